@@ -1,0 +1,190 @@
+import { attempt, TheoryError } from '../errors';
+import { deviationUp } from '../interval';
+import { lineOfFifths, pitchClass, sameName, type NoteName } from '../pitch';
+import { signatureFifths, type Key } from '../key/key';
+import { makeChord, memberNote, type Chord, type Member } from './chord';
+import { describe, type Description } from './describe';
+
+/** Why a reading stands where it does; made into words at the edge. */
+export type ReadingReason =
+  | { readonly kind: 'stack' }
+  | { readonly kind: 'root-lowest' }
+  | { readonly kind: 'missing'; readonly degrees: readonly number[] }
+  | { readonly kind: 'added'; readonly members: readonly Member[] }
+  | { readonly kind: 'altered'; readonly members: readonly Member[] }
+  | { readonly kind: 'suspended' }
+  | { readonly kind: 'in-key'; readonly foreign: number }
+  | { readonly kind: 'respelled' };
+
+/** One way of naming a set of notes. Lower `cost` is the better reading. */
+export interface Reading {
+  readonly chord: Chord;
+  readonly description: Description;
+  readonly cost: number;
+  readonly reasons: readonly ReadingReason[];
+}
+
+export interface IdentifyOptions {
+  /** Prefers roots and spellings of this key, and stacks of thirds over sixth chords. */
+  readonly key?: Key;
+}
+
+/**
+ * Names a chord from its notes, lowest first. Doublings are dropped, every
+ * note is tried as root, the rest restacked in thirds; readings are ranked by
+ * missing and foreign members, by root = bass, and by the key (common
+ * practice). Symmetrical chords get their respelled readings last. Throws
+ * TheoryError `chord` for fewer than two different notes or more than eight.
+ */
+export function identify(notes: readonly NoteName[], options: IdentifyOptions = {}): Reading[] {
+  const distinct = dropDoublings(notes);
+  if (distinct.length < 2 || distinct.length > 8) {
+    throw new TheoryError(
+      'chord',
+      `${distinct.length} different notes`,
+      'a chord is named from two to eight different notes.',
+      'Give the notes from the lowest up, for example F3 A3 D4.',
+    );
+  }
+  const bass = distinct[0]!;
+  const readings: Reading[] = [];
+  for (const root of distinct) {
+    const reading = readOnRoot(root, distinct, bass, options.key);
+    if (reading) readings.push(reading);
+  }
+  addRespelled(readings, distinct, bass, options.key);
+  return readings.sort((a, b) => a.cost - b.cost);
+}
+
+/** Distinct note names in their order. */
+export function dropDoublings(notes: readonly NoteName[]): NoteName[] {
+  const distinct: NoteName[] = [];
+  for (const note of notes) {
+    let seen = false;
+    for (const other of distinct) if (sameName(other, note)) seen = true;
+    if (!seen) distinct.push(note);
+  }
+  return distinct;
+}
+
+function readOnRoot(root: NoteName, notes: readonly NoteName[], bass: NoteName, key: Key | undefined, respelled = false): Reading | null {
+  const near: Member[] = [];
+  let hasThird = false;
+  let hasSeventh = false;
+  for (const note of notes) {
+    const letters = note.step - root.step;
+    const degree = (letters < 0 ? letters + 7 : letters) + 1;
+    const alteration = deviationUp(root, note);
+    if (degree === 3 && (alteration === 0 || alteration === -1)) hasThird = true;
+    if (degree === 7 && (alteration === 0 || alteration === -1 || alteration === -2)) hasSeventh = true;
+    near.push({ degree, alteration });
+  }
+  const members = near.map((m) => placeMember(m, hasThird, hasSeventh));
+  const chord = makeChord(root, members, bass);
+  const description = describe(chord.members);
+  return rate(chord, description, bass, notes, key, respelled);
+}
+
+/** Seconds, fourths and sixths become 9, 11, 13 where a stack below carries them. */
+function placeMember(member: Member, hasThird: boolean, hasSeventh: boolean): Member {
+  const { degree, alteration } = member;
+  if (degree === 2 && (hasThird || hasSeventh || alteration !== 0)) return { degree: 9, alteration };
+  if (degree === 4 && (hasThird || alteration !== 0)) return { degree: 11, alteration };
+  if (degree === 6 && hasSeventh) return { degree: 13, alteration };
+  return member;
+}
+
+const COMMON_ALTERATIONS: Record<number, readonly number[]> = { 5: [-1, 1], 9: [-1, 1], 11: [1], 13: [-1] };
+
+function rate(chord: Chord, description: Description, bass: NoteName, notes: readonly NoteName[], key: Key | undefined, respelled: boolean): Reading {
+  const reasons: ReadingReason[] = [];
+  let cost = 0;
+  const { triad, seventh, sixth, altered, added, omitted } = description;
+  if (omitted.length > 0) {
+    for (const degree of omitted) cost += degree === 3 ? 4 : degree === 1 ? 6 : degree === 5 ? 1.4 : 0.6;
+    reasons.push({ kind: 'missing', degrees: omitted });
+  }
+  if (triad === 'power') cost += 1;
+  if (triad.startsWith('sus')) {
+    cost += triad === 'sus2' ? 2 : 1.6;
+    reasons.push({ kind: 'suspended' });
+  }
+  if (triad === 'flat-five') cost += 2.5;
+  if (triad === 'augmented') cost += 0.4;
+  if (seventh === 'major' && triad === 'diminished') cost += 1.5;
+  if (altered.length > 0) {
+    for (const m of altered) cost += COMMON_ALTERATIONS[m.degree]?.includes(m.alteration) ? 1.3 : 4;
+    reasons.push({ kind: 'altered', members: altered });
+  }
+  if (sixth) cost += key ? 1.6 : 0.8;
+  if (added.length > 0) {
+    for (const m of added) cost += m.alteration === 0 ? (m.degree === 9 ? 1.3 : 2) : 4;
+    reasons.push({ kind: 'added', members: added });
+  }
+  if (description.top > 7) cost += 0.5 * ((description.top - 7) / 2);
+  if (reasons.length === 0 && !sixth) reasons.push({ kind: 'stack' });
+  if (sameName(chord.root, bass)) reasons.push({ kind: 'root-lowest' });
+  else cost += 1;
+  if (key) {
+    const foreign = foreignNotes(key, notes);
+    cost += keyCost(key, chord.root);
+    reasons.push({ kind: 'in-key', foreign });
+  }
+  if (respelled) {
+    cost += 5;
+    reasons.push({ kind: 'respelled' });
+  }
+  return { chord, description, cost, reasons };
+}
+
+/** Notes outside the key's signature, the raised 6 and 7 of minor allowed. */
+function foreignNotes(key: Key, notes: readonly NoteName[]): number {
+  let foreign = 0;
+  for (const note of notes) if (!inKey(key, note)) foreign++;
+  return foreign;
+}
+
+function inKey(key: Key, note: NoteName): boolean {
+  const place = lineOfFifths(note) - signatureFifths(key);
+  if (place >= -1 && place <= 5) return true;
+  return key.mode === 'minor' && (place === 8 || place === 6);
+}
+
+function keyCost(key: Key, root: NoteName): number {
+  return inKey(key, root) ? 0 : 0.5;
+}
+
+/**
+ * Diminished sevenths and augmented triads divide the octave evenly, so each
+ * member can be the root of a chord that sounds the same but is spelled anew.
+ */
+function addRespelled(readings: Reading[], notes: readonly NoteName[], bass: NoteName, key: Key | undefined): void {
+  const model = readings.find(
+    ({ description: d }) =>
+      isWhole(d) && ((d.triad === 'diminished' && d.seventh === 'diminished') || (d.triad === 'augmented' && d.seventh === null)),
+  );
+  if (!model || model.chord.members.length !== notes.length) return;
+  for (const root of notes) {
+    if (sameName(root, model.chord.root)) continue;
+    const spelled = respellOn(root, model.chord.members, notes);
+    const newBass = spelled?.find((note) => pitchClass(note) === pitchClass(bass));
+    if (!spelled || !newBass) continue;
+    const reading = readOnRoot(root, spelled, newBass, key, true);
+    if (reading) readings.push(reading);
+  }
+}
+
+function isWhole({ altered, added, omitted, sixth }: Description): boolean {
+  return altered.length === 0 && added.length === 0 && omitted.length === 0 && !sixth;
+}
+
+function respellOn(root: NoteName, members: readonly Member[], notes: readonly NoteName[]): NoteName[] | null {
+  const spelled: NoteName[] = [];
+  for (const { degree, alteration } of members) {
+    const note = attempt(() => memberNote(root, { degree, alteration }));
+    if (!note.ok) return null;
+    if (!notes.some((other) => pitchClass(other) === pitchClass(note.value))) return null;
+    spelled.push(note.value);
+  }
+  return spelled;
+}

@@ -1,0 +1,24 @@
+import { bassMember, inversionOf, type Chord, type Member } from './chord';
+
+/** `root position`, `first inversion` …; a ninth or higher is named by its member. */
+export function inversionWords(chord: Chord): string {
+  const inversion = inversionOf(chord);
+  if (inversion === null) return 'over a foreign bass';
+  const words = ['root position', 'first inversion', 'second inversion', 'third inversion'];
+  return words[inversion] ?? `${memberWord(bassMember(chord)!)} in the bass`;
+}
+
+/** `a` root position, `b` first inversion … (common practice); empty over a foreign bass. */
+export function inversionLetter(chord: Chord): string {
+  const inversion = inversionOf(chord);
+  return inversion === null ? '' : 'abcdefg'[inversion]!;
+}
+
+const MEMBER_WORDS: Record<number, string> = {
+  1: 'root', 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth', 6: 'sixth', 7: 'seventh', 9: 'ninth', 11: 'eleventh', 13: 'thirteenth',
+}; // prettier-ignore
+
+/** The member by its degree in words: `root`, `third`, `ninth`. */
+export function memberWord(member: Pick<Member, 'degree'>): string {
+  return MEMBER_WORDS[member.degree] ?? `${member.degree}th`;
+}

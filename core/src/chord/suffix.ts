@@ -1,0 +1,192 @@
+import { readAccidentals } from '../pitch';
+import type { Member } from './chord';
+
+/** What the signs of a suffix add up to while it is read. */
+export interface Suffix {
+  third: number | null;
+  fifth: number;
+  seventh: number | null;
+  diminished: boolean;
+  halfDiminished: boolean;
+  majorNext: boolean;
+  triadSaid: boolean;
+  power: boolean;
+  top: number;
+  sus: number[];
+  alterations: Member[];
+  added: Member[];
+  omitted: number[];
+  alt: boolean;
+}
+
+/** A plain major triad, nothing said yet. */
+export function emptySuffix(): Suffix {
+  return {
+    third: 0, fifth: 0, seventh: null, diminished: false, halfDiminished: false, majorNext: false, triadSaid: false,
+    power: false, top: 0, sus: [], alterations: [], added: [], omitted: [], alt: false,
+  }; // prettier-ignore
+}
+
+const MAJOR_WORDS = ['major', 'Major', 'maj', 'Maj', 'MAJ', 'ma', 'Ma', 'M', '△', 'Δ', '∆', '^'];
+const MINOR_WORDS = ['minor', 'min', 'mi', 'm', '-'];
+const DIMINISHED_WORDS = ['dim', '°', 'o', 'º'];
+const SEPARATORS = '(), ';
+
+function matchWord(text: string, at: number, words: readonly string[]): number {
+  for (const word of words) if (text.startsWith(word, at)) return at + word.length;
+  return -1;
+}
+
+/** Reads one token at `at` into `suffix`; returns the place after it, or `at` when nothing fits. */
+export function readToken(text: string, at: number, suffix: Suffix, first: boolean): number {
+  const char = text[at]!;
+  if (SEPARATORS.includes(char)) return at + 1;
+  if (char >= '0' && char <= '9') return readNumber(text, at, suffix);
+  const signed = readAlteration(text, at, suffix, first);
+  if (signed > at) return signed;
+  let end: number;
+  if ((end = matchWord(text, at, ['sus'])) > 0) return readSuspension(text, end, suffix);
+  if ((end = matchWord(text, at, ['add'])) > 0) return readAddition(text, at, end, suffix);
+  if ((end = matchWord(text, at, ['no', 'omit'])) > 0) return readOmission(text, at, end, suffix);
+  if ((end = matchWord(text, at, ['alt'])) > 0 && !suffix.alt) {
+    suffix.alt = true;
+    suffix.seventh ??= -1;
+    suffix.top = Math.max(suffix.top, 7);
+    return end;
+  }
+  if (!suffix.majorNext && (end = matchWord(text, at, MAJOR_WORDS)) > 0 && suffix.seventh === null) {
+    if (text[at] === '△' || text[at] === 'Δ' || text[at] === '∆' || text[at] === '^') {
+      suffix.seventh = 0;
+      suffix.top = 7;
+    }
+    suffix.majorNext = true;
+    return end;
+  }
+  if (suffix.triadSaid || suffix.majorNext) return at;
+  if ((end = matchWord(text, at, DIMINISHED_WORDS)) > 0) return sayTriad(suffix, -1, -1, end, 'diminished');
+  if ((end = matchWord(text, at, ['ø', 'Ø', 'h'])) > 0) {
+    suffix.seventh = -1;
+    suffix.top = 7;
+    return sayTriad(suffix, -1, -1, end, 'halfDiminished');
+  }
+  if ((end = matchWord(text, at, ['aug', '+'])) > 0) return sayTriad(suffix, 0, 1, end);
+  if ((end = matchWord(text, at, MINOR_WORDS)) > 0 && first) return sayTriad(suffix, -1, 0, end);
+  return at;
+}
+
+function sayTriad(suffix: Suffix, third: number, fifth: number, end: number, flag?: 'diminished' | 'halfDiminished'): number {
+  suffix.third = third;
+  suffix.fifth = fifth;
+  suffix.triadSaid = true;
+  if (flag) suffix[flag] = true;
+  return end;
+}
+
+function readDigits(text: string, at: number): number {
+  const two = text.slice(at, at + 2);
+  if (two === '11' || two === '13') return Number(two);
+  const code = text.charCodeAt(at);
+  return code >= 50 && code <= 57 ? code - 48 : 0;
+}
+
+/** 5 6 7 9 11 13, 69 and 6/9, and a bare 2. */
+function readNumber(text: string, at: number, suffix: Suffix): number {
+  const number = readDigits(text, at);
+  const end = at + (number > 9 ? 2 : 1);
+  if (number === 7 || number === 9 || number === 11 || number === 13) {
+    // The number of a maj7 may follow its sign; otherwise a seventh is said once.
+    if (suffix.top > 0 && !(suffix.top === 7 && (suffix.majorNext || suffix.halfDiminished))) {
+      if (number === 9 && suffix.added.some((m) => m.degree === 6)) return addOnce(suffix, { degree: 9, alteration: 0 }, end, at);
+      return text[at - 1] === ',' || text[at - 1] === '(' || number > suffix.top ? addOnce(suffix, { degree: number, alteration: 0 }, end, at) : at;
+    }
+    if (suffix.added.some((m) => m.degree === 6) && number === 9) return addOnce(suffix, { degree: 9, alteration: 0 }, end, at);
+    if (suffix.added.some((m) => m.degree === 6)) return at;
+    suffix.seventh = suffix.majorNext ? 0 : (suffix.seventh ?? (suffix.diminished ? -2 : -1));
+    suffix.top = number;
+    suffix.majorNext = false;
+    suffix.halfDiminished = false;
+    return end;
+  }
+  if (number === 6 && suffix.top === 0) {
+    suffix.majorNext = false;
+    const joined = text[end] === '/' && text[end + 1] === '9' ? end + 1 : end;
+    return addOnce(suffix, { degree: 6, alteration: 0 }, joined, at);
+  }
+  if (number === 5 && !suffix.triadSaid && suffix.top === 0 && !suffix.power) {
+    suffix.power = true;
+    return end;
+  }
+  if (number === 2 && suffix.top === 0) return addOnce(suffix, { degree: 9, alteration: 0 }, end, at);
+  return at;
+}
+
+function addOnce(suffix: Suffix, member: Member, end: number, failed: number): number {
+  if (suffix.added.some((m) => m.degree === member.degree && m.alteration === member.alteration)) return failed;
+  suffix.added.push(member);
+  return end;
+}
+
+const ALTERABLE = new Set([4, 5, 6, 9, 11, 13]);
+
+/** b5 #5 b9 #9 #11 b13, and -5 +9 after a number; the sign must stand before a digit. */
+function readAlteration(text: string, at: number, suffix: Suffix, first: boolean): number {
+  let { alteration, end } = readAccidentals(text, at);
+  if (end === at && (text[at] === '+' || text[at] === '-')) {
+    const five = text[at + 1] === '5' && text[at + 2] !== '/';
+    if (!five && (first || suffix.top === 0)) return at;
+    alteration = text[at] === '+' ? 1 : -1;
+    end = at + 1;
+  }
+  if (end === at || alteration === 0 || Math.abs(alteration) > 2) return at;
+  const degree = readDigits(text, end);
+  if (!ALTERABLE.has(degree)) return at;
+  const member = { degree: degree === 4 ? 11 : degree, alteration };
+  if (suffix.alterations.some((m) => m.degree === member.degree && m.alteration === alteration)) return at;
+  suffix.alterations.push(member);
+  return end + (degree > 9 ? 2 : 1);
+}
+
+function readSuspension(text: string, end: number, suffix: Suffix): number {
+  if (suffix.sus.length > 0) return end - 3;
+  const two = text.slice(end, end + 2);
+  suffix.sus = two === '24' || two === '42' ? [2, 4] : text[end] === '2' ? [2] : [4];
+  suffix.third = null;
+  return end + (suffix.sus.length === 2 ? 2 : text[end] === '2' || text[end] === '4' ? 1 : 0);
+}
+
+/** `add9`, `add#11`, `add2` (stored as written) and so on. */
+function readAddition(text: string, at: number, start: number, suffix: Suffix): number {
+  const { alteration, end } = readAccidentals(text, start);
+  const degree = readDigits(text, end);
+  if (degree < 2 || degree === 8 || (degree === 5 && alteration === 0) || Math.abs(alteration) > 3) return at;
+  return addOnce(suffix, { degree, alteration }, end + (degree > 9 ? 2 : 1), at);
+}
+
+/** `no3`, `no5`, `no3,5`. */
+function readOmission(text: string, at: number, start: number, suffix: Suffix): number {
+  let end = start;
+  for (;;) {
+    const one = text[end] === '1' && text[end + 1] !== '1' && text[end + 1] !== '3';
+    const degree = one ? 1 : readDigits(text, end);
+    if (degree === 0) return end === start ? at : end;
+    suffix.omitted.push(degree);
+    end += degree > 9 ? 2 : 1;
+    if (text[end] !== ',') return end;
+    end += 1;
+  }
+}
+
+/** The members that the signs stand for. */
+export function collectMembers(suffix: Suffix): Member[] {
+  const list: Member[] = [{ degree: 1, alteration: 0 }];
+  if (suffix.third !== null && !suffix.power) list.push({ degree: 3, alteration: suffix.third });
+  for (const degree of suffix.sus) list.push({ degree, alteration: 0 });
+  const altered = (degree: number) => suffix.alterations.some((m) => m.degree === degree);
+  if (suffix.alt) {
+    list.push({ degree: 5, alteration: -1 }, { degree: 5, alteration: 1 }, { degree: 9, alteration: -1 }, { degree: 9, alteration: 1 });
+  } else if (!altered(5)) list.push({ degree: 5, alteration: suffix.fifth });
+  if (suffix.seventh !== null) list.push({ degree: 7, alteration: suffix.seventh });
+  for (const degree of [9, 11, 13]) if (degree <= suffix.top && !altered(degree)) list.push({ degree, alteration: 0 });
+  list.push(...suffix.alterations, ...suffix.added);
+  return list.filter((m) => !suffix.omitted.includes(m.degree));
+}

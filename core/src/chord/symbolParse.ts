@@ -1,0 +1,44 @@
+import { TheoryError } from '../errors';
+import { readNoteName, type NoteName } from '../pitch';
+import { makeChord, type Chord } from './chord';
+import { collectMembers, emptySuffix, readToken } from './suffix';
+
+/**
+ * Reads a chord symbol: C, Cm, C-7, Cmaj7, CM7, C△7, Cø7, Cm7b5, C°7, C+, C7#9,
+ * C7(b9,#11), C6/9, Cadd9, Csus4, C13, C7alt, C/E … A 13 stands for the whole
+ * stack to the thirteenth. Accidentals may be b # bb ## x or ♭ ♯ 𝄫 𝄪.
+ * Throws TheoryError `symbol` naming the part that was not understood.
+ */
+export function parseSymbol(text: string): Chord {
+  const trimmed = text.trim();
+  const read = readNoteName(trimmed, 0);
+  if (!read) throw new TheoryError('symbol', text, 'a chord symbol starts with a root A–G in capitals.', 'Write for example C, F#m7 or Bb7/D.');
+  const suffix = emptySuffix();
+  let at = read.end;
+  let bass: NoteName | undefined;
+  while (at < trimmed.length) {
+    if (trimmed.charCodeAt(at) === 47) {
+      const below = readNoteName(trimmed, at + 1);
+      if (below && below.end === trimmed.length) {
+        bass = below.name;
+        break;
+      }
+    }
+    const next = readToken(trimmed, at, suffix, at === read.end);
+    if (next <= at) throw notUnderstood(text, trimmed, at);
+    at = next;
+  }
+  return makeChord(read.name, collectMembers(suffix), bass);
+}
+
+function notUnderstood(text: string, trimmed: string, at: number): TheoryError {
+  const rest = trimmed.slice(at);
+  if (rest[0] === '/')
+    return new TheoryError('symbol', text, `“${rest.slice(1)}” after the slash is not a bass note.`, 'Write the lowest note after the slash: C/E.');
+  return new TheoryError(
+    'symbol',
+    text,
+    `“${rest}” after “${trimmed.slice(0, at)}” is not understood.`,
+    'Write for example m, maj7, m7b5, dim7, sus4, add9, b9, #11 or /E.',
+  );
+}

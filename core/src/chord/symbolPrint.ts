@@ -1,0 +1,113 @@
+import { displayNoteName, printNoteName, sameName, accidentalGlyph, accidentalAscii, type LetterSystem, type NoteName } from '../pitch';
+import { memberNote, type Chord, type Member } from './chord';
+import { describe, type Description } from './describe';
+
+/** How symbols are written (house theory, schools of labelling). */
+export interface SymbolSchool {
+  readonly minor: 'm' | '-' | 'min';
+  readonly majorSeventh: 'maj7' | 'M7' | '△7';
+  readonly halfDiminished: 'm7b5' | 'ø7';
+  readonly diminished: 'dim' | '°';
+  readonly augmented: '+' | 'aug';
+}
+
+export const DEFAULT_SYMBOLS: SymbolSchool = { minor: 'm', majorSeventh: 'maj7', halfDiminished: 'm7b5', diminished: 'dim', augmented: '+' };
+
+export interface SymbolOptions {
+  readonly school?: SymbolSchool;
+  /** Real accidental signs instead of b and #. */
+  readonly glyphs?: boolean;
+  readonly letters?: LetterSystem;
+  /**
+   * `exact` (default) says every omission, so that reading the symbol gives the
+   * same chord; `short` leaves out what goes without saying: omissions but the third's,
+   * and a natural eleventh over an altered ninth and a perfect fifth.
+   */
+  readonly detail?: 'exact' | 'short';
+}
+
+/** Prints a chord symbol. With `exact` detail, parseSymbol reads the same chord back. */
+export function printSymbol(chord: Chord, options: SymbolOptions = {}): string {
+  const description = describe(chord.members);
+  const name = (note: NoteName) => (options.glyphs || options.letters ? displayNoteName(note, options.letters) : printNoteName(note));
+  const plainRoot = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
+  const inverted = !sameName(chord.bass, plainRoot);
+  return name(chord.root) + symbolSuffix(description, chord.members, options) + (inverted ? `/${name(chord.bass)}` : '');
+}
+
+/** The part of the symbol after the root: `m7`, `maj13#11`. */
+export function symbolSuffix(description: Description, members: readonly Member[], options: SymbolOptions = {}): string {
+  const school = options.school ?? DEFAULT_SYMBOLS;
+  const short = options.detail === 'short';
+  const sign = options.glyphs ? accidentalGlyph : accidentalAscii;
+  const write = (m: Member) => sign(m.alteration) + m.degree;
+  if (isAltered(members)) return '7alt';
+  const { triad, seventh, sixth } = description;
+  let { top } = description;
+  const altered = [...description.altered];
+  let omitted = [...description.omitted];
+  let unsaid: Member | undefined;
+  if (short) {
+    omitted = omitted.filter((degree) => degree === 3);
+    if (top === 11 && altered.some((m) => m.degree === 9)) {
+      top = 7;
+      // Over a lowered fifth the eleventh is written, lest the fifth be read as a raised eleventh.
+      if (triad !== 'minor' && triad !== 'major') unsaid = { degree: 11, alteration: 0 };
+    }
+  }
+  let text = baseText(triad, seventh, sixth, top, school, options.glyphs === true);
+  const plain = /\d$/.test(text);
+  const late = unsaid ? [...altered, unsaid].sort((a, b) => a.degree - b.degree) : altered;
+  if (late.length > 0) {
+    const parts = late.map((m) => (m.alteration === 0 ? `(${m.degree})` : write(m)));
+    text += plain ? parts.join('') : `(${parts.join(',')})`;
+  }
+  if (triad.startsWith('sus') && seventh !== null) text += triad;
+  for (const member of description.added) text += member.degree === 9 && member.alteration === 0 && sixth ? '/9' : `add${write(member)}`;
+  if (triad === 'power') omitted = omitted.filter((degree) => degree !== 3);
+  if (omitted.length > 0) text += `(no${omitted.join(',')})`;
+  return text;
+}
+
+/** Both altered fifths and both altered ninths on a dominant seventh: 7alt. */
+function isAltered(members: readonly Member[]): boolean {
+  if (members.length !== 7) return false;
+  const text = members.map((m) => `${m.degree}:${m.alteration}`).join(' ');
+  return text === '1:0 3:0 5:-1 5:1 7:-1 9:-1 9:1';
+}
+
+function baseText(
+  triad: Description['triad'],
+  seventh: Description['seventh'],
+  sixth: boolean,
+  top: number,
+  school: SymbolSchool,
+  glyphs: boolean,
+): string {
+  const flatFive = glyphs ? '♭5' : 'b5';
+  const six = sixth ? '6' : '';
+  const major = school.majorSeventh.replace('7', '');
+  const minor = school.minor;
+  if (seventh === null) {
+    const triads: Record<Description['triad'], string> = {
+      major: six, minor: minor + six, diminished: school.diminished, augmented: school.augmented + six, 'flat-five': `${six}(${flatFive})`,
+      sus2: `${six}sus2`, sus4: `${six}sus4`, sus24: `${six}sus24`, power: '5' + (sixth ? 'add6' : ''), 'no-third': six,
+    }; // prettier-ignore
+    return triads[triad];
+  }
+  const number = String(top);
+  switch (triad) {
+    case 'minor':
+      if (seventh === 'major') return minor + (major === 'maj' ? 'Maj' : major) + number;
+      return minor + number;
+    case 'diminished':
+      if (seventh === 'minor') return school.halfDiminished === 'ø7' ? `ø${number}` : `${minor}${number}${flatFive}`;
+      return school.diminished + (seventh === 'major' ? (major === 'maj' ? 'Maj' : major) : '') + number;
+    case 'augmented':
+      return school.augmented + (seventh === 'major' ? major : '') + number;
+    case 'flat-five':
+      return (seventh === 'major' ? major : '') + number + flatFive;
+    default:
+      return (seventh === 'major' ? major : '') + number;
+  }
+}

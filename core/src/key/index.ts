@@ -1,0 +1,3 @@
+export * from './key';
+export * from './scale';
+export * from './solfege';

@@ -1,0 +1,326 @@
+import { collectMembers, emptySuffix, readToken, type Suffix } from '../chord/suffix';
+import { intervalUp } from '../interval';
+import { sortMembers, type Member } from '../chord/chord';
+import { TheoryError } from '../errors';
+import { parseKey, type Key } from '../key/key';
+import { readAccidentals, readNoteName } from '../pitch';
+import { diatonicExtension, diatonicNumeral } from './diatonic';
+import { AUGMENTED_SIXTHS, localKey, rootOf, type Numeral, type SpecialNumeral } from './numeral';
+import { DEFAULT_SCHOOL, type School } from './school';
+
+const C_MAJOR = parseKey('C major');
+const ROMANS = ['VII', 'III', 'VI', 'IV', 'II', 'V', 'I'] as const;
+const ROMAN_DEGREES: Record<string, number> = { I: 1, II: 2, III: 3, IV: 4, V: 5, VI: 6, VII: 7 };
+const ROOT: Member = { degree: 1, alteration: 0 };
+const MAX_CHAIN = 6;
+
+/**
+ * Reads a Roman numeral of the house grammar: `I`, `ii65`, `V6/5/ii`, `V of
+ * ii`, `viiø7`, `vii/o7`, `bVII7`, `N6`, `Ger+6`, `CTo7`, `subV7`, `Cad64`,
+ * `V7b9[no5]`, `IIm7`. The school decides bare sevenths, letters and words of
+ * inversion, and all-capital numerals; the key decides what is diatonic.
+ * Throws TheoryError `numeral`.
+ */
+export function parseNumeral(text: string, key: Key = C_MAJOR, school: School = DEFAULT_SCHOOL): Numeral {
+  const whole = text.trim();
+  if (whole.length > 80) throw bad(text, 'this is too long for a numeral.');
+  return parseAt(whole, text, key, school, 0);
+}
+
+function bad(text: string, wrong: string): TheoryError {
+  return new TheoryError('numeral', text, wrong, 'Write for example ii65, V7/V, viio6, bVI, N6, Ger+6 or V9[no5].');
+}
+
+function parseAt(whole: string, text: string, key: Key, school: School, depth: number): Numeral {
+  if (depth > MAX_CHAIN) throw bad(text, 'more than six targets in a chain are not read.');
+  const cut = targetStart(whole);
+  let target: Numeral | null = null;
+  let own = whole;
+  if (cut) {
+    own = whole.slice(0, cut.at).trim();
+    target = parseAt(whole.slice(cut.after).trim(), text, key, school, depth + 1);
+  }
+  const local = target ? localKey({ degree: 1, alteration: 0, members: [], lowest: ROOT, special: null, target }, key) : key;
+  return readOne(own, text, local, school, target);
+}
+
+/** Finds the slash or `of` before a target: a slash before a numeral applies, before a digit it joins figures. */
+function targetStart(whole: string): { at: number; after: number } | null {
+  const of = / of /.exec(whole);
+  let slash = -1;
+  for (let at = 1; at < whole.length - 1; at++) {
+    if (whole[at] !== '/') continue;
+    const rest = whole.slice(at + 1);
+    if (/^[b#♭♯]*(?:[iIvV]|N|It|Fr|Ger|sub)/.test(rest)) {
+      slash = at;
+      break;
+    }
+  }
+  if (slash >= 0 && (!of || slash < of.index)) return { at: slash, after: slash + 1 };
+  return of ? { at: of.index, after: of.index + 4 } : null;
+}
+
+function readOne(own: string, text: string, key: Key, school: School, target: Numeral | null): Numeral {
+  const special = readSpecial(own, text, key, target);
+  if (special) return special;
+  const sub = own.startsWith('sub');
+  let at = sub ? 3 : 0;
+  const prefix = readAccidentals(own, at);
+  at = prefix.end;
+  const roman = ROMANS.find((r) => own.startsWith(r, at)) ?? ROMANS.find((r) => own.startsWith(r.toLowerCase(), at));
+  if (!roman) throw bad(text, own === '' ? 'a numeral is missing here.' : `“${own}” does not start with a numeral from I to VII.`);
+  const upper = own.startsWith(roman, at);
+  at += roman.length;
+  const degree = ROMAN_DEGREES[roman]!;
+  if (Math.abs(prefix.alteration) > 2) throw bad(text, 'more than a double accidental before a numeral is not read.');
+  const bare = school.numeralCase === 'capitals-bare' && upper && !sub;
+  const signs = readSigns(own, at, text, upper, school);
+  const small = bare && !signs.qualitySaid ? isSmallDegree(key, degree) : signs.suffix.third === -1;
+  const alteration = sub ? 0 : rootAlteration(key, degree, prefix.alteration, small);
+  const chordMembers =
+    bare && !signs.qualitySaid && prefix.alteration === 0 ? bareMembers(key, degree, signs) : finishMembers(signs, key, degree, alteration, school);
+  const numeral: Numeral = {
+    degree: sub ? 2 : degree,
+    alteration: sub ? -1 : alteration,
+    members: sortMembers(chordMembers),
+    lowest: ROOT,
+    special: sub ? 'sub' : null,
+    target,
+  };
+  return { ...numeral, lowest: lowestMember(numeral, signs, key, text) };
+}
+
+function isSmallDegree(key: Key, degree: number): boolean {
+  return diatonicNumeral(key, degree).members.some((m) => m.degree === 3 && m.alteration === -1);
+}
+
+/**
+ * The root's alteration against the natural scale. In minor a small vi or vii
+ * stands on the raised degree and a capital VI or VII on the natural one; a
+ * sharp or flat that only confirms this is cautionary.
+ */
+function rootAlteration(key: Key, degree: number, written: number, small: boolean): number {
+  if (key.mode !== 'minor' || degree < 6) return written;
+  if (small) return written > 0 ? written : written + 1;
+  return written < 0 ? written + 1 : written;
+}
+
+/** Everything said after the roman figures. */
+interface Signs {
+  suffix: Suffix;
+  figures: string;
+  bassDegree: number | null;
+  bassAlteration: number;
+  qualitySaid: boolean;
+  bass: string | null;
+}
+
+/** Figures of the numeral grammar: what they stack up to and which member they put lowest. */
+const FIGURES: Record<string, { top: 0 | 7 | 9 | 11 | 13; lowest: number }> = {
+  '13': { top: 13, lowest: 1 }, '11': { top: 11, lowest: 1 }, '9': { top: 9, lowest: 1 }, '7': { top: 7, lowest: 1 },
+  '753': { top: 7, lowest: 1 }, '653': { top: 7, lowest: 3 }, '643': { top: 7, lowest: 5 }, '642': { top: 7, lowest: 7 },
+  '65': { top: 7, lowest: 3 }, '43': { top: 7, lowest: 5 }, '42': { top: 7, lowest: 7 }, '2': { top: 7, lowest: 7 },
+  '64': { top: 0, lowest: 5 }, '63': { top: 0, lowest: 3 }, '53': { top: 0, lowest: 1 }, '6': { top: 0, lowest: 3 },
+}; // prettier-ignore
+
+/** Digits joined by slashes, as far as they make known figures. */
+function readFigures(own: string, at: number): { figures: string; end: number } {
+  let figures = '';
+  let end = at;
+  let best = { figures: '', end: at };
+  while (end < own.length) {
+    const char = own[end]!;
+    if (char >= '0' && char <= '9') {
+      figures += char;
+      end++;
+      if (FIGURES[figures]) best = { figures, end };
+    } else if (char === '/' && figures !== '' && /\d/.test(own[end + 1] ?? '')) end++;
+    else break;
+  }
+  return best;
+}
+
+const INVERSION_WORDS: Record<string, number> = { 'root position': 1, 'first inversion': 3, 'second inversion': 5, 'third inversion': 7 };
+
+function readSigns(own: string, start: number, text: string, upper: boolean, school: School): Signs {
+  const signs: Signs = { suffix: emptySuffix(), figures: '', bassDegree: null, bassAlteration: 0, qualitySaid: false, bass: null };
+  const { suffix } = signs;
+  suffix.third = upper ? 0 : -1;
+  suffix.triadSaid = !upper;
+  let at = start;
+  const words = /[ ,(]+((?:root position)|(?:(?:first|second|third) inversion))\)?$/.exec(own);
+  const limit = words ? words.index : own.length;
+  if (words) signs.bassDegree = INVERSION_WORDS[words[1]!]!;
+  at = readQuality(own, at, signs, upper);
+  while (at < limit) {
+    const next = readSign(own, at, limit, signs, upper, school, at === start);
+    if (next <= at) throw bad(text, `“${own.slice(at)}” after “${own.slice(0, at)}” is not understood.`);
+    at = next;
+  }
+  if (suffix.majorNext && suffix.top === 0) suffix.majorNext = false;
+  return signs;
+}
+
+/** o ° ø /o + after the numeral. */
+function readQuality(own: string, at: number, signs: Signs, upper: boolean): number {
+  const { suffix } = signs;
+  const slashed = own.startsWith('/o', at) || own.startsWith('/°', at);
+  const char = own[at];
+  if (slashed || char === 'ø' || char === 'Ø') {
+    Object.assign(suffix, { third: -1, fifth: -1, halfDiminished: true, triadSaid: true });
+    signs.qualitySaid = true;
+    return at + (slashed ? 2 : 1);
+  }
+  if (char === 'o' || char === '°' || char === 'º') {
+    if (own.startsWith('omit', at)) return at;
+    Object.assign(suffix, { third: -1, fifth: -1, diminished: true, triadSaid: true });
+    signs.qualitySaid = true;
+    return at + 1;
+  }
+  if (char === '+' && upper) {
+    Object.assign(suffix, { fifth: 1, triadSaid: true });
+    signs.qualitySaid = true;
+    return at + 1;
+  }
+  return at;
+}
+
+function readSign(own: string, at: number, limit: number, signs: Signs, upper: boolean, school: School, first: boolean): number {
+  const { suffix } = signs;
+  const char = own[at]!;
+  if (char === '[' || char === ']') return at + 1;
+  if (own.startsWith('bass', at)) {
+    const { alteration, end } = readAccidentals(own, at + 4);
+    const number = /^(1[13]|[1-79])/.exec(own.slice(end));
+    if (!number) return at;
+    signs.bassDegree = Number(number[1]);
+    signs.bassAlteration = alteration;
+    return end + number[1]!.length;
+  }
+  if (char >= '0' && char <= '9' && signs.figures === '' && suffix.top === 0 && own[at - 1] !== '(' && own[at - 1] !== ',') {
+    const { figures, end } = readFigures(own, at);
+    if (figures === '') return at;
+    const { top, lowest } = FIGURES[figures]!;
+    signs.figures = figures;
+    signs.bassDegree ??= lowest;
+    suffix.top = top;
+    return end;
+  }
+  if (school.inversion === 'letters' && /[abcd]/.test(char) && /^(?:$|\[)/.test(own.slice(at + 1, limit))) {
+    signs.bassDegree = [1, 3, 5, 7]['abcd'.indexOf(char)]!;
+    return at + 1;
+  }
+  if (char === '/' && (school.inversion === 'slash' || /^[A-G]/.test(own[at + 1] ?? ''))) {
+    const below = readNoteName(own, at + 1);
+    if (!below || below.end !== limit) return at;
+    signs.bass = own.slice(at + 1, limit);
+    return limit;
+  }
+  if (suffix.majorNext && (char === '6' || char === '4' || char === '2')) return at;
+  const majorWord = /^(?:maj|M|△|Δ|∆)/.exec(own.slice(at));
+  if (majorWord && signs.figures === '') {
+    suffix.majorNext = true;
+    return at + majorWord[0].length;
+  }
+  const sevenFlat = /^[b♭]7/.exec(own.slice(at));
+  if (sevenFlat) {
+    suffix.alterations.push({ degree: 7, alteration: -1 });
+    return at + 2;
+  }
+  const next = readToken(own, at, suffix, first && upper);
+  if (next > at && first) signs.qualitySaid = suffix.triadSaid;
+  return next;
+}
+
+/** Turns the signs into members, the sevenths and extensions by the school. */
+function finishMembers(signs: Signs, key: Key, degree: number, alteration: number, school: School): Member[] {
+  const { suffix } = signs;
+  const explicitSeventh = suffix.alterations.find((m) => m.degree === 7);
+  suffix.alterations = suffix.alterations.filter((m) => m.degree !== 7);
+  const diatonic = school.sevenths === 'diatonic' && !suffix.majorNext && !suffix.diminished && !suffix.halfDiminished && !explicitSeventh;
+  const natural = (member: 7 | 9 | 11 | 13) => diatonicExtension(key, degree, alteration, member);
+  if (explicitSeventh) suffix.seventh = -1;
+  else if (suffix.majorNext) suffix.seventh = 0;
+  else if (suffix.halfDiminished) suffix.seventh = suffix.top > 0 ? -1 : null;
+  else if (suffix.top > 0 && suffix.seventh === null) suffix.seventh = suffix.diminished ? -2 : diatonic ? clampSeventh(natural(7)) : -1;
+  if (suffix.seventh !== null && suffix.top === 0) suffix.top = 7;
+  let list = collectMembers(suffix);
+  if (diatonic && suffix.top > 7) {
+    list = list.map((m) => {
+      const said = suffix.alterations.some((other) => other.degree === m.degree) || suffix.added.includes(m);
+      if (said || (m.degree !== 9 && m.degree !== 11 && m.degree !== 13)) return m;
+      return { degree: m.degree, alteration: natural(m.degree) };
+    });
+  }
+  return list;
+}
+
+function clampSeventh(alteration: number): number {
+  return Math.max(-2, Math.min(0, alteration));
+}
+
+/** All-capital bare numerals take the quality of their degree in the key. */
+function bareMembers(key: Key, degree: number, signs: Signs): Member[] {
+  const { suffix } = signs;
+  const top = suffix.top === 0 ? 5 : (suffix.top as 7 | 9 | 11 | 13);
+  const list = diatonicNumeral(key, degree, top).members.filter((m) => !suffix.omitted.includes(m.degree));
+  const replaced = list.filter((m) => !suffix.alterations.some((other) => other.degree === m.degree) && !(suffix.sus.length > 0 && m.degree === 3));
+  const seventh: Member[] = suffix.majorNext ? [{ degree: 7, alteration: 0 }] : [];
+  const kept = seventh.length > 0 ? replaced.filter((m) => m.degree !== 7) : replaced;
+  return [...kept, ...seventh, ...suffix.alterations, ...suffix.added, ...suffix.sus.map((d) => ({ degree: d, alteration: 0 }))];
+}
+
+function lowestMember(numeral: Numeral, signs: Signs, key: Key, text: string): Member {
+  if (signs.bass !== null) {
+    const root = rootOf(numeral, key);
+    const { number, deviation } = intervalUp(root, readNoteName(signs.bass, 0)!.name);
+    const within = numeral.members.find((m) => ((m.degree - 1) % 7) + 1 === number && m.alteration === deviation);
+    return within ?? { degree: number % 2 === 0 ? number + 7 : number, alteration: deviation };
+  }
+  if (signs.bassDegree === null) return numeral.members[0] ?? ROOT;
+  if (signs.bassDegree === 1 && signs.bassAlteration === 0) return numeral.members[0] ?? ROOT;
+  const found = numeral.members.find((m) => m.degree === signs.bassDegree && (signs.bassAlteration === 0 || m.alteration === signs.bassAlteration));
+  if (found) return found;
+  if (signs.figures === '' || signs.suffix.sus.length > 0) return stand(numeral, signs);
+  if (signs.suffix.omitted.includes(signs.bassDegree)) throw bad(text, 'the lowest member is among those left out.');
+  return { degree: signs.bassDegree, alteration: signs.bassAlteration };
+}
+
+/** Over a suspension, the suspended note stands where the third would. */
+function stand(numeral: Numeral, signs: Signs): Member {
+  if (signs.bassDegree === 3) return numeral.members.find((m) => m.degree === 4 || m.degree === 2) ?? ROOT;
+  return { degree: signs.bassDegree!, alteration: signs.bassAlteration };
+}
+
+const DIMINISHED_SEVENTH: readonly Member[] = [ROOT, { degree: 3, alteration: -1 }, { degree: 5, alteration: -1 }, { degree: 7, alteration: -2 }];
+
+/** N, N6, It+6, Ger65, Fr43, Cad64, CTo7 and their inversions. */
+function readSpecial(own: string, text: string, key: Key, target: Numeral | null): Numeral | null {
+  const sixth = /^(It|Fr|Ger)(?:\+?6(?:\/?5)?|\+?4\/?3|\+)?$/.exec(own);
+  if (sixth) {
+    const name = sixth[1] as 'It' | 'Fr' | 'Ger';
+    return special(name, AUGMENTED_SIXTHS[name], ROOT, 6, target);
+  }
+  if (/^(?:It|Fr|Ger)/.test(own)) throw bad(text, `“${own}” is not an augmented sixth.`);
+  const major: Member[] = [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }];
+  if (/^Cad/.test(own)) {
+    if (/^Cad(?:6\/?4)?$/.test(own)) return special('Cad', diatonicNumeral(key, 1).members, { degree: 5, alteration: 0 }, 1, target);
+    throw bad(text, 'the cadential six-four is written Cad64.');
+  }
+  const neapolitan = /^N(6\/?4|6)?$/.exec(own);
+  if (neapolitan) {
+    const lowest = neapolitan[1] === undefined ? 0 : neapolitan[1] === '6' ? 1 : 2;
+    return special('N', major, major[lowest]!, 2, target);
+  }
+  const commonTone = /^CT(?:o|°|dim)(7|6\/?5|4\/?3|4\/?2|2)?$/.exec(own);
+  if (commonTone) {
+    const figures = (commonTone[1] ?? '7').replace('/', '');
+    const index = figures === '7' ? 0 : figures === '65' ? 1 : figures === '43' ? 2 : 3;
+    return special('CT', DIMINISHED_SEVENTH, DIMINISHED_SEVENTH[index]!, 2, target);
+  }
+  return null;
+}
+
+function special(name: SpecialNumeral, list: readonly Member[], lowest: Member, degree: number, target: Numeral | null): Numeral {
+  return { degree, alteration: 0, members: list, lowest, special: name, target };
+}

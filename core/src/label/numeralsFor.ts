@@ -1,0 +1,204 @@
+import { dropDoublings, identify, type Reading } from '../chord/identify';
+import { describe } from '../chord/describe';
+import { makeChord, memberFrom, memberNote, type Chord, type Member } from '../chord/chord';
+import { isMinorLike, parallelKey, type Key } from '../key/key';
+import { degreeOf, scaleOf, type ScaleForm } from '../key/scale';
+import { nameAbove } from '../interval';
+import { MAX_ALTERATION, sameName, type NoteName } from '../pitch';
+import { diatonicNumeral } from './diatonic';
+import { AUGMENTED_SIXTHS, rootOf, type Numeral, type SpecialNumeral } from './numeral';
+
+/** Why a numeral is offered. */
+export type NumeralReason =
+  | 'diatonic' | 'harmonic' | 'melodic' | 'mixture' | 'applied' | 'neapolitan' | 'augmented-sixth'
+  | 'common-tone' | 'substitute' | 'backdoor' | 'chromatic'; // prettier-ignore
+
+/** One numeral for a chord in a key; lower `cost` is the likelier reading out of context. */
+export interface NumeralReading {
+  readonly numeral: Numeral;
+  readonly reason: NumeralReason;
+  readonly cost: number;
+  readonly chord: Chord;
+}
+
+const ROOT: Member = { degree: 1, alteration: 0 };
+
+/**
+ * Numerals for a chord in a key, best first: diatonic forms, mixture, applied
+ * chords, Neapolitan, substitutes and common-tone chords, and the plain
+ * chromatic numeral last (house theory, section 6).
+ */
+export function numeralsForChord(chord: Chord, key: Key): NumeralReading[] {
+  const lowest = lowestOf(chord);
+  const readings: NumeralReading[] = [];
+  const add = (numeral: Omit<Numeral, 'members' | 'lowest'>, reason: NumeralReason, cost: number) => {
+    readings.push({ numeral: { ...numeral, members: chord.members, lowest }, reason, cost, chord });
+  };
+  direct(chord, key, add);
+  applied(chord, key, add);
+  chromaticSpecials(chord, key, lowest, add);
+  return readings.sort((a, b) => a.cost - b.cost);
+}
+
+function lowestOf(chord: Chord): Member {
+  const member = chord.members.find((m) => sameName(memberNote(chord.root, m), chord.bass));
+  if (member) return member;
+  return memberFrom(chord.root, chord.bass);
+}
+
+type Add = (numeral: Omit<Numeral, 'members' | 'lowest'>, reason: NumeralReason, cost: number) => void;
+
+const plain = (degree: number, alteration: number, special: SpecialNumeral | null = null, target: Numeral | null = null) => ({
+  degree,
+  alteration,
+  special,
+  target,
+});
+
+/** The chord as a numeral of the key itself, diatonic, mixed or chromatic. */
+function direct(chord: Chord, key: Key, add: Add): void {
+  const { degree, alteration } = degreeOf(key, chord.root);
+  if (Math.abs(alteration) > 2) return;
+  const place = plain(degree, alteration);
+  const { triad, seventh } = describe(chord.members);
+  if (fitsScale(chord, key, 'natural')) {
+    const weakDominant = key.mode === 'minor' && (degree === 5 || degree === 7);
+    return add(place, 'diatonic', weakDominant ? 0.2 : 0);
+  }
+  if (key.mode === 'minor' && fitsScale(chord, key, 'harmonic')) return add(place, 'harmonic', degree === 5 || degree === 7 ? 0 : 0.6);
+  if (key.mode === 'minor' && fitsScale(chord, key, 'melodic')) return add(place, 'melodic', 1);
+  if (seventh === 'diminished' && degree === 7 && leadsTo(chord.root, key.tonic)) return add(place, 'mixture', 0.5);
+  const parallel = parallelKey(key);
+  const mixed = fitsScale(chord, parallel, 'natural') || (!isMinorLike(key.mode) && fitsScale(chord, parallel, 'harmonic'));
+  if (mixed) return add(place, triad === 'major' && degree === 2 ? 'chromatic' : 'mixture', degree === 2 && alteration !== 0 ? 2 : 1.4);
+  const backdoor = degree === 7 && seventh === 'minor' && triad === 'major' && !leadsTo(chord.root, key.tonic);
+  if (backdoor) return add(place, 'backdoor', 1.3);
+  add(place, 'chromatic', 3.5 + Math.abs(alteration));
+}
+
+function fitsScale(chord: Chord, key: Key, form: ScaleForm): boolean {
+  const scale = scaleOf(key, form);
+  return chord.members.every((member) => {
+    const note = memberNote(chord.root, member);
+    return scale.some((other) => sameName(other, note));
+  });
+}
+
+/** Whether `note` is the leading note a half step under `tonic`. */
+function leadsTo(note: NoteName, tonic: NoteName): boolean {
+  return sameName(nameAbove(note, { number: 2, deviation: -1 }), tonic);
+}
+
+const TARGET_COST: Record<number, number> = { 5: 0, 2: 0.05, 4: 0.05, 6: 0.05, 3: 0.15, 7: 0.15 };
+
+/** Major and minor triads of the key that can be tonicised, the tonic excepted. */
+export function targetsOf(key: Key): Numeral[] {
+  const targets: Numeral[] = [];
+  for (const degree of [5, 2, 4, 6, 3, 7]) {
+    const candidates = key.mode === 'minor' ? [diatonicNumeral(key, degree, 5, 'natural')] : [diatonicNumeral(key, degree)];
+    if (key.mode === 'minor' && degree === 5) candidates.unshift(diatonicNumeral(key, 5));
+    for (const target of candidates) {
+      const { triad } = describe(target.members);
+      if (triad === 'major' || triad === 'minor') targets.push(target);
+    }
+  }
+  return targets;
+}
+
+/** Dominants, leading-tone chords and the ii of a target. */
+function applied(chord: Chord, key: Key, add: Add): void {
+  const { triad, seventh } = describe(chord.members);
+  const dominant = triad === 'major' && (seventh === 'minor' || seventh === null);
+  const leading = triad === 'diminished';
+  const second = (triad === 'minor' || seventh === 'minor') && !dominant;
+  if (!dominant && !leading && !second && triad !== 'augmented') return;
+  for (const target of targetsOf(key)) {
+    const tonic = rootOf(target, key);
+    const minor = describe(target.members).triad === 'minor';
+    const near = TARGET_COST[target.degree]!;
+    const { degree, alteration } = degreeOf({ tonic, mode: minor ? 'minor' : 'major' }, chord.root);
+    const raised = minor ? 1 : 0;
+    if (degree === 5 && alteration === 0 && (dominant || (triad === 'augmented' && seventh !== 'major'))) {
+      add(plain(5, 0, null, target), 'applied', (seventh === null ? 1.6 : 1.2) + near);
+    } else if (degree === 7 && alteration === raised && leading && !(minor && seventh === 'minor') && seventh !== 'major') {
+      add(plain(7, raised, null, target), 'applied', (seventh === null ? 1.7 : 1.3) + near + (seventh === 'diminished' && !minor ? 0.2 : 0));
+    } else if (degree === 2 && alteration === 0 && second && (minor ? triad === 'diminished' : triad === 'minor')) {
+      add(plain(2, 0, null, target), 'applied', 3 + near);
+    } else if (degree === 2 && alteration === (minor ? 0 : 0) && dominant && seventh === 'minor') {
+      chainedDominant(target, add, near);
+    }
+  }
+}
+
+/** V7 of the V of a target: a dominant two fifths away. */
+function chainedDominant(target: Numeral, add: Add, near: number): void {
+  const fifth: Numeral = {
+    degree: 5,
+    alteration: 0,
+    members: [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }],
+    lowest: ROOT,
+    special: null,
+    target,
+  };
+  add(plain(5, 0, null, fifth), 'applied', 2.6 + near);
+}
+
+function chromaticSpecials(chord: Chord, key: Key, lowest: Member, add: Add): void {
+  const { triad, seventh, top, altered, added } = describe(chord.members);
+  const simple = altered.length === 0 && added.length === 0;
+  const isFlatSecond = sameName(nameAbove(key.tonic, { number: 2, deviation: -1 }), chord.root);
+  const third = chord.members[1];
+  if (isFlatSecond && triad === 'major' && seventh === null && simple && chord.members.length === 3) {
+    add(plain(2, 0, 'N'), 'neapolitan', lowest.degree === third?.degree ? 0.7 : 1.1);
+  }
+  if (triad === 'major' && seventh === 'minor' && top === 7 && simple) {
+    if (isFlatSecond) add(plain(2, -1, 'sub'), 'substitute', 1.1);
+    for (const target of targetsOf(key)) {
+      const root = nameAbove(rootOf(target, key), { number: 2, deviation: -1 });
+      if (sameName(root, chord.root)) add(plain(2, -1, 'sub', target), 'substitute', 2.2 + TARGET_COST[target.degree]!);
+    }
+  }
+  if (triad === 'diminished' && seventh === 'diminished' && simple && chord.members.length === 4) {
+    if (sameName(nameAbove(key.tonic, { number: 2, deviation: 1 }), chord.root)) add(plain(2, 0, 'CT'), 'common-tone', 1.6);
+    const dominant = diatonicNumeral(key, 5);
+    if (sameName(nameAbove(rootOf(dominant, key), { number: 2, deviation: 1 }), chord.root)) add(plain(2, 0, 'CT', dominant), 'common-tone', 1.8);
+  }
+}
+
+/**
+ * Numerals for notes (lowest first) in a key, over all readings of the notes,
+ * best first. Augmented sixths are known by their spelling. Throws TheoryError
+ * `chord` where the notes cannot be a chord.
+ */
+export function numeralsForNotes(notes: readonly NoteName[], key: Key): NumeralReading[] {
+  const readings: NumeralReading[] = [];
+  const sixth = augmentedSixth(notes, key);
+  if (sixth) readings.push(sixth);
+  for (const reading of identify(notes, { key })) {
+    for (const numeral of numeralsForChord(reading.chord, key)) readings.push({ ...numeral, cost: numeral.cost + readingCost(reading) });
+  }
+  return readings.sort((a, b) => a.cost - b.cost);
+}
+
+/** An inversion costs a numeral nothing: figures say it. */
+function readingCost(reading: Reading): number {
+  return sameName(reading.chord.bass, reading.chord.root) ? reading.cost : reading.cost - 1;
+}
+
+function augmentedSixth(notes: readonly NoteName[], key: Key): NumeralReading | null {
+  const distinct = dropDoublings(notes);
+  const bass = distinct[0]!;
+  for (const name of ['It', 'Fr', 'Ger'] as const) {
+    const numeral: Numeral = { degree: 6, alteration: 0, members: AUGMENTED_SIXTHS[name], lowest: ROOT, special: name, target: null };
+    if (Math.abs(bass.alteration) > 2 || !sameName(safeRoot(numeral, key) ?? bass, bass) || distinct.length !== numeral.members.length) continue;
+    const chord = makeChord(bass, numeral.members);
+    const all = numeral.members.map((m) => memberNote(bass, m));
+    if (distinct.every((note) => all.some((other) => sameName(other, note)))) return { numeral, reason: 'augmented-sixth', cost: 0.3, chord };
+  }
+  return null;
+}
+
+/** The root of an augmented sixth, or null where it could not be spelled. */
+function safeRoot(numeral: Numeral, key: Key): NoteName | null {
+  return Math.abs(key.tonic.alteration) >= MAX_ALTERATION ? null : rootOf(numeral, key);
+}

@@ -1,0 +1,4 @@
+export * from './note';
+export * from './parse';
+export * from './print';
+export * from './letters';

@@ -1,0 +1,50 @@
+import { TheoryError } from '../errors';
+import { noteName, type NoteName } from './note';
+import { parseNoteName, readAccidentals } from './parse';
+import type { LetterSystem } from './print';
+
+const GERMAN_STEPS: Record<string, number> = { C: 0, D: 1, E: 2, F: 3, G: 4, A: 5, H: 6 };
+const DO_NAMES: readonly (readonly [string, number])[] = [
+  ['sol', 4],
+  ['do', 0],
+  ['re', 1],
+  ['ré', 1],
+  ['mi', 2],
+  ['fa', 3],
+  ['la', 5],
+  ['si', 6],
+];
+
+/**
+ * Reads a note name in the given letter system: `Bb`, German `B`/`Fis`/`Heses`,
+ * fixed-do `si♭`. Throws TheoryError `note`.
+ */
+export function parseNoteNameIn(text: string, letters: LetterSystem): NoteName {
+  if (letters === 'german') return parseGerman(text.trim());
+  if (letters === 'fixed-do') return parseFixedDo(text.trim());
+  return parseNoteName(text);
+}
+
+function parseGerman(text: string): NoteName {
+  if (/^b$/i.test(text)) return noteName(6, -1);
+  const match = /^([A-Ha-h])((?:is)*|(?:es)*|s(?:es)*)$/.exec(text);
+  const letter = match?.[1]?.toUpperCase() ?? '';
+  const step = GERMAN_STEPS[letter];
+  const ending = match?.[2] ?? '';
+  const vowel = letter === 'E' || letter === 'A';
+  if (step === undefined || (ending.startsWith('s') && !vowel) || (ending.startsWith('es') && vowel)) {
+    throw new TheoryError('note', text, 'this is not a German note name.', 'Write C, Fis, Es, B (B flat), H (B natural), Ases and so on.');
+  }
+  if (ending.startsWith('is')) return noteName(step, ending.length / 2);
+  return noteName(step, -Math.ceil(ending.length / 2));
+}
+
+function parseFixedDo(text: string): NoteName {
+  const lower = text.toLowerCase();
+  const found = DO_NAMES.find(([name]) => lower.startsWith(name));
+  if (found) {
+    const { alteration, end } = readAccidentals(lower, found[0].length);
+    if (end === lower.length) return noteName(found[1], alteration);
+  }
+  throw new TheoryError('note', text, 'this is not a fixed-do note name.', 'Write do, ré, mi, fa, sol, la or si, then any accidentals: fa#, si♭.');
+}

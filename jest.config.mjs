@@ -1,0 +1,19 @@
+export default {
+  roots: ['<rootDir>/core', '<rootDir>/command', '<rootDir>/web', '<rootDir>/server'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  testEnvironment: 'node',
+  transform: {
+    '^.+\\.[tj]sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true, decorators: true },
+          transform: { legacyDecorator: true, react: { runtime: 'automatic' } },
+        },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(@diatonix)/)'],
+};
