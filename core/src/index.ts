@@ -4,3 +4,6 @@ export * from './interval';
 export * from './key';
 export * from './chord';
 export * from './label';
+export * from './progression';
+export * from './voicing';
+export * from './working';

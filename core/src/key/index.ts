@@ -1,3 +1,5 @@
 export * from './key';
 export * from './scale';
 export * from './solfege';
+export * from './chordMap';
+export * from './homes';

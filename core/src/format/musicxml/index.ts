@@ -1,0 +1,4 @@
+export * from './kinds';
+export * from './write';
+export * from './read';
+export * from './progression';

@@ -1,0 +1,90 @@
+import { invertChord, memberNote, notesFromBass, printSymbol, type Chord } from '../chord';
+import { attempt } from '../errors';
+import { intervalUp, nameAbove, nameBelow, transpose, type Interval } from '../interval';
+import type { Key } from '../key/key';
+import { chordOfNumeral, printNumeral, type Numeral } from '../label';
+import { midiNumber, parseNote, printNote, sameName, type Note, type NoteName } from '../pitch';
+import { readEntry, type Entry } from './entry';
+
+/** Puts the next member up (`by` 1) or down (−1) into the bass. Throws TheoryError for an unreadable entry. */
+export function invertEntry(entry: Entry, key: Key, by: 1 | -1): Entry {
+  const { chord, numeral, notes } = readEntry(entry, key);
+  const inverted = invertChord(chord, by);
+  if (entry.kind === 'symbol') return { kind: 'symbol', text: printSymbol(inverted) };
+  if (entry.kind === 'numeral') return { kind: 'numeral', text: printNumeral(invertNumeral(numeral, key, inverted), key) };
+  return { kind: 'notes', notes: putInBass(notes!, inverted.bass).map(printNote) };
+}
+
+function invertNumeral(numeral: Numeral, key: Key, inverted: Chord): Numeral {
+  const root = chordOfNumeral(numeral, key).root;
+  const lowest = numeral.members.find((m) => sameName(memberNote(root, m), inverted.bass)) ?? numeral.lowest;
+  // A cadential six-four turned over is an ordinary tonic chord again.
+  return numeral.special === 'Cad' ? { ...numeral, special: null, lowest } : { ...numeral, lowest };
+}
+
+/** Moves one note of that name below all others; the old bass goes up where it would be left alone below. */
+function putInBass(notes: readonly Note[], bass: NoteName): Note[] {
+  const index = notes.findIndex((note) => sameName(note, bass));
+  if (index < 0) return [...notes];
+  const others = notes.filter((_, i) => i !== index);
+  const floor = Math.min(...others.map(midiNumber));
+  let moved = notes[index]!;
+  if (notes.length <= 4 && index > 0 && midiNumber(notes[0]!) < 60) {
+    // Keeps the register: the old bass rises by an octave and the new one stays if it is then lowest.
+    const raised = others.map((note, i) => (i === 0 ? { ...note, octave: note.octave + 1 } : note));
+    if (midiNumber(moved) < Math.min(...raised.map(midiNumber))) return [moved, ...raised].sort((a, b) => midiNumber(a) - midiNumber(b));
+  }
+  while (midiNumber(moved) >= floor) moved = { ...moved, octave: moved.octave - 1 };
+  return [moved, ...others];
+}
+
+/** Same chords, new key: numerals become the symbols of their chords, to be read anew. */
+export function rereadEntry(entry: Entry, key: Key): Entry {
+  if (entry.kind !== 'numeral') return entry;
+  const { chord, numeral } = readEntry(entry, key);
+  if (numeral.special === 'It' || numeral.special === 'Fr' || numeral.special === 'Ger') return notesAsEntry(chord);
+  return { kind: 'symbol', text: printSymbol(chord) };
+}
+
+/** Augmented sixths are known by their notes, not by a symbol. */
+function notesAsEntry(chord: Chord): Entry {
+  let octave = 3;
+  let last = -1;
+  const notes = notesFromBass(chord).map((name) => {
+    if (name.step < last) octave++;
+    last = name.step;
+    return printNote({ ...name, octave });
+  });
+  return { kind: 'notes', notes };
+}
+
+/** Same numerals, new key: symbols and notes move by the interval between the tonics. */
+export function transposeEntry(entry: Entry, from: Key, to: Key): Entry {
+  if (entry.kind === 'numeral') {
+    const { numeral } = readEntry(entry, from);
+    return { kind: 'numeral', text: printNumeral(numeral, to) };
+  }
+  const { up, interval } = nearestMove(from.tonic, to.tonic);
+  const move = (name: NoteName) => (up ? nameAbove(name, interval) : nameBelow(name, interval));
+  if (entry.kind === 'symbol') {
+    const { chord } = readEntry(entry, from);
+    return { kind: 'symbol', text: printSymbol({ root: move(chord.root), members: chord.members, bass: move(chord.bass) }) };
+  }
+  return { kind: 'notes', notes: entry.notes.map((note) => printNote(transpose(parseNote(note), interval, !up))) };
+}
+
+/** The shorter way between two tonics: up to a fourth up, else down. */
+export function nearestMove(from: NoteName, to: NoteName): { up: boolean; interval: Interval } {
+  const up = intervalUp(from, to);
+  return up.number <= 4 ? { up: true, interval: up } : { up: false, interval: intervalUp(to, from) };
+}
+
+/** Moves every entry, or says by throwing TheoryError which cannot be written in the new key. */
+export function transposeAll(entries: readonly Entry[], from: Key, to: Key): Entry[] {
+  return entries.map((entry) => transposeEntry(entry, from, to));
+}
+
+/** Whether an entry can be read in a key at all. */
+export function isReadable(entry: Entry, key: Key): boolean {
+  return attempt(() => readEntry(entry, key)).ok;
+}

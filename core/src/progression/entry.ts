@@ -1,0 +1,168 @@
+import { dropDoublings, identify, notesFromBass, parseSymbol, printSymbol, describe, type Chord } from '../chord';
+import { attempt, TheoryError } from '../errors';
+import type { Key } from '../key/key';
+import {
+  chordOfNumeral,
+  diatonicNumeral,
+  numeralsForChord,
+  numeralsForNotes,
+  parseNumeral,
+  printNumeral,
+  DEFAULT_SCHOOL,
+  type Numeral,
+  type NumeralReading,
+  type School,
+} from '../label';
+import { parseNote, parseNoteName, printNote, staffPosition, midiNumber, type Note } from '../pitch';
+
+/**
+ * What stands in a column, as it is stored: a numeral or a symbol in the
+ * default school's plain text, or the very notes, lowest first.
+ */
+export type Entry =
+  | { readonly kind: 'numeral'; readonly text: string }
+  | { readonly kind: 'symbol'; readonly text: string }
+  | { readonly kind: 'notes'; readonly notes: readonly string[] };
+
+/** An entry understood in a key. `notes` only where the entry gave octaves. */
+export interface ReadEntry {
+  readonly chord: Chord;
+  readonly numeral: Numeral;
+  readonly readings: readonly NumeralReading[];
+  readonly notes: readonly Note[] | null;
+}
+
+/**
+ * Reads a stored entry in a key. Symbols and notes get their likeliest
+ * numeral. Throws TheoryError when the entry cannot be read there.
+ */
+export function readEntry(entry: Entry, key: Key): ReadEntry {
+  if (entry.kind === 'numeral') {
+    const numeral = parseNumeral(entry.text, key);
+    const chord = chordOfNumeral(numeral, key);
+    return { chord, numeral, readings: [], notes: null };
+  }
+  if (entry.kind === 'symbol') {
+    const chord = parseSymbol(entry.text);
+    const readings = describe(chord.members).sixth ? numeralsForNotes(notesFromBass(chord), key) : numeralsForChord(chord, key);
+    return { chord, numeral: firstNumeral(readings, entry.text), readings, notes: null };
+  }
+  const notes = entry.notes.map(parseNote).sort((a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b));
+  const readings = numeralsForNotes(notes, key);
+  const best = readings[0];
+  return { chord: best?.chord ?? identify(notes, { key })[0]!.chord, numeral: firstNumeral(readings, entry.notes.join(' ')), readings, notes };
+}
+
+function firstNumeral(readings: readonly NumeralReading[], read: string): Numeral {
+  const best = readings[0];
+  if (!best)
+    throw new TheoryError(
+      'numeral',
+      read,
+      'this chord lies too far from the key to have a numeral in it.',
+      'Choose a nearer key, or respell the chord.',
+    );
+  return best.numeral;
+}
+
+/** One piece of a typed line: where it stood, and the entry it gave or the error. */
+export type LineToken =
+  | { readonly text: string; readonly start: number; readonly end: number; readonly entry: Entry; readonly read: ReadEntry }
+  | { readonly text: string; readonly start: number; readonly end: number; readonly error: TheoryError };
+
+/**
+ * Reads a typed line of numerals, symbols, degree numbers and note groups:
+ * `I vi V65/ii`, `A F#m7/E`, `1 4 5 1`, `2-5-1`, `(A2 E4 A4 C#5)`. Each piece
+ * is read by itself: one that is not understood never takes its neighbours
+ * along. Bar lines (|) are passed over.
+ */
+export function readLine(line: string, key: Key, school: School = DEFAULT_SCHOOL): LineToken[] {
+  return splitLine(line).flatMap((piece) => readPiece(piece, key, school));
+}
+
+interface Piece {
+  readonly text: string;
+  readonly start: number;
+  readonly end: number;
+}
+
+const MAX_PIECES = 2000;
+
+/** Splits on spaces, keeping bracketed groups whole and `V of ii` together. */
+function splitLine(line: string): Piece[] {
+  const pieces: Piece[] = [];
+  const pattern = /\([^()]*\)[^\s]*|[^\s|]+(?:\s+of\s+[^\s|]+)*|\|/gu;
+  for (const match of line.matchAll(pattern)) {
+    if (match[0] === '|') continue;
+    pieces.push({ text: match[0], start: match.index, end: match.index + match[0].length });
+    if (pieces.length >= MAX_PIECES) break;
+  }
+  return pieces;
+}
+
+function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
+  if (/^[1-7](?:-[1-7])+$/.test(piece.text)) {
+    return piece.text
+      .split('-')
+      .map((text, index) => readOne({ text, start: piece.start + 2 * index, end: piece.start + 2 * index + 1 }, key, school));
+  }
+  return [readOne(piece, key, school)];
+}
+
+function readOne(piece: Piece, key: Key, school: School): LineToken {
+  const result = attempt(() => {
+    const entry = entryOf(piece.text, key, school);
+    return { entry, read: readEntry(entry, key) };
+  });
+  return result.ok ? { ...piece, ...result.value } : { ...piece, error: result.error };
+}
+
+const NUMERAL_START = /^(?:[b#♭♯]*[iIvV]|N(?:$|6|\/)|It|Fr|Ger|Cad(?:6|$)|CT|sub)/;
+
+/** Decides what a piece is and stores it in plain text. Throws TheoryError. */
+export function entryOf(text: string, key: Key, school: School = DEFAULT_SCHOOL): Entry {
+  if (text.startsWith('(')) return notesEntry(text);
+  if (/^[1-7]$/.test(text)) return numeralEntry(diatonicNumeral(key, Number(text)), key);
+  if (NUMERAL_START.test(text)) return numeralEntry(parseNumeral(text, key, school), key);
+  if (/^[A-G]/.test(text)) {
+    if (/^[A-G](?:##?|bb?|x|♯|♭)?-?\d(?:$|[,+])/.test(text) && !/^[A-G](?:##?|bb?|x|♯|♭)?(?:2|5|6|7|9)$/.test(text)) return notesEntry(text);
+    return { kind: 'symbol', text: printSymbol(parseSymbol(text)) };
+  }
+  throw new TheoryError(
+    'entry',
+    text,
+    'this is neither a numeral, a chord symbol, a degree nor a group of notes.',
+    'Write for example V65/ii, F#m7, 4 or (A2 E4 A4 C#5).',
+  );
+}
+
+function numeralEntry(numeral: Numeral, key: Key): Entry {
+  chordOfNumeral(numeral, key);
+  return { kind: 'numeral', text: printNumeral(numeral, key) };
+}
+
+/** `(A2 E4 A4 C#5)`: notes with octaves; without, they are stacked up from octave 3. */
+function notesEntry(text: string): Entry {
+  const inner = text.replace(/^\(|\)$/g, '').trim();
+  if (text.startsWith('(') && !text.endsWith(')')) {
+    throw new TheoryError('entry', text, 'the group of notes has no closing bracket, or something stands after it.', 'Close it: (A2 E4 A4 C#5).');
+  }
+  const parts = inner.split(/[\s,+]+/).filter(Boolean);
+  if (parts.length > 16) throw new TheoryError('entry', text, 'more than 16 notes stand in one group.', 'Leave out doublings, or write two groups.');
+  let last: Note = { step: 0, alteration: 0, octave: 3 };
+  const notes = parts.map((part) => {
+    if (/\d$/.test(part)) return (last = parseNote(part));
+    const name = parseNoteName(part);
+    const octave = name.step >= last.step ? last.octave : last.octave + 1;
+    return (last = { ...name, octave });
+  });
+  if (dropDoublings(notes).length < 2) {
+    throw new TheoryError('entry', text, 'a chord needs at least two different notes.', 'Write the notes from the lowest up: (A2 E4 A4 C#5).');
+  }
+  return { kind: 'notes', notes: notes.map(printNote) };
+}
+
+/** The text that gives an entry back when it is typed again. */
+export function entryText(entry: Entry): string {
+  return entry.kind === 'notes' ? `(${entry.notes.join(' ')})` : entry.text;
+}

@@ -1,0 +1,4 @@
+export * from './entry';
+export * from './change';
+export * from './labels';
+export * from './settings';

@@ -1,0 +1,76 @@
+import { describe, memberNote, printSymbol, qualityName, type Chord } from '../chord';
+import { attempt, type TheoryError } from '../errors';
+import { degreeOf } from '../key/scale';
+import type { Key } from '../key/key';
+import { DEFAULT_SCHOOL, numeralParts, printFigure, shortFigures, type Numeral, type NumeralParts, type NumeralReading, type School } from '../label';
+import { displayNoteName, accidentalGlyph, type Note } from '../pitch';
+import { readEntry, type Entry } from './entry';
+
+export type ChordFunction = 'tonic' | 'pre-dominant' | 'dominant';
+
+/** Everything the grid says about one column. */
+export interface ColumnLabels {
+  readonly chord: Chord;
+  readonly numeral: Numeral;
+  readonly numeralParts: NumeralParts;
+  readonly figures: readonly string[];
+  readonly symbol: string;
+  readonly letters: readonly string[];
+  readonly degrees: string;
+  readonly quality: string;
+  readonly function: ChordFunction | null;
+  readonly readings: readonly NumeralReading[];
+  readonly notes: readonly Note[] | null;
+}
+
+export type LabelledColumn = { readonly ok: true; readonly labels: ColumnLabels } | { readonly ok: false; readonly error: TheoryError };
+
+/** Labels one stored entry in a key and a school. An unreadable entry gives its error in place. */
+export function labelEntry(entry: Entry, key: Key, school: School = DEFAULT_SCHOOL): LabelledColumn {
+  const result = attempt((): ColumnLabels => {
+    const { chord, numeral, readings, notes } = readEntry(entry, key);
+    return {
+      chord,
+      numeral,
+      numeralParts: numeralParts(numeral, key, school),
+      figures: shortFigures(chord, key).map(printFigure),
+      symbol: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
+      letters: chord.members.map((m) => displayNoteName(memberNote(chord.root, m), school.letters)),
+      degrees: chord.members.map((m) => degreeText(chord, m, key)).join(' '),
+      quality: qualityName(describe(chord.members)),
+      function: functionOf(numeral),
+      readings,
+      notes,
+    };
+  });
+  return result.ok ? { ok: true, labels: result.value } : { ok: false, error: result.error };
+}
+
+/** Labels a whole progression, in order. */
+export function labelProgression(entries: readonly Entry[], key: Key, school: School = DEFAULT_SCHOOL): LabelledColumn[] {
+  return entries.map((entry) => labelEntry(entry, key, school));
+}
+
+function degreeText(chord: Chord, member: Chord['members'][number], key: Key): string {
+  const { degree, alteration } = degreeOf(key, memberNote(chord.root, member));
+  return accidentalGlyph(alteration) + degree;
+}
+
+/** Function by degree (common practice): I iii vi tonic, ii IV pre-dominant, V vii° dominant; an applied chord leads elsewhere. */
+export function functionOf(numeral: Numeral): ChordFunction | null {
+  if (numeral.target) return null;
+  switch (numeral.special) {
+    case 'N':
+    case 'It':
+    case 'Fr':
+    case 'Ger':
+      return 'pre-dominant';
+    case 'Cad':
+    case 'sub':
+      return 'dominant';
+    case 'CT':
+      return null;
+    default:
+      return (['tonic', 'pre-dominant', 'tonic', 'pre-dominant', 'dominant', 'tonic', 'dominant'] as const)[numeral.degree - 1]!;
+  }
+}

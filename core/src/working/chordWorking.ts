@@ -1,0 +1,147 @@
+import { gapsOf, printFormula } from '../chord/build';
+import { bassMember, memberNote, stackedNotes, type Chord } from '../chord/chord';
+import { describe, qualityName } from '../chord/describe';
+import { dropDoublings } from '../chord/identify';
+import { inversionWords } from '../chord/inversionNames';
+import { halfSteps, intervalUp, nameAbove } from '../interval';
+import type { Key } from '../key/key';
+import { degreeOf, scaleOf, signatureAlteration } from '../key/scale';
+import { signatureFifths } from '../key/key';
+import { printFigure, shortFigures } from '../label/figures';
+import type { Numeral } from '../label/numeral';
+import { sameName, type NoteName } from '../pitch';
+import type { WorkingStep } from './step';
+
+/** The ways of working a chord out that the margin offers. */
+export const CHORD_WAYS = ['thirds', 'formula', 'half-steps', 'key'] as const;
+export type ChordWay = (typeof CHORD_WAYS)[number];
+
+export interface ChordContext {
+  readonly key: Key;
+  readonly numeral: Numeral;
+  /** Set where the chord was built on a degree of the key's scale. */
+  readonly fromDegree?: number;
+}
+
+/** The working for building a chord, in one of the four ways. */
+export function chordWorking(chord: Chord, way: ChordWay, context: ChordContext): WorkingStep[] {
+  switch (way) {
+    case 'thirds':
+      return byThirds(chord, context);
+    case 'formula':
+      return byFormula(chord);
+    case 'half-steps':
+      return byHalfSteps(chord);
+    case 'key':
+      return fromKey(chord, context);
+  }
+}
+
+/** Stacked thirds: measure each, then put the qualities together. */
+function byThirds(chord: Chord, { key, numeral, fromDegree }: ChordContext): WorkingStep[] {
+  const notes = stackedNotes(chord);
+  const steps: WorkingStep[] = [];
+  if (fromDegree !== undefined) steps.push({ step: 'every-other', degree: fromDegree, notes });
+  else steps.push({ step: 'restack', notes, root: chord.root });
+  steps.push(...thirdSteps(notes));
+  const intervals = notes.slice(1).map((note, i) => intervalUp(notes[i]!, note));
+  steps.push({ step: 'thirds-make', intervals, quality: qualityName(describe(chord.members)), numeral, key });
+  return steps;
+}
+
+function thirdSteps(notes: readonly NoteName[]): WorkingStep[] {
+  return notes.slice(1).map((to, index): WorkingStep => {
+    const interval = intervalUp(notes[index]!, to);
+    return { step: 'third', from: notes[index]!, to, halfSteps: halfSteps(interval), interval };
+  });
+}
+
+/** Each member against the major scale of the root. */
+function byFormula(chord: Chord): WorkingStep[] {
+  const scaleNotes = chord.members.map((m) => nameAbove(chord.root, { number: m.degree, deviation: 0 }));
+  const steps: WorkingStep[] = [{ step: 'root-scale', root: chord.root, notes: scaleNotes }];
+  chord.members.forEach((member, index) => {
+    if (member.alteration !== 0) steps.push({ step: 'formula-member', member, scaleNote: scaleNotes[index]!, note: memberNote(chord.root, member) });
+  });
+  steps.push({ step: 'formula', formula: printFormula(chord), quality: qualityName(describe(chord.members)) });
+  return steps;
+}
+
+/** Half steps counted up from the root, gap by gap. */
+function byHalfSteps(chord: Chord): WorkingStep[] {
+  const notes = stackedNotes(chord);
+  const gaps = gapsOf(chord);
+  const steps: WorkingStep[] = gaps.map((gap, index) => ({ step: 'count-up', from: notes[index]!, to: notes[index + 1]!, gap }));
+  steps.push({ step: 'gaps', gaps, quality: qualityName(describe(chord.members)) });
+  return steps;
+}
+
+/** From the key: what the signature gives, and the raised notes of minor. */
+function fromKey(chord: Chord, { key, numeral }: ChordContext): WorkingStep[] {
+  const notes = stackedNotes(chord);
+  const { degree, alteration } = degreeOf(key, chord.root);
+  const natural = scaleOf(key);
+  const foreign = notes.filter((note) => !natural.some((other) => sameName(other, note)));
+  const steps: WorkingStep[] = [{ step: 'degree-of-root', root: chord.root, degree, alteration, key }];
+  const leading = key.mode === 'minor' ? scaleOf(key, 'harmonic')[6]! : null;
+  steps.push({ step: 'in-signature', key, notes: notes.filter((note) => !foreign.includes(note)), foreign });
+  for (const note of foreign) {
+    if (leading && sameName(note, leading))
+      steps.push({ step: 'raised-leading', note, plain: { step: note.step, alteration: signatureAlteration(signatureFifths(key), note.step) }, key });
+  }
+  steps.push({
+    step: 'thirds-make',
+    intervals: notes.slice(1).map((note, i) => intervalUp(notes[i]!, note)),
+    quality: qualityName(describe(chord.members)),
+    numeral,
+    key,
+  });
+  return steps;
+}
+
+/**
+ * The working for naming a chord from its notes, lowest first: doublings,
+ * restacking, half steps, what is missing or added, then the lowest note.
+ */
+export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: Key): WorkingStep[] {
+  const distinct = dropDoublings(notes);
+  const description = describe(chord.members);
+  const stacked = stackedNotes(chord);
+  const steps: WorkingStep[] = [{ step: 'drop-doublings', notes: distinct }];
+  steps.push({ step: 'restack', notes: stacked, root: chord.root });
+  steps.push({ step: 'gaps', gaps: gapsOf(chord), quality: qualityName(description) });
+  if (description.omitted.length > 0) steps.push({ step: 'missing', degrees: description.omitted });
+  const extra = [...description.altered, ...description.added];
+  if (extra.length > 0) steps.push({ step: 'added', members: extra });
+  steps.push(...inversionWorking(chord, key));
+  return steps;
+}
+
+/** Why a chord has its inversion and figures: the lowest member, and what the figures count. */
+export function inversionWorking(chord: Chord, key: Key): WorkingStep[] {
+  return [
+    {
+      step: 'lowest',
+      note: chord.bass,
+      member: bassMember(chord),
+      inversion: inversionWords(chord),
+      figures: shortFigures(chord, key).map(printFigure),
+    },
+  ];
+}
+
+/**
+ * Two quick ways to the root of a close-position chord: the note above the gap
+ * (the fourth, or in a seventh chord the second) is the root; and the letter
+ * triple that spells the stack.
+ */
+export function rootShortcuts(chord: Chord): WorkingStep[] {
+  const { root } = chord;
+  const member = bassMember(chord);
+  const stacked = stackedNotes(chord);
+  const below = member && member.degree !== 1 ? (stacked[stacked.length - 1] ?? null) : null;
+  return [
+    { step: 'above-gap', below, root },
+    { step: 'letter-triple', letters: stacked, root },
+  ];
+}

@@ -1,0 +1,97 @@
+import type { Member } from '../chord/chord';
+import type { Direction, Interval } from '../interval';
+import type { Key } from '../key/key';
+import type { Figure } from '../label/figures';
+import type { Numeral } from '../label/numeral';
+import type { Note, NoteName } from '../pitch';
+
+/**
+ * One step of a working, as data. Words are made from it at the edge by
+ * sayStep, so that a school's vocabulary can change them.
+ */
+export type WorkingStep =
+  // Intervals
+  | { readonly step: 'count-letters'; readonly letters: readonly NoteName[]; readonly number: number }
+  | { readonly step: 'take-octaves'; readonly interval: Interval; readonly simple: Interval; readonly octaves: number }
+  | { readonly step: 'scale-note'; readonly tonic: NoteName; readonly number: number; readonly note: NoteName }
+  | { readonly step: 'compare'; readonly note: NoteName; readonly scaleNote: NoteName; readonly difference: number; readonly interval: Interval }
+  | {
+      readonly step: 'strip';
+      readonly from: NoteName;
+      readonly to: NoteName;
+      readonly bareFrom: NoteName;
+      readonly bareTo: NoteName;
+      readonly taken: number;
+    }
+  | { readonly step: 'bare-size'; readonly from: NoteName; readonly to: NoteName; readonly interval: Interval }
+  | {
+      readonly step: 'put-back';
+      readonly end: 'top' | 'bottom';
+      readonly note: NoteName;
+      readonly change: number;
+      readonly wider: boolean;
+      readonly interval: Interval;
+    }
+  | { readonly step: 'count-half-steps'; readonly from: Note; readonly to: Note; readonly halfSteps: number }
+  | {
+      readonly step: 'look-up';
+      readonly number: number;
+      readonly halfSteps: number;
+      readonly plain: Interval;
+      readonly plainHalfSteps: number;
+      readonly interval: Interval;
+    }
+  | { readonly step: 'turn-over'; readonly from: NoteName; readonly to: NoteName; readonly inversion: Interval }
+  | { readonly step: 'turn-back'; readonly inversion: Interval; readonly interval: Interval }
+  | { readonly step: 'no-inversion'; readonly interval: Interval }
+  | { readonly step: 'result'; readonly interval: Interval; readonly direction: Direction }
+  | { readonly step: 'reach-letter'; readonly from: NoteName; readonly number: number; readonly below: boolean; readonly letter: NoteName }
+  | { readonly step: 'adjust'; readonly bare: NoteName; readonly bareInterval: Interval; readonly wanted: Interval; readonly note: NoteName }
+  // Chords
+  | { readonly step: 'every-other'; readonly degree: number; readonly notes: readonly NoteName[] }
+  | { readonly step: 'drop-doublings'; readonly notes: readonly NoteName[] }
+  | { readonly step: 'restack'; readonly notes: readonly NoteName[]; readonly root: NoteName }
+  | { readonly step: 'third'; readonly from: NoteName; readonly to: NoteName; readonly halfSteps: number; readonly interval: Interval }
+  | { readonly step: 'gaps'; readonly gaps: readonly number[]; readonly quality: string }
+  | {
+      readonly step: 'thirds-make';
+      readonly intervals: readonly Interval[];
+      readonly quality: string;
+      readonly numeral: Numeral | null;
+      readonly key: Key | null;
+    }
+  | {
+      readonly step: 'lowest';
+      readonly note: NoteName;
+      readonly member: Member | null;
+      readonly inversion: string;
+      readonly figures: readonly string[];
+    }
+  | { readonly step: 'root-scale'; readonly root: NoteName; readonly notes: readonly NoteName[] }
+  | { readonly step: 'formula-member'; readonly member: Member; readonly scaleNote: NoteName; readonly note: NoteName }
+  | { readonly step: 'formula'; readonly formula: string; readonly quality: string }
+  | { readonly step: 'count-up'; readonly from: NoteName; readonly to: NoteName; readonly gap: number }
+  | { readonly step: 'in-signature'; readonly key: Key; readonly notes: readonly NoteName[]; readonly foreign: readonly NoteName[] }
+  | { readonly step: 'raised-leading'; readonly note: NoteName; readonly plain: NoteName; readonly key: Key }
+  | { readonly step: 'degree-of-root'; readonly root: NoteName; readonly degree: number; readonly alteration: number; readonly key: Key }
+  | { readonly step: 'above-gap'; readonly below: NoteName | null; readonly root: NoteName }
+  | { readonly step: 'letter-triple'; readonly letters: readonly NoteName[]; readonly root: NoteName }
+  | { readonly step: 'missing'; readonly degrees: readonly number[] }
+  | { readonly step: 'added'; readonly members: readonly Member[] }
+  // Figures
+  | { readonly step: 'full-figures'; readonly written: readonly Figure[]; readonly full: readonly Figure[] }
+  | { readonly step: 'figure'; readonly figure: Figure; readonly bass: NoteName; readonly note: NoteName; readonly changed: boolean }
+  | { readonly step: 'short-figures'; readonly full: readonly string[]; readonly short: readonly string[] }
+  // Numerals
+  | { readonly step: 'foreign-note'; readonly note: NoteName; readonly key: Key }
+  | { readonly step: 'leads-to'; readonly note: NoteName; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
+  | { readonly step: 'dominant-of'; readonly root: NoteName; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
+  | { readonly step: 'local-key'; readonly target: Numeral; readonly local: Key; readonly key: Key }
+  | { readonly step: 'named'; readonly numeral: Numeral; readonly key: Key }
+  | { readonly step: 'special'; readonly numeral: Numeral; readonly root: NoteName; readonly key: Key };
+
+/** A stretch of a sentence: plain, strong, or a numeral to be set in type. */
+export type Segment = string | { readonly strong: string } | { readonly numeral: Numeral; readonly key: Key };
+
+/** A sentence with its strong words and numerals kept apart. */
+export type Sentence = readonly Segment[];
