@@ -7,3 +7,4 @@ export * from './label';
 export * from './progression';
 export * from './voicing';
 export * from './working';
+export * from './label/speech';

@@ -3,3 +3,4 @@ export * from './scale';
 export * from './solfege';
 export * from './chordMap';
 export * from './homes';
+export * from './signatureWords';

@@ -1,0 +1,69 @@
+/** Set-up that start, test, bench and screenshots share; every step is skipped when it is already done. */
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
+const CACHE = join(ROOT, 'node_modules', '.cache', 'diatonix');
+
+/** Runs a command in the project's folder; ends the process when it fails. */
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+  if (result.status !== 0) {
+    console.error(`“${command} ${args.join(' ')}” failed${result.error ? `: ${result.error.message}` : ''}.`);
+    process.exit(result.status ?? 1);
+  }
+}
+
+function remember(name, value) {
+  mkdirSync(CACHE, { recursive: true });
+  writeFileSync(join(CACHE, name), value);
+}
+
+function remembered(name) {
+  const path = join(CACHE, name);
+  return existsSync(path) ? readFileSync(path, 'utf8') : null;
+}
+
+/** Installs the packages of the lockfile, once for each lockfile. */
+export function ensurePackages() {
+  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  if (remembered('lock') === lock) return;
+  console.log('Installing packages…');
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
+  remember('lock', lock);
+}
+
+function newestChange(folder) {
+  let newest = 0;
+  for (const entry of readdirSync(folder, { withFileTypes: true })) {
+    if (entry.name === 'node_modules' || entry.name === 'dist') continue;
+    const path = join(folder, entry.name);
+    newest = Math.max(newest, entry.isDirectory() ? newestChange(path) : statSync(path).mtimeMs);
+  }
+  return newest;
+}
+
+/** Builds the application, the server and the command when a source is newer than the last build. */
+export function ensureBuild() {
+  const newest = String(Math.max(...['core', 'web', 'server', 'command', 'demo'].map((folder) => newestChange(join(ROOT, folder)))));
+  const built = ['web/dist/index.html', 'server/dist/index.js'].every((path) => existsSync(join(ROOT, path)));
+  if (built && remembered('build') === newest) return;
+  console.log('Building…');
+  run('npm', ['run', '--silent', 'build']);
+  remember('build', newest);
+}
+
+/** Debian's Chromium, installed when it is missing. Returns its path. */
+export function ensureChromium() {
+  const path = '/usr/bin/chromium';
+  if (existsSync(path)) return path;
+  console.log('Installing Chromium…');
+  const root = process.getuid?.() === 0;
+  const apt = (args) => run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  apt(['update', '-qq']);
+  apt(['install', '-y', '-qq', 'chromium']);
+  return path;
+}

@@ -1,0 +1,25 @@
+import { createServer } from 'node:http';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { createApp } from './app';
+import { readOptions } from './options';
+
+const options = readOptions(process.argv.slice(2));
+if (!options.ok) {
+  console.error(options.message);
+  process.exit(2);
+}
+
+const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..', 'web', 'dist');
+const app = createApp({ root, empty: options.value.empty });
+const server = createServer(app.callback());
+server.on('error', (error: NodeJS.ErrnoException) => {
+  const { host, port } = options.value;
+  console.error(error.code === 'EADDRINUSE' ? `Port ${port} on ${host} is taken. Choose another: npm start -- --port ${port + 1}` : `The server could not start: ${error.message}`);
+  process.exit(1);
+});
+server.listen(options.value.port, options.value.host, () => {
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : options.value.port;
+  console.log(`Diatonix is at http://${options.value.host}:${port}/  (Ctrl+C stops it)`);
+});

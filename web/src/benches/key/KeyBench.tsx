@@ -1,0 +1,147 @@
+import { chordMap, parallelKey, parseKey, printKey, printNumeral, relativeKey, signatureFifths, signatureWords, type Clef } from '@diatonix/core';
+import { useCallback, useMemo, type KeyboardEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { ColumnGrid, STAFF_ROW } from '../../columns/ColumnGrid';
+import { useAppearance } from '../../design/appearance';
+import { Button, Toggle, ToggleRow } from '../../design/controls';
+import { BenchFrame } from '../../design/BenchFrame';
+import { KeyPicker } from '../../design/KeyPicker';
+import { keyName } from '../../design/names';
+import { SCALE_STAFF, SINGLE_STAFF } from '../../notation/frames';
+import { StaffHead } from '../../notation/StaffHead';
+import { useEngraver } from '../../notation/useEngraver';
+import { play, usePlayback } from '../../sound/player';
+import { useStore } from '../../workbook/store';
+import { FORM, mapColumns, mapRows, SCALE_ROWS, scaleColumns, stackNotes } from './columns';
+import { KeyMargin } from './KeyMargin';
+import { useRow } from '../../columns/useRow';
+
+/** The Key bench: signature, scale and chord map of one key. */
+export function KeyBench() {
+  const bench = useStore((state) => state.workbook.keyBench);
+  const notYetTaught = useStore((state) => state.workbook.notYetTaught);
+  const school = useStore((state) => state.workbook.school);
+  const selected = useStore((state) => state.place.keyColumn) - 1;
+  const { chooseKey, chooseTop, chooseClef, toggleTaught, addEntry, setPlace } = useStore.getState();
+  const engraver = useEngraver();
+  const navigate = useNavigate();
+  const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
+  const playing = usePlayback((state) => state.column);
+  const [row, setRow] = useRow();
+
+  const key = useMemo(() => parseKey(bench.key), [bench.key]);
+  const mode = key.mode === 'major' ? 'major' : 'minor';
+  const map = useMemo(() => chordMap(key, bench.top, FORM), [key, bench.top]);
+  const columns = useMemo(() => mapColumns(bench, notYetTaught[mode], school, engraver), [bench, notYetTaught, mode, school, engraver]);
+  const scaleGrid = useMemo(() => scaleColumns(bench, school, engraver), [bench, school, engraver]);
+  const rows = useMemo(() => mapRows(bench.top), [bench.top]);
+
+  const select = useCallback(
+    (column: number, rowId: string) => {
+      setPlace({ keyColumn: column + 1 });
+      setRow(rowId);
+    },
+    [setPlace, setRow],
+  );
+  const notesOf = (index: number) => stackNotes(map[index]!, key, bench.clef);
+  const hear = (manner: 'together' | 'note by note', from = selected, count = 1) => {
+    void play(
+      map.slice(from, from + count).map((_, i) => notesOf(from + i)),
+      { seconds: 1.6, from, manner },
+    );
+  };
+  const put = (index: number) => {
+    const column = map[index]!;
+    const id = addEntry({ kind: 'numeral', text: printNumeral(column.numeral, key) });
+    setPlace({ progressionColumn: id });
+  };
+
+  const onKey = (event: KeyboardEvent): boolean => {
+    if (/^[1-7]$/.test(event.key)) {
+      select(Number(event.key) - 1, row);
+      return true;
+    }
+    if (event.key === ' ') {
+      hear('together', selected, event.shiftKey ? 7 - selected : 1);
+      return true;
+    }
+    if (event.key === 'Enter') {
+      if (row === 'taught') toggleTaught(mode, selected + 1);
+      else put(selected);
+      return true;
+    }
+    if (event.key === 't') {
+      toggleTaught(mode, selected + 1);
+      return true;
+    }
+    return false;
+  };
+
+  const relative = relativeKey(key);
+  const parallel = parallelKey(key);
+  return (
+    <BenchFrame
+      title={<h1>{keyName(key, school)}</h1>}
+      facts={
+        <>
+          <KeyPicker label="Choose key" value={bench.key} onChoose={chooseKey}>
+            {signatureWords(key, school.letters)}
+          </KeyPicker>
+          <Button onPress={() => chooseKey(printKey(relative))}>relative {keyName(relative, school)}</Button>
+          {Math.abs(signatureFifths(parallel)) <= 7 && <Button onPress={() => chooseKey(printKey(parallel))}>parallel {keyName(parallel, school)}</Button>}
+        </>
+      }
+      actions={
+        <>
+          <ToggleRow aria-label="Clef" selectionMode="single" disallowEmptySelection selectedKeys={[bench.clef]} onSelectionChange={([clef]) => chooseClef(clef as Clef)}>
+            <Toggle id="treble">Treble</Toggle>
+            <Toggle id="bass">Bass</Toggle>
+          </ToggleRow>
+          <ToggleRow aria-label="Stacks" selectionMode="single" disallowEmptySelection selectedKeys={[String(bench.top)]} onSelectionChange={([top]) => chooseTop(Number(top) as 5 | 7)}>
+            <Toggle id="5">Triads</Toggle>
+            <Toggle id="7">Sevenths</Toggle>
+          </ToggleRow>
+        </>
+      }
+      margin={
+        <KeyMargin
+          column={map[selected] ?? map[0]!}
+          keyOf={key}
+          school={school}
+          taught={!notYetTaught[mode].includes(selected + 1)}
+          onTaught={() => toggleTaught(mode, selected + 1)}
+          onHear={(manner) => hear(manner)}
+          onPut={() => put(selected)}
+          onGo={() => void navigate('/progressions')}
+        />
+      }
+    >
+      <h2 className="visually-hidden">Scale</h2>
+      <ColumnGrid
+        label={`Scale of ${keyName(key, school)}`}
+        frame={SCALE_STAFF}
+        head={<StaffHead engraver={engraver} clefs={[bench.clef]} frame={SCALE_STAFF} fifths={signatureFifths(key)} scale={scale} />}
+        rows={SCALE_ROWS}
+        columns={scaleGrid}
+        selected={-1}
+        selectedRow={STAFF_ROW}
+        onSelect={(index) => select(index % 7, row)}
+        scale={scale}
+      />
+      <h2 className="visually-hidden">Chord map</h2>
+      <ColumnGrid
+        label={`Chord map of ${keyName(key, school)}`}
+        frame={SINGLE_STAFF}
+        head={<StaffHead engraver={engraver} clefs={[bench.clef]} frame={SINGLE_STAFF} fifths={signatureFifths(key)} scale={scale} />}
+        rows={rows}
+        columns={columns}
+        selected={selected}
+        selectedRow={row}
+        playing={playing}
+        onSelect={select}
+        onKey={onKey}
+        scale={scale}
+      />
+    </BenchFrame>
+  );
+}

@@ -1,0 +1,77 @@
+import { CHORD_WAYS, chordWorking, displayNoteName, numeralParts, qualityWords, speakNumeral, vocabulary, type ChordWay, type Key, type MapColumn, type School } from '@diatonix/core';
+import { ListMusic, Music, Plus } from 'lucide-react';
+import { Fragment, useState } from 'react';
+import { Button, QuietButton } from '../../design/controls';
+import { Margin, Ways } from '../../design/Margin';
+import { NumeralText } from '../../design/NumeralText';
+import { Working } from '../../design/Working';
+import { keyName } from '../../design/names';
+import { otherHomes } from './columns';
+import { SoundNote } from '../../design/SoundNote';
+
+const WAY_NAMES: Record<ChordWay, string> = { thirds: 'Thirds', formula: 'Formula', 'half-steps': 'Half steps', key: 'From the key' };
+
+interface KeyMarginProps {
+  readonly column: MapColumn;
+  readonly keyOf: Key;
+  readonly school: School;
+  readonly taught: boolean;
+  readonly onTaught: () => void;
+  readonly onHear: (manner: 'together' | 'note by note') => void;
+  readonly onPut: () => void;
+  readonly onGo: () => void;
+}
+
+/** The working of the selected stack, its sound, and what to do with it next. */
+export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onPut, onGo }: KeyMarginProps) {
+  const [way, setWay] = useState<ChordWay>('thirds');
+  const [put, setPut] = useState<number | null>(null);
+  const name = column.degreeName === 'leading' ? vocabulary(school).leading : column.degreeName;
+  const homes = otherHomes(column, keyOf);
+  const quality = qualityWords(column.quality).replace(/ triad$/, '');
+  const steps = chordWorking(column.chord, way, { key: keyOf, numeral: column.numeral, fromDegree: column.degree });
+  return (
+    <Margin>
+      <h2>
+        {displayNoteName(column.chord.root, school.letters)} {quality}
+      </h2>
+      <p className="about">
+        chord on degree {column.degree}, {name} · key of {keyName(keyOf, school)}
+      </p>
+      <Ways label="Way of working" ways={CHORD_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))} chosen={way} onChoose={(id) => setWay(id as ChordWay)}>
+        <Working steps={steps} school={school} />
+      </Ways>
+      <div className="doings">
+        <Button onPress={() => onHear('together')}>
+          <Music aria-hidden="true" /> Hear together
+        </Button>
+        <Button onPress={() => onHear('note by note')}>
+          <ListMusic aria-hidden="true" /> Note by note
+        </Button>
+        <Button onPress={() => (onPut(), setPut(column.degree))}>
+          <Plus aria-hidden="true" /> Add to progression
+        </Button>
+        <Button onPress={onTaught}>{taught ? 'Mark not yet taught' : 'Mark taught'}</Button>
+      </div>
+      {put === column.degree && (
+        <p className="done" role="status">
+          <NumeralText parts={numeralParts(column.numeral, keyOf, school)} /> <span className="visually-hidden">{speakNumeral(numeralParts(column.numeral, keyOf, school))}</span> stands at the end of the
+          progression. <QuietButton onPress={onGo}>Go to it</QuietButton>
+        </p>
+      )}
+      <SoundNote />
+      {homes.length > 0 && (
+        <p className="aside">
+          Also found as{' '}
+          {homes.map((home, index) => (
+            <Fragment key={index}>
+              {index > 0 && ', '}
+              <NumeralText parts={numeralParts(home.numeral, home.key, school)} /> in {keyName(home.key, school)}
+            </Fragment>
+          ))}
+          .
+        </p>
+      )}
+    </Margin>
+  );
+}

@@ -1,0 +1,15 @@
+import { BenchFrame } from '../../design/BenchFrame';
+import { Button } from '../../design/controls';
+import { openDemo } from '../../workbook/transfer';
+import { useStore } from '../../workbook/store';
+
+/** A workbook without any progression: what to do, and the demo. */
+export function EmptyProgression() {
+  const addProgression = useStore((state) => state.addProgression);
+  return (
+    <BenchFrame title={<h1>Progressions</h1>} facts={null} actions={null} margin={null}>
+      <p>This workbook holds no progression.</p>
+      <Button onPress={() => addProgression()}>Begin a progression</Button> <Button onPress={() => void openDemo()}>Open the demo workbook</Button>
+    </BenchFrame>
+  );
+}

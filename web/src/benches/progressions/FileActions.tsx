@@ -1,0 +1,40 @@
+import { Download, FileInput } from 'lucide-react';
+import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { Button } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+import type { Progression } from '../../workbook/model';
+import { exportMusicXml, importMusicXml, type Reading } from '../../workbook/transfer';
+
+/** Export and import of the progression as MusicXML. */
+export function FileActions({ progression }: { progression: Progression }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const [reading, setReading] = useState<Reading | null>(null);
+
+  const read = async (file: File) => {
+    setProblem(null);
+    const started = importMusicXml(file, () => setReading(started));
+    const outcome = await started.done;
+    setReading(null);
+    setProblem(outcome.ok ? outcome.remark : outcome.message);
+  };
+
+  return (
+    <>
+      <Button onPress={() => void exportMusicXml(progression).then((result) => setProblem(result))} isDisabled={progression.columns.length === 0}>
+        <Download aria-hidden="true" /> Export MusicXML
+      </Button>
+      <FileTrigger acceptedFileTypes={['.musicxml', '.xml', 'application/vnd.recordare.musicxml+xml']} onSelect={(files) => files?.[0] && void read(files[0])}>
+        <Button>
+          <FileInput aria-hidden="true" /> Import MusicXML
+        </Button>
+      </FileTrigger>
+      {reading && (
+        <span role="status">
+          Reading… <Button onPress={reading.cancel}>Cancel</Button>
+        </span>
+      )}
+      {problem && <Problem>{problem}</Problem>}
+    </>
+  );
+}

@@ -1,0 +1,158 @@
+import { diatonicNumeral, parseKey, printNumeral, signatureFifths } from '@diatonix/core';
+import { Play, Square } from 'lucide-react';
+import { useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
+import { useNavigate } from 'react-router';
+import { ColumnGrid } from '../../columns/ColumnGrid';
+import { useRow } from '../../columns/useRow';
+import { useAppearance } from '../../design/appearance';
+import { BenchFrame } from '../../design/BenchFrame';
+import { Button } from '../../design/controls';
+import { GRAND_STAFF } from '../../notation/frames';
+import { StaffHead } from '../../notation/StaffHead';
+import { useEngraver } from '../../notation/useEngraver';
+import { play, stop, usePlayback } from '../../sound/player';
+import { openProgressionOf } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+import { GridColumns, ProgressionDeriver, ROWS } from './columns';
+import { EmptyProgression } from './EmptyProgression';
+import { EntryLine } from './EntryLine';
+import { FileActions } from './FileActions';
+import { KeyChange } from './KeyChange';
+import { ProgressionMargin } from './ProgressionMargin';
+import { TempoField } from './TempoField';
+import { TitleField } from './TitleField';
+
+const QUARTERS_A_COLUMN = 2;
+
+/** The Progressions bench: a line of chords, labelled, set on a grand staff, and played. */
+export function ProgressionsBench() {
+  const progression = useStore((state) => openProgressionOf(state.workbook));
+  const school = useStore((state) => state.workbook.school);
+  const selectedId = useStore((state) => state.place.progressionColumn);
+  const { setPlace, invertColumn, removeColumn, addEntry, moveColumn } = useStore.getState();
+  const engraver = useEngraver();
+  const navigate = useNavigate();
+  const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
+  const playback = usePlayback();
+  const [row, setRow] = useRow();
+  const deriver = useRef(new ProgressionDeriver());
+  const gridColumns = useRef(new GridColumns());
+
+  const key = useMemo(() => parseKey(progression?.key ?? 'C major'), [progression?.key]);
+  const derived = useMemo(() => (progression ? deriver.current.derive(progression, school) : []), [progression, school]);
+  const columns = useMemo(() => gridColumns.current.build(derived, key, school, engraver), [derived, key, school, engraver]);
+  const found = derived.findIndex(({ column }) => column.id === selectedId);
+  const selected = found < 0 ? (derived.length > 0 ? 0 : -1) : found;
+
+  const derivedNow = useRef(derived);
+  derivedNow.current = derived;
+  const select = useCallback(
+    (index: number, rowId: string) => {
+      setPlace({ progressionColumn: derivedNow.current[index]?.column.id ?? null });
+      setRow(rowId);
+    },
+    [setPlace, setRow],
+  );
+
+  if (!progression) return <EmptyProgression />;
+
+  const hear = (from: number, to: number, manner: 'together' | 'note by note' = 'together') => {
+    const notes = derived.slice(from, to).map(({ setting }) => (setting ? [...setting.lower, ...setting.upper] : []));
+    void play(notes, { seconds: (60 / progression.tempo) * QUARTERS_A_COLUMN, from, manner });
+  };
+  const current = derived[selected] ?? null;
+  const remove = () => {
+    if (!current) return;
+    const next = derived[selected + 1] ?? derived[selected - 1];
+    removeColumn(current.column.id);
+    setPlace({ progressionColumn: next?.column.id ?? null });
+  };
+
+  const onKey = (event: KeyboardEvent): boolean => {
+    if (/^[1-7]$/.test(event.key)) {
+      const numeral = printNumeral(diatonicNumeral(key, Number(event.key)), key);
+      setPlace({ progressionColumn: addEntry({ kind: 'numeral', text: numeral }, current?.column.id ?? null) });
+      return true;
+    }
+    if (!current) return false;
+    switch (event.key) {
+      case ']':
+      case '[':
+        invertColumn(current.column.id, event.key === ']' ? 1 : -1);
+        return true;
+      case ' ':
+        hear(selected, event.shiftKey ? derived.length : selected + 1);
+        return true;
+      case 'Delete':
+      case 'Backspace':
+        remove();
+        return true;
+      case '<':
+      case '>':
+        moveColumn(current.column.id, event.key === '>' ? 1 : -1);
+        return true;
+      case 'Escape':
+        stop();
+        return true;
+      default:
+        return false;
+    }
+  };
+
+  return (
+    <BenchFrame
+      title={<TitleField progression={progression} />}
+      facts={<KeyChange progression={progression} />}
+      actions={
+        <>
+          <TempoField progression={progression} />
+          {playback.playing ? (
+            <Button onPress={stop}>
+              <Square aria-hidden="true" /> Stop
+            </Button>
+          ) : (
+            <Button onPress={() => hear(0, derived.length)} isDisabled={derived.length === 0}>
+              <Play aria-hidden="true" /> Play
+            </Button>
+          )}
+          <FileActions progression={progression} />
+        </>
+      }
+      margin={
+        <ProgressionMargin
+          derived={current}
+          position={selected}
+          keyOf={key}
+          school={school}
+          onInvert={(by) => current && invertColumn(current.column.id, by)}
+          onRemove={remove}
+          onHear={(manner) => hear(selected, selected + 1, manner)}
+        />
+      }
+    >
+      <h2 className="visually-hidden">Columns</h2>
+      {columns.length === 0 ? (
+        <p>
+          Nothing stands here yet. Type a line below, such as <b>I vi ii V7 I</b>, or take chords from the{' '}
+          <Button onPress={() => void navigate('/key')}>Key bench</Button>
+        </p>
+      ) : (
+        <ColumnGrid
+          label={`Progression ${progression.title}`}
+          frame={GRAND_STAFF}
+          head={<StaffHead engraver={engraver} clefs={['treble', 'bass']} frame={GRAND_STAFF} fifths={signatureFifths(key)} scale={scale} />}
+          rows={ROWS}
+          columns={columns}
+          selected={selected}
+          selectedRow={row}
+          playing={playback.column}
+          onSelect={select}
+          onKey={onKey}
+          scale={scale}
+        />
+      )}
+      <EntryLine progression={progression} />
+    </BenchFrame>
+  );
+}
+

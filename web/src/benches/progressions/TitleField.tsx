@@ -1,0 +1,85 @@
+import { ChevronDown, Plus, Trash2 } from 'lucide-react';
+import { Menu, MenuItem, MenuTrigger, Popover, Button as AriaButton, Separator } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Progression } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+import { MenuStyle } from '../../design/menu';
+
+const Title = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 0.15rem;
+  min-width: 0;
+  h1 {
+    min-width: 0;
+  }
+  input {
+    font: 600 1.4rem/1.3 'Source Serif 4', 'Noto Music', serif;
+    border: 1px solid transparent;
+    border-radius: 3px;
+    background: none;
+    padding: 0 0.2rem;
+    margin-left: -0.25rem;
+    field-sizing: content;
+    min-width: 6rem;
+    max-width: 18rem;
+  }
+  input:hover {
+    border-color: var(--rule);
+  }
+  button {
+    border: 0;
+    background: none;
+    padding: 0.3rem;
+    cursor: pointer;
+    line-height: 0;
+    border-radius: 3px;
+  }
+  button svg {
+    width: 1.1rem;
+    height: 1.1rem;
+  }
+`;
+
+/** The open progression's title, to be written over, and the list of the others. */
+export function TitleField({ progression }: { progression: Progression }) {
+  const progressions = useStore((state) => state.workbook.progressions);
+  const { renameProgression, openProgression, addProgression, removeProgression } = useStore.getState();
+  const act = (id: string) => {
+    if (id === 'add') addProgression();
+    else if (id === 'remove') removeProgression(progression.id);
+    else openProgression(id.slice(5));
+  };
+  return (
+    <Title>
+      <h1>
+        <span className="visually-hidden">{progression.title}</span>
+        <input aria-label="Title of the progression" value={progression.title} maxLength={200} onChange={(event) => renameProgression(event.target.value)} />
+      </h1>
+      <MenuTrigger>
+        <AriaButton aria-label="Other progressions">
+          <ChevronDown aria-hidden="true" />
+        </AriaButton>
+        <Popover placement="bottom start">
+          <MenuStyle>
+            <Menu aria-label="Progressions" onAction={(id) => act(String(id))}>
+              {progressions.map((p) => (
+                <MenuItem key={p.id} id={`open:${p.id}`} textValue={p.title}>
+                  {p.title || 'Untitled'}
+                  <span className="detail">{p.key.replace('#', '♯').replace(/(?<=[A-G])b/, '♭')}</span>
+                </MenuItem>
+              ))}
+              <Separator />
+              <MenuItem id="add" textValue="Begin a new progression">
+                <Plus aria-hidden="true" /> Begin a new progression
+              </MenuItem>
+              <MenuItem id="remove" textValue="Remove this progression">
+                <Trash2 aria-hidden="true" /> Remove this progression
+              </MenuItem>
+            </Menu>
+          </MenuStyle>
+        </Popover>
+      </MenuTrigger>
+    </Title>
+  );
+}

@@ -1,0 +1,72 @@
+import { memo } from 'react';
+import { StaffLines } from './StaffLines';
+import type { GridColumn, GridRow, StaffFrame } from './types';
+
+interface ColumnProps {
+  readonly column: GridColumn;
+  readonly index: number;
+  readonly rows: readonly GridRow[];
+  readonly frame: StaffFrame;
+  readonly scale: number;
+  readonly last: boolean;
+  readonly selected: boolean;
+  /** The row that takes the keyboard focus, when it is in this column. */
+  readonly focusRow: string | null;
+  readonly playing: boolean;
+  readonly onSelect: (column: number, row: string) => void;
+}
+
+const ROOM = 9;
+
+/** One column. Drawn again only when its own data change. */
+export const Column = memo(function Column(props: ColumnProps) {
+  const { column, index, rows, frame, scale, last, selected, focusRow, playing, onSelect } = props;
+  const { staff } = column;
+  const half = staff ? Math.max(staff.left, staff.right) + ROOM : 20;
+  const state = `${selected ? ' selected' : ''}${playing ? ' playing' : ''}${column.muted ? ' muted' : ''}${column.problem ? ' problem' : ''}`;
+  return (
+    <div role="row" className={`grid-column${state}`} data-column={index} aria-label={column.sentence} aria-selected={selected} aria-rowindex={index + 2}>
+      <div
+        role="gridcell"
+        className="cell staff-cell"
+        tabIndex={focusRow === 'staff' ? 0 : -1}
+        aria-label={column.sentence}
+        onClick={() => onSelect(index, 'staff')}
+      >
+        <svg className="staff" height={frame.height * scale} style={{ minWidth: 2 * half * scale }} aria-hidden="true">
+          <StaffLines frame={frame} scale={scale} end={last} />
+          {staff && (
+            <svg x="50%" overflow="visible">
+              <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: staff.markup }} />
+            </svg>
+          )}
+        </svg>
+      </div>
+      {column.problem !== undefined ? (
+        <div role="gridcell" className="cell problem-cell" tabIndex={focusRow !== null && focusRow !== 'staff' ? 0 : -1} onClick={() => onSelect(index, 'numeral')}>
+          <span className="problem-mark" aria-hidden="true">
+            !
+          </span>
+          {column.problem}
+        </div>
+      ) : (
+        rows.map((row) => {
+          const cell = column.cells[row.id];
+          return (
+            <div
+              key={row.id}
+              role="gridcell"
+              className={`cell kind-${row.kind}${row.parted ? ' parted' : ''}${focusRow === row.id ? ' active' : ''}`}
+              data-row={row.id}
+              tabIndex={focusRow === row.id ? 0 : -1}
+              aria-label={`${row.label}: ${cell?.text || 'nothing'}`}
+              onClick={() => onSelect(index, row.id)}
+            >
+              {cell?.content ?? cell?.text ?? ''}
+            </div>
+          );
+        })
+      )}
+    </div>
+  );
+});

@@ -1,0 +1,110 @@
+import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { Column } from './Column';
+import { GridStyle } from './GridStyle';
+import type { GridColumn, GridRow, StaffFrame } from './types';
+
+export interface ColumnGridProps {
+  readonly label: string;
+  readonly frame: StaffFrame;
+  /** Clef, signature and brace, drawn at the left of the staff. */
+  readonly head: ReactNode;
+  readonly rows: readonly GridRow[];
+  readonly columns: readonly GridColumn[];
+  readonly selected: number;
+  readonly selectedRow: string;
+  readonly playing?: number;
+  readonly onSelect: (column: number, row: string) => void;
+  /** Keys other than the arrows; return true when the key was used. */
+  readonly onKey?: (event: KeyboardEvent) => boolean;
+  readonly scale: number;
+}
+
+export const STAFF_ROW = 'staff';
+
+/**
+ * The column grid: chords as columns, one row for each thing said about them,
+ * notes over their own column. To assistive technology every column is a row
+ * of a table, named by one sentence, under the row labels as its headers.
+ */
+export function ColumnGrid(props: ColumnGridProps) {
+  const { label, frame, head, rows, columns, selected, selectedRow, playing, onSelect, onKey, scale } = props;
+  const root = useRef<HTMLDivElement>(null);
+  const byKeyboard = useRef(false);
+  const order = [STAFF_ROW, ...rows.map((row) => row.id)];
+
+  useEffect(() => {
+    if (!byKeyboard.current) return;
+    byKeyboard.current = false;
+    root.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
+  }, [selected, selectedRow]);
+
+  useEffect(() => {
+    if (playing === undefined || playing < 0) return;
+    root.current?.querySelector(`[data-column="${playing}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [playing]);
+
+  const keyDown = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const to = target(event.key, selected, columns.length, order.indexOf(selectedRow), order.length);
+    if (to) {
+      event.preventDefault();
+      byKeyboard.current = true;
+      onSelect(to.column, order[to.row] ?? STAFF_ROW);
+    } else if (onKey?.(event)) {
+      event.preventDefault();
+      byKeyboard.current = true;
+    }
+  };
+
+  return (
+    <GridStyle ref={root} role="grid" aria-label={label} aria-rowcount={columns.length + 1} $scale={scale} onKeyDown={keyDown}>
+      <div role="row" className="grid-head">
+        <div role="columnheader" className="staff-head">
+          <span className="visually-hidden">Notes</span>
+          {head}
+        </div>
+        {rows.map((row) => (
+          <div key={row.id} role="columnheader" className={`label kind-${row.kind}${row.parted ? ' parted' : ''}`}>
+            {row.label}
+          </div>
+        ))}
+      </div>
+      {columns.map((column, index) => (
+        <Column
+          key={column.id}
+          column={column}
+          index={index}
+          rows={rows}
+          frame={frame}
+          scale={scale}
+          last={index === columns.length - 1}
+          selected={index === selected}
+          focusRow={index === selected || (index === 0 && (selected < 0 || selected >= columns.length)) ? selectedRow : null}
+          playing={index === playing}
+          onSelect={onSelect}
+        />
+      ))}
+    </GridStyle>
+  );
+}
+
+function target(key: string, column: number, columns: number, row: number, rows: number): { column: number; row: number } | null {
+  const at = Math.max(0, row);
+  if (columns === 0) return null;
+  switch (key) {
+    case 'ArrowLeft':
+      return { column: Math.max(0, column - 1), row: at };
+    case 'ArrowRight':
+      return { column: Math.min(columns - 1, column + 1), row: at };
+    case 'ArrowUp':
+      return { column: Math.max(0, column), row: Math.max(0, at - 1) };
+    case 'ArrowDown':
+      return { column: Math.max(0, column), row: Math.min(rows - 1, at + 1) };
+    case 'Home':
+      return { column: 0, row: at };
+    case 'End':
+      return { column: columns - 1, row: at };
+    default:
+      return null;
+  }
+}

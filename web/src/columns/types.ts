@@ -1,0 +1,40 @@
+import type { ReactNode } from 'react';
+
+/** A row of the grid: one thing that is said about every column. */
+export interface GridRow {
+  readonly id: string;
+  readonly label: string;
+  readonly kind: 'text' | 'root' | 'numeral' | 'figures' | 'soft';
+  /** A heavier rule above, to part groups of rows. */
+  readonly parted?: boolean;
+}
+
+export interface GridCell {
+  readonly text: string;
+  readonly content?: ReactNode;
+}
+
+/** Notes of a column for the staff, engraved elsewhere. */
+export interface StaffDrawing {
+  readonly markup: string;
+  /** Extents left and right of the note heads' middle, in staff units. */
+  readonly left: number;
+  readonly right: number;
+}
+
+/** A column: its staff, its cells by row, and the sentence a screen reader says for it. */
+export interface GridColumn {
+  readonly id: string;
+  readonly sentence: string;
+  readonly staff: StaffDrawing | null;
+  readonly cells: Readonly<Record<string, GridCell>>;
+  readonly muted?: boolean;
+  readonly problem?: string;
+}
+
+/** Where the staff lines run and how high the picture is, in staff units. */
+export interface StaffFrame {
+  readonly height: number;
+  /** Top lines of each five-line staff. */
+  readonly staves: readonly number[];
+}

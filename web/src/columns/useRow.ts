@@ -1,0 +1,7 @@
+import { useState } from 'react';
+import { STAFF_ROW } from './ColumnGrid';
+
+/** The row that the keyboard is in. */
+export function useRow(): [string, (row: string) => void] {
+  return useState(STAFF_ROW);
+}

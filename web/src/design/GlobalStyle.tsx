@@ -1,0 +1,60 @@
+import '@fontsource/noto-music/400.css';
+import '@fontsource/source-sans-3/latin-400.css';
+import '@fontsource/source-sans-3/latin-600.css';
+import '@fontsource/source-serif-4/latin-400.css';
+import '@fontsource/source-serif-4/latin-600.css';
+import '@fontsource/source-serif-4/latin-400-italic.css';
+import { createGlobalStyle, css } from 'styled-components';
+
+const paper = css`
+  --ground: #fbf9f3;
+  --side: #f0ede4;
+  --sheet: #fffefb;
+  --ink: #1d2a3a;
+  --soft: #5c6878;
+  --rule: #dfe4ea;
+  --margin-rule: #d98e86;
+  --step: #b4544a;
+  --mark: #0b5fa5;
+  --mark-ground: #e7f0f8;
+  --correction: #b3261e;
+  --playing: #d5e6f5;
+  color-scheme: light;
+`;
+
+const board = css`
+  --ground: #16211d;
+  --side: #121b18;
+  --sheet: #1b2723;
+  --ink: #edf0e8;
+  --soft: #a5b3a8;
+  --rule: #33423b;
+  --margin-rule: #c77f72;
+  --step: #e39b8d;
+  --mark: #f2c14e;
+  --mark-ground: #2c3527;
+  --correction: #ff9a8b;
+  --playing: #3d4a30;
+  color-scheme: dark;
+`;
+
+/** Surfaces, type and the few rules that hold everywhere. */
+export const GlobalStyle = createGlobalStyle`
+  :root { ${paper} font-size: 16px; }
+  @media (prefers-color-scheme: dark) { :root:not([data-theme='paper']) { ${board} } }
+  :root[data-theme='board'] { ${board} }
+  :root[data-size='board'] { font-size: 19px; }
+  *, *::before, *::after { box-sizing: border-box; }
+  body {
+    margin: 0;
+    background: var(--ground);
+    color: var(--ink);
+    font: 400 1rem/1.45 'Source Sans 3', 'Noto Music', sans-serif;
+    -webkit-font-smoothing: antialiased;
+  }
+  h1, h2, h3 { font-family: 'Source Serif 4', 'Noto Music', serif; font-weight: 600; margin: 0; }
+  button, input, select { font: inherit; color: inherit; }
+  :focus-visible { outline: 2px solid var(--mark); outline-offset: 1px; }
+  .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
+`;

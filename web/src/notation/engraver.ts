@@ -1,0 +1,128 @@
+import { LETTERS, signatureAlteration, type Clef, type Note } from '@diatonix/core';
+import type { RenderContext } from 'vexflow/bravura';
+import type { StaffDrawing, StaffFrame } from '../columns/types';
+import type { VexFlow } from './vexflow';
+
+/** What stands on each staff of a column, lowest note first. */
+export interface ColumnNotes {
+  readonly clef: Clef;
+  readonly notes: readonly Note[];
+}
+
+const CODES: Record<number, string> = { [-3]: 'bbs', [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##', 3: '###' };
+const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'];
+/** The notation package puts a staff's top line this far below its own y. */
+const TOP_LINE = 40;
+const CACHE_LIMIT = 4000;
+
+/**
+ * Draws columns and staff heads with the notation package, as markup around
+ * x = 0 in the current colour. Drawings are kept, so that a column is engraved
+ * once for its notes, clefs and signature.
+ */
+export class Engraver {
+  private readonly columns = new Map<string, StaffDrawing>();
+  private readonly heads = new Map<string, { markup: string; width: number }>();
+
+  constructor(private readonly vexflow: VexFlow) {}
+
+  /** A column of whole or half notes, one voice a staff, accidentals only where they leave the signature. */
+  column(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
+    const key = `${fifths} ${duration} ${frame.staves.join()} ${staves.map((s) => s.clef + s.notes.map((n) => `${n.step}.${n.alteration}.${n.octave}`).join()).join('/')}`;
+    const known = this.columns.get(key);
+    if (known) return known;
+    if (this.columns.size > CACHE_LIMIT) this.columns.clear();
+    const drawing = this.draw(staves, frame, fifths, duration);
+    this.columns.set(key, drawing);
+    return drawing;
+  }
+
+  private draw(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
+    const { Stave, StaveNote, Accidental, Voice, Formatter } = this.vexflow;
+    const { context, element } = this.context();
+    const voices = staves.flatMap(({ clef, notes }, index) => {
+      if (notes.length === 0) return [];
+      const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
+      stave.setNoteStartX(0);
+      const note = new StaveNote({ clef, keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`), duration, autoStem: true });
+      notes.forEach((n, i) => {
+        if (n.alteration !== signatureAlteration(fifths, n.step)) note.addModifier(new Accidental(CODES[n.alteration]!), i);
+      });
+      const voice = new Voice({ numBeats: duration === 'w' ? 4 : 2, beatValue: 4 }).addTickables([note]);
+      voice.setStave(stave);
+      note.setStave(stave);
+      return [{ voice, note }];
+    });
+    if (voices.length === 0) return { markup: '', left: 0, right: 0 };
+    const formatter = new Formatter();
+    for (const { voice } of voices) formatter.joinVoices([voice]);
+    formatter.format(
+      voices.map(({ voice }) => voice),
+      0,
+    );
+    let left = 0;
+    let right = 0;
+    let centre = 0;
+    voices.forEach(({ note }, index) => {
+      const { notePx, modLeftPx, leftDisplacedHeadPx, rightDisplacedHeadPx } = note.getMetrics();
+      const middle = note.getAbsoluteX() + leftDisplacedHeadPx + notePx / 2;
+      if (index === 0) centre = middle;
+      left = Math.max(left, modLeftPx + leftDisplacedHeadPx + notePx / 2 + (centre - middle));
+      right = Math.max(right, notePx / 2 + rightDisplacedHeadPx + (middle - centre));
+    });
+    context.openGroup();
+    for (const { voice } of voices) voice.draw(context);
+    context.closeGroup();
+    return { markup: `<g transform="translate(${-round(centre)} 0)">${clean(element)}</g>`, left: round(left), right: round(right) };
+  }
+
+  /** Clefs, signature and (for two staves) brace and opening line; `width` in staff units. */
+  head(clefs: readonly Clef[], frame: StaffFrame, fifths: number): { markup: string; width: number } {
+    const key = `${clefs.join()} ${fifths} ${frame.staves.join()}`;
+    const known = this.heads.get(key);
+    if (known) return known;
+    const { Stave, StaveConnector } = this.vexflow;
+    const { context, element } = this.context();
+    const indent = clefs.length > 1 ? 16 : 0;
+    const staves = clefs.map((clef, index) => {
+      const stave = new Stave(indent, frame.staves[index]! - TOP_LINE, 300, { leftBar: true, rightBar: false });
+      stave.setConfigForLines([0, 1, 2, 3, 4].map(() => ({ visible: false })));
+      stave.addClef(clef);
+      if (fifths !== 0) stave.addKeySignature(SIGNATURES[fifths + 7]!);
+      stave.setContext(context).draw();
+      return stave;
+    });
+    if (staves.length > 1) {
+      for (const type of ['brace', 'singleLeft'] as const) {
+        new StaveConnector(staves[0]!, staves[1]!).setType(type).setContext(context).draw();
+      }
+    }
+    const width = Math.max(...staves.map((stave) => stave.getNoteStartX())) + 6;
+    const head = { markup: clean(element), width: Math.ceil(width) };
+    this.heads.set(key, head);
+    return head;
+  }
+
+  private context(): { context: RenderContext; element: HTMLElement } {
+    const element = document.createElement('div');
+    const renderer = new this.vexflow.Renderer(element as HTMLDivElement, this.vexflow.Renderer.Backends.SVG);
+    renderer.resize(400, 300);
+    const context = renderer.getContext();
+    context.setFillStyle('currentColor');
+    context.setStrokeStyle('currentColor');
+    return { context, element };
+  }
+}
+
+function round(value: number): number {
+  return Math.round(value * 100) / 100;
+}
+
+/** The drawing inside the svg element: black becomes the current colour, style attributes go (the page forbids them). */
+function clean(element: HTMLElement): string {
+  const svg = element.querySelector('svg')!;
+  return svg.innerHTML
+    .replace(/ style="[^"]*"/g, '')
+    .replace(/(fill|stroke)="(?:black|#000|#000000|#999999)"/g, '$1="currentColor"')
+    .replace(/ class="[^"]*"| id="[^"]*"/g, '');
+}

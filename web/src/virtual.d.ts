@@ -1,0 +1,5 @@
+declare module 'virtual:piano-samples' {
+  /** Addresses of the piano samples by note (A1, C2, D#2 …). */
+  const samples: Record<string, string>;
+  export default samples;
+}

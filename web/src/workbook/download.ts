@@ -1,0 +1,9 @@
+/** Hands the browser a file to save. */
+export function download(content: string | Blob, name: string, type: string): void {
+  const address = URL.createObjectURL(new Blob([content], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(address), 10_000);
+}

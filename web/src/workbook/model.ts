@@ -1,0 +1,64 @@
+import { DEFAULT_SCHOOL, type Clef, type Entry, type School } from '@diatonix/core';
+
+/** A column of a progression: what was entered, or the piece of text that was not understood. */
+export type Column = { readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string };
+
+export interface Progression {
+  readonly id: string;
+  readonly title: string;
+  /** Plain text, such as `A major`. */
+  readonly key: string;
+  /** Quarter notes a minute; a chord lasts two. */
+  readonly tempo: number;
+  readonly columns: readonly Column[];
+}
+
+export interface KeyBenchState {
+  readonly key: string;
+  readonly top: 5 | 7;
+  readonly clef: Clef;
+}
+
+/** Degrees not yet taught, by mode. */
+export type NotYetTaught = Readonly<Record<'major' | 'minor', readonly number[]>>;
+
+/** Everything the teacher has decided: what is saved, exported and undone. */
+export interface Workbook {
+  readonly id: string;
+  readonly title: string;
+  readonly keyBench: KeyBenchState;
+  readonly notYetTaught: NotYetTaught;
+  readonly progressions: readonly Progression[];
+  readonly openProgression: string | null;
+  readonly school: School;
+}
+
+export type BenchName = 'key' | 'progressions';
+
+/** Where the teacher left off: kept with the workbook, but not undone. */
+export interface Place {
+  readonly bench: BenchName;
+  readonly keyColumn: number;
+  readonly progressionColumn: string | null;
+}
+
+export const FIRST_PLACE: Place = { bench: 'key', keyColumn: 1, progressionColumn: null };
+
+export const TEMPO_RANGE = { least: 40, most: 208 } as const;
+
+/** An empty workbook under the given ids. */
+export function emptyWorkbook(id: string, progressionId: string): Workbook {
+  return {
+    id,
+    title: 'New workbook',
+    keyBench: { key: 'C major', top: 5, clef: 'treble' },
+    notYetTaught: { major: [], minor: [] },
+    progressions: [{ id: progressionId, title: 'Progression 1', key: 'C major', tempo: 80, columns: [] }],
+    openProgression: progressionId,
+    school: DEFAULT_SCHOOL,
+  };
+}
+
+export function openProgressionOf(workbook: Workbook): Progression | null {
+  return workbook.progressions.find((p) => p.id === workbook.openProgression) ?? workbook.progressions[0] ?? null;
+}

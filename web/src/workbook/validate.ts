@@ -1,0 +1,201 @@
+import 'reflect-metadata';
+import { attempt, parseKey, parseNote, CLEFS } from '@diatonix/core';
+import { plainToInstance, Type } from 'class-transformer';
+import {
+  ArrayMaxSize, IsArray, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, registerDecorator, validateSync, ValidateIf, ValidateNested, type ValidationError,
+} from 'class-validator'; // prettier-ignore
+import { TEMPO_RANGE } from './model';
+
+/** Checks a string with one of core's readers. */
+function ReadableAs(what: string, read: (text: string) => unknown): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'readableAs',
+      target: target.constructor,
+      propertyName: String(propertyName),
+      options: { message: `“$value” is not ${what}` },
+      validator: { validate: (value: unknown) => (Array.isArray(value) ? value : [value]).every((v) => typeof v === 'string' && attempt(() => read(v)).ok) },
+    });
+}
+
+class EntryFile {
+  @IsIn(['numeral', 'symbol', 'notes'])
+  kind!: 'numeral' | 'symbol' | 'notes';
+
+  @ValidateIf((entry: EntryFile) => entry.kind !== 'notes')
+  @IsString()
+  @IsNotEmpty()
+  @MaxLength(80)
+  text?: string;
+
+  @ValidateIf((entry: EntryFile) => entry.kind === 'notes')
+  @IsArray()
+  @ArrayMaxSize(16)
+  @ReadableAs('a list of notes with octaves', parseNote)
+  notes?: string[];
+}
+
+class ColumnFile {
+  @IsString()
+  @IsNotEmpty()
+  id!: string;
+
+  @ValidateIf((column: ColumnFile) => column.unread === undefined)
+  @IsObject()
+  @ValidateNested()
+  @Type(() => EntryFile)
+  entry?: EntryFile;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(400)
+  unread?: string;
+}
+
+class ProgressionFile {
+  @IsString()
+  @IsNotEmpty()
+  id!: string;
+
+  @IsString()
+  @MaxLength(200)
+  title!: string;
+
+  @ReadableAs('a key', parseKey)
+  key!: string;
+
+  @IsInt()
+  @Min(TEMPO_RANGE.least)
+  @Max(TEMPO_RANGE.most)
+  tempo!: number;
+
+  @IsArray()
+  @ArrayMaxSize(2000)
+  @ValidateNested({ each: true })
+  @Type(() => ColumnFile)
+  columns!: ColumnFile[];
+}
+
+class KeyBenchFile {
+  @ReadableAs('a key', parseKey)
+  key!: string;
+
+  @IsIn([5, 7])
+  top!: number;
+
+  @IsIn(CLEFS)
+  clef!: string;
+}
+
+class NotYetTaughtFile {
+  @IsArray()
+  @IsInt({ each: true })
+  @Min(1, { each: true })
+  @Max(7, { each: true })
+  major!: number[];
+
+  @IsArray()
+  @IsInt({ each: true })
+  @Min(1, { each: true })
+  @Max(7, { each: true })
+  minor!: number[];
+}
+
+class SymbolsFile {
+  @IsIn(['m', '-', 'min'])
+  minor!: string;
+
+  @IsIn(['maj7', 'M7', '△7'])
+  majorSeventh!: string;
+
+  @IsIn(['m7b5', 'ø7'])
+  halfDiminished!: string;
+
+  @IsIn(['dim', '°'])
+  diminished!: string;
+
+  @IsIn(['+', 'aug'])
+  augmented!: string;
+}
+
+class SchoolFile {
+  @IsIn(['quality', 'capitals-suffix', 'capitals-bare'])
+  numeralCase!: string;
+
+  @IsIn(['figures', 'letters', 'slash', 'words'])
+  inversion!: string;
+
+  @IsIn(['explicit', 'diatonic'])
+  sevenths!: string;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => SymbolsFile)
+  symbols!: SymbolsFile;
+
+  @IsIn(['plain', 'flat'])
+  minorDegrees!: string;
+
+  @IsIn(['slash', 'of', 'arrow', 'arrows-only'])
+  applied!: string;
+
+  @IsIn(['dominant', 'tonic'])
+  cadentialSixFour!: string;
+
+  @IsIn(['english', 'german', 'fixed-do'])
+  letters!: string;
+
+  @IsIn(['tone', 'note'])
+  words!: string;
+
+  @IsIn(['off', 'do-minor', 'la-minor'])
+  solfege!: string;
+}
+
+class WorkbookFile {
+  @IsString()
+  @IsNotEmpty()
+  id!: string;
+
+  @IsString()
+  @MaxLength(200)
+  title!: string;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => KeyBenchFile)
+  keyBench!: KeyBenchFile;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => NotYetTaughtFile)
+  notYetTaught!: NotYetTaughtFile;
+
+  @IsArray()
+  @ArrayMaxSize(500)
+  @ValidateNested({ each: true })
+  @Type(() => ProgressionFile)
+  progressions!: ProgressionFile[];
+
+  @IsOptional()
+  @IsString()
+  openProgression!: string | null;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => SchoolFile)
+  school!: SchoolFile;
+}
+
+/** What is wrong with the body of a workbook file, a sentence each; empty when it is sound. */
+export function validateWorkbook(body: unknown): string[] {
+  if (typeof body !== 'object' || body === null || Array.isArray(body)) return ['it holds no workbook.'];
+  const errors = validateSync(plainToInstance(WorkbookFile, body), { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
+  return errors.flatMap((error) => sentences(error, ''));
+}
+
+function sentences(error: ValidationError, path: string): string[] {
+  const place = path === '' ? error.property : /^\d+$/.test(error.property) ? `${path} ${Number(error.property) + 1}` : `${path} › ${error.property}`;
+  const own = Object.values(error.constraints ?? {}).map((message) => `${place}: ${message}.`);
+  return [...own, ...(error.children ?? []).flatMap((child) => sentences(child, place))];
+}
