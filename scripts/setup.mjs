@@ -29,7 +29,9 @@ function remembered(name) {
 
 /** Installs the packages of the lockfile, once for each lockfile. */
 export function ensurePackages() {
-  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   if (remembered('lock') === lock) return;
   console.log('Installing packages…');
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
@@ -62,7 +64,8 @@ export function ensureChromium() {
   if (existsSync(path)) return path;
   console.log('Installing Chromium…');
   const root = process.getuid?.() === 0;
-  const apt = (args) => run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+  const apt = (args) =>
+    run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
   apt(['update', '-qq']);
   apt(['install', '-y', '-qq', 'chromium']);
   return path;

@@ -15,7 +15,11 @@ const app = createApp({ root, empty: options.value.empty });
 const server = createServer(app.callback());
 server.on('error', (error: NodeJS.ErrnoException) => {
   const { host, port } = options.value;
-  console.error(error.code === 'EADDRINUSE' ? `Port ${port} on ${host} is taken. Choose another: npm start -- --port ${port + 1}` : `The server could not start: ${error.message}`);
+  console.error(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} on ${host} is taken. Choose another: npm start -- --port ${port + 1}`
+      : `The server could not start: ${error.message}`,
+  );
   process.exit(1);
 });
 server.listen(options.value.port, options.value.host, () => {

@@ -23,7 +23,9 @@ const Shell = styled.div`
     overflow-y: auto;
   }
   .brand {
-    font: 600 1.4rem/3.75rem 'Source Serif 4', serif;
+    font:
+      600 1.4rem/3.75rem 'Source Serif 4',
+      serif;
     padding-left: 1.1rem;
   }
   .contents ol {
@@ -120,7 +122,9 @@ function Layout() {
       </nav>
       <Outlet />
       <Suspense fallback={null}>
-        {opened === 'commands' && <CommandList onClose={() => setOpened(null)} onGo={(path) => void navigate(path)} onKeys={() => setOpened('keys')} />}
+        {opened === 'commands' && (
+          <CommandList onClose={() => setOpened(null)} onGo={(path) => void navigate(path)} onKeys={() => setOpened('keys')} />
+        )}
         {opened === 'keys' && <KeyList onClose={() => setOpened(null)} />}
       </Suspense>
     </Shell>
@@ -132,9 +136,7 @@ function NoSuchPage() {
   return (
     <main style={{ padding: '2rem' }}>
       <h1>No such page</h1>
-      <p>
-        “{pathname}” is not a bench. The benches are listed at the left.
-      </p>
+      <p>“{pathname}” is not a bench. The benches are listed at the left.</p>
     </main>
   );
 }

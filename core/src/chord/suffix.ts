@@ -33,7 +33,10 @@ const DIMINISHED_WORDS = ['dim', '°', 'o', 'º'];
 const SEPARATORS = '(), ';
 
 function matchWord(text: string, at: number, words: readonly string[]): number {
-  for (const word of words) if (text.startsWith(word, at)) return at + word.length;
+  for (const word of words) {
+    // “madd9” is minor with an added ninth, not “ma”.
+    if (text.startsWith(word, at) && !(word === 'ma' && text.startsWith('dd', at + 2))) return at + word.length;
+  }
   return -1;
 }
 

@@ -63,7 +63,9 @@ export function symbolSuffix(description: Description, members: readonly Member[
     text += plain ? parts.join('') : `(${parts.join(',')})`;
   }
   if (triad.startsWith('sus') && seventh !== null) text += triad;
-  for (const member of description.added) text += member.degree === 9 && member.alteration === 0 && sixth ? '/9' : `add${write(member)}`;
+  const ninth = sixth && text.endsWith('6') && triad !== 'power' ? description.added.find((m) => m.degree === 9 && m.alteration === 0) : undefined;
+  if (ninth) text += '/9';
+  for (const member of description.added) if (member !== ninth) text += `add${write(member)}`;
   if (triad === 'power') omitted = omitted.filter((degree) => degree !== 3);
   if (omitted.length > 0) text += `(no${omitted.join(',')})`;
   return text;

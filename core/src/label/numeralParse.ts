@@ -33,6 +33,11 @@ function bad(text: string, wrong: string): TheoryError {
 
 function parseAt(whole: string, text: string, key: Key, school: School, depth: number): Numeral {
   if (depth > MAX_CHAIN) throw bad(text, 'more than six targets in a chain are not read.');
+  const arrow = /^(?:\((.+?)\)|([^→]+?))→(.+)$/.exec(whole);
+  if (arrow) {
+    const target = parseAt(arrow[3]!.trim(), text, key, school, depth + 1);
+    return readOne((arrow[1] ?? arrow[2]!).trim(), text, localKeyOf(target, key), school, target);
+  }
   const cut = targetStart(whole);
   let target: Numeral | null = null;
   let own = whole;
@@ -40,8 +45,11 @@ function parseAt(whole: string, text: string, key: Key, school: School, depth: n
     own = whole.slice(0, cut.at).trim();
     target = parseAt(whole.slice(cut.after).trim(), text, key, school, depth + 1);
   }
-  const local = target ? localKey({ degree: 1, alteration: 0, members: [], lowest: ROOT, special: null, target }, key) : key;
-  return readOne(own, text, local, school, target);
+  return readOne(own, text, target ? localKeyOf(target, key) : key, school, target);
+}
+
+function localKeyOf(target: Numeral, key: Key): Key {
+  return localKey({ degree: 1, alteration: 0, members: [], lowest: ROOT, special: null, target }, key);
 }
 
 /** Finds the slash or `of` before a target: a slash before a numeral applies, before a digit it joins figures. */
@@ -73,12 +81,11 @@ function readOne(own: string, text: string, key: Key, school: School, target: Nu
   at += roman.length;
   const degree = ROMAN_DEGREES[roman]!;
   if (Math.abs(prefix.alteration) > 2) throw bad(text, 'more than a double accidental before a numeral is not read.');
-  const bare = school.numeralCase === 'capitals-bare' && upper && !sub;
   const signs = readSigns(own, at, text, upper, school);
-  const small = bare && !signs.qualitySaid ? isSmallDegree(key, degree) : signs.suffix.third === -1;
+  const bare = school.numeralCase === 'capitals-bare' && upper && !sub && !signs.explicit;
+  const small = bare ? isSmallDegree(key, degree) : signs.suffix.third === -1;
   const alteration = sub ? 0 : rootAlteration(key, degree, prefix.alteration, small);
-  const chordMembers =
-    bare && !signs.qualitySaid && prefix.alteration === 0 ? bareMembers(key, degree, signs) : finishMembers(signs, key, degree, alteration, school);
+  const chordMembers = bare && prefix.alteration === 0 ? bareMembers(key, degree, signs) : finishMembers(signs, key, degree, alteration, school);
   const numeral: Numeral = {
     degree: sub ? 2 : degree,
     alteration: sub ? -1 : alteration,
@@ -110,8 +117,10 @@ interface Signs {
   suffix: Suffix;
   figures: string;
   bassDegree: number | null;
-  bassAlteration: number;
-  qualitySaid: boolean;
+  /** Null where the alteration is left to the member of that degree. */
+  bassAlteration: number | null;
+  /** Whether more is said than figures and inversion: then nothing is taken from the key. */
+  explicit: boolean;
   bass: string | null;
 }
 
@@ -143,7 +152,7 @@ function readFigures(own: string, at: number): { figures: string; end: number } 
 const INVERSION_WORDS: Record<string, number> = { 'root position': 1, 'first inversion': 3, 'second inversion': 5, 'third inversion': 7 };
 
 function readSigns(own: string, start: number, text: string, upper: boolean, school: School): Signs {
-  const signs: Signs = { suffix: emptySuffix(), figures: '', bassDegree: null, bassAlteration: 0, qualitySaid: false, bass: null };
+  const signs: Signs = { suffix: emptySuffix(), figures: '', bassDegree: null, bassAlteration: null, explicit: false, bass: null };
   const { suffix } = signs;
   suffix.third = upper ? 0 : -1;
   suffix.triadSaid = !upper;
@@ -168,18 +177,18 @@ function readQuality(own: string, at: number, signs: Signs, upper: boolean): num
   const char = own[at];
   if (slashed || char === 'ø' || char === 'Ø') {
     Object.assign(suffix, { third: -1, fifth: -1, halfDiminished: true, triadSaid: true });
-    signs.qualitySaid = true;
+    signs.explicit = true;
     return at + (slashed ? 2 : 1);
   }
   if (char === 'o' || char === '°' || char === 'º') {
     if (own.startsWith('omit', at)) return at;
     Object.assign(suffix, { third: -1, fifth: -1, diminished: true, triadSaid: true });
-    signs.qualitySaid = true;
+    signs.explicit = true;
     return at + 1;
   }
   if (char === '+' && upper) {
     Object.assign(suffix, { fifth: 1, triadSaid: true });
-    signs.qualitySaid = true;
+    signs.explicit = true;
     return at + 1;
   }
   return at;
@@ -189,12 +198,17 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
   const { suffix } = signs;
   const char = own[at]!;
   if (char === '[' || char === ']') return at + 1;
+  if (own.startsWith('dom', at)) {
+    signs.explicit = true;
+    return at + 3;
+  }
   if (own.startsWith('bass', at)) {
-    const { alteration, end } = readAccidentals(own, at + 4);
+    const natural = own[at + 4] === 'n';
+    const { alteration, end } = readAccidentals(own, natural ? at + 5 : at + 4);
     const number = /^(1[13]|[1-79])/.exec(own.slice(end));
     if (!number) return at;
     signs.bassDegree = Number(number[1]);
-    signs.bassAlteration = alteration;
+    signs.bassAlteration = natural || alteration !== 0 ? alteration : null;
     return end + number[1]!.length;
   }
   if (char >= '0' && char <= '9' && signs.figures === '' && suffix.top === 0 && own[at - 1] !== '(' && own[at - 1] !== ',') {
@@ -204,6 +218,7 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
     signs.figures = figures;
     signs.bassDegree ??= lowest;
     suffix.top = top;
+    if (top === 0) suffix.majorNext = false;
     return end;
   }
   if (school.inversion === 'letters' && /[abcd]/.test(char) && /^(?:$|\[)/.test(own.slice(at + 1, limit))) {
@@ -216,19 +231,20 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
     signs.bass = own.slice(at + 1, limit);
     return limit;
   }
-  if (suffix.majorNext && (char === '6' || char === '4' || char === '2')) return at;
-  const majorWord = /^(?:maj|M|△|Δ|∆)/.exec(own.slice(at));
+  const majorWord = /^(?:[Mm]aj|M|△|Δ|∆)/.exec(own.slice(at));
   if (majorWord && signs.figures === '') {
     suffix.majorNext = true;
+    signs.explicit = true;
     return at + majorWord[0].length;
   }
   const sevenFlat = /^[b♭]7/.exec(own.slice(at));
   if (sevenFlat) {
     suffix.alterations.push({ degree: 7, alteration: -1 });
+    signs.explicit = true;
     return at + 2;
   }
   const next = readToken(own, at, suffix, first && upper);
-  if (next > at && first) signs.qualitySaid = suffix.triadSaid;
+  if (next > at) signs.explicit = true;
   return next;
 }
 
@@ -237,7 +253,13 @@ function finishMembers(signs: Signs, key: Key, degree: number, alteration: numbe
   const { suffix } = signs;
   const explicitSeventh = suffix.alterations.find((m) => m.degree === 7);
   suffix.alterations = suffix.alterations.filter((m) => m.degree !== 7);
-  const diatonic = school.sevenths === 'diatonic' && !suffix.majorNext && !suffix.diminished && !suffix.halfDiminished && !explicitSeventh;
+  const diatonic =
+    school.sevenths === 'diatonic' &&
+    school.numeralCase === 'quality' &&
+    !suffix.majorNext &&
+    !suffix.diminished &&
+    !suffix.halfDiminished &&
+    !explicitSeventh;
   const natural = (member: 7 | 9 | 11 | 13) => diatonicExtension(key, degree, alteration, member);
   if (explicitSeventh) suffix.seventh = -1;
   else if (suffix.majorNext) suffix.seventh = 0;
@@ -247,7 +269,8 @@ function finishMembers(signs: Signs, key: Key, degree: number, alteration: numbe
   let list = collectMembers(suffix);
   if (diatonic && suffix.top > 7) {
     list = list.map((m) => {
-      const said = suffix.alterations.some((other) => other.degree === m.degree) || suffix.added.includes(m);
+      const plainSaid = suffix.added.some((other) => other.degree === m.degree && other.alteration === 0);
+      const said = suffix.alterations.some((other) => other.degree === m.degree) || plainSaid || suffix.added.includes(m);
       if (said || (m.degree !== 9 && m.degree !== 11 && m.degree !== 13)) return m;
       return { degree: m.degree, alteration: natural(m.degree) };
     });
@@ -260,36 +283,30 @@ function clampSeventh(alteration: number): number {
 }
 
 /** All-capital bare numerals take the quality of their degree in the key. */
-function bareMembers(key: Key, degree: number, signs: Signs): Member[] {
-  const { suffix } = signs;
-  const top = suffix.top === 0 ? 5 : (suffix.top as 7 | 9 | 11 | 13);
-  const list = diatonicNumeral(key, degree, top).members.filter((m) => !suffix.omitted.includes(m.degree));
-  const replaced = list.filter((m) => !suffix.alterations.some((other) => other.degree === m.degree) && !(suffix.sus.length > 0 && m.degree === 3));
-  const seventh: Member[] = suffix.majorNext ? [{ degree: 7, alteration: 0 }] : [];
-  const kept = seventh.length > 0 ? replaced.filter((m) => m.degree !== 7) : replaced;
-  return [...kept, ...seventh, ...suffix.alterations, ...suffix.added, ...suffix.sus.map((d) => ({ degree: d, alteration: 0 }))];
+function bareMembers(key: Key, degree: number, { suffix }: Signs): readonly Member[] {
+  return diatonicNumeral(key, degree, suffix.top === 0 ? 5 : (suffix.top as 7 | 9 | 11 | 13)).members;
 }
 
 function lowestMember(numeral: Numeral, signs: Signs, key: Key, text: string): Member {
   if (signs.bass !== null) {
-    const root = rootOf(numeral, key);
+    const root = rootOf({ ...numeral, target: null }, key);
     const { number, deviation } = intervalUp(root, readNoteName(signs.bass, 0)!.name);
     const within = numeral.members.find((m) => ((m.degree - 1) % 7) + 1 === number && m.alteration === deviation);
     return within ?? { degree: number % 2 === 0 ? number + 7 : number, alteration: deviation };
   }
   if (signs.bassDegree === null) return numeral.members[0] ?? ROOT;
-  if (signs.bassDegree === 1 && signs.bassAlteration === 0) return numeral.members[0] ?? ROOT;
-  const found = numeral.members.find((m) => m.degree === signs.bassDegree && (signs.bassAlteration === 0 || m.alteration === signs.bassAlteration));
+  if (signs.bassDegree === 1 && signs.bassAlteration === null) return numeral.members[0] ?? ROOT;
+  const found = numeral.members.find((m) => m.degree === signs.bassDegree && (signs.bassAlteration === null || m.alteration === signs.bassAlteration));
   if (found) return found;
   if (signs.figures === '' || signs.suffix.sus.length > 0) return stand(numeral, signs);
   if (signs.suffix.omitted.includes(signs.bassDegree)) throw bad(text, 'the lowest member is among those left out.');
-  return { degree: signs.bassDegree, alteration: signs.bassAlteration };
+  return { degree: signs.bassDegree, alteration: signs.bassAlteration ?? 0 };
 }
 
 /** Over a suspension, the suspended note stands where the third would. */
 function stand(numeral: Numeral, signs: Signs): Member {
   if (signs.bassDegree === 3) return numeral.members.find((m) => m.degree === 4 || m.degree === 2) ?? ROOT;
-  return { degree: signs.bassDegree!, alteration: signs.bassAlteration };
+  return { degree: signs.bassDegree!, alteration: signs.bassAlteration ?? 0 };
 }
 
 const DIMINISHED_SEVENTH: readonly Member[] = [ROOT, { degree: 3, alteration: -1 }, { degree: 5, alteration: -1 }, { degree: 7, alteration: -2 }];

@@ -61,6 +61,8 @@ function ownParts(numeral: Numeral, local: Key, school: School): NumeralParts {
   }
   const roman = (sub ? 'sub' : '') + (small ? ROMAN[degree - 1]!.toLowerCase() : ROMAN[degree - 1]!);
   const signs = qualitySigns(numeral, local, school, description);
+  // Where bare capitals mean the key's own chord, another one says that it is major or dominant.
+  if (school.numeralCase === 'capitals-bare' && !small && !signs.quality && !signs.word) signs.word = sayMajor(description.seventh !== null, school);
   return { ...NOTHING, prefix, roman, ...signs, ...inversionParts(numeral, local, school, description) };
 }
 
@@ -78,8 +80,13 @@ function writtenAlteration(numeral: Numeral, local: Key, small: boolean, school:
 }
 
 /** Quality sign, maj, and what stands after the figures. */
-function qualitySigns(numeral: Numeral, local: Key, school: School, description: Description): Pick<NumeralParts, 'quality' | 'word' | 'rest'> {
-  const { triad, seventh, top, added, omitted } = description;
+function qualitySigns(
+  numeral: Numeral,
+  local: Key,
+  school: School,
+  description: Description,
+): { quality: NumeralParts['quality']; word: string; rest: string } {
+  const { triad, seventh, added, omitted } = description;
   let quality: NumeralParts['quality'] = triad === 'augmented' ? '+' : '';
   let word = '';
   const extra: string[] = [];
@@ -87,7 +94,7 @@ function qualitySigns(numeral: Numeral, local: Key, school: School, description:
   if (triad === 'diminished' && seventh === 'major') word = 'maj';
   else if (seventh !== null && triad !== 'diminished') {
     const written = seventh === 'major' ? 0 : -1;
-    const plain = school.sevenths === 'diatonic' ? diatonicExtension(local, numeral.degree, numeral.alteration, 7) : -1;
+    const plain = usesScale(school) ? diatonicExtension(local, numeral.degree, numeral.alteration, 7) : -1;
     if (numeral.special === 'sub' ? written === 0 : written !== plain) {
       if (written === 0) word = 'maj';
       else extra.push('b7');
@@ -106,8 +113,12 @@ function qualitySigns(numeral: Numeral, local: Key, school: School, description:
   }
   const left = triad === 'power' ? [...omitted, 3] : omitted;
   if (left.length > 0) extra.push(`no${left.join(',')}`);
-  if (top > 7 && inversionIndex(numeral) > 0) return { quality, word, rest: rest + extra.map((part) => `[${part}]`).join('') };
   return { quality, word, rest: rest + extra.map((part) => `[${part}]`).join('') };
+}
+
+/** Whether a bare seventh or extension is the scale's own. Symbol suffixes always say theirs. */
+function usesScale(school: School): boolean {
+  return school.sevenths === 'diatonic' && school.numeralCase === 'quality';
 }
 
 /** In the diatonic school an extension off the scale has to be said. */
@@ -131,11 +142,11 @@ function inversionParts(numeral: Numeral, local: Key, school: School, descriptio
   const first = numeral.members[0];
   const isLowest = lowest && first && lowest.degree === first.degree && lowest.alteration === first.alteration;
   if (isLowest) return { figures: root, bass: '' };
-  const plainStack = lowest && inversion !== null && inversion <= 3 && lowest.degree !== 2 && lowest.degree !== 4 && lowest.degree !== 6;
+  const plainStack = lowest && inversion !== null && inversion <= (isSeventh ? 3 : 2) && lowest.degree !== 2 && lowest.degree !== 4 && lowest.degree !== 6;
   if (!plainStack || (school.inversion === 'figures' && description.top > 7)) {
     const { degree, alteration } = numeral.lowest;
     const same = numeral.members.filter((m) => m.degree === degree).length > 1 || !lowest;
-    return { figures: root, bass: `[bass${same ? accidentalAscii(alteration) : ''}${degree}]` };
+    return { figures: root, bass: `[bass${same ? accidentalAscii(alteration) || 'n' : ''}${degree}]` };
   }
   switch (school.inversion) {
     case 'letters':
@@ -171,11 +182,17 @@ function capitalParts(numeral: Numeral, local: Key, school: School, description:
     if (half) return { ...NOTHING, prefix, roman, word: 'ø', figures: inversion.figures };
     if (major) return { ...NOTHING, prefix, roman, word: suffix.slice(0, -1), figures: inversion.figures };
     if (!plain) return null;
-    return { ...NOTHING, prefix, roman, word: plain[1] ?? '', figures: inversion.figures };
+    return { ...NOTHING, prefix, roman, word: plain[1] ?? sayMajor(description.seventh !== null, school), figures: inversion.figures };
   }
-  if (/6|sus|add|no|alt|\(/.test(suffix)) return null;
-  const bare = school.numeralCase === 'capitals-bare' && suffix === '' ? 'maj' : suffix;
-  return { ...NOTHING, prefix, roman, word: bare, bass: inversion.bass };
+  if (/^5|6|sus|add|no|alt|\(/.test(suffix)) return null;
+  const word = /^(?:\d|$)/.test(suffix) ? sayMajor(suffix !== '', school) + suffix : suffix;
+  return { ...NOTHING, prefix, roman, word, bass: inversion.bass };
+}
+
+/** The word that keeps a major or dominant chord from being read as the key's own. */
+function sayMajor(seventh: boolean, school: School): string {
+  if (school.numeralCase !== 'capitals-bare') return '';
+  return seventh ? 'dom' : 'maj';
 }
 
 /** A numeral in plain text, `V65/ii`, `viiø7`, `Ger+6`: parseNumeral reads it back in the same school. */

@@ -6,7 +6,17 @@ import { qualityWords } from '../working/words';
 import type { NumeralParts } from './numeralPrint';
 
 const SIGN_WORDS = ['triple flat', 'double flat', 'flat', '', 'sharp', 'double sharp', 'triple sharp'];
-const FIGURE_WORDS: Record<string, string> = { '2': 'two', '3': 'three', '4': 'four', '5': 'five', '6': 'six', '7': 'seven', '9': 'nine', '11': 'eleven', '13': 'thirteen' };
+const FIGURE_WORDS: Record<string, string> = {
+  '2': 'two',
+  '3': 'three',
+  '4': 'four',
+  '5': 'five',
+  '6': 'six',
+  '7': 'seven',
+  '9': 'nine',
+  '11': 'eleven',
+  '13': 'thirteen',
+};
 
 /** A note name as it is spoken: `F sharp`. */
 export function speakNoteName(name: NoteName): string {
@@ -26,7 +36,16 @@ export function speakNumeral(parts: NumeralParts): string {
   const quality = { '': '', o: ' diminished', ø: ' half-diminished', '+': ' augmented' }[parts.quality];
   const figures = parts.figures.map((figure) => FIGURE_WORDS[figure] ?? figure).join('-');
   const prefix = parts.prefix === '' ? '' : `${SIGN_WORDS[3 + (parts.prefix.startsWith('b') ? -parts.prefix.length : parts.prefix.length)]} `;
-  const words = [`${prefix}${parts.roman}${quality}`, parts.word, figures, parts.rest.replace(/[[\]]/g, ' ').replaceAll('b', ' flat ').replaceAll('#', ' sharp ')];
-  const own = words.filter((word) => word !== '').join(' ').replace(/\s+/g, ' ').trim();
+  const words = [
+    `${prefix}${parts.roman}${quality}`,
+    parts.word,
+    figures,
+    parts.rest.replace(/[[\]]/g, ' ').replaceAll('b', ' flat ').replaceAll('#', ' sharp '),
+  ];
+  const own = words
+    .filter((word) => word !== '')
+    .join(' ')
+    .replace(/\s+/g, ' ')
+    .trim();
   return parts.target ? `${own} of ${speakNumeral(parts.target)}` : own;
 }

@@ -36,7 +36,7 @@ function parseGerman(text: string): NoteName {
     throw new TheoryError('note', text, 'this is not a German note name.', 'Write C, Fis, Es, B (B flat), H (B natural), Ases and so on.');
   }
   if (ending.startsWith('is')) return noteName(step, ending.length / 2);
-  return noteName(step, -Math.ceil(ending.length / 2));
+  return noteName(step, ending === '' ? 0 : -Math.ceil(ending.length / 2));
 }
 
 function parseFixedDo(text: string): NoteName {

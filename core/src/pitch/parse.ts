@@ -16,7 +16,7 @@ export function readAccidentals(text: string, at: number): { alteration: number;
   let end = at;
   for (; end < text.length; end++) {
     const code = text.charCodeAt(end);
-    let change = 0;
+    let change: number;
     if (code === 35 || code === 0x266f) change = 1;
     else if (code === 98 || code === 0x266d) change = -1;
     else if (code === 120) change = 2;

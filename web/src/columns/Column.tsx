@@ -25,15 +25,23 @@ export const Column = memo(function Column(props: ColumnProps) {
   const half = staff ? Math.max(staff.left, staff.right) + ROOM : 20;
   const state = `${selected ? ' selected' : ''}${playing ? ' playing' : ''}${column.muted ? ' muted' : ''}${column.problem ? ' problem' : ''}`;
   return (
-    <div role="row" className={`grid-column${state}`} data-column={index} aria-label={column.sentence} aria-selected={selected} aria-rowindex={index + 2}>
+    <div
+      role="row"
+      className={`grid-column${state}`}
+      data-column={index}
+      aria-label={column.sentence}
+      aria-selected={selected}
+      aria-rowindex={index + 2}
+    >
       <div
         role="gridcell"
         className="cell staff-cell"
         tabIndex={focusRow === 'staff' ? 0 : -1}
         aria-label={column.sentence}
+        style={{ height: frame.height * scale, minWidth: 2 * half * scale }}
         onClick={() => onSelect(index, 'staff')}
       >
-        <svg className="staff" height={frame.height * scale} style={{ minWidth: 2 * half * scale }} aria-hidden="true">
+        <svg className="staff" aria-hidden="true">
           <StaffLines frame={frame} scale={scale} end={last} />
           {staff && (
             <svg x="50%" overflow="visible">
@@ -43,11 +51,17 @@ export const Column = memo(function Column(props: ColumnProps) {
         </svg>
       </div>
       {column.problem !== undefined ? (
-        <div role="gridcell" className="cell problem-cell" tabIndex={focusRow !== null && focusRow !== 'staff' ? 0 : -1} onClick={() => onSelect(index, 'numeral')}>
+        <div
+          role="gridcell"
+          className="cell problem-cell"
+          tabIndex={focusRow !== null && focusRow !== 'staff' ? 0 : -1}
+          onClick={() => onSelect(index, 'numeral')}
+        >
           <span className="problem-mark" aria-hidden="true">
             !
           </span>
-          {column.problem}
+          <span className="problem-text">{column.problem}</span>
+          not understood
         </div>
       ) : (
         rows.map((row) => {

@@ -17,8 +17,8 @@ export const GridStyle = styled.div<{ $scale: number }>`
     display: block;
   }
   .grid-column {
-    flex: 1 0 auto;
-    min-width: 3.2rem;
+    flex: 1 0 0;
+    min-width: max-content;
   }
   .grid-column.selected {
     background: var(--mark-ground);
@@ -48,24 +48,27 @@ export const GridStyle = styled.div<{ $scale: number }>`
   }
   .cell:not(.staff-cell) {
     justify-content: center;
-    padding: 0 0.55rem;
+    padding: 0 0.45rem;
   }
   .cell:focus-visible {
     outline: 2px solid var(--mark);
     outline-offset: -2px;
   }
   .staff-cell {
-    line-height: 0;
+    position: relative;
   }
   .staff {
-    display: block;
+    position: absolute;
+    inset: 0;
     width: 100%;
+    height: 100%;
+    overflow: visible;
     color: var(--ink);
     fill: currentColor;
     stroke: none;
   }
   .staff-lines line {
-    stroke: color-mix(in srgb, var(--ink) 70%, transparent);
+    stroke: color-mix(in srgb, var(--ink) 72%, var(--ground));
     stroke-width: 1;
     shape-rendering: crispEdges;
   }
@@ -81,7 +84,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
   }
   .cell.kind-soft {
     color: var(--soft);
-    font-size: 0.9rem;
+    font-size: 0.875rem;
   }
   .label.kind-numeral,
   .cell.kind-numeral {
@@ -94,24 +97,35 @@ export const GridStyle = styled.div<{ $scale: number }>`
   .muted .cell:not(.staff-cell) {
     color: var(--soft);
   }
-  .muted .cell:not(.staff-cell) > *,
   .muted .staff > svg {
-    opacity: 0.62;
+    opacity: 0.55;
   }
   .cell.problem-cell {
+    flex-direction: column;
     height: auto !important;
     min-height: 6rem;
-    align-items: flex-start;
-    gap: 0.4rem;
-    max-width: 15rem;
-    padding: 0.6rem;
-    white-space: normal;
+    justify-content: flex-start !important;
+    gap: 0.2rem;
+    padding: 0.6rem 0.55rem !important;
     color: var(--correction);
     font-size: 0.875rem;
     line-height: 1.35;
   }
+  .problem-text {
+    max-width: 8rem;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    font:
+      600 1.05rem/1.3 'Accidentals',
+      'Source Serif 4',
+      serif;
+    text-decoration: underline wavy var(--correction) 1.5px;
+    text-underline-offset: 0.25em;
+  }
   .problem-mark {
-    font: italic 600 1.05rem 'Source Serif 4', serif;
+    font:
+      italic 600 1.05rem 'Source Serif 4',
+      serif;
   }
 `;
 
@@ -119,7 +133,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
 export const NumeralStyle = styled.div`
   display: contents;
   .numeral {
-    font-family: 'Source Serif 4', 'Noto Music', serif;
+    font-family: 'Accidentals', 'Source Serif 4', serif;
     font-weight: 600;
     white-space: nowrap;
     display: inline-flex;
@@ -157,7 +171,7 @@ export const NumeralStyle = styled.div`
   .figures {
     display: inline-flex;
     flex-direction: column;
-    font-family: 'Source Serif 4', 'Noto Music', serif;
+    font-family: 'Accidentals', 'Source Serif 4', serif;
     font-size: 0.52em;
     font-weight: 600;
     line-height: 1.02;
@@ -166,6 +180,7 @@ export const NumeralStyle = styled.div`
   }
   .figures.single {
     align-self: center;
+    margin-left: 0.02em;
     font-size: 0.58em;
   }
   .cell.kind-figures .figures {

@@ -29,6 +29,7 @@ export interface GridColumn {
   readonly staff: StaffDrawing | null;
   readonly cells: Readonly<Record<string, GridCell>>;
   readonly muted?: boolean;
+  /** The text that was not understood; the reason stands in the margin. */
   readonly problem?: string;
 }
 
@@ -37,4 +38,6 @@ export interface StaffFrame {
   readonly height: number;
   /** Top lines of each five-line staff. */
   readonly staves: readonly number[];
+  /** Whether barlines run through all staves. */
+  readonly joined?: boolean;
 }

@@ -1,4 +1,4 @@
-import '@fontsource/noto-music/400.css';
+import './accidentals.css';
 import '@fontsource/source-sans-3/latin-400.css';
 import '@fontsource/source-sans-3/latin-600.css';
 import '@fontsource/source-serif-4/latin-400.css';
@@ -49,10 +49,10 @@ export const GlobalStyle = createGlobalStyle`
     margin: 0;
     background: var(--ground);
     color: var(--ink);
-    font: 400 1rem/1.45 'Source Sans 3', 'Noto Music', sans-serif;
+    font: 400 1rem/1.45 'Accidentals', 'Source Sans 3', sans-serif;
     -webkit-font-smoothing: antialiased;
   }
-  h1, h2, h3 { font-family: 'Source Serif 4', 'Noto Music', serif; font-weight: 600; margin: 0; }
+  h1, h2, h3 { font-family: 'Accidentals', 'Source Serif 4', serif; font-weight: 600; margin: 0; }
   button, input, select { font: inherit; color: inherit; }
   :focus-visible { outline: 2px solid var(--mark); outline-offset: 1px; }
   .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }

@@ -30,7 +30,10 @@ const Table = styled.div`
     padding: 0.12rem 0.6rem;
     text-align: left;
     cursor: pointer;
-    font: 600 1rem/1.3 'Source Serif 4', 'Noto Music', serif;
+    font:
+      600 1rem/1.3 'Accidentals',
+      'Source Serif 4',
+      serif;
   }
   .key[data-hovered] {
     background: var(--mark-ground);
@@ -93,7 +96,14 @@ function KeyRow({ fifths, value, letters, onChoose }: KeyRowProps) {
         const key = keyFromSignature(fifths, mode);
         const text = printKey(key);
         return (
-          <AriaButton key={mode} className="key" aria-label={`${text.replace('#', ' sharp').replace('b ', ' flat ')}`} aria-pressed={text === value} autoFocus={text === value} onPress={() => onChoose(text)}>
+          <AriaButton
+            key={mode}
+            className="key"
+            aria-label={`${text.replace('#', ' sharp').replace('b ', ' flat ')}`}
+            aria-pressed={text === value}
+            autoFocus={text === value}
+            onPress={() => onChoose(text)}
+          >
             {displayNoteName(key.tonic, letters)}
             {mode === 'minor' ? ' minor' : ''}
           </AriaButton>

@@ -9,7 +9,9 @@ const Line = styled.p`
   font-size: 0.9375rem;
   &::before {
     content: '!';
-    font: italic 600 1.05rem/1.35 'Source Serif 4', serif;
+    font:
+      italic 600 1.05rem/1.35 'Source Serif 4',
+      serif;
   }
 `;
 

@@ -17,7 +17,9 @@ const Steps = styled.ol`
   }
   li::before {
     content: counter(step);
-    font: italic 400 1rem/1.42 'Source Serif 4', serif;
+    font:
+      italic 400 1rem/1.42 'Source Serif 4',
+      serif;
     color: var(--step);
   }
   b {

@@ -12,5 +12,8 @@ const SPOKEN: Record<string, string> = { '♭': ' flat', '♯': ' sharp', '♮':
 
 /** Signs read out as words, for screen readers: `F♯7` becomes `F sharp 7`. */
 export function spoken(text: string): string {
-  return text.replace(/[♭♯♮]|𝄫|𝄪/gu, (sign) => `${SPOKEN[sign] ?? sign} `).replace(/\s+/g, ' ').trim();
+  return text
+    .replace(/[♭♯♮]|𝄫|𝄪/gu, (sign) => `${SPOKEN[sign] ?? sign} `)
+    .replace(/\s+/g, ' ')
+    .trim();
 }

@@ -1,7 +1,7 @@
 import type { Clef } from '@diatonix/core';
 import { StaffLines } from '../columns/StaffLines';
 import type { StaffFrame } from '../columns/types';
-import type { Engraver } from './engraver';
+import { BRACE_ROOM, type Engraver } from './engraver';
 
 interface StaffHeadProps {
   readonly engraver: Engraver | null;
@@ -9,19 +9,23 @@ interface StaffHeadProps {
   readonly frame: StaffFrame;
   readonly fifths: number;
   readonly scale: number;
+  /** Whether two staves belong together, as for a keyboard. */
+  readonly braced?: boolean;
 }
 
 const WAITING = 96;
 
 /** Clef and signature at the left of the grid's staff. */
-export function StaffHead({ engraver, clefs, frame, fifths, scale }: StaffHeadProps) {
-  const head = engraver?.head(clefs, frame, fifths);
+export function StaffHead({ engraver, clefs, frame, fifths, scale, braced = false }: StaffHeadProps) {
+  const head = engraver?.head(clefs, frame, fifths, braced);
   return (
-    <svg className="staff" height={frame.height * scale} style={{ minWidth: (head?.width ?? WAITING) * scale }} aria-hidden="true">
-      <svg x={clefs.length > 1 ? 16 * scale : 0} overflow="visible">
-        <StaffLines frame={frame} scale={scale} end={false} />
+    <div className="staff-cell" style={{ height: frame.height * scale, minWidth: (head?.width ?? WAITING) * scale }}>
+      <svg className="staff" aria-hidden="true">
+        <svg x={braced ? BRACE_ROOM * scale : 0} overflow="visible">
+          <StaffLines frame={frame} scale={scale} end={false} />
+        </svg>
+        {head && <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: head.markup }} />}
       </svg>
-      {head && <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: head.markup }} />}
-    </svg>
+    </div>
   );
 }

@@ -14,6 +14,8 @@ const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A',
 /** The notation package puts a staff's top line this far below its own y. */
 const TOP_LINE = 40;
 const CACHE_LIMIT = 4000;
+/** Room for the brace at the left of a grand staff. */
+export const BRACE_ROOM = 16;
 
 /**
  * Draws columns and staff heads with the notation package, as markup around
@@ -76,14 +78,14 @@ export class Engraver {
     return { markup: `<g transform="translate(${-round(centre)} 0)">${clean(element)}</g>`, left: round(left), right: round(right) };
   }
 
-  /** Clefs, signature and (for two staves) brace and opening line; `width` in staff units. */
-  head(clefs: readonly Clef[], frame: StaffFrame, fifths: number): { markup: string; width: number } {
-    const key = `${clefs.join()} ${fifths} ${frame.staves.join()}`;
+  /** Clefs, signature and, where two staves belong together, brace and opening line; `width` in staff units. */
+  head(clefs: readonly Clef[], frame: StaffFrame, fifths: number, braced: boolean): { markup: string; width: number } {
+    const key = `${clefs.join()} ${fifths} ${frame.staves.join()} ${braced}`;
     const known = this.heads.get(key);
     if (known) return known;
     const { Stave, StaveConnector } = this.vexflow;
     const { context, element } = this.context();
-    const indent = clefs.length > 1 ? 16 : 0;
+    const indent = braced ? BRACE_ROOM : 0;
     const staves = clefs.map((clef, index) => {
       const stave = new Stave(indent, frame.staves[index]! - TOP_LINE, 300, { leftBar: true, rightBar: false });
       stave.setConfigForLines([0, 1, 2, 3, 4].map(() => ({ visible: false })));
@@ -92,7 +94,7 @@ export class Engraver {
       stave.setContext(context).draw();
       return stave;
     });
-    if (staves.length > 1) {
+    if (braced) {
       for (const type of ['brace', 'singleLeft'] as const) {
         new StaveConnector(staves[0]!, staves[1]!).setType(type).setContext(context).draw();
       }
@@ -121,8 +123,10 @@ function round(value: number): number {
 /** The drawing inside the svg element: black becomes the current colour, style attributes go (the page forbids them). */
 function clean(element: HTMLElement): string {
   const svg = element.querySelector('svg')!;
-  return svg.innerHTML
+  const inner = svg.innerHTML
     .replace(/ style="[^"]*"/g, '')
-    .replace(/(fill|stroke)="(?:black|#000|#000000|#999999)"/g, '$1="currentColor"')
+    .replace(/(fill|stroke)="(?:black|#[0-9a-f]{3,6})"/gi, '$1="currentColor"')
     .replace(/ class="[^"]*"| id="[^"]*"/g, '');
+  // The package leaves its default font to the svg element; the drawing takes it along.
+  return `<g font-family="Bravura, Academico" font-size="10pt">${inner}</g>`;
 }

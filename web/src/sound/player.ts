@@ -69,7 +69,8 @@ export async function play(columns: readonly (readonly Note[])[], { seconds, fro
     instrument = await load();
     await instrument.tone.start();
   } catch {
-    if (run === own) usePlayback.setState({ playing: false, loading: false, problem: 'The sounds could not be loaded. Reload the page to try again.' });
+    if (run === own)
+      usePlayback.setState({ playing: false, loading: false, problem: 'The sounds could not be loaded. Reload the page to try again.' });
     return;
   }
   if (run !== own) return;

@@ -20,7 +20,9 @@ const Corner = styled.div`
   font-size: 0.8125rem;
   .name {
     color: var(--ink);
-    font: 600 0.95rem/1.3 'Source Serif 4', serif;
+    font:
+      600 0.95rem/1.3 'Source Serif 4',
+      serif;
     margin: 0 0 0.3rem;
   }
   button {

@@ -43,6 +43,7 @@ export function reasonOf(error: unknown): string {
   const name = error instanceof Error ? error.name : '';
   const inner = error instanceof Error && 'inner' in error ? (error.inner as Error | undefined)?.name : '';
   if (name === 'QuotaExceededError' || inner === 'QuotaExceededError') return 'The browser’s storage is full.';
-  if (/MissingAPI|InvalidState|Security|OpenFailed|DatabaseClosed|Unknown/.test(`${name} ${inner}`)) return 'This browser does not let the page store anything.';
+  if (/MissingAPI|InvalidState|Security|OpenFailed|DatabaseClosed|Unknown/.test(`${name} ${inner}`))
+    return 'This browser does not let the page store anything.';
   return 'The browser refused to store the workbook.';
 }

@@ -16,7 +16,10 @@ export type FileResult<T> = { readonly ok: true; readonly value: T } | { readonl
  * read, what is wrong, and what would be right.
  */
 export async function workbookFromFile(text: string, fileName: string): Promise<FileResult<Workbook>> {
-  const refuse = (wrong: string, right: string): FileResult<Workbook> => ({ ok: false, message: `“${fileName}”: ${wrong} ${right} The open workbook was not changed.` });
+  const refuse = (wrong: string, right: string): FileResult<Workbook> => ({
+    ok: false,
+    message: `“${fileName}”: ${wrong} ${right} The open workbook was not changed.`,
+  });
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -27,8 +30,13 @@ export async function workbookFromFile(text: string, fileName: string): Promise<
     return refuse('this JSON is not a Diatonix workbook.', `Its “format” should be “${FILE_FORMAT}”.`);
   }
   const { version, workbook } = data as { version?: unknown; workbook?: unknown };
-  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) return refuse(`its version is ${JSON.stringify(version)}.`, `It should be a whole number up to ${FILE_VERSION}.`);
-  if (version > FILE_VERSION) return refuse(`it was written by a newer Diatonix (version ${version} of the file; this one reads up to ${FILE_VERSION}).`, 'Open it in that newer Diatonix.');
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return refuse(`its version is ${JSON.stringify(version)}.`, `It should be a whole number up to ${FILE_VERSION}.`);
+  if (version > FILE_VERSION)
+    return refuse(
+      `it was written by a newer Diatonix (version ${version} of the file; this one reads up to ${FILE_VERSION}).`,
+      'Open it in that newer Diatonix.',
+    );
   const { validateWorkbook } = await import('./validate');
   const problems = validateWorkbook(workbook);
   if (problems.length > 0) return refuse(problems.slice(0, 3).join(' '), 'Export the workbook again, or mend the file.');

@@ -40,7 +40,9 @@ export async function exportMusicXml({ title, key, tempo, columns }: Progression
   if (!xml.ok) return xml.error.message;
   download(xml.value, `${fileName(title)}.musicxml`, 'application/vnd.recordare.musicxml+xml');
   const left = columns.length - entries.length;
-  return left === 0 ? null : `${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`;
+  return left === 0
+    ? null
+    : `${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`;
 }
 
 export type ReadingOutcome = { readonly ok: true; readonly remark: string | null } | { readonly ok: false; readonly message: string };
@@ -63,7 +65,8 @@ export function importMusicXml(file: File, onSlow: () => void): Reading {
     };
     cancel = () => finish({ ok: true, remark: null });
     worker.onerror = () => finish({ ok: false, message: `“${file.name}” could not be read. The workbook was not changed.` });
-    worker.onmessage = ({ data }: MessageEvent<ScoreMessage>) => finish(data.ok ? open(data) : { ok: false, message: `“${file.name}”: ${data.message} The workbook was not changed.` });
+    worker.onmessage = ({ data }: MessageEvent<ScoreMessage>) =>
+      finish(data.ok ? open(data) : { ok: false, message: `“${file.name}”: ${data.message} The workbook was not changed.` });
     if (file.size > MAX_FILE_BYTES) finish({ ok: false, message: `“${file.name}”: the file is larger than 50 MB. Import a part of the score.` });
     else void file.text().then((text) => worker.postMessage(text));
   });
@@ -71,13 +74,26 @@ export function importMusicXml(file: File, onSlow: () => void): Reading {
 }
 
 function open({ title, key, tempo, entries, unread }: Extract<ScoreMessage, { ok: true }>): ReadingOutcome {
-  if (entries.length === 0) return { ok: false, message: 'The file holds no chord: no moment with two different notes and no label. The workbook was not changed.' };
+  if (entries.length === 0)
+    return { ok: false, message: 'The file holds no chord: no moment with two different notes and no label. The workbook was not changed.' };
   const columns = entries.map((entry) => ({ id: newId(), entry }));
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
   useStore.getState().addProgression({ title, key, tempo: within, columns });
-  return { ok: true, remark: unread === 0 ? null : `${unread} ${unread === 1 ? 'moment' : 'moments'} with fewer than two different notes ${unread === 1 ? 'was' : 'were'} passed over.` };
+  return {
+    ok: true,
+    remark:
+      unread === 0
+        ? null
+        : `${unread} ${unread === 1 ? 'moment' : 'moments'} with fewer than two different notes ${unread === 1 ? 'was' : 'were'} passed over.`,
+  };
 }
 
 function fileName(title: string): string {
-  return title.trim().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '').slice(0, 60) || 'untitled';
+  return (
+    title
+      .trim()
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 60) || 'untitled'
+  );
 }

@@ -14,7 +14,9 @@ function ReadableAs(what: string, read: (text: string) => unknown): PropertyDeco
       target: target.constructor,
       propertyName: String(propertyName),
       options: { message: `“$value” is not ${what}` },
-      validator: { validate: (value: unknown) => (Array.isArray(value) ? value : [value]).every((v) => typeof v === 'string' && attempt(() => read(v)).ok) },
+      validator: {
+        validate: (value: unknown) => (Array.isArray(value) ? value : [value]).every((v) => typeof v === 'string' && attempt(() => read(v)).ok),
+      },
     });
 }
 

@@ -6,7 +6,14 @@ import type { ScoreMessage } from './messages';
 self.onmessage = ({ data }: MessageEvent<string>) => {
   const result = attempt(() => progressionFromMusicXml(data));
   const message: ScoreMessage = result.ok
-    ? { ok: true, title: result.value.title, key: printKey(result.value.key), tempo: result.value.tempo, entries: result.value.entries, unread: result.value.unread }
+    ? {
+        ok: true,
+        title: result.value.title,
+        key: printKey(result.value.key),
+        tempo: result.value.tempo,
+        entries: result.value.entries,
+        unread: result.value.unread,
+      }
     : { ok: false, message: result.error.message };
   self.postMessage(message);
 };

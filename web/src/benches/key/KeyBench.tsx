@@ -1,18 +1,18 @@
 import { chordMap, parallelKey, parseKey, printKey, printNumeral, relativeKey, signatureFifths, signatureWords, type Clef } from '@diatonix/core';
 import { useCallback, useMemo, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { ColumnGrid, STAFF_ROW } from '../../columns/ColumnGrid';
+import { ColumnGrid } from '../../columns/ColumnGrid';
 import { useAppearance } from '../../design/appearance';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { BenchFrame } from '../../design/BenchFrame';
 import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
-import { SCALE_STAFF, SINGLE_STAFF } from '../../notation/frames';
+import { SCALE_AND_STACKS } from '../../notation/frames';
 import { StaffHead } from '../../notation/StaffHead';
 import { useEngraver } from '../../notation/useEngraver';
 import { play, usePlayback } from '../../sound/player';
 import { useStore } from '../../workbook/store';
-import { FORM, mapColumns, mapRows, SCALE_ROWS, scaleColumns, stackNotes } from './columns';
+import { FORM, mapColumns, mapRows, stackNotes } from './columns';
 import { KeyMargin } from './KeyMargin';
 import { useRow } from '../../columns/useRow';
 
@@ -33,7 +33,6 @@ export function KeyBench() {
   const mode = key.mode === 'major' ? 'major' : 'minor';
   const map = useMemo(() => chordMap(key, bench.top, FORM), [key, bench.top]);
   const columns = useMemo(() => mapColumns(bench, notYetTaught[mode], school, engraver), [bench, notYetTaught, mode, school, engraver]);
-  const scaleGrid = useMemo(() => scaleColumns(bench, school, engraver), [bench, school, engraver]);
   const rows = useMemo(() => mapRows(bench.top), [bench.top]);
 
   const select = useCallback(
@@ -88,16 +87,30 @@ export function KeyBench() {
             {signatureWords(key, school.letters)}
           </KeyPicker>
           <Button onPress={() => chooseKey(printKey(relative))}>relative {keyName(relative, school)}</Button>
-          {Math.abs(signatureFifths(parallel)) <= 7 && <Button onPress={() => chooseKey(printKey(parallel))}>parallel {keyName(parallel, school)}</Button>}
+          {Math.abs(signatureFifths(parallel)) <= 7 && (
+            <Button onPress={() => chooseKey(printKey(parallel))}>parallel {keyName(parallel, school)}</Button>
+          )}
         </>
       }
       actions={
         <>
-          <ToggleRow aria-label="Clef" selectionMode="single" disallowEmptySelection selectedKeys={[bench.clef]} onSelectionChange={([clef]) => chooseClef(clef as Clef)}>
+          <ToggleRow
+            aria-label="Clef"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[bench.clef]}
+            onSelectionChange={([clef]) => chooseClef(clef as Clef)}
+          >
             <Toggle id="treble">Treble</Toggle>
             <Toggle id="bass">Bass</Toggle>
           </ToggleRow>
-          <ToggleRow aria-label="Stacks" selectionMode="single" disallowEmptySelection selectedKeys={[String(bench.top)]} onSelectionChange={([top]) => chooseTop(Number(top) as 5 | 7)}>
+          <ToggleRow
+            aria-label="Stacks"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[String(bench.top)]}
+            onSelectionChange={([top]) => chooseTop(Number(top) as 5 | 7)}
+          >
             <Toggle id="5">Triads</Toggle>
             <Toggle id="7">Sevenths</Toggle>
           </ToggleRow>
@@ -116,23 +129,11 @@ export function KeyBench() {
         />
       }
     >
-      <h2 className="visually-hidden">Scale</h2>
+      <h2 className="visually-hidden">Scale and chord map</h2>
       <ColumnGrid
-        label={`Scale of ${keyName(key, school)}`}
-        frame={SCALE_STAFF}
-        head={<StaffHead engraver={engraver} clefs={[bench.clef]} frame={SCALE_STAFF} fifths={signatureFifths(key)} scale={scale} />}
-        rows={SCALE_ROWS}
-        columns={scaleGrid}
-        selected={-1}
-        selectedRow={STAFF_ROW}
-        onSelect={(index) => select(index % 7, row)}
-        scale={scale}
-      />
-      <h2 className="visually-hidden">Chord map</h2>
-      <ColumnGrid
-        label={`Chord map of ${keyName(key, school)}`}
-        frame={SINGLE_STAFF}
-        head={<StaffHead engraver={engraver} clefs={[bench.clef]} frame={SINGLE_STAFF} fifths={signatureFifths(key)} scale={scale} />}
+        label={`Scale and chord map of ${keyName(key, school)}`}
+        frame={SCALE_AND_STACKS}
+        head={<StaffHead engraver={engraver} clefs={[bench.clef, bench.clef]} frame={SCALE_AND_STACKS} fifths={signatureFifths(key)} scale={scale} />}
         rows={rows}
         columns={columns}
         selected={selected}

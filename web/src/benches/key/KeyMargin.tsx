@@ -1,4 +1,16 @@
-import { CHORD_WAYS, chordWorking, displayNoteName, numeralParts, qualityWords, speakNumeral, vocabulary, type ChordWay, type Key, type MapColumn, type School } from '@diatonix/core';
+import {
+  CHORD_WAYS,
+  chordWorking,
+  displayNoteName,
+  numeralParts,
+  qualityWords,
+  speakNumeral,
+  vocabulary,
+  type ChordWay,
+  type Key,
+  type MapColumn,
+  type School,
+} from '@diatonix/core';
 import { ListMusic, Music, Plus } from 'lucide-react';
 import { Fragment, useState } from 'react';
 import { Button, QuietButton } from '../../design/controls';
@@ -38,7 +50,12 @@ export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onP
       <p className="about">
         chord on degree {column.degree}, {name} · key of {keyName(keyOf, school)}
       </p>
-      <Ways label="Way of working" ways={CHORD_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))} chosen={way} onChoose={(id) => setWay(id as ChordWay)}>
+      <Ways
+        label="Way of working"
+        ways={CHORD_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
+        chosen={way}
+        onChoose={(id) => setWay(id as ChordWay)}
+      >
         <Working steps={steps} school={school} />
       </Ways>
       <div className="doings">
@@ -55,8 +72,9 @@ export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onP
       </div>
       {put === column.degree && (
         <p className="done" role="status">
-          <NumeralText parts={numeralParts(column.numeral, keyOf, school)} /> <span className="visually-hidden">{speakNumeral(numeralParts(column.numeral, keyOf, school))}</span> stands at the end of the
-          progression. <QuietButton onPress={onGo}>Go to it</QuietButton>
+          <NumeralText parts={numeralParts(column.numeral, keyOf, school)} />{' '}
+          <span className="visually-hidden">{speakNumeral(numeralParts(column.numeral, keyOf, school))}</span> stands at the end of the progression.{' '}
+          <QuietButton onPress={onGo}>Go to it</QuietButton>
         </p>
       )}
       <SoundNote />

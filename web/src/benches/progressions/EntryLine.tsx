@@ -18,7 +18,10 @@ const Box = styled.div`
   }
   .mirror,
   input {
-    font: 600 1.1rem/1.4 'Source Serif 4', 'Noto Music', serif;
+    font:
+      600 1.1rem/1.4 'Accidentals',
+      'Source Serif 4',
+      serif;
     letter-spacing: 0.01em;
     padding: 0.6rem 0.9rem;
     white-space: pre;
@@ -33,7 +36,9 @@ const Box = styled.div`
   }
   input::placeholder {
     color: var(--soft);
-    font: 400 0.95rem/1.6 'Source Sans 3', sans-serif;
+    font:
+      400 0.95rem/1.6 'Source Sans 3',
+      sans-serif;
     letter-spacing: 0;
   }
   .mirror {
@@ -71,7 +76,10 @@ export function EntryLine({ progression }: { progression: Progression }) {
   const reports = useId();
   const stored = useMemo(() => progression.columns.map(columnText).join(' '), [progression.columns]);
   const text = draft && draft.id === progression.id ? draft.text : stored;
-  const faults = useMemo(() => readLine(text, parseKey(progression.key), school).flatMap((token) => ('error' in token ? [token] : [])), [text, progression.key, school]);
+  const faults = useMemo(
+    () => readLine(text, parseKey(progression.key), school).flatMap((token) => ('error' in token ? [token] : [])),
+    [text, progression.key, school],
+  );
 
   return (
     <div>

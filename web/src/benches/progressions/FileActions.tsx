@@ -24,7 +24,10 @@ export function FileActions({ progression }: { progression: Progression }) {
       <Button onPress={() => void exportMusicXml(progression).then((result) => setProblem(result))} isDisabled={progression.columns.length === 0}>
         <Download aria-hidden="true" /> Export MusicXML
       </Button>
-      <FileTrigger acceptedFileTypes={['.musicxml', '.xml', 'application/vnd.recordare.musicxml+xml']} onSelect={(files) => files?.[0] && void read(files[0])}>
+      <FileTrigger
+        acceptedFileTypes={['.musicxml', '.xml', 'application/vnd.recordare.musicxml+xml']}
+        onSelect={(files) => files?.[0] && void read(files[0])}
+      >
         <Button>
           <FileInput aria-hidden="true" /> Import MusicXML
         </Button>

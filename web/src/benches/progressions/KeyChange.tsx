@@ -1,4 +1,4 @@
-import { parseKey, signatureWords } from '@diatonix/core';
+import { parseKey } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
@@ -13,51 +13,57 @@ const Choice = styled.div`
   flex-wrap: wrap;
   align-items: center;
   gap: 0.4rem 0.6rem;
+  margin-bottom: 0.6rem;
   font-size: 0.9rem;
   span {
     color: var(--soft);
   }
 `;
 
-/** The progression's key. Choosing another asks which of two things is meant: re-read or transpose. */
-export function KeyChange({ progression }: { progression: Progression }) {
+interface KeyChooserProps {
+  readonly progression: Progression;
+  readonly onWanted: (key: string) => void;
+}
+
+/** The progression's key. Another key is only wanted at first: what is to happen to the chords is asked in the work. */
+export function KeyChooser({ progression, onWanted }: KeyChooserProps) {
+  const school = useStore((state) => state.workbook.school);
+  const reread = useStore((state) => state.reread);
+  return (
+    <KeyPicker label="Change key" value={progression.key} onChoose={(key) => (progression.columns.length === 0 ? reread(key) : onWanted(key))}>
+      {keyName(parseKey(progression.key), school)}
+    </KeyPicker>
+  );
+}
+
+interface KeyChangeProps {
+  readonly progression: Progression;
+  readonly wanted: string | null;
+  readonly onDone: () => void;
+}
+
+/** Asks which of two things is meant by a new key: the same chords read anew, or the same numerals moved. */
+export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
   const school = useStore((state) => state.workbook.school);
   const { reread, transpose } = useStore.getState();
-  const [wanted, setWanted] = useState<{ id: string; key: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
-  const key = parseKey(progression.key);
-  const asking = wanted && wanted.id === progression.id && wanted.key !== progression.key ? wanted.key : null;
-  const choose = (chosen: string) => {
-    setProblem(null);
-    if (progression.columns.length === 0) reread(chosen);
-    else setWanted({ id: progression.id, key: chosen });
+  if (wanted === null || wanted === progression.key) return problem ? <Problem>{problem}</Problem> : null;
+  const name = keyName(parseKey(wanted), school);
+  const act = (change: () => { message: string } | null | void) => {
+    const error = change();
+    setProblem(error ? error.message : null);
+    onDone();
   };
   return (
-    <>
-      <KeyPicker label="Change key" value={progression.key} onChoose={choose}>
-        {keyName(key, school)}
-      </KeyPicker>
-      {asking && (
-        <Choice role="group" aria-label={`To ${asking}`}>
-          <span>
-            to {keyName(parseKey(asking), school)} ({signatureWords(parseKey(asking), school.letters).split(' · ')[0]}):
-          </span>
-          <Button autoFocus onPress={() => (reread(asking), setWanted(null))}>
-            Re-read: same chords
-          </Button>
-          <Button
-            onPress={() => {
-              const error = transpose(asking);
-              setProblem(error?.message ?? null);
-              setWanted(null);
-            }}
-          >
-            Transpose: same numerals
-          </Button>
-          <Button onPress={() => setWanted(null)}>Keep the key</Button>
-        </Choice>
-      )}
-      {problem && <Problem>{problem}</Problem>}
-    </>
+    <Choice role="group" aria-label={`To ${name}`}>
+      <span>
+        From {keyName(parseKey(progression.key), school)} to {name}:
+      </span>
+      <Button autoFocus onPress={() => act(() => reread(wanted))}>
+        Re-read: same chords, new numerals
+      </Button>
+      <Button onPress={() => act(() => transpose(wanted))}>Transpose: same numerals, new chords</Button>
+      <Button onPress={() => act(() => undefined)}>Keep the key</Button>
+    </Choice>
   );
 }

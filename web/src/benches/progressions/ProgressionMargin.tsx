@@ -37,7 +37,10 @@ export function ProgressionMargin({ derived, position, keyOf, school, onInvert, 
     return (
       <Margin>
         <h2>No column yet</h2>
-        <p className="about">Type a progression in the line, press a digit 1–7 on the grid, or add chords from the Key bench. The working of the selected column stands here.</p>
+        <p className="about">
+          Type a progression in the line, press a digit 1–7 on the grid, or add chords from the Key bench. The working of the selected column stands
+          here.
+        </p>
       </Margin>
     );
   }
@@ -123,7 +126,14 @@ function stepsOf(way: Way, labels: ColumnLabels, setting: DerivedColumn['setting
 function otherReadings(labels: ColumnLabels, key: Key) {
   const own = labels.numeral;
   return numeralsForChord(labels.chord, key)
-    .filter(({ numeral, cost }) => cost < 3.4 && (numeral.degree !== own.degree || numeral.special !== own.special || (numeral.target === null) !== (own.target === null) || numeral.target?.degree !== own.target?.degree))
+    .filter(
+      ({ numeral, cost }) =>
+        cost < 3.4 &&
+        (numeral.degree !== own.degree ||
+          numeral.special !== own.special ||
+          (numeral.target === null) !== (own.target === null) ||
+          numeral.target?.degree !== own.target?.degree),
+    )
     .slice(0, 3)
     .map(({ numeral }) => numeral);
 }

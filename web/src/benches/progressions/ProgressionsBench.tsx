@@ -1,6 +1,6 @@
 import { diatonicNumeral, parseKey, printNumeral, signatureFifths } from '@diatonix/core';
 import { Play, Square } from 'lucide-react';
-import { useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
+import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { ColumnGrid } from '../../columns/ColumnGrid';
 import { useRow } from '../../columns/useRow';
@@ -17,7 +17,7 @@ import { GridColumns, ProgressionDeriver, ROWS } from './columns';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
 import { FileActions } from './FileActions';
-import { KeyChange } from './KeyChange';
+import { KeyChange, KeyChooser } from './KeyChange';
 import { ProgressionMargin } from './ProgressionMargin';
 import { TempoField } from './TempoField';
 import { TitleField } from './TitleField';
@@ -35,6 +35,7 @@ export function ProgressionsBench() {
   const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
   const playback = usePlayback();
   const [row, setRow] = useRow();
+  const [wanted, setWanted] = useState<string | null>(null);
   const deriver = useRef(new ProgressionDeriver());
   const gridColumns = useRef(new GridColumns());
 
@@ -102,7 +103,7 @@ export function ProgressionsBench() {
   return (
     <BenchFrame
       title={<TitleField progression={progression} />}
-      facts={<KeyChange progression={progression} />}
+      facts={<KeyChooser progression={progression} onWanted={setWanted} />}
       actions={
         <>
           <TempoField progression={progression} />
@@ -131,6 +132,7 @@ export function ProgressionsBench() {
       }
     >
       <h2 className="visually-hidden">Columns</h2>
+      <KeyChange progression={progression} wanted={wanted} onDone={() => setWanted(null)} />
       {columns.length === 0 ? (
         <p>
           Nothing stands here yet. Type a line below, such as <b>I vi ii V7 I</b>, or take chords from the{' '}
@@ -140,7 +142,7 @@ export function ProgressionsBench() {
         <ColumnGrid
           label={`Progression ${progression.title}`}
           frame={GRAND_STAFF}
-          head={<StaffHead engraver={engraver} clefs={['treble', 'bass']} frame={GRAND_STAFF} fifths={signatureFifths(key)} scale={scale} />}
+          head={<StaffHead engraver={engraver} clefs={['treble', 'bass']} braced frame={GRAND_STAFF} fifths={signatureFifths(key)} scale={scale} />}
           rows={ROWS}
           columns={columns}
           selected={selected}
@@ -155,4 +157,3 @@ export function ProgressionsBench() {
     </BenchFrame>
   );
 }
-

@@ -14,7 +14,10 @@ const Title = styled.div`
     min-width: 0;
   }
   input {
-    font: 600 1.4rem/1.3 'Source Serif 4', 'Noto Music', serif;
+    font:
+      600 1.4rem/1.3 'Accidentals',
+      'Source Serif 4',
+      serif;
     border: 1px solid transparent;
     border-radius: 3px;
     background: none;
@@ -54,7 +57,12 @@ export function TitleField({ progression }: { progression: Progression }) {
     <Title>
       <h1>
         <span className="visually-hidden">{progression.title}</span>
-        <input aria-label="Title of the progression" value={progression.title} maxLength={200} onChange={(event) => renameProgression(event.target.value)} />
+        <input
+          aria-label="Title of the progression"
+          value={progression.title}
+          maxLength={200}
+          onChange={(event) => renameProgression(event.target.value)}
+        />
       </h1>
       <MenuTrigger>
         <AriaButton aria-label="Other progressions">

@@ -8,6 +8,7 @@ import { accidentalSigns } from '../../design/signs';
 import type { Engraver } from '../../notation/engraver';
 import { GRAND_STAFF } from '../../notation/frames';
 import type { Column, Progression } from '../../workbook/model';
+import { columnText } from './slice';
 
 export const ROWS: readonly GridRow[] = [
   { id: 'numeral', label: 'Numeral', kind: 'numeral', parted: true },
@@ -46,7 +47,11 @@ export class ProgressionDeriver {
     const good = progression.columns.flatMap((column, index) => ('entry' in column && labelled[index]!.ok ? [column.entry] : []));
     const settings = settingsOf(good, key);
     let next = 0;
-    return progression.columns.map((column, index) => ({ column, labelled: labelled[index]!, setting: labelled[index]!.ok ? settings[next++]! : null }));
+    return progression.columns.map((column, index) => ({
+      column,
+      labelled: labelled[index]!,
+      setting: labelled[index]!.ok ? settings[next++]! : null,
+    }));
   }
 
   private label(column: Column, key: Key, school: School): LabelledColumn {
@@ -79,7 +84,7 @@ export class GridColumns {
       const staff = (engraver && setting && drawSetting(engraver, setting, fifths)) || null;
       const old = this.known.get(column.id);
       const same = old && old.labelled === labelled && old.staff === staff && old.position === position;
-      const entry = same ? old : { labelled, staff, position, grid: gridColumn(column.id, position, labelled, staff, school) };
+      const entry = same ? old : { labelled, staff, position, grid: gridColumn(column, position, labelled, staff, school) };
       next.set(column.id, entry);
       return entry.grid;
     });
@@ -100,9 +105,10 @@ function drawSetting(engraver: Engraver, setting: Setting, fifths: number): Staf
   );
 }
 
-function gridColumn(id: string, position: number, labelled: LabelledColumn, staff: StaffDrawing | null, school: School): GridColumn {
+function gridColumn(column: Column, position: number, labelled: LabelledColumn, staff: StaffDrawing | null, school: School): GridColumn {
+  const { id } = column;
   if (!labelled.ok) {
-    return { id, sentence: `bar ${position + 1}, not understood: ${labelled.error.message}`, staff, cells: {}, problem: labelled.error.message };
+    return { id, sentence: `bar ${position + 1}, not understood: ${labelled.error.message}`, staff, cells: {}, problem: columnText(column) };
   }
   const { labels } = labelled;
   const numeral = speakNumeral(labels.numeralParts);
@@ -112,7 +118,10 @@ function gridColumn(id: string, position: number, labelled: LabelledColumn, staf
     staff,
     cells: {
       numeral: { text: numeral, content: <NumeralText parts={labels.numeralParts} /> },
-      figures: { text: labels.figures.map(accidentalSigns).join(' '), content: labels.figures.length > 0 ? <Figures figures={labels.figures} /> : '' },
+      figures: {
+        text: labels.figures.map(accidentalSigns).join(' '),
+        content: labels.figures.length > 0 ? <Figures figures={labels.figures} /> : '',
+      },
       symbol: { text: labels.symbol },
       notes: { text: labels.letters.join(' ') },
       degrees: { text: labels.degrees },
