@@ -1,7 +1,7 @@
 /** Printing and then reading gives the same value: every notation, every school, all keys. */
 import fc from 'fast-check';
 import {
-  DEFAULT_SCHOOL, attempt, chordOfNumeral, displayNoteName, parseFigure, parseInterval, parseKey, parseNote, parseNoteName, parseNoteNameIn, parseNumeral, parseSymbol, printFigure, printInterval,
+  DEFAULT_SCHOOL, attempt, chordOfNumeral, displayNoteName, notesFromBass, parseFigure, parseInterval, parseKey, parseNote, parseNoteName, parseNoteNameIn, parseNumeral, parseSymbol, printFigure, printInterval,
   printKey, printNote, printNoteName, printNumeral, printSymbol, sameChord, sameNumeral, sortMembers, targetsOf, type Numeral, type School, type Chord,
 } from '../src'; // prettier-ignore
 import { anyChord, anyKey, anyName, anyNote, anyStack, ordinaryKey } from './arbitraries';
@@ -15,9 +15,15 @@ test('notes, names in three letter systems, keys, intervals and figures', () => 
     }),
   );
   fc.assert(fc.property(anyKey, (key) => expect(parseKey(printKey(key))).toEqual(key)));
-  const interval = fc.tuple(fc.integer({ min: 1, max: 22 }), fc.integer({ min: -4, max: 3 })).filter(([number, deviation]) => number > 1 || deviation >= 0);
-  fc.assert(fc.property(interval, ([number, deviation]) => expect(parseInterval(printInterval({ number, deviation }))).toEqual({ number, deviation })));
-  const figure = fc.record({ number: fc.integer({ min: 2, max: 13 }), sign: fc.constantFrom(null, -2, -1, 0, 1, 2), raise: fc.constant(false) }).filter((f) => f.number !== 3 || f.sign !== null);
+  const interval = fc
+    .tuple(fc.integer({ min: 1, max: 22 }), fc.integer({ min: -4, max: 3 }))
+    .filter(([number, deviation]) => number > 1 || deviation >= 0);
+  fc.assert(
+    fc.property(interval, ([number, deviation]) => expect(parseInterval(printInterval({ number, deviation }))).toEqual({ number, deviation })),
+  );
+  const figure = fc
+    .record({ number: fc.integer({ min: 2, max: 13 }), sign: fc.constantFrom(null, -2, -1, 0, 1, 2), raise: fc.constant(false) })
+    .filter((f) => f.number !== 3 || f.sign !== null);
   fc.assert(fc.property(figure, (f) => expect(parseFigure(printFigure(f))).toEqual(f)));
 });
 
@@ -55,19 +61,47 @@ test('numerals: every degree, stack and inversion, plain and applied, in every s
     fc.property(ordinaryKey, place, schools, (key, [degree, alteration, stack, pick, targetPick], school) => {
       const members = sortMembers(stack);
       const targets = [null, ...targetsOf(key)];
-      const numeral: Numeral = { degree, alteration, members, lowest: members[pick % members.length]!, special: null, target: targets[targetPick % targets.length]! };
-      if (!attempt(() => chordOfNumeral(numeral, key)).ok) return;
+      const numeral: Numeral = {
+        degree,
+        alteration,
+        members,
+        lowest: members[pick % members.length]!,
+        special: null,
+        target: targets[targetPick % targets.length]!,
+      };
+      if (!attempt(() => notesFromBass(chordOfNumeral(numeral, key))).ok) return;
       const text = printNumeral(numeral, key, school);
       const read = parseNumeral(text, key, school);
-      if (!sameNumeral(read, numeral)) throw new Error(`${JSON.stringify(numeral)} in ${printKey(key)} printed ${text}, read ${JSON.stringify(read)}`);
+      if (!sameNumeral(read, numeral))
+        throw new Error(`${JSON.stringify(numeral)} in ${printKey(key)} printed ${text}, read ${JSON.stringify(read)}`);
     }),
     { numRuns: 6000 },
   );
 });
 
-test.each(['N', 'N6', 'N64', 'It+6', 'Fr+6', 'Ger+6', 'Cad64', 'CTo7', 'CTo42', 'subV7', 'subV7/V', 'V65/ii', 'viio7/V/V', 'Ger+6/V', 'viiø43', 'V7b9', 'V9', 'V13[no5]', 'Vsus4', 'V7sus4', 'III+', 'Imaj65'])(
-  '%s is printed as it is written, in all 30 keys',
-  (text) => {
-    fc.assert(fc.property(ordinaryKey, (key) => expect(printNumeral(parseNumeral(text, key), key)).toBe(text)));
-  },
-);
+test.each([
+  'N',
+  'N6',
+  'N64',
+  'It+6',
+  'Fr+6',
+  'Ger+6',
+  'Cad64',
+  'CTo7',
+  'CTo42',
+  'subV7',
+  'subV7/V',
+  'V65/ii',
+  'viio7/V/V',
+  'Ger+6/V',
+  'viiø43',
+  'V7b9',
+  'V9',
+  'V13[no5]',
+  'Vsus4',
+  'V7sus4',
+  'III+',
+  'Imaj65',
+])('%s is printed as it is written, in all 30 keys', (text) => {
+  fc.assert(fc.property(ordinaryKey, (key) => expect(printNumeral(parseNumeral(text, key), key)).toBe(text)));
+});

@@ -118,10 +118,12 @@ function rate(chord: Chord, description: Description, bass: NoteName, notes: rea
   }
   if (sixth) cost += key ? 1.6 : 0.8;
   if (added.length > 0) {
-    for (const m of added) cost += m.alteration === 0 ? (m.degree === 9 ? 1.3 : 2) : 4;
+    for (const m of added) cost += m.alteration === 0 ? (m.degree === 9 ? 1.3 : 2.6) : 4;
+    // A stack that both lacks members and carries strangers explains little.
+    if (omitted.length > 0) cost += 1;
     reasons.push({ kind: 'added', members: added });
   }
-  if (description.top > 7) cost += 0.5 * ((description.top - 7) / 2);
+  if (description.top > 7) cost += 0.3 * ((description.top - 7) / 2);
   if (reasons.length === 0 && !sixth) reasons.push({ kind: 'stack' });
   if (sameName(chord.root, bass)) reasons.push({ kind: 'root-lowest' });
   else cost += 1;

@@ -30,12 +30,13 @@ export function emptySuffix(): Suffix {
 const MAJOR_WORDS = ['major', 'Major', 'maj', 'Maj', 'MAJ', 'ma', 'Ma', 'M', '△', 'Δ', '∆', '^'];
 const MINOR_WORDS = ['minor', 'min', 'mi', 'm', '-'];
 const DIMINISHED_WORDS = ['dim', '°', 'o', 'º'];
+const MAJOR_AFTER_SLASH = ['/maj', '/ma', '/M'];
 const SEPARATORS = '(), ';
 
 function matchWord(text: string, at: number, words: readonly string[]): number {
   for (const word of words) {
     // “madd9” is minor with an added ninth, not “ma”.
-    if (text.startsWith(word, at) && !(word === 'ma' && text.startsWith('dd', at + 2))) return at + word.length;
+    if (text.startsWith(word, at) && !(word.toLowerCase() === 'ma' && text.startsWith('dd', at + 2))) return at + word.length;
   }
   return -1;
 }
@@ -58,14 +59,28 @@ export function readToken(text: string, at: number, suffix: Suffix, first: boole
     return end;
   }
   if (!suffix.majorNext && (end = matchWord(text, at, MAJOR_WORDS)) > 0 && suffix.seventh === null) {
-    if (text[at] === '△' || text[at] === 'Δ' || text[at] === '∆' || text[at] === '^') {
+    if (text[at] === '△' || text[at] === 'Δ' || text[at] === '∆') {
       suffix.seventh = 0;
       suffix.top = 7;
     }
     suffix.majorNext = true;
     return end;
   }
+  if (suffix.triadSaid && suffix.seventh === null && (end = matchWord(text, at, MAJOR_AFTER_SLASH)) > 0 && text[end] === '7') {
+    suffix.majorNext = true;
+    return end;
+  }
+  if (suffix.triadSaid && suffix.third === -1 && text[at] === '+' && suffix.fifth === 0) {
+    suffix.fifth = 1;
+    return at + 1;
+  }
   if (suffix.triadSaid || suffix.majorNext) return at;
+  if (first && text.startsWith('dom', at)) {
+    // “dom” alone is the dominant seventh; a number after it says how far the stack goes.
+    suffix.triadSaid = true;
+    if (!/^dom\d/.test(text.slice(at))) Object.assign(suffix, { seventh: -1, top: 7 });
+    return at + 3;
+  }
   if ((end = matchWord(text, at, DIMINISHED_WORDS)) > 0) return sayTriad(suffix, -1, -1, end, 'diminished');
   if ((end = matchWord(text, at, ['ø', 'Ø', 'h'])) > 0) {
     suffix.seventh = -1;

@@ -296,7 +296,9 @@ function lowestMember(numeral: Numeral, signs: Signs, key: Key, text: string): M
   }
   if (signs.bassDegree === null) return numeral.members[0] ?? ROOT;
   if (signs.bassDegree === 1 && signs.bassAlteration === null) return numeral.members[0] ?? ROOT;
-  const found = numeral.members.find((m) => m.degree === signs.bassDegree && (signs.bassAlteration === null || m.alteration === signs.bassAlteration));
+  const found = numeral.members.find(
+    (m) => m.degree === signs.bassDegree && (signs.bassAlteration === null || m.alteration === signs.bassAlteration),
+  );
   if (found) return found;
   if (signs.figures === '' || signs.suffix.sus.length > 0) return stand(numeral, signs);
   if (signs.suffix.omitted.includes(signs.bassDegree)) throw bad(text, 'the lowest member is among those left out.');

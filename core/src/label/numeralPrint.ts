@@ -126,7 +126,7 @@ function naturalExtensions(numeral: Numeral, local: Key, description: Descriptio
   if (explicit) return [];
   const said: string[] = [];
   for (const degree of [9, 11, 13] as const) {
-    const member = numeral.members.find((m) => m.degree === degree);
+    const member = numeral.members.find((m) => m.degree === degree && m.alteration === 0);
     if (!member || description.altered.includes(member) || degree > description.top) continue;
     if (diatonicExtension(local, numeral.degree, numeral.alteration, degree) !== member.alteration) said.push(`[add${degree}]`);
   }
@@ -142,7 +142,8 @@ function inversionParts(numeral: Numeral, local: Key, school: School, descriptio
   const first = numeral.members[0];
   const isLowest = lowest && first && lowest.degree === first.degree && lowest.alteration === first.alteration;
   if (isLowest) return { figures: root, bass: '' };
-  const plainStack = lowest && inversion !== null && inversion <= (isSeventh ? 3 : 2) && lowest.degree !== 2 && lowest.degree !== 4 && lowest.degree !== 6;
+  const plainStack =
+    lowest && inversion !== null && inversion <= (isSeventh ? 3 : 2) && lowest.degree !== 2 && lowest.degree !== 4 && lowest.degree !== 6;
   if (!plainStack || (school.inversion === 'figures' && description.top > 7)) {
     const { degree, alteration } = numeral.lowest;
     const same = numeral.members.filter((m) => m.degree === degree).length > 1 || !lowest;

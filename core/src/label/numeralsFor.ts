@@ -180,9 +180,11 @@ export function numeralsForNotes(notes: readonly NoteName[], key: Key): NumeralR
   return readings.sort((a, b) => a.cost - b.cost);
 }
 
-/** An inversion costs a numeral nothing: figures say it. */
+/** An inversion of a whole, plain stack costs a numeral nothing: figures say it. */
 function readingCost(reading: Reading): number {
-  return sameName(reading.chord.bass, reading.chord.root) ? reading.cost : reading.cost - 1;
+  const { altered, added, omitted } = reading.description;
+  const plainStack = altered.length === 0 && added.length === 0 && omitted.length === 0;
+  return sameName(reading.chord.bass, reading.chord.root) || !plainStack ? reading.cost : reading.cost - 1;
 }
 
 function augmentedSixth(notes: readonly NoteName[], key: Key): NumeralReading | null {

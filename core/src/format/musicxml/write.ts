@@ -2,7 +2,7 @@ import { XMLBuilder } from 'fast-xml-parser';
 import type { Chord } from '../../chord';
 import { sameName, LETTERS, type Note } from '../../pitch';
 import { memberNote } from '../../chord';
-import { signatureFifths, type Key } from '../../key';
+import { signatureAlteration, signatureFifths, type Key } from '../../key';
 import { shortFigures, type Figure } from '../../label';
 import type { Setting } from '../../voicing';
 import { kindOf } from './kinds';
@@ -67,7 +67,7 @@ function attributesOf(key: Key): Node {
 }
 
 function emptyMeasure(key: Key): Node {
-  return el('measure', [attributesOf(key), ...staffNotes([], 1, 1)], { number: 1 });
+  return el('measure', [attributesOf(key), ...staffNotes([], 1, 1, key)], { number: 1 });
 }
 
 function measure(column: ScoreColumn, index: number, score: ScoreOut): Node {
@@ -80,9 +80,9 @@ function measure(column: ScoreColumn, index: number, score: ScoreOut): Node {
       harmony(column),
       numeralHarmony(column),
       figuredBass(shortFigures(column.chord, score.key)),
-      ...staffNotes(column.setting.upper, 1, 1),
+      ...staffNotes(column.setting.upper, 1, 1, score.key),
       el('backup', [el('duration', [2])]),
-      ...staffNotes(column.setting.lower, 5, 2),
+      ...staffNotes(column.setting.lower, 5, 2, score.key),
       ...last,
     ].filter((node): node is Node => node !== null),
     { number: index + 1 },
@@ -125,8 +125,19 @@ function figuredBass(figures: readonly Figure[]): Node | null {
   );
 }
 
-function staffNotes(notes: readonly Note[], voice: number, staff: number): Node[] {
+const ACCIDENTALS: Record<number, string> = {
+  [-3]: 'triple-flat',
+  [-2]: 'flat-flat',
+  [-1]: 'flat',
+  0: 'natural',
+  1: 'sharp',
+  2: 'double-sharp',
+  3: 'triple-sharp',
+};
+
+function staffNotes(notes: readonly Note[], voice: number, staff: number, key: Key): Node[] {
   const tail = [el('duration', [2]), el('voice', [voice]), el('type', ['half'])];
+  const fifths = signatureFifths(key);
   if (notes.length === 0) return [el('note', [el('rest'), ...tail, el('staff', [staff])])];
   return notes.map((note, index) =>
     el('note', [
@@ -137,6 +148,7 @@ function staffNotes(notes: readonly Note[], voice: number, staff: number): Node[
         el('octave', [note.octave]),
       ]),
       ...tail,
+      ...(note.alteration === signatureAlteration(fifths, note.step) ? [] : [el('accidental', [ACCIDENTALS[note.alteration]!])]),
       el('staff', [staff]),
     ]),
   );

@@ -1,0 +1,113 @@
+/** MusicXML out and in; what is written is read by Verovio 6.3.0, an independent reader, and compared note by note. */
+import { XMLParser } from 'fast-xml-parser';
+import fc from 'fast-check';
+import { entryText, ordinaryKeys, parseKey, printKey, readLine, settingsOf, type Entry } from '../src';
+import { kindOf, membersOfKind, progressionFromMusicXml, progressionToMusicXml, readMusicXml } from '../src/format/musicxml';
+import { anyChord } from './arbitraries';
+
+interface Toolkit {
+  loadData(data: string): boolean;
+  getMEI(): string;
+  destroy?(): void;
+}
+
+let toolkit: Toolkit;
+
+/** The toolkit's one-file build says when its WebAssembly has started. */
+beforeAll(async () => {
+  // eslint-disable-next-line @typescript-eslint/no-require-imports
+  const verovio = require('verovio') as { module: { onRuntimeInitialized: () => void }; toolkit: new () => Toolkit };
+  await new Promise<void>((resolve) => (verovio.module.onRuntimeInitialized = resolve));
+  toolkit = new verovio.toolkit();
+}, 60_000);
+
+function entriesOf(line: string, key: string): Entry[] {
+  return readLine(line, parseKey(key)).flatMap((token) => {
+    if ('error' in token) throw token.error;
+    return [token.entry];
+  });
+}
+
+const LINES: readonly (readonly [string, string])[] = [
+  ['A major', 'I vi V65/ii ii ii65 V7 I'],
+  ['C minor', 'i iv6 viio7 i N6 Ger+6 V7 i Cad64'],
+  ['Gb major', 'Imaj7 V7/IV IVmaj7 iv bVII7 I'],
+  ['E minor', 'Em Am/C B7/D# F#m7b5 B7b9 (E2 G3 B3 E4)'],
+];
+
+/** Notes of MEI in document order as `F#4`; Verovio gives every altered note its written or sounding accidental. */
+function notesOfMei(mei: string): string[] {
+  const signs: Record<string, string> = { s: '#', f: 'b', n: '', ss: '##', x: '##', ff: 'bb' };
+  return [...mei.matchAll(/<note\b([^>]*?)(?:\/>|>([\s\S]*?)<\/note>)/g)].map(([, attributes, inner]) => {
+    const attribute = (name: string) => new RegExp(`\\b${name}="([^"]*)"`).exec(attributes!)?.[1] ?? '';
+    const accidental = /accid(?:\.ges)?="([^"]*)"/.exec(`${inner ?? ''} ${attributes}`)?.[1] ?? 'n';
+    return attribute('pname').toUpperCase() + signs[accidental] + attribute('oct');
+  });
+}
+
+test.each(LINES)('in %s, “%s” is read by Verovio note by note', (key, line) => {
+  const entries = entriesOf(line, key);
+  const xml = progressionToMusicXml({ title: 'Round trip', key: parseKey(key), tempo: 80, entries });
+  expect(toolkit.loadData(xml)).toBeTruthy();
+  const mei = toolkit.getMEI();
+  const expected = settingsOf(entries, parseKey(key)).flatMap(({ upper, lower }) =>
+    [...upper, ...lower].map((n) => 'CDEFGAB'[n.step]! + (n.alteration < 0 ? 'b'.repeat(-n.alteration) : '#'.repeat(n.alteration)) + n.octave),
+  );
+  expect(notesOfMei(mei)).toEqual(expected);
+  expect((mei.match(/<harm\b/g) ?? []).length).toBeGreaterThanOrEqual(entries.length);
+});
+
+test.each(LINES)('in %s, “%s” comes back with the same notes, key and labels', (key, line) => {
+  const entries = entriesOf(line, key);
+  const back = progressionFromMusicXml(progressionToMusicXml({ title: 'Ebb & “Flow” <1>', key: parseKey(key), tempo: 92, entries }));
+  expect([back.title, printKey(back.key), back.tempo, back.unread]).toEqual(['Ebb & “Flow” <1>', key, 92, 0]);
+  expect(settingsOf(back.entries, back.key)).toEqual(settingsOf(entries, parseKey(key)));
+  // Symbols come back as the numerals that were written beside them.
+  const again = progressionFromMusicXml(progressionToMusicXml({ ...back }));
+  expect(again.entries.map(entryText)).toEqual(back.entries.map(entryText));
+});
+
+test('every chord map of the 30 keys comes back with its labels', () => {
+  for (const key of [...ordinaryKeys('major'), ...ordinaryKeys('minor')]) {
+    const entries = entriesOf('1 2 3 4 5 6 7', printKey(key));
+    const back = progressionFromMusicXml(progressionToMusicXml({ title: 'Map', key, tempo: 80, entries }));
+    expect(back.entries).toEqual(entries);
+  }
+});
+
+test('kind and degrees stand for the very members of any chord', () => {
+  fc.assert(
+    fc.property(anyChord, (chord) => {
+      const { kind, degrees } = kindOf(chord);
+      const sort = (list: readonly { degree: number; alteration: number }[]) => list.map((m) => `${m.degree}:${m.alteration}`).sort();
+      expect(sort(membersOfKind(kind, degrees)!)).toEqual(sort(chord.members));
+    }),
+  );
+});
+
+test('figured bass and harmony are elements of the file', () => {
+  const xml = progressionToMusicXml({ title: 'Figures', key: parseKey('A minor'), tempo: 80, entries: entriesOf('V43 viio42', 'A minor') });
+  const parsed = new XMLParser({ ignoreAttributes: false }).parse(xml) as { 'score-partwise': { part: { measure: Record<string, unknown>[] } } };
+  const [first, second] = parsed['score-partwise'].part.measure;
+  expect(first!['figured-bass']).toEqual({ figure: [{ prefix: 'sharp', 'figure-number': 6 }, { 'figure-number': 4 }, { 'figure-number': 3 }] });
+  expect(second!['figured-bass']).toEqual({ figure: [{ 'figure-number': 4 }, { prefix: 'sharp', 'figure-number': 2 }] });
+  expect(first!['harmony']).toMatchObject([{ root: { 'root-step': 'E' }, bass: { 'bass-step': 'B' } }, { function: 'V43' }]);
+});
+
+test.each([
+  ['not xml at all', /not well-formed XML|not a MusicXML/],
+  ['<a><b></a>', /line 1.*not well-formed/],
+  ['<score-timewise version="4.0"/>', /written timewise/],
+  ['<html></html>', /not a MusicXML score/],
+  ['<score-partwise version="4.0"></score-partwise>', /has no part/],
+  [
+    '<score-partwise><part id="P1"><measure number="3"><note><pitch><step>H</step><octave>4</octave></pitch><duration>1</duration></note></measure></part></score-partwise>',
+    /bar 3.*letter from A to G/,
+  ],
+  [
+    '<score-partwise><part id="P1"><measure number="1"><attributes><key><fifths>9</fifths></key></attributes></measure></part></score-partwise>',
+    /at most seven/,
+  ],
+])('%s is refused with its reason', (text, reason) => {
+  expect(() => readMusicXml(text)).toThrow(reason);
+});
