@@ -1,4 +1,5 @@
 import { intervalUp, nameAbove } from '../interval';
+import { perObject } from '../memo';
 import { accidentalAscii, sameName, type NoteName } from '../pitch';
 
 /**
@@ -24,8 +25,18 @@ export interface Chord {
 
 /** Members sorted by degree, then alteration, without repeats. */
 export function sortMembers(members: readonly Member[]): Member[] {
-  const sorted = [...members].sort((a, b) => a.degree - b.degree || a.alteration - b.alteration);
-  return sorted.filter((m, i) => i === 0 || m.degree !== sorted[i - 1]!.degree || m.alteration !== sorted[i - 1]!.alteration);
+  if (isSorted(members)) return [...members];
+  const sorted = [...members].sort(byDegree);
+  return sorted.filter((m, i) => i === 0 || byDegree(m, sorted[i - 1]!) !== 0);
+}
+
+function byDegree(a: Member, b: Member): number {
+  return a.degree - b.degree || a.alteration - b.alteration;
+}
+
+function isSorted(members: readonly Member[]): boolean {
+  for (let i = 1; i < members.length; i++) if (byDegree(members[i - 1]!, members[i]!) >= 0) return false;
+  return true;
 }
 
 /** The spelled note of a member on a root. Throws past a triple alteration. */
@@ -41,15 +52,17 @@ export function makeChord(root: NoteName, members: readonly Member[], bass?: Not
 }
 
 /** Note names from the lowest member of the stack upward, inversion ignored. */
-export function stackedNotes(chord: Chord): NoteName[] {
-  return chord.members.map((member) => memberNote(chord.root, member));
-}
+export const stackedNotes: (chord: Chord) => readonly NoteName[] = perObject((chord: Chord) =>
+  chord.members.map((member) => memberNote(chord.root, member)),
+);
 
 /** Note names from the bass upward in close position. A foreign bass comes first. */
-export function notesFromBass(chord: Chord): NoteName[] {
+export function notesFromBass(chord: Chord): readonly NoteName[] {
   const notes = stackedNotes(chord);
   const at = notes.findIndex((note) => sameName(note, chord.bass));
   if (at < 0) return [chord.bass, ...notes];
+  const withinOctave = chord.members[chord.members.length - 1]!.degree <= 7;
+  if (withinOctave) return at === 0 ? notes : [...notes.slice(at), ...notes.slice(0, at)];
   const order = notes.map((note) => ({ note, height: heightAbove(chord.bass, note) }));
   return order.sort((a, b) => a.height - b.height).map(({ note }) => note);
 }
@@ -62,7 +75,9 @@ function heightAbove(bass: NoteName, note: NoteName): number {
 
 /** The member that is lowest, or null when the bass is foreign to the stack. */
 export function bassMember(chord: Chord): Member | null {
-  return chord.members.find((member) => sameName(memberNote(chord.root, member), chord.bass)) ?? null;
+  const notes = stackedNotes(chord);
+  for (let i = 0; i < notes.length; i++) if (sameName(notes[i]!, chord.bass)) return chord.members[i]!;
+  return null;
 }
 
 const INVERSION_OF_DEGREE: Record<number, number> = { 1: 0, 3: 1, 2: 1, 4: 1, 5: 2, 6: 3, 7: 3, 9: 4, 11: 5, 13: 6 };

@@ -1,3 +1,4 @@
+import { perObject } from '../memo';
 import type { Member } from './chord';
 
 export type Triad =
@@ -26,7 +27,9 @@ export interface Description {
  * the seventh is there, otherwise as a triad with added notes or a sixth
  * chord (common practice). Total over every set of members.
  */
-export function describe(members: readonly Member[]): Description {
+export const describe: (members: readonly Member[]) => Description = perObject(describeAnew);
+
+function describeAnew(members: readonly Member[]): Description {
   const find = (degree: number) => members.filter((m) => m.degree === degree);
   const thirds = find(3);
   const fifths = find(5);

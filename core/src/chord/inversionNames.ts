@@ -1,11 +1,12 @@
 import { bassMember, inversionOf, type Chord, type Member } from './chord';
 
+export const INVERSION_WORDS: readonly string[] = ['root position', 'first inversion', 'second inversion', 'third inversion'];
+
 /** `root position`, `first inversion` …; a ninth or higher is named by its member. */
 export function inversionWords(chord: Chord): string {
   const inversion = inversionOf(chord);
   if (inversion === null) return 'over a foreign bass';
-  const words = ['root position', 'first inversion', 'second inversion', 'third inversion'];
-  return words[inversion] ?? `${memberWord(bassMember(chord)!)} in the bass`;
+  return INVERSION_WORDS[inversion] ?? `${memberWord(bassMember(chord)!)} in the bass`;
 }
 
 /** `a` root position, `b` first inversion … (common practice); empty over a foreign bass. */

@@ -87,16 +87,9 @@ function baseText(
   glyphs: boolean,
 ): string {
   const flatFive = glyphs ? '♭5' : 'b5';
-  const six = sixth ? '6' : '';
-  const major = school.majorSeventh.replace('7', '');
-  const minor = school.minor;
-  if (seventh === null) {
-    const triads: Record<Description['triad'], string> = {
-      major: six, minor: minor + six, diminished: school.diminished, augmented: school.augmented + six, 'flat-five': `${six}(${flatFive})`,
-      sus2: `${six}sus2`, sus4: `${six}sus4`, sus24: `${six}sus24`, power: '5' + (sixth ? 'add6' : ''), 'no-third': six,
-    }; // prettier-ignore
-    return triads[triad];
-  }
+  const major = school.majorSeventh === 'maj7' ? 'maj' : school.majorSeventh === 'M7' ? 'M' : '△';
+  const { minor } = school;
+  if (seventh === null) return triadText(triad, sixth ? '6' : '', school, flatFive);
   const number = String(top);
   switch (triad) {
     case 'minor':
@@ -111,5 +104,25 @@ function baseText(
       return (seventh === 'major' ? major : '') + number + flatFive;
     default:
       return (seventh === 'major' ? major : '') + number;
+  }
+}
+
+function triadText(triad: Description['triad'], six: string, school: SymbolSchool, flatFive: string): string {
+  switch (triad) {
+    case 'minor':
+      return school.minor + six;
+    case 'diminished':
+      return school.diminished;
+    case 'augmented':
+      return school.augmented + six;
+    case 'flat-five':
+      return `${six}(${flatFive})`;
+    case 'power':
+      return six === '' ? '5' : '5add6';
+    case 'major':
+    case 'no-third':
+      return six;
+    default:
+      return six + triad;
   }
 }

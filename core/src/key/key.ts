@@ -10,6 +10,16 @@ export interface Key {
   readonly mode: Mode;
 }
 
+const known = new Map<number, Key>();
+
+/** The key of a tonic and mode; always the same object, so that what is derived from it can be kept. */
+export function keyOf(tonic: NoteName, mode: Mode): Key {
+  const place = (MODES.indexOf(mode) * 7 + tonic.step) * 7 + tonic.alteration + 3;
+  let key = known.get(place);
+  if (!key) known.set(place, (key = { tonic: noteName(tonic.step, tonic.alteration), mode }));
+  return key;
+}
+
 /** How many fifths a mode's signature lies from that of the major key on the same tonic. */
 const MODE_SHIFT: Record<Mode, number> = { major: 0, lydian: 1, mixolydian: -1, dorian: -2, minor: -3, phrygian: -4, locrian: -5 };
 
@@ -29,7 +39,7 @@ export function hasOrdinarySignature(key: Key): boolean {
 
 /** The key of the given mode with this many sharps (positive) or flats. */
 export function keyFromSignature(fifths: number, mode: Mode): Key {
-  return { tonic: fromLineOfFifths(fifths - MODE_SHIFT[mode]), mode };
+  return keyOf(fromLineOfFifths(fifths - MODE_SHIFT[mode]), mode);
 }
 
 /** Whether chords take their dominant from a minor key (lowered third). */
@@ -44,7 +54,7 @@ export function relativeKey(key: Key): Key {
 
 /** The key with the same tonic in the other of major and minor. */
 export function parallelKey(key: Key): Key {
-  return { tonic: key.tonic, mode: isMinorLike(key.mode) ? 'major' : 'minor' };
+  return keyOf(key.tonic, isMinorLike(key.mode) ? 'major' : 'minor');
 }
 
 /** Steps between two keys on the circle of fifths, by their signatures; 0–… */
@@ -94,8 +104,7 @@ export function parseKey(text: string): Key {
   const word = match[3]!;
   const mode = word === '' ? (/[a-g]/.test(match[1]!) ? 'minor' : 'major') : word === 'M' ? 'major' : MODE_WORDS[word.toLowerCase()];
   if (!mode) throw badKey(text);
-  const tonic = parseNoteName(match[1]! + signs);
-  return { tonic: noteName(tonic.step, tonic.alteration), mode };
+  return keyOf(parseNoteName(match[1]! + signs), mode);
 }
 
 function badKey(text: string): TheoryError {

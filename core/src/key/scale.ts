@@ -1,5 +1,6 @@
 import { TheoryError } from '../errors';
 import { modulo, noteName, type NoteName } from '../pitch';
+import { perObject } from '../memo';
 import { hasOrdinarySignature, printKey, signatureFifths, type Key } from './key';
 
 /** Forms of the minor scale. Other modes have only their natural form. */
@@ -17,7 +18,17 @@ export function signatureAlteration(fifths: number, step: number): number {
  * The seven notes of the key's scale from the tonic up. `form` matters for
  * minor only: harmonic raises 7, melodic (upward) raises 6 and 7.
  */
-export function scaleOf(key: Key, form: ScaleForm = 'natural'): NoteName[] {
+export function scaleOf(key: Key, form: ScaleForm = 'natural'): readonly NoteName[] {
+  return SCALES[key.mode === 'minor' ? form : 'natural'](key);
+}
+
+const SCALES: Record<ScaleForm, (key: Key) => readonly NoteName[]> = {
+  natural: perObject((key: Key) => buildScale(key, 'natural')),
+  harmonic: perObject((key: Key) => buildScale(key, 'harmonic')),
+  melodic: perObject((key: Key) => buildScale(key, 'melodic')),
+};
+
+function buildScale(key: Key, form: ScaleForm): NoteName[] {
   const fifths = signatureFifths(key);
   const scale: NoteName[] = [];
   for (let degree = 1; degree <= 7; degree++) {
@@ -33,9 +44,7 @@ export function degreeNote(key: Key, degree: number, form: ScaleForm = 'natural'
   if (!Number.isInteger(degree) || degree < 1 || degree > 7) {
     throw new TheoryError('degree', String(degree), 'a scale has degrees 1 to 7.', 'Write a number from 1 to 7.');
   }
-  const step = (key.tonic.step + degree - 1) % 7;
-  const raise = key.mode === 'minor' && ((degree === 7 && form !== 'natural') || (degree === 6 && form === 'melodic'));
-  return noteName(step, signatureAlteration(signatureFifths(key), step) + (raise ? 1 : 0));
+  return scaleOf(key, form)[degree - 1]!;
 }
 
 /** Where a note stands in the natural scale of a key: its degree, and how far it is altered there. */

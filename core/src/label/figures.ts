@@ -130,15 +130,15 @@ export function printFigure(figure: Figure): string {
 /** Figures of a chord over its bass in full, high to low: every upper note, signed where it leaves the signature. */
 export function fullFigures(chord: Chord, key: Key): Figure[] {
   const fifths = signatureFifths(key);
-  const [bass, ...upper] = notesFromBass(chord);
-  const ninth = chord.members.some((m) => m.degree >= 9);
-  const figures = upper.map((note): Figure => {
-    const number = ((note.step - bass!.step + 7) % 7) + 1;
-    const plain = signatureAlteration(fifths, note.step);
-    const rootLowest = bass!.step === chord.root.step && bass!.alteration === chord.root.alteration;
-    const high = rootLowest && ninth && number % 2 === 0 ? number + 7 : number === 1 ? 8 : number;
-    return { number: high, sign: note.alteration === plain ? null : note.alteration, raise: false };
-  });
+  const { bass, root } = chord;
+  const rootLowest = bass.step === root.step && bass.alteration === root.alteration;
+  const high = rootLowest && chord.members.some((m) => m.degree >= 9);
+  const figures: Figure[] = [];
+  for (const note of notesFromBass(chord).slice(1)) {
+    const number = ((note.step - bass.step + 7) % 7) + 1;
+    const sign = note.alteration === signatureAlteration(fifths, note.step) ? null : note.alteration;
+    figures.push({ number: number === 1 ? 8 : high && number % 2 === 0 ? number + 7 : number, sign, raise: false });
+  }
   return figures.sort((a, b) => b.number - a.number);
 }
 

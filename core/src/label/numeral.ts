@@ -1,6 +1,6 @@
 import { makeChord, memberNote, members, type Chord, type Member } from '../chord/chord';
 import { nameAbove, nameBelow } from '../interval';
-import type { Key } from '../key/key';
+import { keyOf, type Key } from '../key/key';
 import { degreeNote } from '../key/scale';
 import { noteName, type NoteName } from '../pitch';
 
@@ -45,7 +45,7 @@ export function isAugmentedSixthName(special: SpecialNumeral | null): special is
 export function localKey(numeral: Numeral, key: Key): Key {
   if (!numeral.target) return key;
   const tonic = rootOf(numeral.target, key);
-  return { tonic, mode: hasMinorThird(numeral.target.members) ? 'minor' : 'major' };
+  return keyOf(tonic, hasMinorThird(numeral.target.members) ? 'minor' : 'major');
 }
 
 function hasMinorThird(list: readonly Member[]): boolean {

@@ -33,7 +33,7 @@ function bad(text: string, wrong: string): TheoryError {
 
 function parseAt(whole: string, text: string, key: Key, school: School, depth: number): Numeral {
   if (depth > MAX_CHAIN) throw bad(text, 'more than six targets in a chain are not read.');
-  const arrow = /^(?:\((.+?)\)|([^→]+?))→(.+)$/.exec(whole);
+  const arrow = whole.includes('→') ? /^(?:\((.+?)\)|([^→]+?))→(.+)$/.exec(whole) : null;
   if (arrow) {
     const target = parseAt(arrow[3]!.trim(), text, key, school, depth + 1);
     return readOne((arrow[1] ?? arrow[2]!).trim(), text, localKeyOf(target, key), school, target);
@@ -54,7 +54,7 @@ function localKeyOf(target: Numeral, key: Key): Key {
 
 /** Finds the slash or `of` before a target: a slash before a numeral applies, before a digit it joins figures. */
 function targetStart(whole: string): { at: number; after: number } | null {
-  const of = / of /.exec(whole);
+  const of = whole.indexOf(' of ');
   let slash = -1;
   for (let at = 1; at < whole.length - 1; at++) {
     if (whole[at] !== '/') continue;
@@ -64,12 +64,12 @@ function targetStart(whole: string): { at: number; after: number } | null {
       break;
     }
   }
-  if (slash >= 0 && (!of || slash < of.index)) return { at: slash, after: slash + 1 };
-  return of ? { at: of.index, after: of.index + 4 } : null;
+  if (slash >= 0 && (of < 0 || slash < of)) return { at: slash, after: slash + 1 };
+  return of < 0 ? null : { at: of, after: of + 4 };
 }
 
 function readOne(own: string, text: string, key: Key, school: School, target: Numeral | null): Numeral {
-  const special = readSpecial(own, text, key, target);
+  const special = SPECIAL_START.test(own) ? readSpecial(own, text, key, target) : null;
   if (special) return special;
   const sub = own.startsWith('sub');
   let at = sub ? 3 : 0;
@@ -157,7 +157,7 @@ function readSigns(own: string, start: number, text: string, upper: boolean, sch
   suffix.third = upper ? 0 : -1;
   suffix.triadSaid = !upper;
   let at = start;
-  const words = /[ ,(]+((?:root position)|(?:(?:first|second|third) inversion))\)?$/.exec(own);
+  const words = own.length < 14 ? null : /[ ,(]+((?:root position)|(?:(?:first|second|third) inversion))\)?$/.exec(own);
   const limit = words ? words.index : own.length;
   if (words) signs.bassDegree = INVERSION_WORDS[words[1]!]!;
   at = readQuality(own, at, signs, upper);
@@ -311,6 +311,7 @@ function stand(numeral: Numeral, signs: Signs): Member {
   return { degree: signs.bassDegree!, alteration: signs.bassAlteration ?? 0 };
 }
 
+const SPECIAL_START = /^(?:N|It|Fr|Ger|C)/;
 const DIMINISHED_SEVENTH: readonly Member[] = [ROOT, { degree: 3, alteration: -1 }, { degree: 5, alteration: -1 }, { degree: 7, alteration: -2 }];
 
 /** N, N6, It+6, Ger65, Fr43, Cad64, CTo7 and their inversions. */

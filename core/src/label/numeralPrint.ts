@@ -1,6 +1,5 @@
-import { bassMember, inversionOf } from '../chord/chord';
 import { describe, type Description } from '../chord/describe';
-import { inversionLetter, inversionWords } from '../chord/inversionNames';
+import { INVERSION_WORDS } from '../chord/inversionNames';
 import { symbolSuffix } from '../chord/symbolPrint';
 import type { Key } from '../key/key';
 import { accidentalAscii, displayNoteName, printNoteName } from '../pitch';
@@ -29,6 +28,8 @@ export interface NumeralParts {
 
 const ROMAN = ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII'];
 const TRIAD_FIGURES: readonly (readonly string[])[] = [[], ['6'], ['6', '4']];
+/** Degrees of the stack by inversion. */
+const STACK_DEGREES = [1, 3, 5, 7];
 const SEVENTH_FIGURES: readonly (readonly string[])[] = [['7'], ['6', '5'], ['4', '3'], ['4', '2']];
 
 /** Takes a numeral apart for the given school. The key decides what goes without saying. */
@@ -40,17 +41,30 @@ export function numeralParts(numeral: Numeral, key: Key, school: School = DEFAUL
   return { ...own, target: numeralParts(numeral.target, key, school), joint };
 }
 
-const NOTHING = { prefix: '', quality: '', word: '', figures: [], rest: '', bass: '', target: null, joint: 'none' } as const;
+/** Parts without a target; written out, as spreading objects is slow on this hot path. */
+function parts(
+  prefix: string,
+  roman: string,
+  quality: NumeralParts['quality'],
+  word: string,
+  figures: readonly string[],
+  rest = '',
+  bass = '',
+): NumeralParts {
+  return { prefix, roman, quality, word, figures, rest, bass, target: null, joint: 'none' };
+}
+
+const NO_FIGURES: readonly string[] = [];
 
 function ownParts(numeral: Numeral, local: Key, school: School): NumeralParts {
   const { special } = numeral;
-  if (isAugmentedSixthName(special)) return { ...NOTHING, roman: special, quality: '+', figures: ['6'] };
-  if (special === 'Cad') return { ...NOTHING, roman: 'Cad', figures: ['6', '4'] };
+  if (isAugmentedSixthName(special)) return parts('', special, '+', '', ['6']);
+  if (special === 'Cad') return parts('', 'Cad', '', '', TRIAD_FIGURES[2]!);
   if (special === 'CT') {
-    return { ...NOTHING, roman: 'CT', quality: 'o', figures: SEVENTH_FIGURES[inversionIndex(numeral)] ?? ['7'] };
+    return parts('', 'CT', 'o', '', SEVENTH_FIGURES[inversionIndex(numeral)] ?? SEVENTH_FIGURES[0]!);
   }
   const description = describe(numeral.members);
-  if (special === 'N') return { ...NOTHING, roman: 'N', figures: TRIAD_FIGURES[inversionIndex(numeral)] ?? [] };
+  if (special === 'N') return parts('', 'N', '', '', TRIAD_FIGURES[inversionIndex(numeral)] ?? NO_FIGURES);
   const sub = special === 'sub';
   const degree = sub ? 5 : numeral.degree;
   const small = isSmall(numeral.members) && !sub;
@@ -63,7 +77,8 @@ function ownParts(numeral: Numeral, local: Key, school: School): NumeralParts {
   const signs = qualitySigns(numeral, local, school, description);
   // Where bare capitals mean the key's own chord, another one says that it is major or dominant.
   if (school.numeralCase === 'capitals-bare' && !small && !signs.quality && !signs.word) signs.word = sayMajor(description.seventh !== null, school);
-  return { ...NOTHING, prefix, roman, ...signs, ...inversionParts(numeral, local, school, description) };
+  const { figures, bass } = inversionParts(numeral, local, school, description);
+  return parts(prefix, roman, signs.quality, signs.word, figures, signs.rest, bass);
 }
 
 function inversionIndex(numeral: Numeral): number {
@@ -134,28 +149,26 @@ function naturalExtensions(numeral: Numeral, local: Key, description: Descriptio
 }
 
 function inversionParts(numeral: Numeral, local: Key, school: School, description: Description): Pick<NumeralParts, 'figures' | 'bass'> {
-  const chord = chordOfNumeral({ ...numeral, target: null }, local);
-  const inversion = inversionOf(chord);
   const isSeventh = description.seventh !== null;
-  const root = isSeventh ? [String(description.top)] : [];
-  const lowest = bassMember(chord);
-  const first = numeral.members[0];
-  const isLowest = lowest && first && lowest.degree === first.degree && lowest.alteration === first.alteration;
-  if (isLowest) return { figures: root, bass: '' };
-  const plainStack =
-    lowest && inversion !== null && inversion <= (isSeventh ? 3 : 2) && lowest.degree !== 2 && lowest.degree !== 4 && lowest.degree !== 6;
+  const root = isSeventh ? [String(description.top)] : NO_FIGURES;
+  const at = inversionIndex(numeral);
+  if (at === 0) return { figures: root, bass: '' };
+  const { degree, alteration } = numeral.lowest;
+  const inversion = STACK_DEGREES.indexOf(degree);
+  const plainStack = at > 0 && inversion >= 0 && (isSeventh || inversion < 3);
   if (!plainStack || (school.inversion === 'figures' && description.top > 7)) {
-    const { degree, alteration } = numeral.lowest;
-    const same = numeral.members.filter((m) => m.degree === degree).length > 1 || !lowest;
+    const same = at < 0 || numeral.members.filter((m) => m.degree === degree).length > 1;
     return { figures: root, bass: `[bass${same ? accidentalAscii(alteration) || 'n' : ''}${degree}]` };
   }
   switch (school.inversion) {
     case 'letters':
-      return { figures: root, bass: inversionLetter(chord) };
-    case 'slash':
-      return { figures: root, bass: `/${school.letters === 'english' ? printNoteName(chord.bass) : displayNoteName(chord.bass, school.letters)}` };
+      return { figures: root, bass: 'abcd'[inversion]! };
+    case 'slash': {
+      const { bass } = chordOfNumeral({ ...numeral, target: null }, local);
+      return { figures: root, bass: `/${school.letters === 'english' ? printNoteName(bass) : displayNoteName(bass, school.letters)}` };
+    }
     case 'words':
-      return { figures: root, bass: `, ${inversionWords(chord)}` };
+      return { figures: root, bass: `, ${INVERSION_WORDS[inversion]}` };
     default:
       return { figures: (isSeventh ? SEVENTH_FIGURES : TRIAD_FIGURES)[inversion]!, bass: '' };
   }
@@ -173,21 +186,21 @@ function capitalParts(numeral: Numeral, local: Key, school: School, description:
     const same =
       plain.length === numeral.members.length &&
       plain.every((m, i) => m.degree === numeral.members[i]!.degree && m.alteration === numeral.members[i]!.alteration);
-    if (same) return { ...NOTHING, prefix: '', roman, ...inversion };
+    if (same) return parts('', roman, '', '', inversion.figures, '', inversion.bass);
   }
   // A figured inversion replaces the 7 of the suffix; only plain sevenths and triads can be said so.
   if (inverted) {
     const plain = /^(m|-|min|\+|aug|dim|°)?(7)?$/.exec(suffix);
     const half = /^(?:(?:m|-|min)7b5|ø7)$/.test(suffix);
     const major = /^(?:maj7|M7|△7)$/.test(suffix);
-    if (half) return { ...NOTHING, prefix, roman, word: 'ø', figures: inversion.figures };
-    if (major) return { ...NOTHING, prefix, roman, word: suffix.slice(0, -1), figures: inversion.figures };
+    if (half) return parts(prefix, roman, '', 'ø', inversion.figures);
+    if (major) return parts(prefix, roman, '', suffix.slice(0, -1), inversion.figures);
     if (!plain) return null;
-    return { ...NOTHING, prefix, roman, word: plain[1] ?? sayMajor(description.seventh !== null, school), figures: inversion.figures };
+    return parts(prefix, roman, '', plain[1] ?? sayMajor(description.seventh !== null, school), inversion.figures);
   }
   if (/^5|6|sus|add|no|alt|\(/.test(suffix)) return null;
   const word = /^(?:\d|$)/.test(suffix) ? sayMajor(suffix !== '', school) + suffix : suffix;
-  return { ...NOTHING, prefix, roman, word, bass: inversion.bass };
+  return parts(prefix, roman, '', word, NO_FIGURES, '', inversion.bass);
 }
 
 /** The word that keeps a major or dominant chord from being read as the key's own. */

@@ -1,10 +1,11 @@
 import { dropDoublings, identify, type Reading } from '../chord/identify';
 import { describe } from '../chord/describe';
-import { makeChord, memberFrom, memberNote, type Chord, type Member } from '../chord/chord';
-import { isMinorLike, parallelKey, type Key } from '../key/key';
+import { bassMember, makeChord, memberFrom, memberNote, stackedNotes, type Chord, type Member } from '../chord/chord';
+import { isMinorLike, keyOf, parallelKey, type Key } from '../key/key';
 import { degreeOf, scaleOf, type ScaleForm } from '../key/scale';
 import { nameAbove } from '../interval';
 import { MAX_ALTERATION, sameName, type NoteName } from '../pitch';
+import { perObject } from '../memo';
 import { diatonicNumeral } from './diatonic';
 import { AUGMENTED_SIXTHS, rootOf, type Numeral, type SpecialNumeral } from './numeral';
 
@@ -32,7 +33,8 @@ export function numeralsForChord(chord: Chord, key: Key): NumeralReading[] {
   const lowest = lowestOf(chord);
   const readings: NumeralReading[] = [];
   const add = (numeral: Omit<Numeral, 'members' | 'lowest'>, reason: NumeralReason, cost: number) => {
-    readings.push({ numeral: { ...numeral, members: chord.members, lowest }, reason, cost, chord });
+    const { degree, alteration, special, target } = numeral;
+    readings.push({ numeral: { degree, alteration, members: chord.members, lowest, special, target }, reason, cost, chord });
   };
   direct(chord, key, add);
   applied(chord, key, add);
@@ -41,9 +43,7 @@ export function numeralsForChord(chord: Chord, key: Key): NumeralReading[] {
 }
 
 function lowestOf(chord: Chord): Member {
-  const member = chord.members.find((m) => sameName(memberNote(chord.root, m), chord.bass));
-  if (member) return member;
-  return memberFrom(chord.root, chord.bass);
+  return bassMember(chord) ?? memberFrom(chord.root, chord.bass);
 }
 
 type Add = (numeral: Omit<Numeral, 'members' | 'lowest'>, reason: NumeralReason, cost: number) => void;
@@ -78,10 +78,10 @@ function direct(chord: Chord, key: Key, add: Add): void {
 
 function fitsScale(chord: Chord, key: Key, form: ScaleForm): boolean {
   const scale = scaleOf(key, form);
-  return chord.members.every((member) => {
-    const note = memberNote(chord.root, member);
-    return scale.some((other) => sameName(other, note));
-  });
+  for (const note of stackedNotes(chord)) {
+    if (scale[(note.step - key.tonic.step + 7) % 7]!.alteration !== note.alteration) return false;
+  }
+  return true;
 }
 
 /** Whether `note` is the leading note a half step under `tonic`. */
@@ -92,7 +92,9 @@ function leadsTo(note: NoteName, tonic: NoteName): boolean {
 const TARGET_COST: Record<number, number> = { 5: 0, 2: 0.05, 4: 0.05, 6: 0.05, 3: 0.15, 7: 0.15 };
 
 /** Major and minor triads of the key that can be tonicised, the tonic excepted. */
-export function targetsOf(key: Key): Numeral[] {
+export const targetsOf: (key: Key) => readonly Numeral[] = perObject(findTargets);
+
+function findTargets(key: Key): Numeral[] {
   const targets: Numeral[] = [];
   for (const degree of [5, 2, 4, 6, 3, 7]) {
     const candidates = key.mode === 'minor' ? [diatonicNumeral(key, degree, 5, 'natural')] : [diatonicNumeral(key, degree)];
@@ -116,7 +118,7 @@ function applied(chord: Chord, key: Key, add: Add): void {
     const tonic = rootOf(target, key);
     const minor = describe(target.members).triad === 'minor';
     const near = TARGET_COST[target.degree]!;
-    const { degree, alteration } = degreeOf({ tonic, mode: minor ? 'minor' : 'major' }, chord.root);
+    const { degree, alteration } = degreeOf(keyOf(tonic, minor ? 'minor' : 'major'), chord.root);
     const raised = minor ? 1 : 0;
     if (degree === 5 && alteration === 0 && (dominant || (triad === 'augmented' && seventh !== 'major'))) {
       add(plain(5, 0, null, target), 'applied', (seventh === null ? 1.6 : 1.2) + near);

@@ -97,3 +97,8 @@ export function stackUp(names: readonly NoteName[], floor: Note): Note[] {
   }
   return notes;
 }
+
+/** Frequency in hertz in equal temperament, A4 = 440. */
+export function frequency(note: Note): number {
+  return 440 * 2 ** ((midiNumber(note) - 69) / 12);
+}

@@ -1,9 +1,9 @@
-import { describe, memberNote, printSymbol, qualityName, type Chord } from '../chord';
+import { describe, printSymbol, qualityName, stackedNotes, type Chord } from '../chord';
 import { attempt, type TheoryError } from '../errors';
 import { degreeOf } from '../key/scale';
 import type { Key } from '../key/key';
 import { DEFAULT_SCHOOL, numeralParts, printFigure, shortFigures, type Numeral, type NumeralParts, type NumeralReading, type School } from '../label';
-import { displayNoteName, accidentalGlyph, type Note } from '../pitch';
+import { displayNoteName, accidentalGlyph, type Note, type NoteName } from '../pitch';
 import { readEntry, type Entry } from './entry';
 
 export type ChordFunction = 'tonic' | 'pre-dominant' | 'dominant';
@@ -35,8 +35,10 @@ export function labelEntry(entry: Entry, key: Key, school: School = DEFAULT_SCHO
       numeralParts: numeralParts(numeral, key, school),
       figures: shortFigures(chord, key).map(printFigure),
       symbol: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
-      letters: chord.members.map((m) => displayNoteName(memberNote(chord.root, m), school.letters)),
-      degrees: chord.members.map((m) => degreeText(chord, m, key)).join(' '),
+      letters: stackedNotes(chord).map((note) => displayNoteName(note, school.letters)),
+      degrees: stackedNotes(chord)
+        .map((note) => degreeText(note, key))
+        .join(' '),
       quality: qualityName(describe(chord.members)),
       function: functionOf(numeral),
       readings,
@@ -51,8 +53,8 @@ export function labelProgression(entries: readonly Entry[], key: Key, school: Sc
   return entries.map((entry) => labelEntry(entry, key, school));
 }
 
-function degreeText(chord: Chord, member: Chord['members'][number], key: Key): string {
-  const { degree, alteration } = degreeOf(key, memberNote(chord.root, member));
+function degreeText(note: NoteName, key: Key): string {
+  const { degree, alteration } = degreeOf(key, note);
   return accidentalGlyph(alteration) + degree;
 }
 

@@ -1,4 +1,5 @@
-import { midiNumber, type Note } from '@diatonix/core';
+import { frequency, type Note } from '@diatonix/core';
+import type { Sampler } from 'tone';
 import { create } from 'zustand';
 
 /** What is sounding now: the column being played, −1 for none. */
@@ -15,23 +16,15 @@ export const usePlayback = create<Playback>()(() => ({ playing: false, loading: 
 const LEVEL_DB = -14;
 const NOTE_GAP_SECONDS = 0.45;
 
-type Tone = typeof import('tone');
-interface Instrument {
-  readonly tone: Tone;
-  readonly sampler: import('tone').Sampler;
+export interface Instrument {
+  readonly sampler: Sampler;
+  readonly resume: () => Promise<void>;
 }
 
 let loading: Promise<Instrument> | null = null;
 
 function load(): Promise<Instrument> {
-  loading ??= (async () => {
-    const [tone, samples] = await Promise.all([import('tone'), import('virtual:piano-samples')]);
-    // The timeout clock needs no worker made from a blob, which the page forbids.
-    tone.setContext(new tone.Context({ clockSource: 'timeout', latencyHint: 'interactive' }));
-    const sampler = new tone.Sampler({ urls: samples.default, release: 1.2, volume: LEVEL_DB }).toDestination();
-    await tone.loaded();
-    return { tone, sampler };
-  })();
+  loading ??= import('./instrument').then(({ loadPiano }) => loadPiano(LEVEL_DB));
   loading.catch(() => {
     loading = null;
   });
@@ -67,7 +60,7 @@ export async function play(columns: readonly (readonly Note[])[], { seconds, fro
   let instrument: Instrument;
   try {
     instrument = await load();
-    await instrument.tone.start();
+    await instrument.resume();
   } catch {
     if (run === own)
       usePlayback.setState({ playing: false, loading: false, problem: 'The sounds could not be loaded. Reload the page to try again.' });
@@ -75,15 +68,15 @@ export async function play(columns: readonly (readonly Note[])[], { seconds, fro
   }
   if (run !== own) return;
   usePlayback.setState({ loading: false });
-  const { tone, sampler } = instrument;
-  const start = tone.now() + 0.08;
+  const { sampler } = instrument;
+  const start = sampler.now() + 0.08;
   let at = 0;
   columns.forEach((notes, index) => {
-    const names = [...notes].sort((a, b) => midiNumber(a) - midiNumber(b)).map((note) => tone.Frequency(midiNumber(note), 'midi').toNote());
-    const length = manner === 'together' ? seconds : Math.max(seconds, names.length * NOTE_GAP_SECONDS + 0.6);
-    names.forEach((name, i) => {
+    const pitches = notes.map(frequency).sort((a, b) => a - b);
+    const length = manner === 'together' ? seconds : Math.max(seconds, pitches.length * NOTE_GAP_SECONDS + 0.6);
+    pitches.forEach((pitch, i) => {
       const delay = manner === 'together' ? 0 : i * NOTE_GAP_SECONDS;
-      sampler.triggerAttackRelease(name, Math.max(0.2, length - delay - 0.05), start + at + delay, 0.75);
+      sampler.triggerAttackRelease(pitch, Math.max(0.2, length - delay - 0.05), start + at + delay, 0.75);
     });
     timers.push(setTimeout(() => run === own && usePlayback.setState({ column: from + index }), (at + 0.08) * 1000));
     at += length;

@@ -106,12 +106,14 @@ export function EntryLine({ progression }: { progression: Progression }) {
         />
       </Box>
       {faults.length > 0 && (
-        <Reports id={reports} role="status">
-          {faults.slice(0, 4).map((fault) => (
-            <li key={fault.start}>{fault.error.message}</li>
-          ))}
-          {faults.length > 4 && <li>and {faults.length - 4} more.</li>}
-        </Reports>
+        <div role="status">
+          <Reports id={reports}>
+            {faults.slice(0, 4).map((fault) => (
+              <li key={fault.start}>{fault.error.message}</li>
+            ))}
+            {faults.length > 4 && <li>and {faults.length - 4} more.</li>}
+          </Reports>
+        </div>
       )}
     </div>
   );

@@ -1,0 +1,69 @@
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { startServer } from '../scripts/browser.mjs';
+
+interface WorkerFixtures {
+  /** Address of the built application with the demo workbook. */
+  readonly demo: string;
+  /** Address of the built application that starts empty. */
+  readonly empty: string;
+}
+
+/** Every test gets a fresh browser profile; a worker shares its two servers. */
+export const test = base.extend<object, WorkerFixtures>({
+  demo: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright wants the pattern
+    async ({}, use) => {
+      const server = await startServer();
+      await use(server.address);
+      server.stop();
+    },
+    { scope: 'worker' },
+  ],
+  empty: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright wants the pattern
+    async ({}, use) => {
+      const server = await startServer('--empty');
+      await use(server.address);
+      server.stop();
+    },
+    { scope: 'worker' },
+  ],
+});
+
+export { expect };
+
+/** The entry line of the Progressions bench. */
+export function entryLine(page: Page): Locator {
+  return page.getByRole('textbox', { name: /^Progression: numerals/ });
+}
+
+/** Opens the Progressions bench. */
+export async function openProgressions(page: Page, address: string): Promise<void> {
+  await page.goto(`${address}progressions`);
+  await expect(entryLine(page)).toBeVisible();
+}
+
+/** The texts of one row of the grid, column by column, as a screen reader has them. */
+export async function rowTexts(page: Page, label: string): Promise<string[]> {
+  const cells = page.getByRole('gridcell', { name: new RegExp(`^${label}: `) });
+  const names = await cells.evaluateAll((elements) => elements.map((element) => element.getAttribute('aria-label') ?? ''));
+  return names.map((name) => name.slice(label.length + 2));
+}
+
+/** Waits until a row reads as given. */
+export async function expectRow(page: Page, label: string, texts: readonly string[]): Promise<void> {
+  await expect.poll(() => rowTexts(page, label)).toEqual(texts);
+}
+
+/** Waits until the workbook is written to the browser's database. */
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByText('Saved on this device')).toBeVisible();
+  await page.waitForTimeout(250);
+  await expect(page.getByText('Saved on this device')).toBeVisible();
+}
+
+/** Chooses a key in the picker that the named button opens. */
+export async function chooseKey(page: Page, button: RegExp, key: string): Promise<void> {
+  await page.getByRole('button', { name: button }).click();
+  await page.getByRole('dialog').getByRole('button', { name: key, exact: true }).click();
+}

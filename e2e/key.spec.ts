@@ -1,0 +1,108 @@
+import { chooseKey, expect, expectRow, saved, test } from './fixtures';
+
+test('the demo opens on the Key bench with scale, signature and chord map', async ({ page, demo }) => {
+  await page.goto(demo);
+  await expect(page).toHaveURL(/\/key$/);
+  await expect(page.getByRole('heading', { name: 'A major', level: 1 })).toBeVisible();
+  await expect(page.getByText('Wednesday harmony class, Sandmere')).toBeVisible();
+  await expectRow(page, 'Root', ['A', 'B', 'C♯', 'D', 'E', 'F♯', 'G♯']);
+  await expectRow(page, 'Fifth', ['E', 'F♯', 'G♯', 'A', 'B', 'C♯', 'D']);
+  await expectRow(page, 'Gaps', ['4 · 3', '3 · 4', '3 · 4', '4 · 3', '4 · 3', '3 · 4', '3 · 3']);
+  await expectRow(page, 'Numeral', ['I', 'ii', 'iii', 'IV', 'V', 'vi', 'vii diminished']);
+  await expectRow(page, 'Symbol', ['A', 'Bm', 'C♯m', 'D', 'E', 'F♯m', 'G♯dim']);
+  await expectRow(page, 'Degree name', ['tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant', 'leading tone']);
+  await expectRow(page, 'Step up', ['whole', 'whole', 'half', 'whole', 'whole', 'whole', 'half']);
+});
+
+test('started with --empty there is no demo', async ({ page, empty }) => {
+  await page.goto(empty);
+  await expect(page.getByRole('heading', { name: 'C major', level: 1 })).toBeVisible();
+  await expect(page.getByText('New workbook')).toBeVisible();
+});
+
+test('all 15 major and 15 minor keys can be chosen, spelled as they are', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await page.getByRole('button', { name: /^Choose key/ }).click();
+  await expect(page.getByRole('dialog').getByRole('button')).toHaveCount(30);
+  await page.keyboard.press('Escape');
+  await chooseKey(page, /^Choose key/, 'A sharp minor');
+  await expect(page.getByRole('heading', { name: 'A♯ minor', level: 1 })).toBeVisible();
+  await expectRow(page, 'Root', ['A♯', 'B♯', 'C♯', 'D♯', 'E♯', 'F♯', 'G𝄪']);
+  await chooseKey(page, /^Choose key/, 'C flat major');
+  await expectRow(page, 'Root', ['C♭', 'D♭', 'E♭', 'F♭', 'G♭', 'A♭', 'B♭']);
+  await page.getByRole('button', { name: 'relative A♭ minor' }).click();
+  await expect(page.getByRole('heading', { name: 'A♭ minor', level: 1 })).toBeVisible();
+  await expectRow(page, 'Numeral', ['i', 'ii diminished', 'III augmented', 'iv', 'V', 'VI', 'vii diminished']);
+});
+
+test('sevenths add their row, qualities and numerals', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await page.getByRole('radio', { name: 'Sevenths' }).click();
+  await expectRow(page, 'Seventh', ['G♯', 'A', 'B', 'C♯', 'D', 'E', 'F♯']);
+  await expectRow(page, 'Symbol', ['Amaj7', 'Bm7', 'C♯m7', 'Dmaj7', 'E7', 'F♯m7', 'G♯m7♭5']);
+  await expectRow(page, 'Quality', ['major', 'minor', 'minor', 'major', 'dominant', 'minor', 'half-diminished']);
+});
+
+test('the working follows the column and the way', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await page.getByRole('gridcell', { name: 'Root: C♯' }).click();
+  const margin = page.getByRole('complementary', { name: 'Working' });
+  await expect(margin.getByRole('listitem').first()).toHaveText('Start on degree 3 and take every other note of the scale: C♯ E G♯.');
+  await expect(margin.getByRole('listitem').nth(1)).toHaveText('C♯ up to E is a third of 3 half steps: minor third.');
+  await margin.getByRole('tab', { name: 'Formula' }).click();
+  await expect(margin.getByRole('listitem').nth(1)).toHaveText('The third is lowered: E♯ becomes E.');
+  await margin.getByRole('tab', { name: 'Half steps' }).click();
+  await expect(margin.getByRole('listitem').last()).toHaveText('3 and 4 half steps: minor triad.');
+  await margin.getByRole('tab', { name: 'From the key' }).click();
+  await expect(margin.getByRole('listitem').first()).toHaveText('C♯ is degree 3 of A major, the mediant.');
+});
+
+test('degrees not yet taught are greyed, and the choice is remembered', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await expectRow(page, 'Taught', ['taught', 'taught', 'not yet', 'taught', 'taught', 'taught', 'not yet']);
+  await page.getByRole('gridcell', { name: 'Root: D' }).click();
+  await page.getByRole('button', { name: 'Mark not yet taught' }).click();
+  await expect(page.locator('.grid-column.muted')).toHaveCount(3);
+  await saved(page);
+  await page.reload();
+  await expect(page.locator('.grid-column.muted')).toHaveCount(3);
+  // In minor another mask holds, in every minor key alike.
+  await page.getByRole('button', { name: /^relative/ }).click();
+  await expectRow(page, 'Taught', ['taught', 'taught', 'not yet', 'taught', 'taught', 'not yet', 'taught']);
+});
+
+test('a column is heard together and note by note, and added to the progression', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await page.getByRole('gridcell', { name: 'Root: D' }).click();
+  for (const manner of ['Hear together', 'Note by note']) {
+    await page.getByRole('button', { name: manner }).click();
+    await expect(page.locator('.grid-column.playing')).toHaveAttribute('data-column', '3');
+    await expect(page.locator('.grid-column.playing')).toHaveCount(0, { timeout: 6000 });
+  }
+  await page.getByRole('button', { name: 'Add to progression' }).click();
+  await page.getByRole('button', { name: 'Go to it' }).click();
+  await expect(page.getByRole('gridcell', { name: 'bar 8, D major, IV' })).toBeVisible();
+});
+
+test('the whole bench works from the keyboard', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await page.locator('.grid-column [tabindex="0"]').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('.grid-column.selected')).toHaveAttribute('data-column', '1');
+  await page.keyboard.press('5');
+  await expect(page.locator('.grid-column.selected')).toHaveAttribute('data-column', '4');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Degree: 5');
+  await page.keyboard.press('t');
+  await expect(page.locator('.grid-column.muted')).toHaveCount(3);
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('.grid-column.muted')).toHaveCount(2);
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.locator('.grid-column.muted')).toHaveCount(3);
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('searchbox')).toBeFocused();
+  await page.keyboard.type('progressions bench');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/progressions$/);
+});

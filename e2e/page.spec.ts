@@ -1,0 +1,91 @@
+import AxeBuilder from '@axe-core/playwright';
+import { entryLine, expect, openProgressions, test } from './fixtures';
+
+for (const theme of ['Paper', 'Board'] as const) {
+  for (const bench of ['key', 'progressions'] as const) {
+    test(`axe finds nothing on the ${bench} bench on ${theme.toLowerCase()}`, async ({ page, demo }) => {
+      await page.emulateMedia({ colorScheme: theme === 'Paper' ? 'light' : 'dark' });
+      await page.goto(`${demo}${bench}`);
+      await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
+      if (bench === 'progressions') await entryLine(page).fill('I vi Vxyz ii V7 I');
+      const result = await new AxeBuilder({ page }).analyze();
+      expect(result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+    });
+  }
+}
+
+test('no request leaves the origin, and nothing breaks the security policy', async ({ page, demo }) => {
+  const outside: string[] = [];
+  const violations: string[] = [];
+  page.on('request', (request) => {
+    const { origin, protocol } = new URL(request.url());
+    if (origin !== new URL(demo).origin && protocol !== 'data:' && protocol !== 'blob:') outside.push(request.url());
+  });
+  page.on('console', (message) => message.type() === 'error' && violations.push(message.text()));
+  page.on('pageerror', (error) => violations.push(error.message));
+  await page.goto(`${demo}key`);
+  await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Hear together' }).click();
+  await expect(page.locator('.grid-column.playing')).toHaveCount(1);
+  await page.getByRole('link', { name: 'Progressions' }).click();
+  await entryLine(page).fill('I V I');
+  await page.getByRole('button', { name: /^Change key/ }).click();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.press('Escape');
+  expect(outside).toEqual([]);
+  expect(violations).toEqual([]);
+});
+
+test('the server sends a strict policy, lasting caches for built files, and one page for every route', async ({ request, demo }) => {
+  const page = await request.get(`${demo}progressions`);
+  expect(page.status()).toBe(200);
+  const policy = page.headers()['content-security-policy']!;
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).toContain("script-src 'self'");
+  expect(policy).not.toMatch(/unsafe|https?:/);
+  expect(page.headers()['cache-control']).toBe('no-store');
+  const script = /src="(\/assets\/[^"]+\.js)"/.exec(await page.text())![1]!;
+  const asset = await request.get(new URL(script, demo).href);
+  expect(asset.headers()['cache-control']).toBe('public, max-age=31536000, immutable');
+  expect((await request.get(`${demo}assets/missing.js`)).status()).toBe(404);
+});
+
+test('the surface follows the system until one is picked, and board size is kept', async ({ page, demo }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.goto(`${demo}key`);
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  await expect.poll(ground).toBe('rgb(22, 33, 29)');
+  await page.getByRole('button', { name: 'Paper' }).click();
+  await expect.poll(ground).toBe('rgb(251, 249, 243)');
+  await page.getByRole('button', { name: 'Board size' }).click();
+  await page.waitForTimeout(200);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Desk size' })).toBeVisible();
+  await expect.poll(ground).toBe('rgb(251, 249, 243)');
+});
+
+test('at 390 px the margin lies below the columns and only the columns scroll sideways', async ({ page, demo }) => {
+  await page.setViewportSize({ width: 390, height: 780 });
+  await openProgressions(page, demo);
+  await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  const grid = (await page.getByRole('grid').boundingBox())!;
+  const margin = (await page.getByRole('complementary', { name: 'Working' }).boundingBox())!;
+  expect(margin.y).toBeGreaterThan(grid.y + grid.height);
+  expect(await page.getByRole('grid').evaluate((element) => element.scrollWidth > element.clientWidth)).toBe(true);
+});
+
+test('the list of keys opens with ? and closes with escape', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await page.locator('.grid-column [tabindex="0"]').focus();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
+test('an unknown address says so', async ({ page, demo }) => {
+  await page.goto(`${demo}nowhere`);
+  await expect(page.getByRole('heading', { name: 'No such page' })).toBeVisible();
+});

@@ -1,0 +1,9 @@
+/** npm run bench: every speed and size figure, printed. Nothing here fails a test. */
+import { ensureBuild, ensureChromium, ensurePackages } from './setup.mjs';
+
+ensurePackages();
+ensureChromium();
+ensureBuild();
+await import('./bench/core.mjs');
+await import('./bench/page.mjs');
+process.exit(0);

@@ -1,0 +1,29 @@
+/** npm run screenshots: every picture of docs/screenshots/ afresh, from the demo workbook. */
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBuild, ensureChromium, ensurePackages, ROOT } from './setup.mjs';
+
+ensurePackages();
+ensureChromium();
+ensureBuild();
+const { launch, startServer } = await import('./browser.mjs');
+const { PICTURES } = await import('./pictures.mjs');
+const folder = join(ROOT, 'docs', 'screenshots');
+mkdirSync(folder, { recursive: true });
+const server = await startServer();
+const browser = await launch();
+for (const { name, path, scheme = 'light', size = { width: 1280, height: 800 }, prepare } of PICTURES) {
+  const context = await browser.newContext({ viewport: size, colorScheme: scheme, reducedMotion: 'reduce' });
+  const page = await context.newPage();
+  await page.goto(new URL(path, server.address).href);
+  await page.locator('.grid-column .staff text').first().waitFor();
+  await prepare?.(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  console.log(`docs/screenshots/${name}.png`);
+  await context.close();
+}
+await browser.close();
+server.stop();
+process.exit(0);

@@ -1,0 +1,45 @@
+/** npm test: set-up, checks, unit tests, the build, end-to-end tests; ends with the count of all tests. */
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild, ensureChromium, ensurePackages, ROOT } from './setup.mjs';
+
+ensurePackages();
+ensureChromium();
+const reports = mkdtempSync(join(tmpdir(), 'diatonix-'));
+const steps = { passed: 0, failed: 0 };
+
+function step(name, command, args, env = {}) {
+  console.log(`\n— ${name}`);
+  const { status } = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+  return status === 0;
+}
+
+/** Types, lint and format count as one test. */
+if (step('types, lint and format', 'npm', ['run', '--silent', 'check'])) steps.passed++;
+else steps.failed++;
+
+const unit = join(reports, 'jest.json');
+step('unit tests', 'npx', ['jest', '--json', '--outputFile', unit]);
+const jest = readReport(unit);
+steps.passed += jest?.numPassedTests ?? 0;
+steps.failed += jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1;
+
+ensureBuild();
+const browser = join(reports, 'playwright.json');
+step('end-to-end tests', 'npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { DIATONIX_REPORT: browser });
+const playwright = readReport(browser);
+steps.passed += playwright ? playwright.stats.expected + playwright.stats.flaky : 0;
+steps.failed += playwright ? playwright.stats.unexpected + playwright.errors.length : 1;
+
+function readReport(path) {
+  try {
+    return JSON.parse(readFileSync(path, 'utf8'));
+  } catch {
+    return null;
+  }
+}
+
+console.log(`\n${steps.passed} passed, ${steps.failed} failed`);
+process.exit(steps.failed === 0 ? 0 : 1);
