@@ -1,7 +1,8 @@
 import react from '@vitejs/plugin-react';
-import { readdirSync, readFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { defineConfig, type Plugin } from 'vite';
 
 const SAMPLES = 'virtual:piano-samples';
@@ -26,9 +27,25 @@ function pianoSamples(): Plugin {
   };
 }
 
+/** Writes a brotli and a gzip copy beside every built text file, which the server sends as they are. */
+function compressed(): Plugin {
+  const folder = join(import.meta.dirname, 'dist', 'assets');
+  return {
+    name: 'compressed-copies',
+    apply: 'build',
+    closeBundle() {
+      for (const file of readdirSync(folder).filter((name) => /\.(?:js|css|json|svg)$/.test(name))) {
+        const source = readFileSync(join(folder, file));
+        writeFileSync(join(folder, `${file}.br`), brotliCompressSync(source));
+        writeFileSync(join(folder, `${file}.gz`), gzipSync(source));
+      }
+    },
+  };
+}
+
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [react(), pianoSamples()],
+  plugins: [react(), pianoSamples(), compressed()],
   html: { cspNonce: '__CSP_NONCE__' },
   worker: { format: 'es' },
   build: { target: 'es2022', outDir: 'dist', emptyOutDir: true, assetsInlineLimit: 0, sourcemap: false, chunkSizeWarningLimit: 2000 },

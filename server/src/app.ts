@@ -1,5 +1,4 @@
 import Koa from 'koa';
-import compress from 'koa-compress';
 import serve from 'koa-static';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -19,12 +18,16 @@ export function createApp({ root, empty }: AppOptions): Koa {
   const template = readFileSync(join(root, 'index.html'), 'utf8');
   const app = new Koa();
   app.use(security());
-  app.use(compress({ threshold: 1024 }));
   app.use(async (context, next) => {
     if (context.path === '/' || context.path === '/index.html') return page(context, template, empty);
     return next();
   });
-  app.use(serve(root, { index: false, setHeaders: (response, path) => void response.setHeader('Cache-Control', cacheHeader(path)) }));
+  app.use(
+    serve(root, {
+      index: false,
+      setHeaders: (response, path) => void response.setHeader('Cache-Control', cacheHeader(path.replace(/\.(?:br|gz)$/, ''))),
+    }),
+  );
   app.use((context) => {
     // Single-page fallback: routes have no dot; a missing file is a plain 404.
     if ((context.method === 'GET' || context.method === 'HEAD') && !/\.[a-z0-9]+$/i.test(context.path)) page(context, template, empty);

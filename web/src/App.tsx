@@ -1,12 +1,16 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { KeyBench } from './benches/key/KeyBench';
-import { ProgressionsBench } from './benches/progressions/ProgressionsBench';
 import { globalKeys, type Opened } from './commands/globalKeys';
 import { useStore } from './workbook/store';
 import { WorkbookCorner } from './workbook/WorkbookCorner';
 import type { BenchName } from './workbook/model';
+
+// Each bench is loaded when it is first gone to; the others follow when the page is idle.
+const loadKey = () => import('./benches/key/KeyBench');
+const loadProgressions = () => import('./benches/progressions/ProgressionsBench');
+const KeyBench = lazy(() => loadKey().then(({ KeyBench: bench }) => ({ default: bench })));
+const ProgressionsBench = lazy(() => loadProgressions().then(({ ProgressionsBench: bench }) => ({ default: bench })));
 
 const CommandList = lazy(() => import('./commands/CommandList'));
 const KeyList = lazy(() => import('./commands/KeyList'));
@@ -70,6 +74,8 @@ const Shell = styled.div`
   }
 `;
 
+const IDLE_MS = 1200;
+
 const BENCHES: readonly { readonly name: BenchName; readonly path: string; readonly title: string }[] = [
   { name: 'key', path: '/key', title: 'Key' },
   { name: 'progressions', path: '/progressions', title: 'Progressions' },
@@ -104,6 +110,11 @@ function Layout() {
 
   useEffect(() => globalKeys(setOpened), []);
 
+  useEffect(() => {
+    const timer = setTimeout(() => void Promise.all([loadKey(), loadProgressions()]), IDLE_MS);
+    return () => clearTimeout(timer);
+  }, []);
+
   return (
     <Shell>
       <nav className="contents" aria-label="Benches">
@@ -120,7 +131,9 @@ function Layout() {
         </ol>
         <WorkbookCorner onCommands={() => setOpened('commands')} onKeys={() => setOpened('keys')} />
       </nav>
-      <Outlet />
+      <Suspense fallback={<main aria-busy="true" />}>
+        <Outlet />
+      </Suspense>
       <Suspense fallback={null}>
         {opened === 'commands' && (
           <CommandList onClose={() => setOpened(null)} onGo={(path) => void navigate(path)} onKeys={() => setOpened('keys')} />

@@ -1,5 +1,4 @@
 import { memo } from 'react';
-import { StaffLines } from './StaffLines';
 import type { GridColumn, GridRow, StaffFrame } from './types';
 
 interface ColumnProps {
@@ -8,7 +7,6 @@ interface ColumnProps {
   readonly rows: readonly GridRow[];
   readonly frame: StaffFrame;
   readonly scale: number;
-  readonly last: boolean;
   readonly selected: boolean;
   /** The row that takes the keyboard focus, when it is in this column. */
   readonly focusRow: string | null;
@@ -20,7 +18,7 @@ const ROOM = 9;
 
 /** One column. Drawn again only when its own data change. */
 export const Column = memo(function Column(props: ColumnProps) {
-  const { column, index, rows, frame, scale, last, selected, focusRow, playing, onSelect } = props;
+  const { column, index, rows, frame, scale, selected, focusRow, playing, onSelect } = props;
   const { staff } = column;
   const half = staff ? Math.max(staff.left, staff.right) + ROOM : 20;
   const state = `${selected ? ' selected' : ''}${playing ? ' playing' : ''}${column.muted ? ' muted' : ''}${column.problem ? ' problem' : ''}`;
@@ -42,7 +40,6 @@ export const Column = memo(function Column(props: ColumnProps) {
         onClick={() => onSelect(index, 'staff')}
       >
         <svg className="staff" aria-hidden="true">
-          <StaffLines frame={frame} scale={scale} end={last} />
           {staff && (
             <svg x="50%" overflow="visible">
               <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: staff.markup }} />

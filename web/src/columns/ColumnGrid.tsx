@@ -1,5 +1,6 @@
 import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { Column } from './Column';
+import { StaffLines } from './StaffLines';
 import { GridStyle } from './GridStyle';
 import type { GridColumn, GridRow, StaffFrame } from './types';
 
@@ -69,21 +70,25 @@ export function ColumnGrid(props: ColumnGridProps) {
           </div>
         ))}
       </div>
-      {columns.map((column, index) => (
-        <Column
-          key={column.id}
-          column={column}
-          index={index}
-          rows={rows}
-          frame={frame}
-          scale={scale}
-          last={index === columns.length - 1}
-          selected={index === selected}
-          focusRow={index === selected || (index === 0 && (selected < 0 || selected >= columns.length)) ? selectedRow : null}
-          playing={index === playing}
-          onSelect={onSelect}
-        />
-      ))}
+      <div role="rowgroup" className="grid-columns">
+        <svg className="staff-lines" style={{ height: frame.height * scale }} aria-hidden="true">
+          <StaffLines frame={frame} scale={scale} end />
+        </svg>
+        {columns.map((column, index) => (
+          <Column
+            key={column.id}
+            column={column}
+            index={index}
+            rows={rows}
+            frame={frame}
+            scale={scale}
+            selected={index === selected}
+            focusRow={index === selected || (index === 0 && (selected < 0 || selected >= columns.length)) ? selectedRow : null}
+            playing={index === playing}
+            onSelect={onSelect}
+          />
+        ))}
+      </div>
     </GridStyle>
   );
 }

@@ -16,7 +16,20 @@ export const GridStyle = styled.div<{ $scale: number }>`
   .staff-head {
     display: block;
   }
+  .grid-columns {
+    position: relative;
+    display: flex;
+    flex: 1 0 auto;
+  }
+  svg.staff-lines {
+    position: absolute;
+    inset: 0 0 auto;
+    width: 100%;
+    overflow: visible;
+    pointer-events: none;
+  }
   .grid-column {
+    contain: layout style;
     flex: 1 0 0;
     min-width: max-content;
   }

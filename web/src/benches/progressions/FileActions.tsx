@@ -1,13 +1,14 @@
 import { Download, FileInput } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import type { Progression } from '../../workbook/model';
+import { openProgressionOf } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
 import { exportMusicXml, importMusicXml, type Reading } from '../../workbook/transfer';
 
 /** Export and import of the progression as MusicXML. */
-export function FileActions({ progression }: { progression: Progression }) {
+export const FileActions = memo(function FileActions({ empty }: { empty: boolean }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [reading, setReading] = useState<Reading | null>(null);
 
@@ -21,7 +22,7 @@ export function FileActions({ progression }: { progression: Progression }) {
 
   return (
     <>
-      <Button onPress={() => void exportMusicXml(progression).then((result) => setProblem(result))} isDisabled={progression.columns.length === 0}>
+      <Button onPress={() => void exportOpen().then(setProblem)} isDisabled={empty}>
         <Download aria-hidden="true" /> Export MusicXML
       </Button>
       <FileTrigger
@@ -40,4 +41,9 @@ export function FileActions({ progression }: { progression: Progression }) {
       {problem && <Problem>{problem}</Problem>}
     </>
   );
+});
+
+async function exportOpen(): Promise<string | null> {
+  const open = openProgressionOf(useStore.getState().workbook);
+  return open ? exportMusicXml(open) : null;
 }

@@ -1,5 +1,5 @@
 import { parseKey } from '@diatonix/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { KeyPicker } from '../../design/KeyPicker';
@@ -21,20 +21,22 @@ const Choice = styled.div`
 `;
 
 interface KeyChooserProps {
-  readonly progression: Progression;
+  /** Plain text of the progression's key. */
+  readonly value: string;
+  readonly empty: boolean;
   readonly onWanted: (key: string) => void;
 }
 
 /** The progression's key. Another key is only wanted at first: what is to happen to the chords is asked in the work. */
-export function KeyChooser({ progression, onWanted }: KeyChooserProps) {
+export const KeyChooser = memo(function KeyChooser({ value, empty, onWanted }: KeyChooserProps) {
   const school = useStore((state) => state.workbook.school);
   const reread = useStore((state) => state.reread);
   return (
-    <KeyPicker label="Change key" value={progression.key} onChoose={(key) => (progression.columns.length === 0 ? reread(key) : onWanted(key))}>
-      {keyName(parseKey(progression.key), school)}
+    <KeyPicker label="Change key" value={value} onChoose={(key) => (empty ? reread(key) : onWanted(key))}>
+      {keyName(parseKey(value), school)}
     </KeyPicker>
   );
-}
+});
 
 interface KeyChangeProps {
   readonly progression: Progression;

@@ -3,7 +3,7 @@ import {
   type School, type WorkingStep,
 } from '@diatonix/core'; // prettier-ignore
 import { ArrowDown, ArrowUp, ListMusic, Music, Trash2 } from 'lucide-react';
-import { Fragment, useState } from 'react';
+import { Fragment, memo, useState } from 'react';
 import { Button } from '../../design/controls';
 import { Margin, Ways } from '../../design/Margin';
 import { NumeralText } from '../../design/NumeralText';
@@ -31,7 +31,15 @@ interface ProgressionMarginProps {
 }
 
 /** The working of the selected column: its name, inversion, figures and numeral. */
-export function ProgressionMargin({ derived, position, keyOf, school, onInvert, onRemove, onHear }: ProgressionMarginProps) {
+export const ProgressionMargin = memo(function ProgressionMargin({
+  derived,
+  position,
+  keyOf,
+  school,
+  onInvert,
+  onRemove,
+  onHear,
+}: ProgressionMarginProps) {
   const [way, setWay] = useState<Way>('name');
   if (!derived) {
     return (
@@ -106,7 +114,7 @@ export function ProgressionMargin({ derived, position, keyOf, school, onInvert, 
       )}
     </Margin>
   );
-}
+});
 
 function stepsOf(way: Way, labels: ColumnLabels, setting: DerivedColumn['setting'], key: Key): WorkingStep[] {
   const { chord, numeral } = labels;

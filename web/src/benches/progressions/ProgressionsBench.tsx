@@ -24,6 +24,14 @@ import { TitleField } from './TitleField';
 
 const QUARTERS_A_COLUMN = 2;
 
+interface Doings {
+  readonly invert: (by: 1 | -1) => void;
+  readonly remove: () => void;
+  readonly hear: (manner: 'together' | 'note by note') => void;
+}
+
+const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => {} };
+
 /** The Progressions bench: a line of chords, labelled, set on a grand staff, and played. */
 export function ProgressionsBench() {
   const progression = useStore((state) => openProgressionOf(state.workbook));
@@ -55,6 +63,13 @@ export function ProgressionsBench() {
     [setPlace, setRow],
   );
 
+  // The margin's doings keep their identity, so that typing does not draw the margin anew.
+  const latest = useRef<Doings>(NOTHING_TO_DO);
+  const doings = useMemo<Doings>(
+    () => ({ invert: (by) => latest.current.invert(by), remove: () => latest.current.remove(), hear: (manner) => latest.current.hear(manner) }),
+    [],
+  );
+
   if (!progression) return <EmptyProgression />;
 
   const hear = (from: number, to: number, manner: 'together' | 'note by note' = 'together') => {
@@ -67,6 +82,12 @@ export function ProgressionsBench() {
     const next = derived[selected + 1] ?? derived[selected - 1];
     removeColumn(current.column.id);
     setPlace({ progressionColumn: next?.column.id ?? null });
+  };
+
+  latest.current = {
+    invert: (by) => current && invertColumn(current.column.id, by),
+    remove,
+    hear: (manner) => hear(selected, selected + 1, manner),
   };
 
   const onKey = (event: KeyboardEvent): boolean => {
@@ -102,11 +123,11 @@ export function ProgressionsBench() {
 
   return (
     <BenchFrame
-      title={<TitleField progression={progression} />}
-      facts={<KeyChooser progression={progression} onWanted={setWanted} />}
+      title={<TitleField id={progression.id} title={progression.title} />}
+      facts={<KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />}
       actions={
         <>
-          <TempoField progression={progression} />
+          <TempoField tempo={progression.tempo} />
           {playback.playing ? (
             <Button onPress={stop}>
               <Square aria-hidden="true" /> Stop
@@ -116,7 +137,7 @@ export function ProgressionsBench() {
               <Play aria-hidden="true" /> Play
             </Button>
           )}
-          <FileActions progression={progression} />
+          <FileActions empty={progression.columns.length === 0} />
         </>
       }
       margin={
@@ -125,9 +146,9 @@ export function ProgressionsBench() {
           position={selected}
           keyOf={key}
           school={school}
-          onInvert={(by) => current && invertColumn(current.column.id, by)}
-          onRemove={remove}
-          onHear={(manner) => hear(selected, selected + 1, manner)}
+          onInvert={doings.invert}
+          onRemove={doings.remove}
+          onHear={doings.hear}
         />
       }
     >

@@ -1,7 +1,8 @@
 import { Minus, Plus } from 'lucide-react';
+import { memo } from 'react';
 import { Button as AriaButton, Group, Input, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
-import { TEMPO_RANGE, type Progression } from '../../workbook/model';
+import { TEMPO_RANGE } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
 
 const Field = styled.div`
@@ -43,17 +44,17 @@ const Field = styled.div`
 `;
 
 /** Quarter notes a minute. */
-export function TempoField({ progression }: { progression: Progression }) {
+export const TempoField = memo(function TempoField({ tempo }: { tempo: number }) {
   const setTempo = useStore((state) => state.setTempo);
   return (
     <Field>
       <NumberField
-        value={progression.tempo}
+        value={tempo}
         minValue={TEMPO_RANGE.least}
         maxValue={TEMPO_RANGE.most}
         step={4}
         formatOptions={{ maximumFractionDigits: 0, useGrouping: false }}
-        onChange={(tempo) => Number.isFinite(tempo) && setTempo(tempo)}
+        onChange={(next) => Number.isFinite(next) && setTempo(next)}
       >
         <Group>
           <Label>Tempo</Label>
@@ -68,4 +69,4 @@ export function TempoField({ progression }: { progression: Progression }) {
       </NumberField>
     </Field>
   );
-}
+});

@@ -1,8 +1,10 @@
+import { parseKey } from '@diatonix/core';
 import { ChevronDown, Plus, Trash2 } from 'lucide-react';
+import { memo } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover, Button as AriaButton, Separator } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Progression } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
+import { keyName } from '../../design/names';
 import { MenuStyle } from '../../design/menu';
 
 const Title = styled.div`
@@ -45,24 +47,13 @@ const Title = styled.div`
 `;
 
 /** The open progression's title, to be written over, and the list of the others. */
-export function TitleField({ progression }: { progression: Progression }) {
-  const progressions = useStore((state) => state.workbook.progressions);
-  const { renameProgression, openProgression, addProgression, removeProgression } = useStore.getState();
-  const act = (id: string) => {
-    if (id === 'add') addProgression();
-    else if (id === 'remove') removeProgression(progression.id);
-    else openProgression(id.slice(5));
-  };
+export const TitleField = memo(function TitleField({ id: open, title }: { id: string; title: string }) {
+  const renameProgression = useStore((state) => state.renameProgression);
   return (
     <Title>
       <h1>
-        <span className="visually-hidden">{progression.title}</span>
-        <input
-          aria-label="Title of the progression"
-          value={progression.title}
-          maxLength={200}
-          onChange={(event) => renameProgression(event.target.value)}
-        />
+        <span className="visually-hidden">{title}</span>
+        <input aria-label="Title of the progression" value={title} maxLength={200} onChange={(event) => renameProgression(event.target.value)} />
       </h1>
       <MenuTrigger>
         <AriaButton aria-label="Other progressions">
@@ -70,24 +61,38 @@ export function TitleField({ progression }: { progression: Progression }) {
         </AriaButton>
         <Popover placement="bottom start">
           <MenuStyle>
-            <Menu aria-label="Progressions" onAction={(id) => act(String(id))}>
-              {progressions.map((p) => (
-                <MenuItem key={p.id} id={`open:${p.id}`} textValue={p.title}>
-                  {p.title || 'Untitled'}
-                  <span className="detail">{p.key.replace('#', '♯').replace(/(?<=[A-G])b/, '♭')}</span>
-                </MenuItem>
-              ))}
-              <Separator />
-              <MenuItem id="add" textValue="Begin a new progression">
-                <Plus aria-hidden="true" /> Begin a new progression
-              </MenuItem>
-              <MenuItem id="remove" textValue="Remove this progression">
-                <Trash2 aria-hidden="true" /> Remove this progression
-              </MenuItem>
-            </Menu>
+            <ProgressionMenu open={open} />
           </MenuStyle>
         </Popover>
       </MenuTrigger>
     </Title>
+  );
+});
+
+/** The workbook's progressions. Drawn only while it is open, so that edits elsewhere leave it alone. */
+function ProgressionMenu({ open }: { open: string }) {
+  const { progressions, school } = useStore((state) => state.workbook);
+  const { openProgression, addProgression, removeProgression } = useStore.getState();
+  const act = (id: string) => {
+    if (id === 'add') addProgression();
+    else if (id === 'remove') removeProgression(open);
+    else openProgression(id.slice(5));
+  };
+  return (
+    <Menu aria-label="Progressions" onAction={(id) => act(String(id))}>
+      {progressions.map((p) => (
+        <MenuItem key={p.id} id={`open:${p.id}`} textValue={p.title}>
+          {p.title || 'Untitled'}
+          <span className="detail">{keyName(parseKey(p.key), school)}</span>
+        </MenuItem>
+      ))}
+      <Separator />
+      <MenuItem id="add" textValue="Begin a new progression">
+        <Plus aria-hidden="true" /> Begin a new progression
+      </MenuItem>
+      <MenuItem id="remove" textValue="Remove this progression">
+        <Trash2 aria-hidden="true" /> Remove this progression
+      </MenuItem>
+    </Menu>
   );
 }

@@ -1,6 +1,6 @@
 import {
   displayNoteName, labelEntry, parseKey, readLine, settingsOf, signatureFifths, speakChord, speakNumeral, type ColumnLabels, type Entry, type Key, type LabelledColumn,
-  type School, type Setting, TheoryError,
+  type School, type Setting, type Note, sameNote, TheoryError,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow, StaffDrawing } from '../../columns/types';
 import { Figures, NumeralText } from '../../design/NumeralText';
@@ -34,6 +34,7 @@ export class ProgressionDeriver {
   private labels = new WeakMap<Entry, LabelledColumn>();
   private unread = new Map<string, LabelledColumn>();
   private context = '';
+  private known = new Map<string, DerivedColumn>();
 
   derive(progression: Progression, school: School): DerivedColumn[] {
     const context = `${progression.key} ${JSON.stringify(school)}`;
@@ -47,11 +48,16 @@ export class ProgressionDeriver {
     const good = progression.columns.flatMap((column, index) => ('entry' in column && labelled[index]!.ok ? [column.entry] : []));
     const settings = settingsOf(good, key);
     let next = 0;
-    return progression.columns.map((column, index) => ({
-      column,
-      labelled: labelled[index]!,
-      setting: labelled[index]!.ok ? settings[next++]! : null,
-    }));
+    const derived = progression.columns.map((column, index) => this.keep(column, labelled[index]!, labelled[index]!.ok ? settings[next++]! : null));
+    this.known = new Map(derived.map((d) => [d.column.id, d]));
+    return derived;
+  }
+
+  /** The same object as last time while nothing in it changed. */
+  private keep(column: Column, labelled: LabelledColumn, setting: Setting | null): DerivedColumn {
+    const old = this.known.get(column.id);
+    if (old && old.column === column && old.labelled === labelled && sameSetting(old.setting, setting)) return old;
+    return { column, labelled, setting };
   }
 
   private label(column: Column, key: Key, school: School): LabelledColumn {
@@ -64,6 +70,12 @@ export class ProgressionDeriver {
     if (!found) this.unread.set(column.unread, (found = labelUnread(column.unread, key, school)));
     return found;
   }
+}
+
+function sameSetting(a: Setting | null, b: Setting | null): boolean {
+  if (a === null || b === null) return a === b;
+  const same = (one: readonly Note[], other: readonly Note[]) => one.length === other.length && one.every((note, i) => sameNote(note, other[i]!));
+  return same(a.lower, b.lower) && same(a.upper, b.upper);
 }
 
 /** What an unread piece of text says now; in another key or school it may have become readable. */
