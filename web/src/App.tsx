@@ -5,10 +5,8 @@ import { globalKeys, type Opened } from './commands/globalKeys';
 import { useStore } from './workbook/store';
 import { WorkbookCorner } from './workbook/WorkbookCorner';
 import type { BenchName } from './workbook/model';
+import { loadKey, loadProgressions } from './benches/load';
 
-// Each bench is loaded when it is first gone to; the others follow when the page is idle.
-const loadKey = () => import('./benches/key/KeyBench');
-const loadProgressions = () => import('./benches/progressions/ProgressionsBench');
 const KeyBench = lazy(() => loadKey().then(({ KeyBench: bench }) => ({ default: bench })));
 const ProgressionsBench = lazy(() => loadProgressions().then(({ ProgressionsBench: bench }) => ({ default: bench })));
 

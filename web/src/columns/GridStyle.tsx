@@ -9,7 +9,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
   .grid-head {
     position: sticky;
     left: 0;
-    z-index: 1;
+    z-index: 2;
     flex: none;
     background: var(--ground);
   }
@@ -24,6 +24,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
   svg.staff-lines {
     position: absolute;
     inset: 0 0 auto;
+    z-index: 1;
     width: 100%;
     overflow: visible;
     pointer-events: none;
