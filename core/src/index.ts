@@ -6,5 +6,6 @@ export * from './chord';
 export * from './label';
 export * from './progression';
 export * from './voicing';
+export * from './keyboard';
 export * from './working';
 export * from './label/speech';

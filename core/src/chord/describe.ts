@@ -156,3 +156,22 @@ function augmentedSixthName({ added, omitted }: Description): string {
   if (added.some((m) => m.degree === 4 && m.alteration === 1)) return 'french-sixth';
   return omitted.includes(5) ? 'italian-sixth' : 'german-sixth';
 }
+
+/** How much a label says: everything; what readers expect; or nothing of what is missing. */
+export type Detail = 'exact' | 'short' | 'bare';
+
+/**
+ * The description as labels say it in short. Omissions go unsaid (`short`
+ * keeps a missing third). A natural eleventh over an altered ninth goes without
+ * saying, unless the fifth is not perfect: there it is written, lest a lowered
+ * fifth be read as a raised eleventh.
+ */
+export function shorten(description: Description, detail: Detail): Description {
+  if (detail === 'exact') return description;
+  const omitted = detail === 'short' ? description.omitted.filter((degree) => degree === 3) : [];
+  if (description.top !== 11 || !description.altered.some((m) => m.degree === 9)) return { ...description, omitted };
+  const perfect = description.triad === 'minor' || description.triad === 'major';
+  const unsaid: Member[] = perfect ? [] : [{ degree: 11, alteration: 0 }];
+  const altered = [...description.altered, ...unsaid].sort((a, b) => a.degree - b.degree);
+  return { ...description, omitted, top: 7, altered };
+}

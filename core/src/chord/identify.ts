@@ -53,8 +53,13 @@ export function identify(notes: readonly NoteName[], options: IdentifyOptions = 
     if (reading) readings.push(reading);
   }
   addRespelled(readings, distinct, bass, options.key);
-  return readings.sort((a, b) => a.cost - b.cost);
+  readings.sort((a, b) => a.cost - b.cost);
+  const limit = readings[0]!.cost + FAR_FETCHED;
+  return readings.filter(({ cost }) => cost <= limit);
 }
+
+/** Readings that cost so much more than the best are not worth a teacher's time. */
+const FAR_FETCHED = 4.5;
 
 /** Distinct note names in their order. */
 export function dropDoublings(notes: readonly NoteName[]): NoteName[] {
@@ -133,7 +138,7 @@ function rate(chord: Chord, description: Description, bass: NoteName, notes: rea
     reasons.push({ kind: 'in-key', foreign });
   }
   if (respelled) {
-    cost += 5;
+    cost += 3;
     reasons.push({ kind: 'respelled' });
   }
   return { chord, description, cost, reasons };

@@ -1,6 +1,6 @@
 import { displayNoteName, printNoteName, sameName, accidentalGlyph, accidentalAscii, type LetterSystem, type NoteName } from '../pitch';
 import { memberNote, type Chord, type Member } from './chord';
-import { describe, type Description } from './describe';
+import { describe, shorten, type Description, type Detail } from './describe';
 
 /** How symbols are written (house theory, schools of labelling). */
 export interface SymbolSchool {
@@ -18,12 +18,8 @@ export interface SymbolOptions {
   /** Real accidental signs instead of b and #. */
   readonly glyphs?: boolean;
   readonly letters?: LetterSystem;
-  /**
-   * `exact` (default) says every omission, so that reading the symbol gives the
-   * same chord; `short` leaves out what goes without saying: omissions but the third's,
-   * and a natural eleventh over an altered ninth and a perfect fifth.
-   */
-  readonly detail?: 'exact' | 'short';
+  /** `exact` by default, so that reading the symbol gives the same chord. */
+  readonly detail?: Detail;
 }
 
 /** Prints a chord symbol. With `exact` detail, parseSymbol reads the same chord back. */
@@ -36,39 +32,23 @@ export function printSymbol(chord: Chord, options: SymbolOptions = {}): string {
 }
 
 /** The part of the symbol after the root: `m7`, `maj13#11`. */
-export function symbolSuffix(description: Description, members: readonly Member[], options: SymbolOptions = {}): string {
+export function symbolSuffix(whole: Description, members: readonly Member[], options: SymbolOptions = {}): string {
   const school = options.school ?? DEFAULT_SYMBOLS;
-  const short = options.detail === 'short';
   const sign = options.glyphs ? accidentalGlyph : accidentalAscii;
   const write = (m: Member) => sign(m.alteration) + m.degree;
   if (isAltered(members)) return '7alt';
-  const { triad, seventh, sixth } = description;
-  let { top } = description;
-  const altered = [...description.altered];
-  let omitted = [...description.omitted];
-  let unsaid: Member | undefined;
-  if (short) {
-    omitted = omitted.filter((degree) => degree === 3);
-    if (top === 11 && altered.some((m) => m.degree === 9)) {
-      top = 7;
-      // Over a lowered fifth the eleventh is written, lest the fifth be read as a raised eleventh.
-      if (triad !== 'minor' && triad !== 'major') unsaid = { degree: 11, alteration: 0 };
-    }
-  }
+  const { triad, seventh, sixth, top, altered, added, omitted } = shorten(whole, options.detail ?? 'exact');
   let text = baseText(triad, seventh, sixth, top, school, options.glyphs === true);
-  const plain = /\d$/.test(text);
-  const late = unsaid ? [...altered, unsaid].sort((a, b) => a.degree - b.degree) : altered;
-  if (late.length > 0) {
-    const parts = late.map((m) => (m.alteration === 0 ? `(${m.degree})` : write(m)));
-    text += plain ? parts.join('') : `(${parts.join(',')})`;
+  if (altered.length > 0) {
+    const parts = altered.map((m) => (m.alteration === 0 ? `(${m.degree})` : write(m)));
+    text += /\d$/.test(text) ? parts.join('') : `(${parts.join(',')})`;
   }
   if (triad.startsWith('sus') && seventh !== null) text += triad;
-  const ninth = sixth && text.endsWith('6') && triad !== 'power' ? description.added.find((m) => m.degree === 9 && m.alteration === 0) : undefined;
+  const ninth = sixth && text.endsWith('6') && triad !== 'power' ? added.find((m) => m.degree === 9 && m.alteration === 0) : undefined;
   if (ninth) text += '/9';
-  for (const member of description.added) if (member !== ninth) text += `add${write(member)}`;
-  if (triad === 'power') omitted = omitted.filter((degree) => degree !== 3);
-  if (omitted.length > 0) text += `(no${omitted.join(',')})`;
-  return text;
+  for (const member of added) if (member !== ninth) text += `add${write(member)}`;
+  const left = triad === 'power' ? omitted.filter((degree) => degree !== 3) : omitted;
+  return left.length > 0 ? `${text}(no${left.join(',')})` : text;
 }
 
 /** Both altered fifths and both altered ninths on a dominant seventh: 7alt. */

@@ -127,16 +127,19 @@ export function printFigure(figure: Figure): string {
   return sign + number + (figure.raise ? '+' : '');
 }
 
-/** Figures of a chord over its bass in full, high to low: every upper note, signed where it leaves the signature. */
-export function fullFigures(chord: Chord, key: Key): Figure[] {
-  const fifths = signatureFifths(key);
+/**
+ * Figures of a chord over its bass in full, high to low: every upper note,
+ * signed where it leaves the signature. Without a key there are only numbers.
+ */
+export function fullFigures(chord: Chord, key: Key | null): Figure[] {
+  const fifths = key ? signatureFifths(key) : 0;
   const { bass, root } = chord;
   const rootLowest = bass.step === root.step && bass.alteration === root.alteration;
   const high = rootLowest && chord.members.some((m) => m.degree >= 9);
   const figures: Figure[] = [];
   for (const note of notesFromBass(chord).slice(1)) {
     const number = ((note.step - bass.step + 7) % 7) + 1;
-    const sign = note.alteration === signatureAlteration(fifths, note.step) ? null : note.alteration;
+    const sign = !key || note.alteration === signatureAlteration(fifths, note.step) ? null : note.alteration;
     figures.push({ number: number === 1 ? 8 : high && number % 2 === 0 ? number + 7 : number, sign, raise: false });
   }
   return figures.sort((a, b) => b.number - a.number);
@@ -149,7 +152,7 @@ const SHORT: Record<string, readonly number[]> = {
 }; // prettier-ignore
 
 /** The usual short figures of a chord in a key, as a player reads them, high to low. */
-export function shortFigures(chord: Chord, key: Key): Figure[] {
+export function shortFigures(chord: Chord, key: Key | null): Figure[] {
   const full = fullFigures(chord, key);
   const unwritten = SHORT[full.map((f) => f.number).join(',')] ?? [];
   return full.filter((f) => f.sign !== null || !unwritten.includes(f.number));

@@ -1,4 +1,4 @@
-import { describe, type Description } from '../chord/describe';
+import { describe, shorten, type Description, type Detail } from '../chord/describe';
 import { INVERSION_WORDS } from '../chord/inversionNames';
 import { symbolSuffix } from '../chord/symbolPrint';
 import type { Key } from '../key/key';
@@ -33,9 +33,9 @@ const STACK_DEGREES = [1, 3, 5, 7];
 const SEVENTH_FIGURES: readonly (readonly string[])[] = [['7'], ['6', '5'], ['4', '3'], ['4', '2']];
 
 /** Takes a numeral apart for the given school. The key decides what goes without saying. */
-export function numeralParts(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL): NumeralParts {
+export function numeralParts(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL, detail: Detail = 'exact'): NumeralParts {
   const local = localKey(numeral, key);
-  const own = ownParts(numeral, local, school);
+  const own = ownParts(numeral, local, school, detail);
   if (!numeral.target) return own;
   const joint = ({ slash: 'slash', of: 'of', arrow: 'arrow', 'arrows-only': 'none' } as const)[school.applied];
   return { ...own, target: numeralParts(numeral.target, key, school), joint };
@@ -56,14 +56,14 @@ function parts(
 
 const NO_FIGURES: readonly string[] = [];
 
-function ownParts(numeral: Numeral, local: Key, school: School): NumeralParts {
+function ownParts(numeral: Numeral, local: Key, school: School, detail: Detail): NumeralParts {
   const { special } = numeral;
   if (isAugmentedSixthName(special)) return parts('', special, '+', '', ['6']);
   if (special === 'Cad') return parts('', 'Cad', '', '', TRIAD_FIGURES[2]!);
   if (special === 'CT') {
     return parts('', 'CT', 'o', '', SEVENTH_FIGURES[inversionIndex(numeral)] ?? SEVENTH_FIGURES[0]!);
   }
-  const description = describe(numeral.members);
+  const description = shorten(describe(numeral.members), detail);
   if (special === 'N') return parts('', 'N', '', '', TRIAD_FIGURES[inversionIndex(numeral)] ?? NO_FIGURES);
   const sub = special === 'sub';
   const degree = sub ? 5 : numeral.degree;
@@ -210,8 +210,8 @@ function sayMajor(seventh: boolean, school: School): string {
 }
 
 /** A numeral in plain text, `V65/ii`, `viiø7`, `Ger+6`: parseNumeral reads it back in the same school. */
-export function printNumeral(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL): string {
-  return partsText(numeralParts(numeral, key, school));
+export function printNumeral(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL, detail: Detail = 'exact'): string {
+  return partsText(numeralParts(numeral, key, school, detail));
 }
 
 /** Joins the parts into plain text. */

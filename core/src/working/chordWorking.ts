@@ -103,7 +103,7 @@ function fromKey(chord: Chord, { key, numeral }: ChordContext): WorkingStep[] {
  * The working for naming a chord from its notes, lowest first: doublings,
  * restacking, half steps, what is missing or added, then the lowest note.
  */
-export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: Key): WorkingStep[] {
+export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: Key | null): WorkingStep[] {
   const distinct = dropDoublings(notes);
   const description = describe(chord.members);
   const stacked = stackedNotes(chord);
@@ -118,7 +118,7 @@ export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: 
 }
 
 /** Why a chord has its inversion and figures: the lowest member, and what the figures count. */
-export function inversionWorking(chord: Chord, key: Key): WorkingStep[] {
+export function inversionWorking(chord: Chord, key: Key | null): WorkingStep[] {
   return [
     {
       step: 'lowest',

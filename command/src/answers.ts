@@ -1,0 +1,148 @@
+import {
+  chordMap, chordOfNumeral, degreeNote, describe, halfSteps, identify, intervalBetween, inversionOf, invert, isAugmentedSixthName, mapSymbol, notesFromBass, notesOfFigures,
+  notesOfPair, numeralsForChord, numeralsForNotes, parseFigure, parseInterval, parseKey, parseNote, parseNoteName, parseNumeral, parseSymbol, printFigure, printInterval, printMember, printNote,
+  printNoteName, printNumeral, printSymbol, qualityName, qualityWord, ROMANTEXT, scaleOf, SCALE_FORMS, shortFigures, signatureNotes, stackedNotes, TheoryError, transpose, attempt, DEFAULT_SCHOOL,
+  type Chord, type Figure, type Key, type MapColumn, type NoteName, type Numeral, type ScaleForm, type School,
+} from '@diatonix/core'; // prettier-ignore
+
+const names = (list: readonly NoteName[]) => list.map(printNoteName);
+
+/** `{"name":"M7","number":7,"quality":"major","halfSteps":11,"direction":"up","inversion":"m2"}`; inversion null where there is none. */
+export function intervalAnswer(from: string, to: string) {
+  const interval = intervalBetween(parseNote(from), parseNote(to));
+  const inversion = attempt(() => printInterval(invert(interval)));
+  return {
+    name: printInterval(interval),
+    number: interval.number,
+    quality: qualityWord(interval),
+    halfSteps: Math.abs(halfSteps(interval)),
+    direction: interval.direction,
+    inversion: inversion.ok ? inversion.value : null,
+  };
+}
+
+export function transposeAnswer(from: string, by: string, below: boolean) {
+  return { note: printNote(transpose(parseNote(from), parseInterval(by), below)) };
+}
+
+export interface Notation {
+  readonly notation?: 'romantext' | undefined;
+  readonly school?: School | undefined;
+}
+
+/** Reads a numeral in the house grammar or as RomanText. */
+export function readNumeral(text: string, key: Key, { notation, school }: Notation): Numeral {
+  return parseNumeral(text, key, notation === 'romantext' ? ROMANTEXT : school);
+}
+
+/** Notes from the bass upward, root, inversion, quality, figures and symbol of a numeral in a key. */
+export function numeralAnswer(text: string, keyText: string, notation: Notation) {
+  const key = parseKey(keyText);
+  const numeral = readNumeral(text, key, notation);
+  const chord = chordOfNumeral(numeral, key);
+  // An augmented sixth is named by its bass and has no root of its own.
+  const rootless = isAugmentedSixthName(numeral.special);
+  return {
+    notes: names(notesFromBass(chord)),
+    root: rootless ? null : printNoteName(chord.root),
+    bass: printNoteName(chord.bass),
+    inversion: rootless ? null : inversionOf(chord),
+    quality: qualityName(describe(chord.members)),
+    figures: shortFigures(chord, key).map(printFigure),
+    symbol: printSymbol(chord),
+  };
+}
+
+/** One reading of a chord; numeral only where a key is given. */
+export function readingAnswer(chord: Chord, key: Key | null, numeral: Numeral | null, school: School = DEFAULT_SCHOOL) {
+  const description = describe(chord.members);
+  const rootless = numeral !== null && isAugmentedSixthName(numeral.special);
+  const { altered, added, omitted } = description;
+  return {
+    root: rootless ? null : printNoteName(chord.root),
+    quality: qualityName(description),
+    notes: names(notesFromBass(chord)),
+    bass: printNoteName(chord.bass),
+    inversion: rootless ? null : inversionOf(chord),
+    symbol: printSymbol(chord, { detail: 'bare', school: school.symbols }),
+    numeral: numeral && key ? printNumeral(numeral, key, school, 'bare') : null,
+    figures: shortFigures(chord, key).map(printFigure),
+    missing: omitted.map(String),
+    added: rootless ? [] : [...altered, ...added].map(printMember),
+  };
+}
+
+export function symbolAnswer(symbol: string, keyText: string | undefined, school?: School) {
+  const chord = parseSymbol(symbol);
+  const key = keyText === undefined ? null : parseKey(keyText);
+  return { readings: [readingAnswer(chord, key, key ? (numeralsForChord(chord, key)[0]?.numeral ?? null) : null, school)] };
+}
+
+/** Readings of notes, lowest first, best first; with a key their numerals, one reading a chord. */
+export function notesAnswer(notes: readonly string[], keyText: string | undefined, school?: School) {
+  const read = notes.map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
+  if (keyText === undefined) return { readings: identify(read).map(({ chord }) => readingAnswer(chord, null, null, school)) };
+  const key = parseKey(keyText);
+  const seen = new Set<string>();
+  const readings = numeralsForNotes(read, key).flatMap(({ chord, numeral }) => {
+    const place = printSymbol(chord) + (isAugmentedSixthName(numeral.special) ? numeral.special : '');
+    if (seen.has(place)) return [];
+    seen.add(place);
+    return [readingAnswer(chord, key, numeral, school)];
+  });
+  return { readings };
+}
+
+/** Notes over a figured bass, from the bass upward, and the numeral they make; for a pair also its resolution. */
+export function figuresAnswer(keyText: string, bassText: string, figures: readonly string[], school?: School) {
+  const key = parseKey(keyText);
+  const bass = parseNoteName(bassText.replace(/-?\d$/, ''));
+  const pair = figures.find((figure) => /\d\s*[-–]\s*\d/.test(figure));
+  if (pair !== undefined) {
+    const [before, after] = notesOfPair(bass, pair, key);
+    return { notes: names(before), numeral: numeralOf(after, key, school), resolution: names(after) };
+  }
+  const notes = notesOfFigures(
+    bass,
+    figures.map((figure): Figure => parseFigure(figure)),
+    key,
+  );
+  return { notes: names(notes), numeral: numeralOf(notes, key, school) };
+}
+
+function numeralOf(notes: readonly NoteName[], key: Key, school?: School): string | null {
+  const read = attempt(() => numeralsForNotes(notes, key)[0]);
+  return read.ok && read.value ? printNumeral(read.value.numeral, key, school, 'bare') : null;
+}
+
+export function readForm(text: string | undefined): ScaleForm {
+  const form = text ?? 'natural';
+  if (!(SCALE_FORMS as readonly string[]).includes(form)) {
+    throw new TheoryError('key', form, 'this is not a form of the scale.', 'The forms are natural, harmonic and melodic.');
+  }
+  return form as ScaleForm;
+}
+
+/** Signature, scale and the stacks on every degree: triads, sevenths, thirteenths. */
+export function keyAnswer(keyText: string, formText: string | undefined, school?: School) {
+  const key = parseKey(keyText);
+  const form = readForm(formText);
+  const stack = (column: MapColumn) => ({
+    notes: names(stackedNotes(column.chord)),
+    quality: column.quality,
+    numeral: printNumeral(column.numeral, key, school, 'short'),
+    symbol: mapSymbol(column),
+  });
+  const [triads, sevenths, thirteenths] = ([5, 7, 13] as const).map((top) => chordMap(key, top, form));
+  return {
+    signature: names(signatureNotes(key)),
+    scale: names(scaleOf(key, form)),
+    degrees: triads!.map((triad, index) => ({
+      degree: triad.degree,
+      note: printNoteName(degreeNote(key, triad.degree, form)),
+      triad: stack(triad),
+      seventh: stack(sevenths![index]!),
+      thirteenth: stack(thirteenths![index]!),
+    })),
+  };
+}

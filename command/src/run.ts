@@ -1,0 +1,142 @@
+import {
+  chordFromFormula,
+  chordFromHalfSteps,
+  parseFigures,
+  parseKey,
+  parseNoteName,
+  printFigure,
+  printSymbol,
+  scaleOf,
+  stackOnDegree,
+  TheoryError,
+} from '@diatonix/core';
+import { figuresAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer, readForm, symbolAnswer, transposeAnswer } from './answers';
+import { labelAnswer } from './label';
+import type { Arguments } from './options';
+import { readSchool } from './school';
+import { chordText, figuresText, intervalText, keyText, labelText, numeralText } from './text';
+import { workingText } from './working';
+
+export const USAGE = `diatonix: music theory on the command line
+
+  diatonix key "F# minor" [--form natural|harmonic|melodic]
+  diatonix interval G#4 F##5
+  diatonix interval --from Ab3 --add M6 [--below]
+  diatonix chord "C#m7b5/E" [--key KEY]
+  diatonix chord --notes "F3 A3 D4" [--key KEY]
+  diatonix chord --numeral "V65/ii" --key "A major" [--notation romantext]
+  diatonix chord --degree 2 --top 7 --key "A major" [--form FORM]
+  diatonix chord --root C --formula "1 b3 5 b7"
+  diatonix chord --root C --half-steps "3 4 3"
+  diatonix figures --key "A minor" --bass B --figures "#6 4 3"
+  diatonix label --key "A major" "I vi V65/ii ii V7 I"
+  diatonix label --key "A major" --notes "A2 E4 A4 C#5 | E2 D4 G#4 B4"
+  diatonix lines                 one JSON request a line in, one answer a line out
+
+  --json      answers for machines     --working   the steps, numbered
+  --school    settings such as inversion=letters,applied=of,letters=german`;
+
+function need({ options }: Arguments, name: string): string {
+  const value = options[name];
+  if (value === undefined) throw new TheoryError('request', `--${name}`, 'this option is missing.', `Give --${name}. See diatonix help.`);
+  return value;
+}
+
+function wordsAfter(args: Arguments, count: number, example: string): readonly string[] {
+  const rest = args.words.slice(1);
+  if (rest.length !== count)
+    throw new TheoryError(
+      'request',
+      rest.join(' ') || 'nothing',
+      `${count} ${count === 1 ? 'word is' : 'words are'} expected here.`,
+      `Write for example: ${example}`,
+    );
+  return rest;
+}
+
+/** Carries out one command and returns what it prints. Throws TheoryError. */
+export function run(args: Arguments): string {
+  const { words, options, flags } = args;
+  const school = options['school'] === undefined ? undefined : readSchool(options['school']);
+  const print = <T>(answer: T, text: (answer: T) => string): string => {
+    const main = flags.has('json') ? JSON.stringify(answer) : text(answer);
+    return flags.has('working') && !flags.has('json') ? `${main}\n\n${workingText(args, school)}` : main;
+  };
+  switch (words[0]) {
+    case 'key': {
+      const [key] = wordsAfter(args, 1, 'diatonix key "F# minor"');
+      return print(keyAnswer(key!, options['form'], school), (answer) => keyText(key!, readForm(options['form']), answer, school));
+    }
+    case 'interval': {
+      if (options['add'] !== undefined) return print(transposeAnswer(need(args, 'from'), options['add'], flags.has('below')), ({ note }) => note);
+      const [from, to] = wordsAfter(args, 2, 'diatonix interval G#4 F##5');
+      return print(intervalAnswer(from!, to!), intervalText);
+    }
+    case 'chord':
+      return chord(args, print, school);
+    case 'figures': {
+      const figures =
+        options['figures'] === undefined
+          ? []
+          : /\d\s*[-–]\s*\d/.test(options['figures'])
+            ? [options['figures']]
+            : parseFigures(options['figures']).map(printFigure);
+      return print(figuresAnswer(need(args, 'key'), need(args, 'bass'), figures, school), figuresText);
+    }
+    case 'label': {
+      const line = options['notes']
+        ? options['notes']
+            .split('|')
+            .map((group) => `(${group.trim()})`)
+            .join(' ')
+        : wordsAfter(args, 1, 'diatonix label --key "A major" "I vi ii V7 I"')[0]!;
+      return print(labelAnswer(line, need(args, 'key'), school, options['notation']), labelText);
+    }
+    default:
+      throw new TheoryError(
+        'request',
+        words[0] ?? 'nothing',
+        'there is no such command.',
+        'The commands are key, interval, chord, figures, label and lines. See diatonix help.',
+      );
+  }
+}
+
+type Print = <T>(answer: T, text: (answer: T) => string) => string;
+
+/** The six ways into a chord: numeral, notes, degree, formula, half steps, symbol. */
+function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAnswer>[2]): string {
+  const { options } = args;
+  if (options['numeral'] !== undefined) {
+    const notation = options['notation'];
+    if (notation !== undefined && notation !== 'romantext')
+      throw new TheoryError('request', notation, 'this notation is not known.', 'Leave it out, or write --notation romantext.');
+    return print(numeralAnswer(options['numeral'], need(args, 'key'), { notation, school }), numeralText);
+  }
+  if (options['notes'] !== undefined) return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), chordText);
+  return print(symbolAnswer(symbolOf(args), options['key'], school), chordText);
+}
+
+/** The symbol of a chord given by degree, formula, half steps, or itself. */
+export function symbolOf(args: Arguments): string {
+  const { options } = args;
+  if (options['degree'] !== undefined) {
+    const top = Number(options['top'] ?? 5);
+    if (![5, 7, 9, 11, 13].includes(top))
+      throw new TheoryError('request', options['top']!, 'a stack ends on its 5, 7, 9, 11 or 13.', 'Write --top 7.');
+    const scale = scaleOf(parseKey(need(args, 'key')), readForm(options['form']));
+    return printSymbol(stackOnDegree(scale, Number(options['degree']), top as 5 | 7 | 9 | 11 | 13));
+  }
+  if (options['formula'] !== undefined) return printSymbol(chordFromFormula(parseNoteName(need(args, 'root')), options['formula']));
+  if (options['half-steps'] !== undefined)
+    return printSymbol(
+      chordFromHalfSteps(
+        parseNoteName(need(args, 'root')),
+        options['half-steps']
+          .trim()
+          .split(/[\s,·]+/)
+          .map(Number),
+      ),
+    );
+  return wordsAfter(args, 1, 'diatonix chord "C#m7b5/E"')[0]!;
+}

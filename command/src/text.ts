@@ -1,0 +1,96 @@
+import {
+  degreeName,
+  intervalWords,
+  parseInterval,
+  parseKey,
+  qualityWords,
+  scaleFingering,
+  scaleOf,
+  signatureWords,
+  solfegeOf,
+  vocabulary,
+  DEFAULT_SCHOOL,
+  type ScaleForm,
+  type School,
+  displayNoteName,
+} from '@diatonix/core';
+import type { figuresAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer } from './answers';
+import type { LabelledChord } from './label';
+
+/** Lines up a table, columns parted by two spaces. */
+function table(rows: readonly (readonly string[])[]): string {
+  const widths = rows[0]!.map((_, column) => Math.max(...rows.map((row) => [...(row[column] ?? '')].length)));
+  return rows
+    .map((row) =>
+      row
+        .map((cell, column) => cell + ' '.repeat(widths[column]! - [...cell].length))
+        .join('  ')
+        .trimEnd(),
+    )
+    .join('\n');
+}
+
+export function intervalText(answer: ReturnType<typeof intervalAnswer>): string {
+  const steps = `${answer.halfSteps} half ${answer.halfSteps === 1 ? 'step' : 'steps'}`;
+  const way = answer.direction === 'same' ? '' : ` ${answer.direction}`;
+  return `${intervalWords(parseInterval(answer.name))}${way} (${answer.name}), ${steps}; ${answer.inversion ? `inverts to ${answer.inversion}` : 'has no inversion within the octave'}`;
+}
+
+export function numeralText(answer: ReturnType<typeof numeralAnswer>): string {
+  const figures = answer.figures.length > 0 ? `figures ${answer.figures.join(' ')}` : 'no figures';
+  return `${answer.symbol}: ${answer.notes.join(' ')}, ${qualityWords(answer.quality)}${answer.root ? `, root ${answer.root}` : ''}, ${figures}`;
+}
+
+export function chordText({ readings }: ReturnType<typeof notesAnswer>): string {
+  return readings
+    .slice(0, 4)
+    .map((r, index) => {
+      const extras = [r.missing.length > 0 ? `missing ${r.missing.join(' ')}` : '', r.added.length > 0 ? `with ${r.added.join(' ')}` : ''].filter(
+        Boolean,
+      );
+      const parts = [
+        `${r.symbol}: ${r.notes.join(' ')}`,
+        qualityWords(r.quality),
+        r.numeral ?? '',
+        r.figures.length > 0 ? `figures ${r.figures.join(' ')}` : '',
+        ...extras,
+      ];
+      return `${readings.length > 1 ? `${index + 1}. ` : ''}${parts.filter(Boolean).join(', ')}`;
+    })
+    .join('\n');
+}
+
+export function figuresText(answer: ReturnType<typeof figuresAnswer>): string {
+  const resolution = 'resolution' in answer && answer.resolution ? ` → ${answer.resolution.join(' ')}` : '';
+  return `${answer.notes.join(' ')}${resolution}${answer.numeral ? `: ${answer.numeral}` : ''}`;
+}
+
+export function keyText(text: string, form: ScaleForm, answer: ReturnType<typeof keyAnswer>, school: School = DEFAULT_SCHOOL): string {
+  const key = parseKey(text);
+  const name = (degree: number) => {
+    const word = degreeName(key, degree, form);
+    return word === 'leading' ? vocabulary(school).leading : word;
+  };
+  const scale = scaleOf(key, form);
+  const sung = school.solfege;
+  const rows = answer.degrees.map(({ degree, triad, seventh, thirteenth }, index) => [
+    String(degree), displayNoteName(scale[index]!, school.letters), ...(sung === 'off' ? [] : [solfegeOf(key, scale[index]!, sung)]), name(degree), triad.numeral, triad.symbol, seventh.numeral, seventh.symbol, thirteenth.symbol,
+  ]); // prettier-ignore
+  const minor = key.mode === 'minor' ? `, ${form} form` : '';
+  const fingers =
+    key.mode === 'major' || key.mode === 'minor'
+      ? `\nright hand ${scaleFingering(key, form).right.join(' ')} · left hand ${scaleFingering(key, form).left.join(' ')}`
+      : '';
+  return `${displayNoteName(key.tonic, school.letters)} ${key.mode}${minor}: ${signatureWords(key, school.letters)}\n${table(rows)}${fingers}`;
+}
+
+export function labelText({ chords }: { chords: readonly LabelledChord[] }): string {
+  const rows = chords.map((chord) =>
+    'error' in chord
+      ? [chord.read, '!', chord.error.message]
+      : [chord.read, chord.numeral, chord.symbol, chord.figures.join(' '), chord.notes.join(' ')],
+  );
+  const good = rows.filter((row) => row[1] !== '!');
+  const bad = rows.filter((row) => row[1] === '!').map((row) => row[2]);
+  return [good.length > 0 ? table(good) : '', ...bad].filter(Boolean).join('\n');
+}

@@ -1,0 +1,2 @@
+export * from './scaleFingering';
+export * from './chordFingering';
