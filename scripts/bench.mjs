@@ -5,5 +5,6 @@ ensurePackages();
 ensureChromium();
 ensureBuild();
 await import('./bench/core.mjs');
+await import('./bench/tonal.mjs');
 await import('./bench/page.mjs');
 process.exit(0);

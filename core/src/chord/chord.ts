@@ -56,13 +56,17 @@ export const stackedNotes: (chord: Chord) => readonly NoteName[] = perObject((ch
   chord.members.map((member) => memberNote(chord.root, member)),
 );
 
-/** Note names from the bass upward in close position. A foreign bass comes first. */
+/**
+ * Note names from the bass upward in close position; in root position the
+ * ninth and beyond stay on top of the stack. A foreign bass comes first.
+ */
 export function notesFromBass(chord: Chord): readonly NoteName[] {
   const notes = stackedNotes(chord);
   const at = notes.findIndex((note) => sameName(note, chord.bass));
   if (at < 0) return [chord.bass, ...notes];
+  if (at === 0) return notes;
   const withinOctave = chord.members[chord.members.length - 1]!.degree <= 7;
-  if (withinOctave) return at === 0 ? notes : [...notes.slice(at), ...notes.slice(0, at)];
+  if (withinOctave) return [...notes.slice(at), ...notes.slice(0, at)];
   const order = notes.map((note) => ({ note, height: heightAbove(chord.bass, note) }));
   return order.sort((a, b) => a.height - b.height).map(({ note }) => note);
 }

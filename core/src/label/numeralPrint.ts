@@ -116,10 +116,9 @@ function qualitySigns(
     }
   }
   const altered = description.altered.map((m) => accidentalAscii(m.alteration) + m.degree);
-  const naturals =
-    school.sevenths === 'diatonic'
-      ? naturalExtensions(numeral, local, description, word !== '' || quality === 'o' || quality === 'ø' || extra.length > 0)
-      : [];
+  const naturals = usesScale(school)
+    ? naturalExtensions(numeral, local, description, word !== '' || quality === 'o' || quality === 'ø' || extra.length > 0)
+    : [];
   const flatFive = triad === 'flat-five' ? ['b5'] : [];
   let rest = [...flatFive, ...altered, ...naturals].join('');
   if (triad.startsWith('sus')) rest += triad;
