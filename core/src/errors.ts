@@ -15,6 +15,8 @@ export type ErrorCode =
   | 'school'
   | 'request';
 
+const STACKS = Error as { stackTraceLimit?: number };
+
 /**
  * The one error that core throws. It says what was read, what is wrong with
  * it, and what would be right; the message is the three joined.
@@ -26,7 +28,11 @@ export class TheoryError extends Error {
     readonly wrong: string,
     readonly right: string,
   ) {
+    // Bad input is part of the day's work, and parsers may make thousands: no stack is recorded.
+    const limit = STACKS.stackTraceLimit;
+    STACKS.stackTraceLimit = 0;
     super(`“${clip(read)}”: ${wrong} ${right}`);
+    if (limit !== undefined) STACKS.stackTraceLimit = limit;
     this.name = 'TheoryError';
   }
 }

@@ -13,3 +13,21 @@ export function perObject<K extends object, V>(compute: (key: K) => V): (key: K)
     return value;
   };
 }
+
+const LIMIT = 4000;
+
+/** Remembers values by text, starting afresh when too many have come together. */
+export class TextMemo<V> {
+  private readonly known = new Map<string, V>();
+
+  /** The value of a text; failures are not remembered. */
+  of(text: string, compute: () => V): V {
+    let value = this.known.get(text);
+    if (value === undefined) {
+      value = compute();
+      if (this.known.size >= LIMIT) this.known.clear();
+      this.known.set(text, value);
+    }
+    return value;
+  }
+}

@@ -24,8 +24,8 @@ export interface Chord {
 }
 
 /** Members sorted by degree, then alteration, without repeats. */
-export function sortMembers(members: readonly Member[]): Member[] {
-  if (isSorted(members)) return [...members];
+export function sortMembers(members: readonly Member[]): readonly Member[] {
+  if (isSorted(members)) return members;
   const sorted = [...members].sort(byDegree);
   return sorted.filter((m, i) => i === 0 || byDegree(m, sorted[i - 1]!) !== 0);
 }

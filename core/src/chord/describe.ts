@@ -29,63 +29,91 @@ export interface Description {
  */
 export const describe: (members: readonly Member[]) => Description = perObject(describeAnew);
 
-function describeAnew(members: readonly Member[]): Description {
-  const find = (degree: number) => members.filter((m) => m.degree === degree);
-  const thirds = find(3);
-  const fifths = find(5);
-  const sevenths = find(7);
-  const third = thirds.find((m) => m.alteration === -1) ?? thirds[0];
-  const minorThird = third?.alteration === -1;
-  const majorThird = thirds.some((m) => m.alteration === 0);
-  // A diminished seventh makes a seventh chord only over a diminished (or unstated) fifth.
-  const canBeDiminished = minorThird && !majorThird && fifths.every((m) => m.alteration === -1);
-  const seventhMember =
-    sevenths.find((m) => m.alteration === -1) ??
-    sevenths.find((m) => m.alteration === 0) ??
-    (canBeDiminished ? sevenths.find((m) => m.alteration === -2) : undefined);
-  const seventh = seventhMember ? (['major', 'minor', 'diminished'] as const)[-seventhMember.alteration]! : null;
-  const used = new Set<Member>();
-  const omitted: number[] = [];
-  const altered: Member[] = [];
-  if (seventhMember) used.add(seventhMember);
-  const root = members.find((m) => m.degree === 1 && m.alteration === 0);
-  if (root) used.add(root);
-  else omitted.push(1);
-
-  let triad: Triad;
-  const soleFifth = fifths.length === 1 ? fifths[0]!.alteration : fifths.some((m) => m.alteration === 0) ? 0 : null;
-  if (majorThird || minorThird) {
-    used.add(majorThird && !minorThird ? thirds.find((m) => m.alteration === 0)! : third!);
-    triad = triadOf(minorThird, fifths.length === 0 ? undefined : soleFifth, seventh);
-  } else {
-    triad = suspendedTriad(find, seventh !== null, used, omitted);
+/** The place of a member in the list, or −1. Loops, as this is the hottest path of all. */
+function indexOf(members: readonly Member[], degree: number, alteration: number): number {
+  for (let i = 0; i < members.length; i++) {
+    const m = members[i]!;
+    if (m.degree === degree && m.alteration === alteration) return i;
   }
-  const wantedFifth = triad === 'diminished' || triad === 'flat-five' ? -1 : triad === 'augmented' ? 1 : 0;
-  const plainFifth = fifths.find((m) => m.alteration === wantedFifth);
-  if (plainFifth) used.add(plainFifth);
-  else if (fifths.length === 0) omitted.push(5);
-  else for (const fifth of fifths) takeAltered(fifth, altered, used);
-
-  const sixthMember = seventh === null && triad !== 'diminished' ? members.find((m) => m.degree === 6 && m.alteration === 0) : undefined;
-  if (sixthMember) used.add(sixthMember);
-
-  const top = seventh === null ? 0 : highestNatural(members);
-  if (top) {
-    for (const degree of [9, 11, 13]) {
-      const here = find(degree);
-      const natural = here.find((m) => m.alteration === 0);
-      if (natural && degree <= top) used.add(natural);
-      else for (const member of here) takeAltered(member, altered, used);
-      if (here.length === 0 && degree < top) omitted.push(degree);
-    }
-  }
-  const added = members.filter((m) => !used.has(m));
-  return { triad, seventh, sixth: sixthMember !== undefined, top, altered, added, omitted };
+  return -1;
 }
 
-function takeAltered(member: Member, altered: Member[], used: Set<Member>): void {
-  altered.push(member);
-  used.add(member);
+/** How many members stand on a degree. */
+function count(members: readonly Member[], degree: number): number {
+  let found = 0;
+  for (let i = 0; i < members.length; i++) if (members[i]!.degree === degree) found++;
+  return found;
+}
+
+const SEVENTHS = ['major', 'minor', 'diminished'] as const;
+
+/** As describe, without remembering: for stacks that are looked at once. */
+export function describeAnew(members: readonly Member[]): Description {
+  // Members already spoken for, one bit each.
+  let used = 0;
+  const use = (index: number) => {
+    used |= 1 << index;
+  };
+  const omitted: number[] = [];
+  const altered: Member[] = [];
+  const takeAltered = (degree: number) => {
+    for (let i = 0; i < members.length; i++) {
+      if (members[i]!.degree !== degree) continue;
+      altered.push(members[i]!);
+      use(i);
+    }
+  };
+  const root = indexOf(members, 1, 0);
+  if (root >= 0) use(root);
+  else omitted.push(1);
+
+  const minorThird = indexOf(members, 3, -1);
+  const majorThird = indexOf(members, 3, 0);
+  const fifths = count(members, 5);
+  const flatFifth = indexOf(members, 5, -1);
+  // A diminished seventh makes a seventh chord only over a diminished (or unstated) fifth.
+  const canBeDiminished = minorThird >= 0 && majorThird < 0 && (fifths === 0 || (fifths === 1 && flatFifth >= 0));
+  let seventhAt = indexOf(members, 7, -1);
+  if (seventhAt < 0) seventhAt = indexOf(members, 7, 0);
+  if (seventhAt < 0 && canBeDiminished) seventhAt = indexOf(members, 7, -2);
+  const seventh = seventhAt < 0 ? null : SEVENTHS[-members[seventhAt]!.alteration]!;
+  if (seventhAt >= 0) use(seventhAt);
+
+  let triad: Triad;
+  if (majorThird >= 0 || minorThird >= 0) {
+    use(minorThird >= 0 ? minorThird : majorThird);
+    const sole =
+      fifths === 0 ? undefined : indexOf(members, 5, 0) >= 0 ? 0 : fifths > 1 ? null : flatFifth >= 0 ? -1 : indexOf(members, 5, 1) >= 0 ? 1 : null;
+    triad = triadOf(minorThird >= 0, sole, seventh);
+  } else {
+    const second = indexOf(members, 2, 0);
+    const fourth = indexOf(members, 4, 0);
+    if (second >= 0) use(second);
+    if (fourth >= 0) use(fourth);
+    triad = suspendedTriad(second >= 0, fourth >= 0);
+    if (triad === 'no-third' && seventh === null && indexOf(members, 5, 0) >= 0 && count(members, 3) === 0) triad = 'power';
+    else if (triad === 'no-third') omitted.push(3);
+  }
+  const plainFifth = indexOf(members, 5, triad === 'diminished' || triad === 'flat-five' ? -1 : triad === 'augmented' ? 1 : 0);
+  if (plainFifth >= 0) use(plainFifth);
+  else if (fifths === 0) omitted.push(5);
+  else takeAltered(5);
+
+  const sixth = seventh === null && triad !== 'diminished' ? indexOf(members, 6, 0) : -1;
+  if (sixth >= 0) use(sixth);
+
+  const top = seventh === null ? 0 : highestNatural(members);
+  if (top !== 0) {
+    for (let degree = 9; degree <= 13; degree += 2) {
+      const natural = indexOf(members, degree, 0);
+      if (natural >= 0 && degree <= top) use(natural);
+      else takeAltered(degree);
+      if (degree < top && count(members, degree) === 0) omitted.push(degree);
+    }
+  }
+  const added: Member[] = [];
+  for (let i = 0; i < members.length; i++) if ((used & (1 << i)) === 0) added.push(members[i]!);
+  return { triad, seventh, sixth: sixth >= 0, top, altered, added, omitted };
 }
 
 function triadOf(minorThird: boolean, fifth: number | null | undefined, seventh: Description['seventh']): Triad {
@@ -95,26 +123,16 @@ function triadOf(minorThird: boolean, fifth: number | null | undefined, seventh:
   return fifth === 1 ? 'augmented' : 'major';
 }
 
-/** Suspensions: 2 and 4 always, 11 and 9 as stand-ins only when spelled as 4 and 2. */
-function suspendedTriad(find: (degree: number) => Member[], hasSeventh: boolean, used: Set<Member>, omitted: number[]): Triad {
-  const second = find(2).find((m) => m.alteration === 0);
-  const fourth = find(4).find((m) => m.alteration === 0);
-  if (fourth) used.add(fourth);
-  if (second) used.add(second);
-  if (fourth && second) return 'sus24';
-  if (fourth) return 'sus4';
-  if (second) return 'sus2';
-  if (!hasSeventh && find(5).some((m) => m.alteration === 0) && find(3).length === 0) return 'power';
-  omitted.push(3);
-  return 'no-third';
+function suspendedTriad(second: boolean, fourth: boolean): Triad {
+  if (fourth) return second ? 'sus24' : 'sus4';
+  return second ? 'sus2' : 'no-third';
 }
 
 /** 13, 11 or 9 when that extension is there unaltered; else 7. */
 function highestNatural(members: readonly Member[]): 7 | 9 | 11 | 13 {
-  for (const degree of [13, 11, 9] as const) {
-    if (members.some((m) => m.degree === degree && m.alteration === 0)) return degree;
-  }
-  return 7;
+  if (indexOf(members, 13, 0) >= 0) return 13;
+  if (indexOf(members, 11, 0) >= 0) return 11;
+  return indexOf(members, 9, 0) >= 0 ? 9 : 7;
 }
 
 const SEVENTH_NAMES: Record<string, string> = {

@@ -3,7 +3,7 @@ import { deviationUp } from '../interval';
 import { lineOfFifths, pitchClass, sameName, type NoteName } from '../pitch';
 import { signatureFifths, type Key } from '../key/key';
 import { makeChord, memberNote, type Chord, type Member } from './chord';
-import { describe, type Description } from './describe';
+import { describeAnew, type Description } from './describe';
 
 /** Why a reading stands where it does; made into words at the edge. */
 export type ReadingReason =
@@ -86,7 +86,7 @@ function readOnRoot(root: NoteName, notes: readonly NoteName[], bass: NoteName, 
   }
   const members = near.map((m) => placeMember(m, hasThird, hasSeventh));
   const chord = makeChord(root, members, bass);
-  const description = describe(chord.members);
+  const description = describeAnew(chord.members);
   return rate(chord, description, bass, notes, key, respelled);
 }
 

@@ -31,12 +31,16 @@ const MAJOR_WORDS = ['major', 'Major', 'maj', 'Maj', 'MAJ', 'ma', 'Ma', 'M', '�
 const MINOR_WORDS = ['minor', 'min', 'mi', 'm', '-'];
 const DIMINISHED_WORDS = ['dim', '°', 'o', 'º'];
 const MAJOR_AFTER_SLASH = ['/maj', '/ma', '/M'];
+const HALF_DIMINISHED_WORDS = ['ø', 'Ø', 'h'];
+const AUGMENTED_WORDS = ['aug', '+'];
 const SEPARATORS = '(), ';
 
 function matchWord(text: string, at: number, words: readonly string[]): number {
+  const char = text[at];
   for (const word of words) {
     // “madd9” is minor with an added ninth, not “ma”.
-    if (text.startsWith(word, at) && !(word.toLowerCase() === 'ma' && text.startsWith('dd', at + 2))) return at + word.length;
+    if (word[0] === char && text.startsWith(word, at) && !(word.length === 2 && word[1] === 'a' && text.startsWith('dd', at + 2)))
+      return at + word.length;
   }
   return -1;
 }
@@ -48,17 +52,33 @@ export function readToken(text: string, at: number, suffix: Suffix, first: boole
   if (char >= '0' && char <= '9') return readNumber(text, at, suffix);
   const signed = readAlteration(text, at, suffix, first);
   if (signed > at) return signed;
-  let end: number;
-  if ((end = matchWord(text, at, ['sus'])) > 0) return readSuspension(text, end, suffix);
-  if ((end = matchWord(text, at, ['add'])) > 0) return readAddition(text, at, end, suffix);
-  if ((end = matchWord(text, at, ['no', 'omit'])) > 0) return readOmission(text, at, end, suffix);
-  if ((end = matchWord(text, at, ['alt'])) > 0 && !suffix.alt) {
-    suffix.alt = true;
-    suffix.seventh ??= -1;
-    suffix.top = Math.max(suffix.top, 7);
-    return end;
+  switch (char) {
+    case 's':
+      if (text.startsWith('sus', at)) return readSuspension(text, at + 3, suffix);
+      break;
+    case 'a':
+      if (text.startsWith('add', at)) return readAddition(text, at, at + 3, suffix);
+      if (text.startsWith('alt', at) && !suffix.alt) {
+        suffix.alt = true;
+        suffix.seventh ??= -1;
+        suffix.top = Math.max(suffix.top, 7);
+        return at + 3;
+      }
+      break;
+    case 'n':
+      if (text.startsWith('no', at)) return readOmission(text, at, at + 2, suffix);
+      break;
+    case 'o':
+      if (text.startsWith('omit', at)) return readOmission(text, at, at + 4, suffix);
+      break;
   }
-  if (!suffix.majorNext && (end = matchWord(text, at, MAJOR_WORDS)) > 0 && suffix.seventh === null) {
+  return readQualityWord(text, at, suffix, first);
+}
+
+/** Major, minor, diminished, augmented and half-diminished in all their spellings. */
+function readQualityWord(text: string, at: number, suffix: Suffix, first: boolean): number {
+  let end: number;
+  if (!suffix.majorNext && suffix.seventh === null && (end = matchWord(text, at, MAJOR_WORDS)) > 0) {
     if (text[at] === '△' || text[at] === 'Δ' || text[at] === '∆') {
       suffix.seventh = 0;
       suffix.top = 7;
@@ -82,12 +102,12 @@ export function readToken(text: string, at: number, suffix: Suffix, first: boole
     return at + 3;
   }
   if ((end = matchWord(text, at, DIMINISHED_WORDS)) > 0) return sayTriad(suffix, -1, -1, end, 'diminished');
-  if ((end = matchWord(text, at, ['ø', 'Ø', 'h'])) > 0) {
+  if ((end = matchWord(text, at, HALF_DIMINISHED_WORDS)) > 0) {
     suffix.seventh = -1;
     suffix.top = 7;
     return sayTriad(suffix, -1, -1, end, 'halfDiminished');
   }
-  if ((end = matchWord(text, at, ['aug', '+'])) > 0) return sayTriad(suffix, 0, 1, end);
+  if ((end = matchWord(text, at, AUGMENTED_WORDS)) > 0) return sayTriad(suffix, 0, 1, end);
   if ((end = matchWord(text, at, MINOR_WORDS)) > 0 && first) return sayTriad(suffix, -1, 0, end);
   return at;
 }
@@ -196,15 +216,21 @@ function readOmission(text: string, at: number, start: number, suffix: Suffix): 
 
 /** The members that the signs stand for. */
 export function collectMembers(suffix: Suffix): Member[] {
+  const { third, sus, alterations, top } = suffix;
   const list: Member[] = [{ degree: 1, alteration: 0 }];
-  if (suffix.third !== null && !suffix.power) list.push({ degree: 3, alteration: suffix.third });
-  for (const degree of suffix.sus) list.push({ degree, alteration: 0 });
-  const altered = (degree: number) => suffix.alterations.some((m) => m.degree === degree);
-  if (suffix.alt) {
-    list.push({ degree: 5, alteration: -1 }, { degree: 5, alteration: 1 }, { degree: 9, alteration: -1 }, { degree: 9, alteration: 1 });
-  } else if (!altered(5)) list.push({ degree: 5, alteration: suffix.fifth });
+  for (const degree of sus) list.push({ degree, alteration: 0 });
+  if (third !== null && !suffix.power) list.push({ degree: 3, alteration: third });
+  if (suffix.alt) list.push({ degree: 5, alteration: -1 }, { degree: 5, alteration: 1 });
+  else if (!isAltered(alterations, 5)) list.push({ degree: 5, alteration: suffix.fifth });
   if (suffix.seventh !== null) list.push({ degree: 7, alteration: suffix.seventh });
-  for (const degree of [9, 11, 13]) if (degree <= suffix.top && !altered(degree)) list.push({ degree, alteration: 0 });
-  list.push(...suffix.alterations, ...suffix.added);
-  return list.filter((m) => !suffix.omitted.includes(m.degree));
+  if (suffix.alt) list.push({ degree: 9, alteration: -1 }, { degree: 9, alteration: 1 });
+  for (let degree = 9; degree <= top; degree += 2) if (!isAltered(alterations, degree)) list.push({ degree, alteration: 0 });
+  for (const member of alterations) list.push(member);
+  for (const member of suffix.added) list.push(member);
+  return suffix.omitted.length === 0 ? list : list.filter((m) => !suffix.omitted.includes(m.degree));
+}
+
+function isAltered(alterations: readonly Member[], degree: number): boolean {
+  for (const member of alterations) if (member.degree === degree) return true;
+  return false;
 }

@@ -1,6 +1,7 @@
 import { TheoryError } from '../errors';
-import { readNoteName, type NoteName } from '../pitch';
-import { makeChord, type Chord } from './chord';
+import { TextMemo } from '../memo';
+import { readNoteName } from '../pitch';
+import { makeChord, sortMembers, type Chord, type Member } from './chord';
 import { collectMembers, emptySuffix, readToken } from './suffix';
 
 /**
@@ -13,22 +14,26 @@ export function parseSymbol(text: string): Chord {
   const trimmed = text.trim();
   const read = readNoteName(trimmed, 0);
   if (!read) throw new TheoryError('symbol', text, 'a chord symbol starts with a root A–G in capitals.', 'Write for example C, F#m7 or Bb7/D.');
+  const slash = trimmed.lastIndexOf('/');
+  const below = slash >= read.end ? readNoteName(trimmed, slash + 1) : null;
+  const bass = below?.end === trimmed.length ? below.name : undefined;
+  const end = bass ? slash : trimmed.length;
+  const members = SUFFIXES.of(trimmed.slice(read.end, end), () => readSuffix(text, trimmed, read.end, end));
+  return makeChord(read.name, members, bass);
+}
+
+/** Stacks by the text after the root: the same few suffixes come with every root. */
+const SUFFIXES = new TextMemo<readonly Member[]>();
+
+function readSuffix(text: string, trimmed: string, start: number, end: number): readonly Member[] {
   const suffix = emptySuffix();
-  let at = read.end;
-  let bass: NoteName | undefined;
-  while (at < trimmed.length) {
-    if (trimmed.charCodeAt(at) === 47) {
-      const below = readNoteName(trimmed, at + 1);
-      if (below && below.end === trimmed.length) {
-        bass = below.name;
-        break;
-      }
-    }
-    const next = readToken(trimmed, at, suffix, at === read.end);
+  let at = start;
+  while (at < end) {
+    const next = readToken(trimmed, at, suffix, at === start);
     if (next <= at) throw notUnderstood(text, trimmed, at);
     at = next;
   }
-  return makeChord(read.name, collectMembers(suffix), bass);
+  return sortMembers(collectMembers(suffix));
 }
 
 function notUnderstood(text: string, trimmed: string, at: number): TheoryError {

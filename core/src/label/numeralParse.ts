@@ -5,12 +5,14 @@ import { TheoryError } from '../errors';
 import { parseKey, type Key } from '../key/key';
 import { readAccidentals, readNoteName } from '../pitch';
 import { diatonicExtension, diatonicNumeral } from './diatonic';
+import { TextMemo } from '../memo';
 import { AUGMENTED_SIXTHS, localKey, rootOf, type Numeral, type SpecialNumeral } from './numeral';
 import { DEFAULT_SCHOOL, type School } from './school';
 
 const C_MAJOR = parseKey('C major');
-const ROMANS = ['VII', 'III', 'VI', 'IV', 'II', 'V', 'I'] as const;
-const ROMAN_DEGREES: Record<string, number> = { I: 1, II: 2, III: 3, IV: 4, V: 5, VI: 6, VII: 7 };
+const ROMAN_DEGREES: Record<string, number> = {
+  I: 1, II: 2, III: 3, IV: 4, V: 5, VI: 6, VII: 7, i: 1, ii: 2, iii: 3, iv: 4, v: 5, vi: 6, vii: 7,
+}; // prettier-ignore
 const ROOT: Member = { degree: 1, alteration: 0 };
 const MAX_CHAIN = 6;
 
@@ -55,8 +57,10 @@ function localKeyOf(target: Numeral, key: Key): Key {
 /** Finds the slash or `of` before a target: a slash before a numeral applies, before a digit it joins figures. */
 function targetStart(whole: string): { at: number; after: number } | null {
   const of = whole.indexOf(' of ');
+  const firstSlash = whole.indexOf('/', 1);
+  if (of < 0 && firstSlash < 0) return null;
   let slash = -1;
-  for (let at = 1; at < whole.length - 1; at++) {
+  for (let at = firstSlash < 0 ? whole.length : firstSlash; at < whole.length - 1; at++) {
     if (whole[at] !== '/') continue;
     const rest = whole.slice(at + 1);
     if (/^[b#♭♯]*(?:[iIvV]|N|It|Fr|Ger|sub)/.test(rest)) {
@@ -69,32 +73,61 @@ function targetStart(whole: string): { at: number; after: number } | null {
 }
 
 function readOne(own: string, text: string, key: Key, school: School, target: Numeral | null): Numeral {
-  const special = SPECIAL_START.test(own) ? readSpecial(own, text, key, target) : null;
+  const special = mayBeSpecial(own) ? readSpecial(own, text, key, target) : null;
   if (special) return special;
   const sub = own.startsWith('sub');
   let at = sub ? 3 : 0;
   const prefix = readAccidentals(own, at);
   at = prefix.end;
-  const roman = ROMANS.find((r) => own.startsWith(r, at)) ?? ROMANS.find((r) => own.startsWith(r.toLowerCase(), at));
-  if (!roman) throw bad(text, own === '' ? 'a numeral is missing here.' : `“${own}” does not start with a numeral from I to VII.`);
-  const upper = own.startsWith(roman, at);
-  at += roman.length;
+  const length = romanLength(own, at);
+  if (length === 0) throw bad(text, own === '' ? 'a numeral is missing here.' : `“${own}” does not start with a numeral from I to VII.`);
+  const roman = own.slice(at, at + length);
+  const upper = roman.charCodeAt(0) < 97;
+  at += length;
   const degree = ROMAN_DEGREES[roman]!;
   if (Math.abs(prefix.alteration) > 2) throw bad(text, 'more than a double accidental before a numeral is not read.');
-  const signs = readSigns(own, at, text, upper, school);
+  const spoken = signsOf(own, at, text, upper, school);
+  const { signs } = spoken;
   const bare = school.numeralCase === 'capitals-bare' && upper && !sub && !signs.explicit;
   const small = bare ? isSmallDegree(key, degree) : signs.suffix.third === -1;
-  const alteration = sub ? 0 : rootAlteration(key, degree, prefix.alteration, small);
-  const chordMembers = bare && prefix.alteration === 0 ? bareMembers(key, degree, signs) : finishMembers(signs, key, degree, alteration, school);
-  const numeral: Numeral = {
-    degree: sub ? 2 : degree,
-    alteration: sub ? -1 : alteration,
-    members: sortMembers(chordMembers),
-    lowest: ROOT,
-    special: sub ? 'sub' : null,
-    target,
-  };
-  return { ...numeral, lowest: lowestMember(numeral, signs, key, text) };
+  const alteration = sub ? -1 : rootAlteration(key, degree, prefix.alteration, small);
+  const members =
+    bare && prefix.alteration === 0
+      ? bareMembers(key, degree, signs)
+      : (spoken.members ?? sortMembers(finishMembers(signs, key, degree, sub ? 0 : alteration, school)));
+  const numeral: Numeral = { degree: sub ? 2 : degree, alteration, members, lowest: ROOT, special: sub ? 'sub' : null, target };
+  return { degree: numeral.degree, alteration, members, lowest: lowestMember(numeral, signs, key, text), special: numeral.special, target };
+}
+
+/** Signs with the stack they make, where that needs no key. */
+interface SpokenSigns {
+  readonly signs: Signs;
+  readonly members: readonly Member[] | null;
+}
+
+/** Signs by the text after the roman figure, by case and way of inversion: the same few come with every degree. */
+const SIGNS = new TextMemo<SpokenSigns>();
+
+function signsOf(own: string, at: number, text: string, upper: boolean, school: School): SpokenSigns {
+  // In the diatonic school the stack depends on the key, and the signs are finished there.
+  if (school.sevenths === 'diatonic' && school.numeralCase === 'quality') return { signs: readSigns(own, at, text, upper, school), members: null };
+  return SIGNS.of(`${upper ? 'U' : 'l'}${school.inversion} ${own.slice(at)}`, () => {
+    const signs = readSigns(own, at, text, upper, school);
+    return { signs, members: sortMembers(finishMembers(signs, C_MAJOR, 1, 0, school)) };
+  });
+}
+
+/** Characters of the roman figure at `at`, the longest that fits, all of one case; 0 for none. */
+function romanLength(own: string, at: number): number {
+  for (let length = Math.min(3, own.length - at); length > 0; length--) if (ROMAN_DEGREES[own.slice(at, at + length)]) return length;
+  return 0;
+}
+
+/** Characters of a sign for a major seventh (or a major triad): maj, M, △; 0 for none. */
+function majorLength(own: string, at: number): number {
+  const char = own[at]!;
+  if ((char === 'm' || char === 'M') && own.startsWith('aj', at + 1)) return 3;
+  return char === 'M' || char === '△' || char === 'Δ' || char === '∆' ? 1 : 0;
 }
 
 function isSmallDegree(key: Key, degree: number): boolean {
@@ -198,19 +231,6 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
   const { suffix } = signs;
   const char = own[at]!;
   if (char === '[' || char === ']') return at + 1;
-  if (own.startsWith('dom', at)) {
-    signs.explicit = true;
-    return at + 3;
-  }
-  if (own.startsWith('bass', at)) {
-    const natural = own[at + 4] === 'n';
-    const { alteration, end } = readAccidentals(own, natural ? at + 5 : at + 4);
-    const number = /^(1[13]|[1-79])/.exec(own.slice(end));
-    if (!number) return at;
-    signs.bassDegree = Number(number[1]);
-    signs.bassAlteration = natural || alteration !== 0 ? alteration : null;
-    return end + number[1]!.length;
-  }
   if (char >= '0' && char <= '9' && signs.figures === '' && suffix.top === 0 && own[at - 1] !== '(' && own[at - 1] !== ',') {
     const { figures, end } = readFigures(own, at);
     if (figures === '') return at;
@@ -220,6 +240,19 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
     suffix.top = top;
     if (top === 0) suffix.majorNext = false;
     return end;
+  }
+  if (char === 'd' && own.startsWith('dom', at)) {
+    signs.explicit = true;
+    return at + 3;
+  }
+  if (char === 'b' && own.startsWith('bass', at)) {
+    const natural = own[at + 4] === 'n';
+    const { alteration, end } = readAccidentals(own, natural ? at + 5 : at + 4);
+    const number = /^(1[13]|[1-79])/.exec(own.slice(end));
+    if (!number) return at;
+    signs.bassDegree = Number(number[1]);
+    signs.bassAlteration = natural || alteration !== 0 ? alteration : null;
+    return end + number[1]!.length;
   }
   if (school.inversion === 'letters' && /[abcd]/.test(char) && /^(?:$|\[)/.test(own.slice(at + 1, limit))) {
     signs.bassDegree = [1, 3, 5, 7]['abcd'.indexOf(char)]!;
@@ -231,14 +264,13 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
     signs.bass = own.slice(at + 1, limit);
     return limit;
   }
-  const majorWord = /^(?:[Mm]aj|M|△|Δ|∆)/.exec(own.slice(at));
-  if (majorWord && signs.figures === '') {
+  const majorWord = signs.figures === '' ? majorLength(own, at) : 0;
+  if (majorWord > 0) {
     suffix.majorNext = true;
     signs.explicit = true;
-    return at + majorWord[0].length;
+    return at + majorWord;
   }
-  const sevenFlat = /^[b♭]7/.exec(own.slice(at));
-  if (sevenFlat) {
+  if ((char === 'b' || char === '♭') && own[at + 1] === '7') {
     suffix.alterations.push({ degree: 7, alteration: -1 });
     signs.explicit = true;
     return at + 2;
@@ -251,8 +283,8 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
 /** Turns the signs into members, the sevenths and extensions by the school. */
 function finishMembers(signs: Signs, key: Key, degree: number, alteration: number, school: School): Member[] {
   const { suffix } = signs;
-  const explicitSeventh = suffix.alterations.find((m) => m.degree === 7);
-  suffix.alterations = suffix.alterations.filter((m) => m.degree !== 7);
+  const explicitSeventh = suffix.alterations.some((m) => m.degree === 7);
+  if (explicitSeventh) suffix.alterations = suffix.alterations.filter((m) => m.degree !== 7);
   const diatonic =
     school.sevenths === 'diatonic' &&
     school.numeralCase === 'quality' &&
@@ -311,7 +343,12 @@ function stand(numeral: Numeral, signs: Signs): Member {
   return { degree: signs.bassDegree!, alteration: signs.bassAlteration ?? 0 };
 }
 
-const SPECIAL_START = /^(?:N|It|Fr|Ger|C)/;
+/** Whether a name of its own may follow: N, It, Fr, Ger, Cad, CT. */
+function mayBeSpecial(own: string): boolean {
+  const char = own[0];
+  return char === 'N' || char === 'F' || char === 'G' || char === 'C' || (char === 'I' && own[1] === 't');
+}
+
 const DIMINISHED_SEVENTH: readonly Member[] = [ROOT, { degree: 3, alteration: -1 }, { degree: 5, alteration: -1 }, { degree: 7, alteration: -2 }];
 
 /** N, N6, It+6, Ger65, Fr43, Cad64, CTo7 and their inversions. */
