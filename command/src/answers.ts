@@ -1,7 +1,8 @@
 import {
   chordMap, chordOfNumeral, degreeNote, describe, halfSteps, identify, intervalBetween, inversionOf, invert, isAugmentedSixthName, mapSymbol, notesFromBass, notesOfFigures,
   notesOfPair, numeralsForChord, numeralsForNotes, parseFigure, parseInterval, parseKey, parseNote, parseNoteName, parseNumeral, parseSymbol, printFigure, printInterval, printMember, printNote,
-  printNoteName, printNumeral, printSymbol, qualityName, qualityWord, ROMANTEXT, scaleOf, SCALE_FORMS, shortFigures, signatureNotes, stackedNotes, TheoryError, transpose, attempt, DEFAULT_SCHOOL,
+  printNoteName, printNumeral, printSymbol, qualityName, qualityWord, ROMANTEXT, scaleOf, SCALE_FORMS, shortFigures, signatureNotes, stackedNotes, TheoryError,
+  TextMemo, transpose, attempt, DEFAULT_SCHOOL,
   type Chord, type Figure, type Key, type MapColumn, type NoteName, type Numeral, type ScaleForm, type School,
 } from '@diatonix/core'; // prettier-ignore
 
@@ -123,8 +124,15 @@ export function readForm(text: string | undefined): ScaleForm {
   return form as ScaleForm;
 }
 
+const KEYS = new TextMemo<ReturnType<typeof buildKeyAnswer>>();
+
 /** Signature, scale and the stacks on every degree: triads, sevenths, thirteenths. */
 export function keyAnswer(keyText: string, formText: string | undefined, school?: School) {
+  const compute = () => buildKeyAnswer(keyText, formText, school);
+  return school ? compute() : KEYS.of(`${keyText} ${formText}`, compute);
+}
+
+function buildKeyAnswer(keyText: string, formText: string | undefined, school?: School) {
   const key = parseKey(keyText);
   const form = readForm(formText);
   const stack = (column: MapColumn) => ({

@@ -1,7 +1,6 @@
 import {
   labelEntry,
   parseKey,
-  partsText,
   printNoteName,
   printNumeral,
   readLine,
@@ -37,7 +36,7 @@ export function labelAnswer(line: string, keyText: string, school: School | unde
     const labels = labelEntry(token.entry, key, school);
     return {
       read: token.text,
-      numeral: labels.ok ? partsText(labels.labels.numeralParts) : printNumeral(numeral, key, school),
+      numeral: printNumeral(numeral, key, school),
       figures: shortFigures(chord, key).map(printFigure),
       symbol: printSymbol(chord, school ? { school: school.symbols } : {}),
       notes: notesFromBass(chord).map(printNoteName),

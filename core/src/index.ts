@@ -1,4 +1,5 @@
 export * from './errors';
+export { TextMemo } from './memo';
 export * from './pitch';
 export * from './interval';
 export * from './key';

@@ -37,9 +37,9 @@ const symbolSchools = fc.record({
 
 test('chord symbols: every stack with every bass, in every school, with letters or signs', () => {
   fc.assert(
-    fc.property(anyChord, symbolSchools, fc.boolean(), (chord: Chord, school, glyphs) => {
-      const text = printSymbol(chord, { school, glyphs });
-      const read = parseSymbol(text);
+    fc.property(anyChord, symbolSchools, fc.boolean(), fc.constantFrom(undefined, 'german', 'fixed-do'), (chord: Chord, school, glyphs, letters) => {
+      const text = printSymbol(chord, { school, glyphs, ...(letters ? { letters } : {}) });
+      const read = parseSymbol(text, letters);
       if (!sameChord(read, chord)) throw new Error(`${JSON.stringify(chord)} printed ${text}, read ${JSON.stringify(read)}`);
     }),
     { numRuns: 4000 },

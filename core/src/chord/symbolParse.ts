@@ -1,6 +1,6 @@
 import { TheoryError } from '../errors';
 import { TextMemo } from '../memo';
-import { readNoteName } from '../pitch';
+import { readNoteNameIn, type LetterSystem } from '../pitch';
 import { makeChord, sortMembers, type Chord, type Member } from './chord';
 import { collectMembers, emptySuffix, readToken } from './suffix';
 
@@ -8,14 +8,15 @@ import { collectMembers, emptySuffix, readToken } from './suffix';
  * Reads a chord symbol: C, Cm, C-7, Cmaj7, CM7, C△7, Cø7, Cm7b5, C°7, C+, C7#9,
  * C7(b9,#11), C6/9, Cadd9, Csus4, C13, C7alt, C/E … A 13 stands for the whole
  * stack to the thirteenth. Accidentals may be b # bb ## x or ♭ ♯ 𝄫 𝄪.
- * Throws TheoryError `symbol` naming the part that was not understood.
+ * Roots and basses may be in German or fixed-do letters. Throws TheoryError
+ * `symbol` naming the part that was not understood.
  */
-export function parseSymbol(text: string): Chord {
+export function parseSymbol(text: string, letters: LetterSystem = 'english'): Chord {
   const trimmed = text.trim();
-  const read = readNoteName(trimmed, 0);
+  const read = readNoteNameIn(trimmed, 0, letters);
   if (!read) throw new TheoryError('symbol', text, 'a chord symbol starts with a root A–G in capitals.', 'Write for example C, F#m7 or Bb7/D.');
   const slash = trimmed.lastIndexOf('/');
-  const below = slash >= read.end ? readNoteName(trimmed, slash + 1) : null;
+  const below = slash >= read.end ? readNoteNameIn(trimmed, slash + 1, letters) : null;
   const bass = below?.end === trimmed.length ? below.name : undefined;
   const end = bass ? slash : trimmed.length;
   const members = SUFFIXES.of(trimmed.slice(read.end, end), () => readSuffix(text, trimmed, read.end, end));

@@ -4,6 +4,7 @@ import { describe, qualityName } from '../chord/describe';
 import { printSymbol } from '../chord/symbolPrint';
 import { diatonicNumeral } from '../label/diatonic';
 import type { Numeral } from '../label/numeral';
+import { perObject } from '../memo';
 import type { Key } from './key';
 import { degreeName, degreeOf, scaleOf, type DegreeName, type ScaleForm } from './scale';
 
@@ -27,7 +28,24 @@ export const MAP_FORM: ScaleForm = 'harmonic';
  * The seven stacks of a key's scale, up to `top`, computed from the scale. The
  * form matters for minor only.
  */
-export function chordMap(key: Key, top: StackTop = 5, form: ScaleForm = MAP_FORM): MapColumn[] {
+export function chordMap(key: Key, top: StackTop = 5, form: ScaleForm = MAP_FORM): readonly MapColumn[] {
+  return MAPS[form][top](key);
+}
+
+const mapsOf = (form: ScaleForm): Record<StackTop, (key: Key) => readonly MapColumn[]> => ({
+  5: perObject((key: Key) => buildMap(key, 5, form)),
+  7: perObject((key: Key) => buildMap(key, 7, form)),
+  9: perObject((key: Key) => buildMap(key, 9, form)),
+  11: perObject((key: Key) => buildMap(key, 11, form)),
+  13: perObject((key: Key) => buildMap(key, 13, form)),
+});
+const MAPS: Record<ScaleForm, Record<StackTop, (key: Key) => readonly MapColumn[]>> = {
+  natural: mapsOf('natural'),
+  harmonic: mapsOf('harmonic'),
+  melodic: mapsOf('melodic'),
+};
+
+function buildMap(key: Key, top: StackTop, form: ScaleForm): MapColumn[] {
   const scale = scaleOf(key, form);
   return scale.map((root, index) => {
     const degree = index + 1;

@@ -1,5 +1,5 @@
 import { TheoryError } from '../errors';
-import { fromLineOfFifths, lineOfFifths, printNoteName, type NoteName, noteName, parseNoteName } from '../pitch';
+import { fromLineOfFifths, lineOfFifths, printNoteName, type LetterSystem, type NoteName, noteName, parseNoteName, parseNoteNameIn } from '../pitch';
 
 export const MODES = ['major', 'minor', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'locrian'] as const;
 export type Mode = (typeof MODES)[number];
@@ -97,7 +97,8 @@ const MODE_WORDS: Record<string, Mode> = {
  * Reads `F# minor`, `Bb`, `a minor`, `Am`, `f#` (a small letter alone is a
  * minor key), `D dorian`, `E flat major`. Throws TheoryError `key`.
  */
-export function parseKey(text: string): Key {
+export function parseKey(text: string, letters: LetterSystem = 'english'): Key {
+  if (letters !== 'english') return parseForeignKey(text, letters);
   const match = /^\s*([A-Ga-g])\s*((?:sharp|flat|[#♯b♭x]|\uD834[\uDD2A\uDD2B])*)[\s:-]*([A-Za-z]*)\s*$/.exec(text);
   if (!match) throw badKey(text);
   const signs = match[2]!.replace(/sharp/g, '#').replace(/flat/g, 'b');
@@ -105,6 +106,15 @@ export function parseKey(text: string): Key {
   const mode = word === '' ? (/[a-g]/.test(match[1]!) ? 'minor' : 'major') : word === 'M' ? 'major' : MODE_WORDS[word.toLowerCase()];
   if (!mode) throw badKey(text);
   return keyOf(parseNoteName(match[1]! + signs), mode);
+}
+
+/** `Fis-Dur`, `h-Moll`, `B major`, `sol minor`: a tonic in those letters and a word for the mode. */
+function parseForeignKey(text: string, letters: LetterSystem): Key {
+  const match = /^\s*(\S+?)[\s-]+([A-Za-z]+)\s*$/.exec(text);
+  const mode = match ? MODE_WORDS[match[2]!.toLowerCase()] : undefined;
+  if (!match || !mode) throw badKey(text);
+  const tonic = match[1]!;
+  return keyOf(parseNoteNameIn(letters === 'german' ? tonic.charAt(0).toUpperCase() + tonic.slice(1) : tonic, letters), mode);
 }
 
 function badKey(text: string): TheoryError {

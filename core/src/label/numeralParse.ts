@@ -17,7 +17,7 @@ const ROOT: Member = { degree: 1, alteration: 0 };
 const MAX_CHAIN = 6;
 
 /**
- * Reads a Roman numeral of the house grammar: `I`, `ii65`, `V6/5/ii`, `V of
+ * Reads a Roman numeral of the house grammar: `I`, `4`, `ii65`, `V6/5/ii`, `V of
  * ii`, `viiø7`, `vii/o7`, `bVII7`, `N6`, `Ger+6`, `CTo7`, `subV7`, `Cad64`,
  * `V7b9[no5]`, `IIm7`. The school decides bare sevenths, letters and words of
  * inversion, and all-capital numerals; the key decides what is diatonic.
@@ -26,6 +26,7 @@ const MAX_CHAIN = 6;
 export function parseNumeral(text: string, key: Key = C_MAJOR, school: School = DEFAULT_SCHOOL): Numeral {
   const whole = text.trim();
   if (whole.length > 80) throw bad(text, 'this is too long for a numeral.');
+  if (/^[1-7]$/.test(whole)) return diatonicNumeral(key, Number(whole));
   return parseAt(whole, text, key, school, 0);
 }
 

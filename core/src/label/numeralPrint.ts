@@ -208,6 +208,17 @@ function sayMajor(seventh: boolean, school: School): string {
   return seventh ? 'dom' : 'maj';
 }
 
+/**
+ * Parts for the eye. The cadential six-four is shown as the school teaches it:
+ * over the dominant, V6/4–, or as I6/4; in plain text it stays Cad64.
+ */
+export function typesetParts(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL): NumeralParts {
+  const plain = numeralParts(numeral, key, school);
+  if (numeral.special !== 'Cad') return plain;
+  if (school.cadentialSixFour === 'dominant') return { ...plain, roman: 'V', rest: '–' };
+  return { ...plain, roman: isSmall(numeral.members) ? 'i' : 'I' };
+}
+
 /** A numeral in plain text, `V65/ii`, `viiø7`, `Ger+6`: parseNumeral reads it back in the same school. */
 export function printNumeral(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL, detail: Detail = 'exact'): string {
   return partsText(numeralParts(numeral, key, school, detail));

@@ -1,6 +1,6 @@
 import { TheoryError } from '../errors';
 import { noteName, type NoteName } from './note';
-import { parseNoteName, readAccidentals } from './parse';
+import { parseNoteName, readAccidentals, readNoteName } from './parse';
 import type { LetterSystem } from './print';
 
 const GERMAN_STEPS: Record<string, number> = { C: 0, D: 1, E: 2, F: 3, G: 4, A: 5, H: 6 };
@@ -47,4 +47,21 @@ function parseFixedDo(text: string): NoteName {
     if (end === lower.length) return noteName(found[1], alteration);
   }
   throw new TheoryError('note', text, 'this is not a fixed-do note name.', 'Write do, ré, mi, fa, sol, la or si, then any accidentals: fa#, si♭.');
+}
+
+/**
+ * Reads a note name in a letter system at a place in a text, as the root of a
+ * symbol; null where none stands. German Asus4 is A with a suspension, not A flat.
+ */
+export function readNoteNameIn(text: string, at: number, letters: LetterSystem): { name: NoteName; end: number } | null {
+  if (letters === 'english') return readNoteName(text, at);
+  const rest = text.slice(at);
+  if (letters === 'german') {
+    const match = /^(?:[AE](?:(?:is)+|s(?:es)+|s(?!us))?|B|[CDFGH](?:(?:is)+|(?:es)+)?)/.exec(rest);
+    return match ? { name: parseNoteNameIn(match[0], letters), end: at + match[0].length } : null;
+  }
+  const syllable = /^(?:sol|do|r[eé]|mi|fa|la|si)/.exec(rest);
+  if (!syllable) return null;
+  const { end } = readAccidentals(rest, syllable[0].length);
+  return { name: parseNoteNameIn(rest.slice(0, end), letters), end: at + end };
 }

@@ -13,7 +13,7 @@ import {
   type NumeralReading,
   type School,
 } from '../label';
-import { parseNote, parseNoteName, printNote, staffPosition, midiNumber, type Note } from '../pitch';
+import { parseNote, parseNoteName, printNote, readNoteNameIn, staffPosition, midiNumber, type Note } from '../pitch';
 
 /**
  * What stands in a column, as it is stored: a numeral or a symbol in the
@@ -106,6 +106,16 @@ function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
       .split('-')
       .map((text, index) => readOne({ text, start: piece.start + 2 * index, end: piece.start + 2 * index + 1 }, key, school));
   }
+  const cadence = /^V6\/?4[-–](?:5\/?3|7)$/.exec(piece.text);
+  if (cadence) {
+    // One figure moving over the dominant: two chords.
+    const middle = piece.start + piece.text.search(/[-–]/);
+    const second = piece.text.endsWith('7') ? 'V7' : 'V';
+    return [
+      readOne({ text: 'Cad64', start: piece.start, end: middle }, key, school),
+      readOne({ text: second, start: middle + 1, end: piece.end }, key, school),
+    ];
+  }
   return [readOne(piece, key, school)];
 }
 
@@ -124,6 +134,8 @@ export function entryOf(text: string, key: Key, school: School = DEFAULT_SCHOOL)
   if (text.startsWith('(')) return notesEntry(text);
   if (/^[1-7]$/.test(text)) return numeralEntry(diatonicNumeral(key, Number(text)), key);
   if (NUMERAL_START.test(text)) return numeralEntry(parseNumeral(text, key, school), key);
+  if (school.letters !== 'english' && readNoteNameIn(text, 0, school.letters))
+    return { kind: 'symbol', text: printSymbol(parseSymbol(text, school.letters)) };
   if (/^[A-G]/.test(text)) {
     if (/^[A-G](?:##?|bb?|x|♯|♭)?-?\d(?:$|[,+])/.test(text) && !/^[A-G](?:##?|bb?|x|♯|♭)?(?:2|5|6|7|9)$/.test(text)) return notesEntry(text);
     return { kind: 'symbol', text: printSymbol(parseSymbol(text)) };

@@ -2,7 +2,7 @@ import { describe, printSymbol, qualityName, stackedNotes, type Chord } from '..
 import { attempt, type TheoryError } from '../errors';
 import { degreeOf } from '../key/scale';
 import type { Key } from '../key/key';
-import { DEFAULT_SCHOOL, numeralParts, printFigure, shortFigures, type Numeral, type NumeralParts, type NumeralReading, type School } from '../label';
+import { DEFAULT_SCHOOL, printFigure, shortFigures, type Numeral, type NumeralParts, type NumeralReading, type School, typesetParts } from '../label';
 import { displayNoteName, accidentalGlyph, type Note, type NoteName } from '../pitch';
 import { readEntry, type Entry } from './entry';
 
@@ -32,7 +32,7 @@ export function labelEntry(entry: Entry, key: Key, school: School = DEFAULT_SCHO
     return {
       chord,
       numeral,
-      numeralParts: numeralParts(numeral, key, school),
+      numeralParts: typesetParts(numeral, key, school),
       figures: shortFigures(chord, key).map(printFigure),
       symbol: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
       letters: stackedNotes(chord).map((note) => displayNoteName(note, school.letters)),
