@@ -25,7 +25,7 @@ export function intervalWorking(from: Note, to: Note, way: IntervalWay): Working
       steps.push(...byStripping(low, high, simple));
       break;
     case 'half-steps':
-      steps.push(...byHalfSteps(low, high, interval));
+      steps.push(...byHalfSteps(low, high, simple));
       break;
     case 'inversion':
       steps.push(...byInversion(low, high, simple));

@@ -198,7 +198,7 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
       return [`Beside the stack: ${step.members.map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯')).join(', ')}.`];
     case 'full-figures':
       return [
-        step.written.length === 0 ? 'No figures mean ' : `${step.written.map(printFigure).join(' ')} stands for `,
+        step.written.length === 0 ? 'No figures mean ' : `${glyphs(step.written.map(printFigure).join(' '))} stands for `,
         strong(step.full.map((f) => f.number).join(' ')),
         '.',
       ];

@@ -33,6 +33,7 @@ export const useStore = create<WorkbookState>()(
       place: FIRST_PLACE,
       saveState: { kind: 'saved' },
       openWorkbook: (workbook, place = FIRST_PLACE) => {
+        burst = { name: undefined, at: 0 };
         set({ workbook, place });
         useStore.temporal.getState().clear();
       },

@@ -54,15 +54,17 @@ export function kindOf(chord: Chord): { kind: string; text: string; degrees: Deg
   const kind = KINDS[named] ? named : 'major';
   const plain = KINDS[kind]!;
   const degrees: Degree[] = [];
+  const changed = new Set<Member>();
   const has = (list: readonly Member[], m: Member) => list.some((other) => other.degree === m.degree && other.alteration === m.alteration);
   for (const member of plain) {
     if (has(chord.members, member)) continue;
     const altered = chord.members.find((m) => m.degree === member.degree && !has(plain, m));
+    if (altered) changed.add(altered);
     if (altered) degrees.push({ degree: member.degree, alter: altered.alteration - member.alteration, type: 'alter' });
     else degrees.push({ degree: member.degree, alter: 0, type: 'subtract' });
   }
   for (const member of chord.members) {
-    if (has(plain, member) || degrees.some((d) => d.type === 'alter' && d.degree === member.degree)) continue;
+    if (has(plain, member) || changed.has(member)) continue;
     // An added seventh is minor unless altered upward (MusicXML 4.0, degree-alter).
     degrees.push({ degree: member.degree, alter: member.degree === 7 ? member.alteration + 1 : member.alteration, type: 'add' });
   }

@@ -1,0 +1,30 @@
+/** Options, pages and caching of the server; its headers are tested in the browser. */
+import { cacheHeader } from '../src/caching';
+import { readOptions } from '../src/options';
+import { pageFor } from '../src/page';
+
+test('options are read, and broken ones answered with what is right', () => {
+  expect(readOptions([])).toEqual({ ok: true, value: { host: 'localhost', port: 4180, empty: false } });
+  expect(readOptions(['--empty', '--port', '0', '--host', '127.0.0.1'])).toEqual({ ok: true, value: { host: '127.0.0.1', port: 0, empty: true } });
+  for (const [args, message] of [
+    [['--port', 'many'], /“--port many”: a port is a whole number/],
+    [['--port'], /a port is a whole number/],
+    [['--host'], /has no name after it/],
+    [['--loud'], /“--loud” is not an option\. Options: --empty/],
+  ] as const) {
+    const result = readOptions(args);
+    expect(!result.ok && result.message).toMatch(message);
+  }
+});
+
+test('the page carries its nonce everywhere and the word to start empty', () => {
+  const template = '<meta name="diatonix-start" content="demo" /><meta nonce="__CSP_NONCE__"><script nonce="__CSP_NONCE__">';
+  expect(pageFor(template, 'abc', false)).toBe('<meta name="diatonix-start" content="demo" /><meta nonce="abc"><script nonce="abc">');
+  expect(pageFor(template, 'abc', true)).toContain('content="empty"');
+});
+
+test('only files with a hash in their name are kept for good', () => {
+  expect(cacheHeader('/srv/dist/assets/index-B7x_k2Qp.js')).toMatch(/immutable/);
+  expect(cacheHeader('/srv/dist/icon.svg')).toBe('no-cache');
+  expect(cacheHeader('/srv/dist/assets/plain.js')).toBe('no-cache');
+});
