@@ -163,7 +163,7 @@ const FIGURES: Record<string, { top: 0 | 7 | 9 | 11 | 13; lowest: number }> = {
   '13': { top: 13, lowest: 1 }, '11': { top: 11, lowest: 1 }, '9': { top: 9, lowest: 1 }, '7': { top: 7, lowest: 1 },
   '753': { top: 7, lowest: 1 }, '653': { top: 7, lowest: 3 }, '643': { top: 7, lowest: 5 }, '642': { top: 7, lowest: 7 },
   '65': { top: 7, lowest: 3 }, '43': { top: 7, lowest: 5 }, '42': { top: 7, lowest: 7 }, '2': { top: 7, lowest: 7 },
-  '64': { top: 0, lowest: 5 }, '63': { top: 0, lowest: 3 }, '53': { top: 0, lowest: 1 }, '6': { top: 0, lowest: 3 },
+  '64': { top: 0, lowest: 5 }, '63': { top: 0, lowest: 3 }, '53': { top: 0, lowest: 1 }, '54': { top: 0, lowest: 1 }, '6': { top: 0, lowest: 3 },
 }; // prettier-ignore
 
 /** Digits joined by slashes, as far as they make known figures. */
@@ -237,6 +237,11 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
     if (figures === '') return at;
     const { top, lowest } = FIGURES[figures]!;
     signs.figures = figures;
+    if (figures === '54') {
+      // The fourth is held over where the third will come.
+      suffix.sus = [4];
+      suffix.third = null;
+    }
     signs.bassDegree ??= lowest;
     suffix.top = top;
     if (top === 0) suffix.majorNext = false;

@@ -61,6 +61,7 @@ function direct(chord: Chord, key: Key, add: Add): void {
   if (Math.abs(alteration) > 2) return;
   const place = plain(degree, alteration);
   const { triad, seventh } = describe(chord.members);
+  if (degree === 5 && alteration === 0 && isAlteredDominant(chord)) return add(place, 'chromatic', 0.4);
   if (fitsScale(chord, key, 'natural')) {
     const weakDominant = key.mode === 'minor' && (degree === 5 || degree === 7);
     return add(place, 'diatonic', weakDominant ? 0.2 : 0);
@@ -74,6 +75,20 @@ function direct(chord: Chord, key: Key, add: Add): void {
   const backdoor = degree === 7 && seventh === 'minor' && triad === 'major' && !leadsTo(chord.root, key.tonic);
   if (backdoor) return add(place, 'backdoor', 1.3);
   add(place, 'chromatic', 3.5 + Math.abs(alteration));
+}
+
+/** A dominant seventh whose fifth or extensions are altered: it keeps its third and seventh, and with them its numeral. */
+function isAlteredDominant({ members }: Chord): boolean {
+  let third = false;
+  let seventh = false;
+  let altered = false;
+  for (const { degree, alteration } of members) {
+    if (degree === 3 && alteration === 0) third = true;
+    else if (degree === 7 && alteration === -1) seventh = true;
+    else if (degree >= 5 && alteration !== 0) altered = true;
+    else if (degree === 3) return false;
+  }
+  return third && seventh && altered;
 }
 
 function fitsScale(chord: Chord, key: Key, form: ScaleForm): boolean {
@@ -110,7 +125,7 @@ function findTargets(key: Key): Numeral[] {
 /** Dominants, leading-tone chords and the ii of a target. */
 function applied(chord: Chord, key: Key, add: Add): void {
   const { triad, seventh } = describe(chord.members);
-  const dominant = triad === 'major' && (seventh === 'minor' || seventh === null);
+  const dominant = (triad === 'major' && (seventh === 'minor' || seventh === null)) || isAlteredDominant(chord);
   const leading = triad === 'diminished';
   const second = (triad === 'minor' || seventh === 'minor') && !dominant;
   if (!dominant && !leading && !second && triad !== 'augmented') return;
