@@ -1,7 +1,7 @@
 /** The typed line, and changing what was typed: inversion, re-reading, transposing. */
 import fc from 'fast-check';
 import {
-  attempt, closeSettings, entryText, givenSetting, invertEntry, labelProgression, midiNumber, ordinaryKeys, parseKey, parseSymbol, printKey, readEntry, readLine, rereadEntry, sameName, settingsOf, stackedNotes, transposeEntry,
+  attempt, closeSettings, entryText, entryTextIn, givenSetting, invertEntry, labelProgression, midiNumber, ordinaryKeys, parseKey, parseSymbol, printKey, readEntry, readLine, rereadEntry, sameName, settingsOf, stackedNotes, transposeEntry,
   DEFAULT_SCHOOL, type Entry,
 } from '../src'; // prettier-ignore
 import { ordinaryKey } from './arbitraries';
@@ -34,6 +34,28 @@ test('what was read is read the same again', () => {
       const once = texts(line, key).join(' ');
       expect(texts(once, key).join(' ')).toBe(once);
     }),
+  );
+});
+
+test('a line written out in any school is read back as the same entries', () => {
+  const line = 'I ii65 V65/ii Imaj7 I7 V43 viio7/V bVII7 VI N6 Ger+6 A F#m7/E Bm7b5 C+ (A2 E4 A4 C#5)';
+  const entries = (key: typeof A) => readLine(line, key).flatMap((t) => ('entry' in t ? [t.entry] : []));
+  const schools = fc.record({
+    numeralCase: fc.constantFrom('quality', 'capitals-suffix', 'capitals-bare'),
+    inversion: fc.constantFrom('figures', 'letters', 'slash', 'words'),
+    sevenths: fc.constantFrom('explicit', 'diatonic'),
+    minorDegrees: fc.constantFrom('plain', 'flat'),
+    applied: fc.constantFrom('slash', 'of', 'arrow', 'arrows-only'),
+    letters: fc.constantFrom('english', 'german', 'fixed-do'),
+  }).map((part) => ({ ...DEFAULT_SCHOOL, ...part }) as typeof DEFAULT_SCHOOL); // prettier-ignore
+  fc.assert(
+    fc.property(ordinaryKey, schools, (key, school) => {
+      const stored = entries(key);
+      const written = stored.map((entry) => entryTextIn(entry, key, school)).join(' ');
+      const read = readLine(written, key, school).map((t) => ('entry' in t ? entryText(t.entry) : `! ${t.text}: ${t.error.message}`));
+      expect([written, read]).toEqual([written, stored.map(entryText)]);
+    }),
+    { numRuns: 300 },
   );
 });
 

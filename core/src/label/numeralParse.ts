@@ -3,7 +3,7 @@ import { intervalUp } from '../interval';
 import { sortMembers, type Member } from '../chord/chord';
 import { TheoryError } from '../errors';
 import { parseKey, type Key } from '../key/key';
-import { readAccidentals, readNoteName } from '../pitch';
+import { readAccidentals, readNoteNameIn, type NoteName } from '../pitch';
 import { diatonicExtension, diatonicNumeral } from './diatonic';
 import { TextMemo } from '../memo';
 import { AUGMENTED_SIXTHS, localKey, rootOf, type Numeral, type SpecialNumeral } from './numeral';
@@ -112,7 +112,7 @@ const SIGNS = new TextMemo<SpokenSigns>();
 function signsOf(own: string, at: number, text: string, upper: boolean, school: School): SpokenSigns {
   // In the diatonic school the stack depends on the key, and the signs are finished there.
   if (school.sevenths === 'diatonic' && school.numeralCase === 'quality') return { signs: readSigns(own, at, text, upper, school), members: null };
-  return SIGNS.of(`${upper ? 'U' : 'l'}${school.inversion} ${own.slice(at)}`, () => {
+  return SIGNS.of(`${upper ? 'U' : 'l'}${school.inversion}${school.letters} ${own.slice(at)}`, () => {
     const signs = readSigns(own, at, text, upper, school);
     return { signs, members: sortMembers(finishMembers(signs, C_MAJOR, 1, 0, school)) };
   });
@@ -155,7 +155,7 @@ interface Signs {
   bassAlteration: number | null;
   /** Whether more is said than figures and inversion: then nothing is taken from the key. */
   explicit: boolean;
-  bass: string | null;
+  bass: NoteName | null;
 }
 
 /** Figures of the numeral grammar: what they stack up to and which member they put lowest. */
@@ -264,10 +264,10 @@ function readSign(own: string, at: number, limit: number, signs: Signs, upper: b
     signs.bassDegree = [1, 3, 5, 7]['abcd'.indexOf(char)]!;
     return at + 1;
   }
-  if (char === '/' && (school.inversion === 'slash' || /^[A-G]/.test(own[at + 1] ?? ''))) {
-    const below = readNoteName(own, at + 1);
+  if (char === '/') {
+    const below = readNoteNameIn(own, at + 1, school.letters);
     if (!below || below.end !== limit) return at;
-    signs.bass = own.slice(at + 1, limit);
+    signs.bass = below.name;
     return limit;
   }
   const majorWord = signs.figures === '' ? majorLength(own, at) : 0;
@@ -328,7 +328,7 @@ function bareMembers(key: Key, degree: number, { suffix }: Signs): readonly Memb
 function lowestMember(numeral: Numeral, signs: Signs, key: Key, text: string): Member {
   if (signs.bass !== null) {
     const root = rootOf({ ...numeral, target: null }, key);
-    const { number, deviation } = intervalUp(root, readNoteName(signs.bass, 0)!.name);
+    const { number, deviation } = intervalUp(root, signs.bass);
     const within = numeral.members.find((m) => ((m.degree - 1) % 7) + 1 === number && m.alteration === deviation);
     return within ?? { degree: number % 2 === 0 ? number + 7 : number, alteration: deviation };
   }

@@ -131,6 +131,7 @@ const NUMERAL_START = /^(?:[b#♭♯]*[iIvV]|N(?:$|6|\/)|It|Fr|Ger|Cad(?:6|$)|CT
 
 /** Decides what a piece is and stores it in plain text. Throws TheoryError. */
 export function entryOf(text: string, key: Key, school: School = DEFAULT_SCHOOL): Entry {
+  if (text.startsWith('(') && text.includes('→')) return numeralEntry(parseNumeral(text, key, school), key);
   if (text.startsWith('(')) return notesEntry(text);
   if (/^[1-7]$/.test(text)) return numeralEntry(diatonicNumeral(key, Number(text)), key);
   if (NUMERAL_START.test(text)) return numeralEntry(parseNumeral(text, key, school), key);
@@ -174,7 +175,22 @@ function notesEntry(text: string): Entry {
   return { kind: 'notes', notes: notes.map(printNote) };
 }
 
-/** The text that gives an entry back when it is typed again. */
+/** The text that gives an entry back when it is typed again in the default school. */
 export function entryText(entry: Entry): string {
   return entry.kind === 'notes' ? `(${entry.notes.join(' ')})` : entry.text;
+}
+
+/**
+ * The text that gives an entry back when it is typed in a line in a school.
+ * Words of inversion would not stand in one piece: the line has figures then.
+ * An entry that cannot be read in the key stands as it is stored.
+ */
+export function entryTextIn(entry: Entry, key: Key, school: School): string {
+  if (entry.kind === 'notes' || school === DEFAULT_SCHOOL) return entryText(entry);
+  const printed = attempt(() => {
+    if (entry.kind === 'symbol') return printSymbol(parseSymbol(entry.text), { school: school.symbols, letters: school.letters });
+    const inLine: School = school.inversion === 'words' ? { ...school, inversion: 'figures' } : school;
+    return printNumeral(parseNumeral(entry.text, key), key, inLine);
+  });
+  return printed.ok ? printed.value : entryText(entry);
 }
