@@ -1,5 +1,5 @@
 import react from '@vitejs/plugin-react';
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
@@ -34,6 +34,7 @@ function compressed(): Plugin {
     name: 'compressed-copies',
     apply: 'build',
     closeBundle() {
+      if (!existsSync(folder)) return;
       for (const file of readdirSync(folder).filter((name) => /\.(?:js|css|json|svg)$/.test(name))) {
         const source = readFileSync(join(folder, file));
         writeFileSync(join(folder, `${file}.br`), brotliCompressSync(source));

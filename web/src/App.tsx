@@ -5,13 +5,15 @@ import { globalKeys, type Opened } from './commands/globalKeys';
 import { useStore } from './workbook/store';
 import { WorkbookCorner } from './workbook/WorkbookCorner';
 import type { BenchName } from './workbook/model';
-import { loadKey, loadProgressions } from './benches/load';
+import { loadIntervals, loadKey, loadProgressions } from './benches/load';
 
 const KeyBench = lazy(() => loadKey().then(({ KeyBench: bench }) => ({ default: bench })));
+const IntervalsBench = lazy(() => loadIntervals().then(({ IntervalsBench: bench }) => ({ default: bench })));
 const ProgressionsBench = lazy(() => loadProgressions().then(({ ProgressionsBench: bench }) => ({ default: bench })));
 
 const CommandList = lazy(() => import('./commands/CommandList'));
 const KeyList = lazy(() => import('./commands/KeyList'));
+const SchoolSheet = lazy(() => import('./design/SchoolSheet'));
 
 const Shell = styled.div`
   display: grid;
@@ -76,6 +78,7 @@ const IDLE_MS = 1200;
 
 const BENCHES: readonly { readonly name: BenchName; readonly path: string; readonly title: string }[] = [
   { name: 'key', path: '/key', title: 'Key' },
+  { name: 'intervals', path: '/intervals', title: 'Intervals' },
   { name: 'progressions', path: '/progressions', title: 'Progressions' },
 ];
 
@@ -86,6 +89,7 @@ export function App() {
     <Routes>
       <Route element={<Layout />}>
         <Route path="/key" element={<KeyBench />} />
+        <Route path="/intervals" element={<IntervalsBench />} />
         <Route path="/progressions" element={<ProgressionsBench />} />
         <Route path="/" element={<Navigate to={`/${bench}`} replace />} />
         <Route path="*" element={<NoSuchPage />} />
@@ -109,7 +113,7 @@ function Layout() {
   useEffect(() => globalKeys(setOpened), []);
 
   useEffect(() => {
-    const timer = setTimeout(() => void Promise.all([loadKey(), loadProgressions()]), IDLE_MS);
+    const timer = setTimeout(() => void Promise.all([loadKey(), loadIntervals(), loadProgressions()]), IDLE_MS);
     return () => clearTimeout(timer);
   }, []);
 
@@ -127,7 +131,7 @@ function Layout() {
             </li>
           ))}
         </ol>
-        <WorkbookCorner onCommands={() => setOpened('commands')} onKeys={() => setOpened('keys')} />
+        <WorkbookCorner onCommands={() => setOpened('commands')} onKeys={() => setOpened('keys')} onLabels={() => setOpened('labels')} />
       </nav>
       <Suspense fallback={<main aria-busy="true" />}>
         <Outlet />
@@ -136,6 +140,7 @@ function Layout() {
         {opened === 'commands' && (
           <CommandList onClose={() => setOpened(null)} onGo={(path) => void navigate(path)} onKeys={() => setOpened('keys')} />
         )}
+        {opened === 'labels' && <SchoolSheet onClose={() => setOpened(null)} />}
         {opened === 'keys' && <KeyList onClose={() => setOpened(null)} />}
       </Suspense>
     </Shell>

@@ -1,5 +1,6 @@
 /** What the store decides: edits, bursts, undo and redo, identities of columns. */
-import { mergeColumns } from '../src/benches/progressions/slice';
+import { mergeByText } from '../src/benches/merge';
+import { columnText } from '../src/benches/progressions/slice';
 import { emptyWorkbook, openProgressionOf, type Column } from '../src/workbook/model';
 import { redo, undo, useStore } from '../src/workbook/store';
 
@@ -89,6 +90,7 @@ test('columns that did not change keep their identity', () => {
   const column = (id: string, text: string): Column => ({ id, entry: { kind: 'numeral', text } });
   const old = [column('a', 'I'), column('b', 'V'), column('c', 'I')];
   const ids = (list: readonly Column[]) => list.map((c) => c.id);
+  const mergeColumns = (was: readonly Column[], read: readonly Column[]) => mergeByText(was, read, columnText);
   expect(mergeColumns(old, [column('', 'I'), column('', 'V'), column('', 'I')])).toBe(old);
   expect(ids(mergeColumns(old, [column('', 'I'), column('', 'V7'), column('', 'I')]))).toEqual(['a', 'b', 'c']);
   expect(ids(mergeColumns(old, [column('', 'I'), column('', 'IV'), column('', 'V'), column('', 'I')])).filter((id) => 'abc'.includes(id))).toEqual([

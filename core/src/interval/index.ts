@@ -1,1 +1,2 @@
 export * from './interval';
+export * from './line';

@@ -110,3 +110,11 @@ export function degreeName(key: Key, degree: number, form: ScaleForm = 'natural'
   const leading = noteName(key.tonic.step + 6, signatureAlteration(signatureFifths({ tonic: key.tonic, mode: 'major' }), key.tonic.step + 6));
   return degreeNote(key, 7, form).alteration === leading.alteration ? 'leading' : 'subtonic';
 }
+
+/**
+ * A note's name as the staff shows it under a signature: the signature's own
+ * accidental is not written, one that leaves it is.
+ */
+export function nameUnderSignature(note: NoteName, fifths: number): NoteName {
+  return note.alteration === signatureAlteration(fifths, note.step) ? noteName(note.step, 0) : noteName(note.step, note.alteration);
+}

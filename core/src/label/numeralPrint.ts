@@ -115,7 +115,7 @@ function qualitySigns(
       else extra.push('b7');
     }
   }
-  const altered = description.altered.map((m) => accidentalAscii(m.alteration) + m.degree);
+  const altered = description.altered.map((m) => (m.alteration === 0 ? `(${m.degree})` : accidentalAscii(m.alteration) + m.degree));
   const naturals = usesScale(school)
     ? naturalExtensions(numeral, local, description, word !== '' || quality === 'o' || quality === 'ø' || extra.length > 0)
     : [];

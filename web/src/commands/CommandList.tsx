@@ -22,13 +22,15 @@ interface CommandListProps {
   readonly onClose: () => void;
   readonly onGo: (path: string) => void;
   readonly onKeys: () => void;
+  readonly onLabels: () => void;
 }
 
 /** Every command by name, found by typing a part of it. */
-export default function CommandList({ onClose, onGo, onKeys }: CommandListProps) {
+export default function CommandList({ onClose, onGo, onKeys, onLabels }: CommandListProps) {
   const { contains } = useFilter({ sensitivity: 'base' });
   const commands: readonly (readonly [string, () => void])[] = [
     ['Go to the Key bench', () => onGo('/key')],
+    ['Go to the Intervals bench', () => onGo('/intervals')],
     ['Go to the Progressions bench', () => onGo('/progressions')],
     ['Undo', undo],
     ['Redo', redo],
@@ -40,6 +42,7 @@ export default function CommandList({ onClose, onGo, onKeys }: CommandListProps)
     ['Board surface', () => setTheme('board')],
     ['Surface as the system has it', () => setTheme('system')],
     ['Board size on or off', toggleBoardSize],
+    ['Labels: how numerals, symbols and letters are written', onLabels],
     ['List of keys', onKeys],
   ];
   const act = (name: string) => {

@@ -1,7 +1,7 @@
 import { redo, undo } from '../workbook/store';
 
 /** Which list is open. */
-export type Opened = 'commands' | 'keys' | null;
+export type Opened = 'commands' | 'keys' | 'labels' | null;
 
 /** Keys that work everywhere. Returns the stop. */
 export function globalKeys(open: (list: Opened) => void): () => void {

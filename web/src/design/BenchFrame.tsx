@@ -5,7 +5,7 @@ import { SaveTrouble } from './SaveTrouble';
 
 const Frame = styled.div`
   display: grid;
-  grid-template: 3.75rem minmax(0, 1fr) / minmax(0, 1fr) 19.5rem;
+  grid-template: minmax(3.75rem, auto) minmax(0, 1fr) / minmax(0, 1fr) 19.5rem;
   height: 100%;
   min-height: 0;
   .strap {
@@ -26,7 +26,7 @@ const Frame = styled.div`
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 0.5rem 0.8rem;
+    gap: 0.4rem 0.5rem;
     min-width: 0;
   }
   .actions {

@@ -6,7 +6,7 @@ const control = css`
   align-items: center;
   gap: 0.4rem;
   min-height: 1.85rem;
-  padding: 0.2rem 0.65rem;
+  padding: 0.2rem 0.55rem;
   border: 1px solid var(--rule);
   border-radius: 4px;
   background: var(--sheet);
@@ -55,7 +55,7 @@ export const Toggle = styled(AriaToggle)`
 
 export const ToggleRow = styled(ToggleButtonGroup)`
   display: inline-flex;
-  gap: 0.4rem;
+  gap: 0.3rem;
 `;
 
 /** A button that is only its words, for the margin and the contents list. */

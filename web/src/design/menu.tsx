@@ -12,7 +12,8 @@ export const MenuStyle = styled.div`
   [role='menu'] {
     outline: none;
   }
-  [role='menuitem'] {
+  [role='menuitem'],
+  [role='menuitemradio'] {
     display: flex;
     align-items: center;
     gap: 0.5rem;
@@ -22,7 +23,12 @@ export const MenuStyle = styled.div`
     cursor: pointer;
     font-size: 0.9375rem;
   }
-  [role='menuitem'][data-focused] {
+  [role='menuitemradio'][data-selected] {
+    color: var(--mark);
+    font-weight: 600;
+  }
+  [role='menuitem'][data-focused],
+  [role='menuitemradio'][data-focused] {
     background: var(--mark-ground);
     outline: none;
   }

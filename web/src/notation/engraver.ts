@@ -7,6 +7,8 @@ import type { VexFlow } from './vexflow';
 export interface ColumnNotes {
   readonly clef: Clef;
   readonly notes: readonly Note[];
+  /** A second note or chord after the first, on the same staff. */
+  readonly then?: readonly Note[];
 }
 
 const CODES: Record<number, string> = { [-3]: 'bbs', [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##', 3: '###' };
@@ -14,6 +16,8 @@ const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A',
 /** The notation package puts a staff's top line this far below its own y. */
 const TOP_LINE = 40;
 const CACHE_LIMIT = 4000;
+/** Room between the two notes of a pair. */
+const PAIR_WIDTH = 36;
 /** Room for the brace at the left of a grand staff. */
 export const BRACE_ROOM = 16;
 
@@ -30,7 +34,7 @@ export class Engraver {
 
   /** A column of whole or half notes, one voice a staff, accidentals only where they leave the signature. */
   column(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
-    const key = `${fifths} ${duration} ${frame.staves.join()} ${staves.map((s) => s.clef + s.notes.map((n) => `${n.step}.${n.alteration}.${n.octave}`).join()).join('/')}`;
+    const key = `${fifths} ${duration} ${frame.staves.join()} ${staves.map((s) => s.clef + keyOf(s.notes) + (s.then ? `>${keyOf(s.then)}` : '')).join('/')}`;
     const known = this.columns.get(key);
     if (known) return known;
     if (this.columns.size > CACHE_LIMIT) this.columns.clear();
@@ -42,36 +46,43 @@ export class Engraver {
   private draw(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
     const { Stave, StaveNote, Accidental, Voice, Formatter } = this.vexflow;
     const { context, element } = this.context();
-    const voices = staves.flatMap(({ clef, notes }, index) => {
-      if (notes.length === 0) return [];
-      const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
-      stave.setNoteStartX(0);
+    const chord = (notes: readonly Note[], clef: Clef) => {
       const note = new StaveNote({ clef, keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`), duration, autoStem: true });
       notes.forEach((n, i) => {
         if (n.alteration !== signatureAlteration(fifths, n.step)) note.addModifier(new Accidental(CODES[n.alteration]!), i);
       });
-      const voice = new Voice({ numBeats: duration === 'w' ? 4 : 2, beatValue: 4 }).addTickables([note]);
+      return note;
+    };
+    const voices = staves.flatMap(({ clef, notes, then }, index) => {
+      if (notes.length === 0) return [];
+      const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
+      stave.setNoteStartX(0);
+      const chords = [chord(notes, clef), ...(then ? [chord(then, clef)] : [])];
+      const voice = new Voice({ numBeats: (duration === 'w' ? 4 : 2) * chords.length, beatValue: 4 }).addTickables(chords);
       voice.setStave(stave);
-      note.setStave(stave);
-      return [{ voice, note }];
+      for (const note of chords) note.setStave(stave);
+      return [{ voice, chords }];
     });
     if (voices.length === 0) return { markup: '', left: 0, right: 0 };
     const formatter = new Formatter();
     for (const { voice } of voices) formatter.joinVoices([voice]);
     formatter.format(
       voices.map(({ voice }) => voice),
-      0,
+      staves.some(({ then }) => then) ? PAIR_WIDTH : 0,
     );
-    let left = 0;
-    let right = 0;
-    let centre = 0;
-    voices.forEach(({ note }, index) => {
-      const { notePx, modLeftPx, leftDisplacedHeadPx, rightDisplacedHeadPx } = note.getMetrics();
-      const middle = note.getAbsoluteX() + leftDisplacedHeadPx + notePx / 2;
-      if (index === 0) centre = middle;
-      left = Math.max(left, modLeftPx + leftDisplacedHeadPx + notePx / 2 + (centre - middle));
-      right = Math.max(right, notePx / 2 + rightDisplacedHeadPx + (middle - centre));
-    });
+    const edges = voices.flatMap(({ chords }) =>
+      chords.map((note) => {
+        const { notePx, modLeftPx, leftDisplacedHeadPx, rightDisplacedHeadPx } = note.getMetrics();
+        const middle = note.getAbsoluteX() + leftDisplacedHeadPx + notePx / 2;
+        return { middle, from: middle - notePx / 2 - leftDisplacedHeadPx - modLeftPx, to: middle + notePx / 2 + rightDisplacedHeadPx };
+      }),
+    );
+    const paired = staves.some(({ then }) => then);
+    const from = Math.min(...edges.map((edge) => edge.from));
+    const to = Math.max(...edges.map((edge) => edge.to));
+    // One chord stands with its heads over the middle of the column, a pair with its whole width.
+    const centre = paired ? (from + to) / 2 : edges[0]!.middle;
+    const [left, right] = [centre - from, to - centre];
     context.openGroup();
     for (const { voice } of voices) voice.draw(context);
     context.closeGroup();
@@ -114,6 +125,10 @@ export class Engraver {
     context.setStrokeStyle('currentColor');
     return { context, element };
   }
+}
+
+function keyOf(notes: readonly Note[]): string {
+  return notes.map((n) => `${n.step}.${n.alteration}.${n.octave}`).join();
 }
 
 function round(value: number): number {

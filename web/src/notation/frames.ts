@@ -5,3 +5,9 @@ export const SCALE_AND_STACKS: StaffFrame = { height: 236, staves: [34, 146] };
 
 /** Treble over bass, braced. */
 export const GRAND_STAFF: StaffFrame = { height: 250, staves: [52, 152], joined: true };
+
+/** As SCALE_AND_STACKS, with room for stacks up to the thirteenth. */
+export const SCALE_AND_TALL_STACKS: StaffFrame = { height: 262, staves: [34, 176] };
+
+/** An interval over its inversion. */
+export const INTERVAL_AND_INVERSION: StaffFrame = { height: 270, staves: [58, 178] };

@@ -1,4 +1,4 @@
-import { Download, FolderOpen, Keyboard, Moon, Redo2, Search, Sun, Undo2, ZoomIn } from 'lucide-react';
+import { Download, FolderOpen, Keyboard, Moon, Redo2, Search, Sun, Tags, Undo2, ZoomIn } from 'lucide-react';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
@@ -55,7 +55,7 @@ const Corner = styled.div`
 `;
 
 /** The foot of the contents list: the workbook, its files, undo and redo, the surface, and whether it is saved. */
-export function WorkbookCorner({ onCommands, onKeys }: { onCommands: () => void; onKeys: () => void }) {
+export function WorkbookCorner({ onCommands, onKeys, onLabels }: { onCommands: () => void; onKeys: () => void; onLabels: () => void }) {
   const title = useStore((state) => state.workbook.title);
   const saveState = useStore((state) => state.saveState);
   const past = useZustand(useStore.temporal, (state) => state.pastStates.length);
@@ -92,6 +92,9 @@ export function WorkbookCorner({ onCommands, onKeys }: { onCommands: () => void;
       </QuietButton>
       <QuietButton onPress={toggleBoardSize} aria-pressed={boardSize}>
         <ZoomIn aria-hidden="true" /> {boardSize ? 'Desk size' : 'Board size'}
+      </QuietButton>
+      <QuietButton onPress={onLabels}>
+        <Tags aria-hidden="true" /> Labels
       </QuietButton>
       <QuietButton onPress={onCommands}>
         <Search aria-hidden="true" /> Commands

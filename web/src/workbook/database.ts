@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
+import { migrateWorkbook } from './migrate';
 import type { Place, Workbook } from './model';
 
 export interface WorkbookRow {
@@ -22,6 +23,14 @@ function database(): Database {
   if (!opened) {
     opened = new Dexie('diatonix') as Database;
     opened.version(1).stores({ workbooks: 'id, savedAt', settings: 'name' });
+    opened.version(2).upgrade((transaction) =>
+      transaction
+        .table('workbooks')
+        .toCollection()
+        .modify((row: { workbook: unknown }) => {
+          row.workbook = migrateWorkbook(row.workbook, 1);
+        }),
+    );
   }
   return opened;
 }

@@ -1,7 +1,8 @@
+import { migrateWorkbook, WORKBOOK_VERSION } from './migrate';
 import type { Workbook } from './model';
 
 export const FILE_FORMAT = 'diatonix-workbook';
-export const FILE_VERSION = 1;
+export const FILE_VERSION = WORKBOOK_VERSION;
 
 /** The workbook as a file: JSON with its format's name and version. */
 export function workbookToFile(workbook: Workbook): string {
@@ -38,7 +39,8 @@ export async function workbookFromFile(text: string, fileName: string): Promise<
       'Open it in that newer Diatonix.',
     );
   const { validateWorkbook } = await import('./validate');
-  const problems = validateWorkbook(workbook);
+  const current = migrateWorkbook(workbook, version);
+  const problems = validateWorkbook(current);
   if (problems.length > 0) return refuse(problems.slice(0, 3).join(' '), 'Export the workbook again, or mend the file.');
-  return { ok: true, value: workbook as Workbook };
+  return { ok: true, value: current as Workbook };
 }

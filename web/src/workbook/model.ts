@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, type Clef, type Entry, type School } from '@diatonix/core';
+import { DEFAULT_SCHOOL, type Clef, type Entry, type IntervalWay, type ScaleForm, type School, type StackTop } from '@diatonix/core';
 
 /** A column of a progression: what was entered, or the piece of text that was not understood. */
 export type Column = { readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string };
@@ -15,8 +15,25 @@ export interface Progression {
 
 export interface KeyBenchState {
   readonly key: string;
-  readonly top: 5 | 7;
+  /** The form of a minor scale; other modes have only their own. */
+  readonly form: ScaleForm;
+  readonly top: StackTop;
   readonly clef: Clef;
+  /** Rows of fingering under the scale. */
+  readonly fingering: boolean;
+}
+
+/** One interval: two notes as plain text, or the piece of text that was not understood. */
+export type IntervalItem = { readonly id: string; readonly from: string; readonly to: string } | { readonly id: string; readonly unread: string };
+
+export interface IntervalsBenchState {
+  readonly clef: Clef;
+  /** The key whose signature stands on the staff, as plain text. */
+  readonly key: string;
+  /** Whether the letters row shows the signature's accidentals. */
+  readonly pencilled: boolean;
+  readonly way: IntervalWay;
+  readonly items: readonly IntervalItem[];
 }
 
 /** Degrees not yet taught, by mode. */
@@ -27,31 +44,36 @@ export interface Workbook {
   readonly id: string;
   readonly title: string;
   readonly keyBench: KeyBenchState;
+  readonly intervals: IntervalsBenchState;
   readonly notYetTaught: NotYetTaught;
   readonly progressions: readonly Progression[];
   readonly openProgression: string | null;
   readonly school: School;
 }
 
-export type BenchName = 'key' | 'progressions';
+export type BenchName = 'key' | 'intervals' | 'progressions';
 
 /** Where the teacher left off: kept with the workbook, but not undone. */
 export interface Place {
   readonly bench: BenchName;
   readonly keyColumn: number;
+  readonly intervalColumn: string | null;
   readonly progressionColumn: string | null;
 }
 
-export const FIRST_PLACE: Place = { bench: 'key', keyColumn: 1, progressionColumn: null };
+export const FIRST_PLACE: Place = { bench: 'key', keyColumn: 1, intervalColumn: null, progressionColumn: null };
 
 export const TEMPO_RANGE = { least: 40, most: 208 } as const;
+
+export const EMPTY_INTERVALS: IntervalsBenchState = { clef: 'treble', key: 'C major', pencilled: true, way: 'scale', items: [] };
 
 /** An empty workbook under the given ids. */
 export function emptyWorkbook(id: string, progressionId: string): Workbook {
   return {
     id,
     title: 'New workbook',
-    keyBench: { key: 'C major', top: 5, clef: 'treble' },
+    keyBench: { key: 'C major', form: 'harmonic', top: 5, clef: 'treble', fingering: false },
+    intervals: EMPTY_INTERVALS,
     notYetTaught: { major: [], minor: [] },
     progressions: [{ id: progressionId, title: 'Progression 1', key: 'C major', tempo: 80, columns: [] }],
     openProgression: progressionId,

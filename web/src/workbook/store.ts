@@ -1,12 +1,14 @@
+import type { School } from '@diatonix/core';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { keyBenchSlice, type KeyBenchActions } from '../benches/key/slice';
+import { intervalsSlice, type IntervalsActions } from '../benches/intervals/slice';
 import { progressionsSlice, type ProgressionsActions } from '../benches/progressions/slice';
 import { emptyWorkbook, FIRST_PLACE, type Place, type Workbook } from './model';
 
 export type SaveState = { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'failed'; readonly reason: string };
 
-export interface WorkbookState extends KeyBenchActions, ProgressionsActions {
+export interface WorkbookState extends KeyBenchActions, IntervalsActions, ProgressionsActions {
   readonly workbook: Workbook;
   readonly place: Place;
   readonly saveState: SaveState;
@@ -15,6 +17,8 @@ export interface WorkbookState extends KeyBenchActions, ProgressionsActions {
   readonly setPlace: (place: Partial<Place>) => void;
   readonly setSaveState: (saveState: SaveState) => void;
   readonly renameWorkbook: (title: string) => void;
+  /** Changes how labels are printed and read; nothing stored changes with it. */
+  readonly chooseSchool: (school: School) => void;
   /** Changes the workbook; edits with the same `burst` within a second are undone as one. */
   readonly edit: (change: (workbook: Workbook) => Workbook, burst?: string) => void;
 }
@@ -40,6 +44,7 @@ export const useStore = create<WorkbookState>()(
       setPlace: (place) => set({ place: { ...get().place, ...place } }),
       setSaveState: (saveState) => set({ saveState }),
       renameWorkbook: (title) => get().edit((workbook) => ({ ...workbook, title }), 'workbook-title'),
+      chooseSchool: (school) => get().edit((workbook) => ({ ...workbook, school })),
       edit: (change, name) => {
         const now = performance.now();
         sameBurst = name !== undefined && burst.name === name && now - burst.at < BURST_MS;
@@ -49,6 +54,7 @@ export const useStore = create<WorkbookState>()(
         sameBurst = false;
       },
       ...keyBenchSlice(get as () => WorkbookState),
+      ...intervalsSlice(get as () => WorkbookState),
       ...progressionsSlice(get as () => WorkbookState),
     }),
     {

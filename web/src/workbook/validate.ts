@@ -1,8 +1,8 @@
 import 'reflect-metadata';
-import { attempt, parseKey, parseNote, CLEFS } from '@diatonix/core';
+import { attempt, parseKey, parseNote, CLEFS, INTERVAL_WAYS, SCALE_FORMS } from '@diatonix/core';
 import { plainToInstance, Type } from 'class-transformer';
 import {
-  ArrayMaxSize, IsArray, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, registerDecorator, validateSync, ValidateIf, ValidateNested, type ValidationError,
+  ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, registerDecorator, validateSync, ValidateIf, ValidateNested, type ValidationError,
 } from 'class-validator'; // prettier-ignore
 import { TEMPO_RANGE } from './model';
 
@@ -82,11 +82,56 @@ class KeyBenchFile {
   @ReadableAs('a key', parseKey)
   key!: string;
 
-  @IsIn([5, 7])
+  @IsIn(SCALE_FORMS)
+  form!: string;
+
+  @IsIn([5, 7, 9, 11, 13])
   top!: number;
+
+  @IsBoolean()
+  fingering!: boolean;
 
   @IsIn(CLEFS)
   clef!: string;
+}
+
+class IntervalFile {
+  @IsString()
+  @IsNotEmpty()
+  id!: string;
+
+  @ValidateIf((item: IntervalFile) => item.unread === undefined)
+  @ReadableAs('a note with its octave', parseNote)
+  from?: string;
+
+  @ValidateIf((item: IntervalFile) => item.unread === undefined)
+  @ReadableAs('a note with its octave', parseNote)
+  to?: string;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(400)
+  unread?: string;
+}
+
+class IntervalsBenchFile {
+  @IsIn(CLEFS)
+  clef!: string;
+
+  @ReadableAs('a key', parseKey)
+  key!: string;
+
+  @IsBoolean()
+  pencilled!: boolean;
+
+  @IsIn(INTERVAL_WAYS)
+  way!: string;
+
+  @IsArray()
+  @ArrayMaxSize(500)
+  @ValidateNested({ each: true })
+  @Type(() => IntervalFile)
+  items!: IntervalFile[];
 }
 
 class NotYetTaughtFile {
@@ -167,6 +212,11 @@ class WorkbookFile {
   @ValidateNested()
   @Type(() => KeyBenchFile)
   keyBench!: KeyBenchFile;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => IntervalsBenchFile)
+  intervals!: IntervalsBenchFile;
 
   @IsObject()
   @ValidateNested()

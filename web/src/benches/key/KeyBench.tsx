@@ -1,18 +1,19 @@
-import { chordMap, parallelKey, parseKey, printKey, printNumeral, relativeKey, signatureFifths, signatureWords, type Clef } from '@diatonix/core';
+import { chordMap, parallelKey, parseKey, printKey, printNumeral, relativeKey, signatureFifths, signatureWords, type StackTop } from '@diatonix/core';
 import { useCallback, useMemo, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { ColumnGrid } from '../../columns/ColumnGrid';
 import { useAppearance } from '../../design/appearance';
+import { Choice, CLEF_OPTIONS } from '../../design/Choice';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { BenchFrame } from '../../design/BenchFrame';
 import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
-import { SCALE_AND_STACKS } from '../../notation/frames';
 import { StaffHead } from '../../notation/StaffHead';
 import { useEngraver } from '../../notation/useEngraver';
 import { play, usePlayback } from '../../sound/player';
 import { useStore } from '../../workbook/store';
-import { FORM, mapColumns, mapRows, stackNotes } from './columns';
+import { frameOf, mapColumns, mapRows, printedFifths, stackNotes } from './columns';
+import { ScaleChoice } from './ScaleChoice';
 import { KeyMargin } from './KeyMargin';
 import { useRow } from '../../columns/useRow';
 
@@ -22,7 +23,7 @@ export function KeyBench() {
   const notYetTaught = useStore((state) => state.workbook.notYetTaught);
   const school = useStore((state) => state.workbook.school);
   const selected = useStore((state) => state.place.keyColumn) - 1;
-  const { chooseKey, chooseTop, chooseClef, toggleTaught, addEntry, setPlace } = useStore.getState();
+  const { chooseKey, chooseTop, chooseClef, showFingering, toggleTaught, addEntry, setPlace } = useStore.getState();
   const engraver = useEngraver();
   const navigate = useNavigate();
   const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
@@ -31,9 +32,10 @@ export function KeyBench() {
 
   const key = useMemo(() => parseKey(bench.key), [bench.key]);
   const mode = key.mode === 'major' ? 'major' : 'minor';
-  const map = useMemo(() => chordMap(key, bench.top, FORM), [key, bench.top]);
+  const map = useMemo(() => chordMap(key, bench.top, bench.form), [key, bench.top, bench.form]);
   const columns = useMemo(() => mapColumns(bench, notYetTaught[mode], school, engraver), [bench, notYetTaught, mode, school, engraver]);
-  const rows = useMemo(() => mapRows(bench.top), [bench.top]);
+  const rows = useMemo(() => mapRows(bench, key.mode, school), [bench, key.mode, school]);
+  const frame = frameOf(bench.top);
 
   const select = useCallback(
     (column: number, rowId: string) => {
@@ -94,25 +96,23 @@ export function KeyBench() {
       }
       actions={
         <>
-          <ToggleRow
-            aria-label="Clef"
-            selectionMode="single"
-            disallowEmptySelection
-            selectedKeys={[bench.clef]}
-            onSelectionChange={([clef]) => chooseClef(clef as Clef)}
-          >
-            <Toggle id="treble">Treble</Toggle>
-            <Toggle id="bass">Bass</Toggle>
-          </ToggleRow>
+          <ScaleChoice keyOf={key} form={bench.form} />
+          <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseClef} />
+          <Toggle isSelected={bench.fingering} onChange={showFingering}>
+            Fingering
+          </Toggle>
           <ToggleRow
             aria-label="Stacks"
             selectionMode="single"
             disallowEmptySelection
             selectedKeys={[String(bench.top)]}
-            onSelectionChange={([top]) => chooseTop(Number(top) as 5 | 7)}
+            onSelectionChange={([top]) => chooseTop(Number(top) as StackTop)}
           >
             <Toggle id="5">Triads</Toggle>
             <Toggle id="7">Sevenths</Toggle>
+            <Toggle id="9">9</Toggle>
+            <Toggle id="11">11</Toggle>
+            <Toggle id="13">13</Toggle>
           </ToggleRow>
         </>
       }
@@ -132,8 +132,8 @@ export function KeyBench() {
       <h2 className="visually-hidden">Scale and chord map</h2>
       <ColumnGrid
         label={`Scale and chord map of ${keyName(key, school)}`}
-        frame={SCALE_AND_STACKS}
-        head={<StaffHead engraver={engraver} clefs={[bench.clef, bench.clef]} frame={SCALE_AND_STACKS} fifths={signatureFifths(key)} scale={scale} />}
+        frame={frame}
+        head={<StaffHead engraver={engraver} clefs={[bench.clef, bench.clef]} frame={frame} fifths={printedFifths(key)} scale={scale} />}
         rows={rows}
         columns={columns}
         selected={selected}

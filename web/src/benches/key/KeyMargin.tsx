@@ -5,7 +5,6 @@ import {
   numeralParts,
   qualityWords,
   speakNumeral,
-  vocabulary,
   type ChordWay,
   type Key,
   type MapColumn,
@@ -18,7 +17,7 @@ import { Margin, Ways } from '../../design/Margin';
 import { NumeralText } from '../../design/NumeralText';
 import { Working } from '../../design/Working';
 import { keyName } from '../../design/names';
-import { otherHomes } from './columns';
+import { degreeWord, otherHomes } from './columns';
 import { SoundNote } from '../../design/SoundNote';
 
 const WAY_NAMES: Record<ChordWay, string> = { thirds: 'Thirds', formula: 'Formula', 'half-steps': 'Half steps', key: 'From the key' };
@@ -38,7 +37,7 @@ interface KeyMarginProps {
 export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onPut, onGo }: KeyMarginProps) {
   const [way, setWay] = useState<ChordWay>('thirds');
   const [put, setPut] = useState<number | null>(null);
-  const name = column.degreeName === 'leading' ? vocabulary(school).leading : column.degreeName;
+  const name = degreeWord(column, school);
   const homes = otherHomes(column, keyOf);
   const quality = qualityWords(column.quality).replace(/ triad$/, '');
   const steps = chordWorking(column.chord, way, { key: keyOf, numeral: column.numeral, fromDegree: column.degree });
@@ -72,9 +71,9 @@ export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onP
       </div>
       {put === column.degree && (
         <p className="done" role="status">
-          <NumeralText parts={numeralParts(column.numeral, keyOf, school)} />{' '}
-          <span className="visually-hidden">{speakNumeral(numeralParts(column.numeral, keyOf, school))}</span> stands at the end of the progression.{' '}
-          <QuietButton onPress={onGo}>Go to it</QuietButton>
+          <NumeralText parts={numeralParts(column.numeral, keyOf, school, 'short')} />{' '}
+          <span className="visually-hidden">{speakNumeral(numeralParts(column.numeral, keyOf, school, 'short'))}</span> stands at the end of the
+          progression. <QuietButton onPress={onGo}>Go to it</QuietButton>
         </p>
       )}
       <SoundNote />

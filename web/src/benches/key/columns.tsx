@@ -1,34 +1,42 @@
 import {
-  chordMap, displayNoteName, gapsOf, homesOf, mapSymbol, memberNote, midiNumber, numeralParts, parseKey, printSymbol, qualityWords, scaleOf, signatureFifths, speakChord,
-  speakNumeral, stackUp, vocabulary, type Key, type MapColumn, type Note, type School,
+  chordMap, displayNoteName, gapsOf, hasOrdinarySignature, homesOf, memberNote, memberWord, midiNumber, numeralParts, parseKey, printSymbol, qualityWords, scaleFingering, scaleOf, signatureFifths, solfegeOf,
+  speakChord, speakNumeral, stackedNotes, stackUp, vocabulary, type Key, type MapColumn, type Mode, type Note, type School, type StackTop,
 } from '@diatonix/core'; // prettier-ignore
-import type { GridColumn, GridRow } from '../../columns/types';
+import type { GridColumn, GridRow, StaffFrame } from '../../columns/types';
 import { NumeralText } from '../../design/NumeralText';
 import type { Engraver } from '../../notation/engraver';
-import { SCALE_AND_STACKS } from '../../notation/frames';
+import { SCALE_AND_STACKS, SCALE_AND_TALL_STACKS } from '../../notation/frames';
 import type { KeyBenchState } from '../../workbook/model';
 
-/** Minor is taught in its harmonic form first: the chord map of this bench uses it. */
-export const FORM = 'harmonic';
-
-/** Rows of the chord map; the seventh only when stacks go that far. */
-export function mapRows(top: 5 | 7): GridRow[] {
-  const seventh: GridRow[] = top === 7 ? [{ id: 'seventh', label: 'Seventh', kind: 'text', parted: true }] : [];
+/** Rows of the chord map, as high as the stacks go. */
+export function mapRows({ top, fingering }: KeyBenchState, mode: Mode, school: School): GridRow[] {
+  const members = ([13, 11, 9, 7, 5, 3] as const).filter((degree) => degree <= top);
+  const sung: GridRow[] = school.solfege === 'off' ? [] : [{ id: 'solfege', label: 'Sung', kind: 'soft' }];
+  const fingered = fingering && (mode === 'major' || mode === 'minor');
+  const hands: GridRow[] = fingered
+    ? [
+        { id: 'right', label: 'Right hand', kind: 'soft' },
+        { id: 'left', label: 'Left hand', kind: 'soft' },
+      ]
+    : [];
   return [
     { id: 'number', label: 'Degree', kind: 'root', parted: true },
-    { id: 'step', label: 'Step up', kind: 'soft' },
-    ...seventh,
-    { id: 'fifth', label: 'Fifth', kind: 'text', parted: top === 5 },
-    { id: 'third', label: 'Third', kind: 'text' },
+    ...(top <= 7 ? [{ id: 'step', label: 'Step up', kind: 'soft' } as const] : []),
+    ...sung,
+    ...hands,
+    ...members.map((degree, index): GridRow => ({ id: memberRow(degree), label: memberLabel(degree), kind: 'text', parted: index === 0 })),
     { id: 'root', label: 'Root', kind: 'root' },
-    { id: 'gaps', label: 'Gaps', kind: 'text', parted: true },
+    { id: 'gaps', label: 'Gaps', kind: top > 9 ? 'soft' : 'text', parted: true },
     { id: 'quality', label: 'Quality', kind: 'soft' },
     { id: 'numeral', label: 'Numeral', kind: 'numeral', parted: true },
-    { id: 'symbol', label: 'Symbol', kind: 'text' },
+    { id: 'symbol', label: 'Symbol', kind: top > 9 ? 'soft' : 'text' },
     { id: 'degree', label: 'Degree name', kind: 'soft' },
     { id: 'taught', label: 'Taught', kind: 'soft' },
   ];
 }
+
+const memberRow = (degree: number) => memberWord({ degree });
+const memberLabel = (degree: number) => memberRow(degree).replace(/^./, (first) => first.toUpperCase());
 
 /** The octave in which the tonic of a clef's scale is written. */
 const TONIC_FLOOR: Record<KeyBenchState['clef'], Note> = {
@@ -38,51 +46,80 @@ const TONIC_FLOOR: Record<KeyBenchState['clef'], Note> = {
   bass: { step: 1, alteration: 0, octave: 2 },
 };
 
+/** Where roots of stacks beyond the seventh are written, so that their tops stay near the staff. */
+const TALL_FLOOR: Record<KeyBenchState['clef'], Note> = {
+  treble: { step: 4, alteration: 0, octave: 3 },
+  alto: { step: 5, alteration: 0, octave: 2 },
+  tenor: { step: 3, alteration: 0, octave: 2 },
+  bass: { step: 6, alteration: 0, octave: 1 },
+};
+
 /** The notes of a map's stack on the staff, the tonic in the clef's own octave. */
 export function stackNotes(column: MapColumn, key: Key, clef: KeyBenchState['clef']): Note[] {
+  const notes = stackedNotes(column.chord);
+  if (notes.length > 4) return stackUp(notes, TALL_FLOOR[clef]);
   const tonic = stackUp([key.tonic], TONIC_FLOOR[clef])[0]!;
-  const notes = column.chord.members.map((member) => memberNote(column.chord.root, member));
   return stackUp(notes, { ...tonic, alteration: 0 });
+}
+
+/** The staves' shape for stacks of this height. */
+export function frameOf(top: StackTop): StaffFrame {
+  return top > 7 ? SCALE_AND_TALL_STACKS : SCALE_AND_STACKS;
+}
+
+/** Sharps or flats to print on the staff: none for a theoretical key, whose notes carry their own. */
+export function printedFifths(key: Key): number {
+  return hasOrdinarySignature(key) ? signatureFifths(key) : 0;
 }
 
 /** The chord map as grid columns. */
 export function mapColumns(bench: KeyBenchState, notYet: readonly number[], school: School, engraver: Engraver | null): GridColumn[] {
   const key = parseKey(bench.key);
-  const fifths = signatureFifths(key);
-  const scale = stackUp([...scaleOf(key, FORM), key.tonic], { ...TONIC_FLOOR[bench.clef], alteration: 0 });
-  return chordMap(key, bench.top, FORM).map((column) => {
-    const notes = stackNotes(column, key, bench.clef);
+  const { form, clef, top } = bench;
+  const fifths = printedFifths(key);
+  const scale = stackUp([...scaleOf(key, form), key.tonic], { ...TONIC_FLOOR[clef], alteration: 0 });
+  const fingers = key.mode === 'major' || key.mode === 'minor' ? scaleFingering(key, form) : null;
+  return chordMap(key, top, form).map((column) => {
+    const notes = stackNotes(column, key, clef);
     const note = scale[column.degree - 1]!;
     const step = STEP_WORDS[midiNumber(scale[column.degree]!) - midiNumber(note)]!;
     const muted = notYet.includes(column.degree);
-    const parts = numeralParts(column.numeral, key, school);
-    const letter = (degree: number) => {
-      const member = column.chord.members.find((m) => m.degree === degree);
-      return { text: member ? displayNoteName(memberNote(column.chord.root, member), school.letters) : '' };
-    };
-    const name = column.degreeName === 'leading' ? vocabulary(school).leading : column.degreeName;
-    const symbol = bench.top > 7 ? mapSymbol(column) : printSymbol(column.chord, { glyphs: true, letters: school.letters, school: school.symbols });
+    const parts = numeralParts(column.numeral, key, school, 'short');
+    const name = degreeWord(column, school);
+    const letters = Object.fromEntries(
+      column.chord.members.map((m) => [memberRow(m.degree), { text: displayNoteName(memberNote(column.chord.root, m), school.letters) }]),
+    );
     return {
       id: String(column.degree),
       sentence: `degree ${column.degree}, ${name}, ${step === '1½' ? 'a whole step and a half' : `a ${step} step`} to the next, ${speakChord(column.chord)}, ${speakNumeral(parts)}${muted ? ', not yet taught' : ''}`,
-      staff: engraver?.column(staves([note], notes, bench.clef), SCALE_AND_STACKS, fifths, 'w') ?? null,
+      staff: engraver?.column(staves([note], notes, clef), frameOf(top), fifths, 'w') ?? null,
       muted,
       cells: {
+        ...letters,
         number: { text: String(column.degree) },
         step: { text: step },
-        seventh: letter(7),
-        fifth: letter(5),
-        third: letter(3),
-        root: letter(1),
-        gaps: { text: gapsOf(column.chord).join(' · ') },
-        quality: { text: qualityWords(column.quality).replace(/ (?:triad|seventh)$/, '') },
+        solfege: { text: school.solfege === 'off' ? '' : solfegeOf(key, note, school.solfege) },
+        right: { text: fingers ? fingersAt(fingers.right, column.degree) : '' },
+        left: { text: fingers ? fingersAt(fingers.left, column.degree) : '' },
+        gaps: { text: gapsOf(column.chord).join(top > 9 ? ' ' : ' · ') },
+        quality: { text: qualityWords(column.quality).replace(/ (?:triad|seventh|ninth|1[13]th)$/, '') },
         numeral: { text: speakNumeral(parts), content: <NumeralText parts={parts} /> },
-        symbol: { text: symbol },
+        symbol: { text: printSymbol(column.chord, { glyphs: true, letters: school.letters, school: school.symbols, detail: 'short' }) },
         degree: { text: name },
         taught: muted ? { text: 'not yet' } : { text: 'taught', content: <span aria-hidden="true">●</span> },
       },
     };
   });
+}
+
+/** The finger of a degree; at the seventh also that of the octave. */
+function fingersAt(fingers: readonly number[], degree: number): string {
+  return degree === 7 ? `${fingers[6]} · ${fingers[7]}` : String(fingers[degree - 1]);
+}
+
+/** The degree's name in the school's words. */
+export function degreeWord(column: MapColumn, school: School): string {
+  return column.degreeName === 'leading' ? vocabulary(school).leading : column.degreeName;
 }
 
 function staves(scale: readonly Note[], stack: readonly Note[], clef: KeyBenchState['clef']) {

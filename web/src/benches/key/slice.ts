@@ -1,9 +1,12 @@
-import type { Clef } from '@diatonix/core';
+import type { Clef, ScaleForm, StackTop } from '@diatonix/core';
 import type { WorkbookState } from '../../workbook/store';
 
 export interface KeyBenchActions {
   readonly chooseKey: (key: string) => void;
-  readonly chooseTop: (top: 5 | 7) => void;
+  /** The key and, for minor, the form of its scale, in one edit. */
+  readonly chooseScale: (key: string, form: ScaleForm) => void;
+  readonly chooseTop: (top: StackTop) => void;
+  readonly showFingering: (fingering: boolean) => void;
   readonly chooseClef: (clef: Clef) => void;
   readonly toggleTaught: (mode: 'major' | 'minor', degree: number) => void;
 }
@@ -14,7 +17,9 @@ export function keyBenchSlice(get: () => WorkbookState): KeyBenchActions {
     get().edit((workbook) => ({ ...workbook, keyBench: { ...workbook.keyBench, ...part } }));
   return {
     chooseKey: (key) => change({ key }),
+    chooseScale: (key, form) => change({ key, form }),
     chooseTop: (top) => change({ top }),
+    showFingering: (fingering) => change({ fingering }),
     chooseClef: (clef) => change({ clef }),
     toggleTaught: (mode, degree) =>
       get().edit((workbook) => {

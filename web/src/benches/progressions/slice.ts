@@ -2,6 +2,7 @@ import { attempt, entryText, invertEntry, parseKey, readLine, rereadEntry, trans
 import { newId } from '../../workbook/ids';
 import { openProgressionOf, type Column, type Progression } from '../../workbook/model';
 import type { WorkbookState } from '../../workbook/store';
+import { mergeByText } from '../merge';
 
 export interface ProgressionsActions {
   readonly openProgression: (id: string) => void;
@@ -50,7 +51,7 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       }),
     renameProgression: (title) => change((progression) => ({ ...progression, title }), 'progression-title'),
     setTempo: (tempo) => change((progression) => ({ ...progression, tempo }), 'tempo'),
-    typeLine: (line) => changeColumns((columns, { key }) => mergeColumns(columns, readColumns(line, key, get().workbook.school)), 'line'),
+    typeLine: (line) => changeColumns((columns, { key }) => mergeByText(columns, readColumns(line, key, get().workbook.school), columnText), 'line'),
     addEntry: (entry, after = null) => {
       const id = newId();
       if (!openProgressionOf(get().workbook)) get().addProgression();
@@ -106,19 +107,4 @@ function readColumns(line: string, key: string, school: WorkbookState['workbook'
 /** The text of one column as it stands in the entry line. */
 export function columnText(column: Column): string {
   return 'entry' in column ? entryText(column.entry) : column.unread;
-}
-
-/** Gives unchanged columns at the front and back their old identity; a single changed one keeps its own too. */
-export function mergeColumns(old: readonly Column[], read: readonly Column[]): readonly Column[] {
-  const texts = old.map(columnText);
-  let front = 0;
-  while (front < old.length && front < read.length && texts[front] === columnText(read[front]!)) front++;
-  let back = 0;
-  while (back < old.length - front && back < read.length - front && texts[old.length - 1 - back] === columnText(read[read.length - 1 - back]!))
-    back++;
-  if (front === old.length && front === read.length) return old;
-  const middle = read.slice(front, read.length - back);
-  const oldMiddle = old.slice(front, old.length - back);
-  const kept = middle.map((column, index) => ({ ...column, id: oldMiddle[index]?.id ?? newId() }));
-  return [...old.slice(0, front), ...kept, ...old.slice(old.length - back)];
 }

@@ -1,0 +1,84 @@
+import { displayNoteName, INTERVAL_WAYS, intervalBetween, intervalWords, intervalWorking, type IntervalWay, type School } from '@diatonix/core';
+import { ArrowDown, ArrowUp, ListMusic, Music, Trash2 } from 'lucide-react';
+import { Button } from '../../design/controls';
+import { Margin, Ways } from '../../design/Margin';
+import { Problem } from '../../design/Problem';
+import { SoundNote } from '../../design/SoundNote';
+import { Working } from '../../design/Working';
+import type { IntervalItem } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+import { pairOf, WAY_NAMES } from './columns';
+
+interface IntervalMarginProps {
+  readonly item: IntervalItem | null;
+  readonly position: number;
+  readonly school: School;
+  readonly way: IntervalWay;
+  readonly onHear: (manner: 'together' | 'note by note') => void;
+  readonly onRemove: () => void;
+  readonly onOctave: (up: boolean) => void;
+}
+
+/** The working of the selected interval in the way that the teacher picks. */
+export function IntervalMargin({ item, position, school, way, onHear, onRemove, onOctave }: IntervalMarginProps) {
+  const chooseWay = useStore((state) => state.chooseIntervalWay);
+  if (!item) {
+    return (
+      <Margin>
+        <h2>No interval yet</h2>
+        <p className="about">The working of the selected interval stands here, in four ways.</p>
+      </Margin>
+    );
+  }
+  const pair = pairOf(item);
+  const remove = (
+    <Button onPress={onRemove}>
+      <Trash2 aria-hidden="true" /> Remove
+    </Button>
+  );
+  if (!pair.ok) {
+    return (
+      <Margin>
+        <h2>Interval {position + 1}</h2>
+        <p className="about">not understood</p>
+        <Problem>{pair.error.message}</Problem>
+        <div className="doings">{remove}</div>
+      </Margin>
+    );
+  }
+  const { from, to } = pair;
+  const interval = intervalBetween(from, to);
+  const words = intervalWords(interval);
+  return (
+    <Margin>
+      <h2>{words.replace(/^./, (first) => first.toUpperCase())}</h2>
+      <p className="about">
+        {displayNoteName(from, school.letters)} {interval.direction === 'down' ? 'down to' : 'up to'} {displayNoteName(to, school.letters)}
+      </p>
+      <Ways
+        label="Way of working"
+        ways={INTERVAL_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
+        chosen={way}
+        onChoose={(id) => chooseWay(id as IntervalWay)}
+      >
+        <Working steps={intervalWorking(from, to, way)} school={school} />
+      </Ways>
+      <div className="doings">
+        <Button onPress={() => onHear('together')}>
+          <Music aria-hidden="true" /> Hear together
+        </Button>
+        <Button onPress={() => onHear('note by note')}>
+          <ListMusic aria-hidden="true" /> Note by note
+        </Button>
+        <Button onPress={() => onOctave(true)}>
+          <ArrowUp aria-hidden="true" /> Octave up
+        </Button>
+        <Button onPress={() => onOctave(false)}>
+          <ArrowDown aria-hidden="true" /> Octave down
+        </Button>
+        {remove}
+      </div>
+      <SoundNote />
+    </Margin>
+  );
+}
