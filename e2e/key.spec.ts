@@ -106,3 +106,87 @@ test('the whole bench works from the keyboard', async ({ page, demo }) => {
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/progressions$/);
 });
+
+test('scale forms, modes, clefs, fingering and stacks to the thirteenth', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  const scale = async (name: string) => {
+    await page.getByRole('button', { name: /^Scale:/ }).click();
+    await page.getByRole('menuitemradio', { name, exact: true }).click();
+  };
+  await scale('Natural minor');
+  await expectRow(page, 'Numeral', ['i', 'ii diminished', 'III', 'iv', 'v', 'VI', 'VII']);
+  await scale('Melodic minor');
+  await expectRow(page, 'Root', ['A', 'B', 'C', 'D', 'E', 'F♯', 'G♯']);
+  await scale('Dorian');
+  await expectRow(page, 'Root', ['A', 'B', 'C', 'D', 'E', 'F♯', 'G']);
+  await expectRow(page, 'Degree name', ['tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant', 'subtonic']);
+  await scale('Major');
+  await page.getByRole('button', { name: 'Fingering' }).click();
+  await expectRow(page, 'Right hand', ['1', '2', '3', '1', '2', '3', '4 · 5']);
+  await expectRow(page, 'Left hand', ['5', '4', '3', '2', '1', '3', '2 · 1']);
+  await page.getByRole('radio', { name: '13' }).click();
+  await expectRow(page, 'Symbol', ['Amaj13', 'Bm13', 'C♯m7♭9♭13', 'Dmaj13♯11', 'E13', 'F♯m11♭13', 'G♯m7♭5♭9(11)♭13']);
+  await expectRow(page, 'Thirteenth', ['F♯', 'G♯', 'A', 'B', 'C♯', 'D', 'E']);
+  await page.getByRole('button', { name: /^Clef/ }).click();
+  await page.getByRole('menuitemradio', { name: 'Alto' }).click();
+  await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
+});
+
+test('a theoretical key says that it has no ordinary signature and is spelled with double sharps', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await chooseKey(page, /^Choose key/, 'G sharp minor');
+  await page.getByRole('button', { name: /^Scale:/ }).click();
+  await page.getByRole('menuitemradio', { name: 'Major', exact: true }).click();
+  await expectRow(page, 'Root', ['G♯', 'A♯', 'B♯', 'C♯', 'D♯', 'E♯', 'F𝄪']);
+  await expect(page.getByRole('button', { name: /no ordinary signature/ })).toBeVisible();
+});
+
+test('a workbook saved by the first version opens with everything it held', async ({ page, demo }) => {
+  await page.goto(`${demo}icon.svg`);
+  await page.evaluate(async () => {
+    const opened = indexedDB.open('diatonix', 10);
+    await new Promise<void>((resolve) => {
+      opened.onupgradeneeded = () => {
+        opened.result.createObjectStore('workbooks', { keyPath: 'id' }).createIndex('savedAt', 'savedAt');
+        opened.result.createObjectStore('settings', { keyPath: 'name' });
+      };
+      opened.onsuccess = () => {
+        const school = {
+          numeralCase: 'quality',
+          inversion: 'figures',
+          sevenths: 'explicit',
+          symbols: { minor: 'm', majorSeventh: 'maj7', halfDiminished: 'm7b5', diminished: 'dim', augmented: '+' },
+          minorDegrees: 'plain',
+          applied: 'slash',
+          cadentialSixFour: 'dominant',
+          letters: 'english',
+          words: 'tone',
+          solfege: 'off',
+        };
+        const workbook = {
+          id: 'old',
+          title: 'An old workbook',
+          keyBench: { key: 'D minor', top: 7, clef: 'bass' },
+          notYetTaught: { major: [], minor: [2] },
+          progressions: [{ id: 'p', title: 'Old line', key: 'D minor', tempo: 80, columns: [{ id: 'c', entry: { kind: 'numeral', text: 'V7' } }] }],
+          openProgression: 'p',
+          school,
+        };
+        const put = opened.result
+          .transaction('workbooks', 'readwrite')
+          .objectStore('workbooks')
+          .put({ id: 'old', savedAt: 1, workbook, place: { bench: 'key', keyColumn: 1, progressionColumn: null } });
+        put.onsuccess = () => {
+          opened.result.close();
+          resolve();
+        };
+      };
+    });
+  });
+  await page.goto(demo);
+  await expect(page.getByText('An old workbook')).toBeVisible();
+  await expectRow(page, 'Root', ['D', 'E', 'F', 'G', 'A', 'B♭', 'C♯']);
+  await expectRow(page, 'Taught', ['taught', 'not yet', 'taught', 'taught', 'taught', 'taught', 'taught']);
+  await page.getByRole('link', { name: 'Intervals' }).click();
+  await expect(page.getByText('Nothing stands here yet.')).toBeVisible();
+});

@@ -14,6 +14,20 @@ export const PICTURES = [
       await select(page, 'Root: G');
     },
   },
+  { name: 'intervals-paper', path: '/intervals', prepare: (page) => select(page, 'Letters: G♯ – F𝄪') },
+  {
+    name: 'key-thirteenths',
+    path: '/key',
+    prepare: async (page) => {
+      await page.getByRole('radio', { name: '13' }).click();
+      await select(page, 'Root: C♯');
+    },
+  },
+  {
+    name: 'labels',
+    path: '/progressions',
+    prepare: (page) => page.getByRole('button', { name: 'Labels' }).click(),
+  },
   { name: 'progressions-paper', path: '/progressions', prepare: (page) => select(page, /^bar 3,/) },
   {
     name: 'progressions-board',

@@ -10,3 +10,4 @@ export * from './voicing';
 export * from './keyboard';
 export * from './working';
 export * from './label/speech';
+export * from './exercise';

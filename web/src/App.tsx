@@ -138,7 +138,12 @@ function Layout() {
       </Suspense>
       <Suspense fallback={null}>
         {opened === 'commands' && (
-          <CommandList onClose={() => setOpened(null)} onGo={(path) => void navigate(path)} onKeys={() => setOpened('keys')} />
+          <CommandList
+            onClose={() => setOpened(null)}
+            onGo={(path) => void navigate(path)}
+            onKeys={() => setOpened('keys')}
+            onLabels={() => setOpened('labels')}
+          />
         )}
         {opened === 'labels' && <SchoolSheet onClose={() => setOpened(null)} />}
         {opened === 'keys' && <KeyList onClose={() => setOpened(null)} />}

@@ -14,6 +14,23 @@ test('what goes out comes back', async () => {
   expect(await workbookFromFile(workbookToFile(workbook), 'demo.json')).toEqual({ ok: true, value: workbook });
 });
 
+test('a file of the first version is brought up to date on opening', async () => {
+  const old = JSON.parse(JSON.stringify(workbook)) as Record<string, Record<string, unknown>>;
+  delete old['intervals'];
+  delete old['keyBench']!['form'];
+  delete old['keyBench']!['fingering'];
+  const result = await workbookFromFile(JSON.stringify({ format: 'diatonix-workbook', version: 1, workbook: old }), 'old.json');
+  expect(result).toMatchObject({
+    ok: true,
+    value: {
+      title: workbook.title,
+      keyBench: { key: 'A major', form: 'harmonic', fingering: false },
+      intervals: { items: [] },
+      progressions: workbook.progressions,
+    },
+  });
+});
+
 test.each([
   ['{', /does not hold JSON/],
   ['null', /not a Diatonix workbook/],

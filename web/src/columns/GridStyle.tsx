@@ -136,6 +136,16 @@ export const GridStyle = styled.div<{ $scale: number }>`
     text-decoration: underline wavy var(--correction) 1.5px;
     text-underline-offset: 0.25em;
   }
+  .wrong {
+    color: var(--correction);
+    font-weight: 600;
+  }
+  .blank {
+    width: 3.4rem;
+    height: 1px;
+    margin-top: 0.9rem;
+    background: var(--soft);
+  }
   .problem-mark {
     font:
       italic 600 1.05rem 'Source Serif 4',

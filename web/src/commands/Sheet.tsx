@@ -10,12 +10,12 @@ const Overlay = styled(ModalOverlay)`
   display: grid;
   justify-items: center;
   align-items: start;
-  padding: 10vh 1rem 1rem;
+  padding: 6vh 1rem 1rem;
 `;
 
 const Leaf = styled(Modal)`
   width: min(34rem, 100%);
-  max-height: 75vh;
+  max-height: 88vh;
   overflow: auto;
   background: var(--sheet);
   border: 1px solid var(--rule);

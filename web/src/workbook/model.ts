@@ -33,6 +33,10 @@ export interface IntervalsBenchState {
   /** Whether the letters row shows the signature's accidentals. */
   readonly pencilled: boolean;
   readonly way: IntervalWay;
+  /** Whether the names are left blank for the class to fill in. */
+  readonly naming: boolean;
+  /** Answers given, by interval. */
+  readonly answers: Readonly<Record<string, string>>;
   readonly items: readonly IntervalItem[];
 }
 
@@ -65,7 +69,15 @@ export const FIRST_PLACE: Place = { bench: 'key', keyColumn: 1, intervalColumn: 
 
 export const TEMPO_RANGE = { least: 40, most: 208 } as const;
 
-export const EMPTY_INTERVALS: IntervalsBenchState = { clef: 'treble', key: 'C major', pencilled: true, way: 'scale', items: [] };
+export const EMPTY_INTERVALS: IntervalsBenchState = {
+  clef: 'treble',
+  key: 'C major',
+  pencilled: true,
+  way: 'scale',
+  naming: false,
+  answers: {},
+  items: [],
+};
 
 /** An empty workbook under the given ids. */
 export function emptyWorkbook(id: string, progressionId: string): Workbook {

@@ -20,6 +20,21 @@ function ReadableAs(what: string, read: (text: string) => unknown): PropertyDeco
     });
 }
 
+/** An object whose values are short texts. */
+function TextValues(): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'textValues',
+      target: target.constructor,
+      propertyName: String(propertyName),
+      options: { message: 'every answer is a short text' },
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'object' && value !== null && Object.values(value).every((v) => typeof v === 'string' && v.length <= 40),
+      },
+    });
+}
+
 class EntryFile {
   @IsIn(['numeral', 'symbol', 'notes'])
   kind!: 'numeral' | 'symbol' | 'notes';
@@ -126,6 +141,13 @@ class IntervalsBenchFile {
 
   @IsIn(INTERVAL_WAYS)
   way!: string;
+
+  @IsBoolean()
+  naming!: boolean;
+
+  @IsObject()
+  @TextValues()
+  answers!: Record<string, string>;
 
   @IsArray()
   @ArrayMaxSize(500)

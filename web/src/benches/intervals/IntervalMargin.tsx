@@ -5,22 +5,23 @@ import { Margin, Ways } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../design/SoundNote';
 import { Working } from '../../design/Working';
-import type { IntervalItem } from '../../workbook/model';
+import type { IntervalItem, IntervalsBenchState } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { pairOf, WAY_NAMES } from './columns';
+import { markOf, pairOf, WAY_NAMES } from './columns';
+import { NameIt } from './NameIt';
 
 interface IntervalMarginProps {
   readonly item: IntervalItem | null;
   readonly position: number;
   readonly school: School;
-  readonly way: IntervalWay;
+  readonly bench: IntervalsBenchState;
   readonly onHear: (manner: 'together' | 'note by note') => void;
   readonly onRemove: () => void;
   readonly onOctave: (up: boolean) => void;
 }
 
 /** The working of the selected interval in the way that the teacher picks. */
-export function IntervalMargin({ item, position, school, way, onHear, onRemove, onOctave }: IntervalMarginProps) {
+export function IntervalMargin({ item, position, school, bench, onHear, onRemove, onOctave }: IntervalMarginProps) {
   const chooseWay = useStore((state) => state.chooseIntervalWay);
   if (!item) {
     return (
@@ -47,6 +48,8 @@ export function IntervalMargin({ item, position, school, way, onHear, onRemove, 
     );
   }
   const { from, to } = pair;
+  const asked = bench.naming && markOf(bench, item.id, pair).mark?.verdict !== 'right';
+  if (asked) return <NameIt key={item.id} id={item.id} position={position} pair={pair} bench={bench} school={school} onHear={onHear} />;
   const interval = intervalBetween(from, to);
   const words = intervalWords(interval);
   return (
@@ -58,10 +61,10 @@ export function IntervalMargin({ item, position, school, way, onHear, onRemove, 
       <Ways
         label="Way of working"
         ways={INTERVAL_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
-        chosen={way}
+        chosen={bench.way}
         onChoose={(id) => chooseWay(id as IntervalWay)}
       >
-        <Working steps={intervalWorking(from, to, way)} school={school} />
+        <Working steps={intervalWorking(from, to, bench.way)} school={school} />
       </Ways>
       <div className="doings">
         <Button onPress={() => onHear('together')}>

@@ -26,7 +26,7 @@ export function IntervalsBench() {
   const bench = useStore((state) => state.workbook.intervals);
   const school = useStore((state) => state.workbook.school);
   const selectedId = useStore((state) => state.place.intervalColumn);
-  const { setPlace, chooseIntervalClef, chooseIntervalKey, pencil, typeIntervals, removeInterval, moveOctave } = useStore.getState();
+  const { setPlace, chooseIntervalClef, chooseIntervalKey, pencil, nameYourself, typeIntervals, removeInterval, moveOctave } = useStore.getState();
   const engraver = useEngraver();
   const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
   const playing = usePlayback((state) => state.column);
@@ -86,6 +86,9 @@ export function IntervalsBench() {
       actions={
         <>
           <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseIntervalClef} />
+          <Toggle isSelected={bench.naming} onChange={nameYourself}>
+            Name it yourself
+          </Toggle>
           <Toggle isSelected={bench.pencilled} onChange={pencil}>
             Signature pencilled in
           </Toggle>
@@ -96,7 +99,7 @@ export function IntervalsBench() {
           item={current}
           position={selected}
           school={school}
-          way={bench.way}
+          bench={bench}
           onHear={hear}
           onRemove={remove}
           onOctave={(up) => current && moveOctave(current.id, up)}

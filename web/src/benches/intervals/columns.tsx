@@ -1,5 +1,5 @@
 import {
-  displayNoteName, halfSteps, intervalBetween, intervalWords, invert, invertPair, nameUnderSignature, numberWord, parseKey, parseNote, qualityLetters, qualityWord, simpleForm, readPair, attempt, signatureFifths, speakNoteName, TheoryError,
+  displayNoteName, halfSteps, intervalBetween, intervalWords, markInterval, type IntervalMark, invert, invertPair, nameUnderSignature, numberWord, parseKey, parseNote, qualityLetters, qualityWord, simpleForm, readPair, attempt, signatureFifths, speakNoteName, TheoryError,
   type IntervalWay, type Note, type School,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow } from '../../columns/types';
@@ -62,6 +62,8 @@ function intervalColumn(
     { clef: bench.clef, notes: [from], then: [to] },
     ...(turned ? [{ clef: bench.clef, notes: [turned.from], then: [turned.to] }] : []),
   ];
+  const answer = bench.naming ? markOf(bench, id, pair) : null;
+  if (answer && answer.mark?.verdict !== 'right') return blankColumn(id, index, pair, answer, bench, fifths, school, engraver);
   const simple = simpleForm(interval);
   return {
     id,
@@ -77,6 +79,41 @@ function intervalColumn(
       check: {
         text: inversion.ok ? `${simple.number} + ${inversion.value.number} = 9 · ${qualityLetters(simple)} ↔ ${qualityLetters(inversion.value)}` : '',
       },
+    },
+  };
+}
+
+/** The answer given to an interval and its mark; no mark while nothing is answered. */
+export function markOf(
+  bench: IntervalsBenchState,
+  id: string,
+  pair: { from: Note; to: Note },
+): { readonly answer: string; readonly mark: IntervalMark | null } {
+  const answer = bench.answers[id] ?? '';
+  const key = parseKey(bench.key);
+  return { answer, mark: answer === '' ? null : markInterval({ from: pair.from, to: pair.to, clef: bench.clef, key }, answer) };
+}
+
+/** A column whose name is still to be found: the notes and letters, and a wrong answer in correction ink. */
+function blankColumn(
+  id: string,
+  index: number,
+  pair: { from: Note; to: Note },
+  { answer }: { answer: string },
+  bench: IntervalsBenchState,
+  fifths: number,
+  school: School,
+  engraver: Engraver | null,
+): GridColumn {
+  const name = (note: Note) => displayNoteName(bench.pencilled ? note : nameUnderSignature(note, fifths), school.letters);
+  const wrong = answer === '' ? null : <span className="wrong">{answer} ✗</span>;
+  return {
+    id,
+    sentence: `interval ${index + 1}, ${speakNoteName(pair.from)} to ${speakNoteName(pair.to)}, ${answer === '' ? 'to be named' : `answered ${answer}, wrong`}`,
+    staff: engraver?.column([{ clef: bench.clef, notes: [pair.from], then: [pair.to] }], INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
+    cells: {
+      letters: { text: `${name(pair.from)} – ${name(pair.to)}` },
+      number: wrong ? { text: `${answer}, wrong`, content: wrong } : { text: 'to be named', content: <span className="blank" aria-hidden="true" /> },
     },
   };
 }

@@ -9,6 +9,9 @@ export interface IntervalsActions {
   readonly chooseIntervalKey: (key: string) => void;
   readonly pencil: (pencilled: boolean) => void;
   readonly chooseIntervalWay: (way: IntervalWay) => void;
+  /** Leaves the names blank, or fills them in again; answers start anew. */
+  readonly nameYourself: (naming: boolean) => void;
+  readonly answerInterval: (id: string, answer: string) => void;
   /** Reads the whole line anew, keeping the identity of intervals that did not change. */
   readonly typeIntervals: (line: string) => void;
   readonly removeInterval: (id: string) => void;
@@ -27,6 +30,8 @@ export function intervalsSlice(get: () => WorkbookState): IntervalsActions {
     chooseIntervalKey: (key) => change(() => ({ key })),
     pencil: (pencilled) => change(() => ({ pencilled })),
     chooseIntervalWay: (way) => change(() => ({ way })),
+    nameYourself: (naming) => change(() => ({ naming, answers: {} })),
+    answerInterval: (id, answer) => change(({ answers }) => ({ answers: { ...answers, [id]: answer } })),
     typeIntervals: (line) => change(({ items }) => ({ items: mergeByText(items, readItems(line), itemText) }), 'intervals-line'),
     removeInterval: (id) => change(({ items }) => ({ items: items.filter((item) => item.id !== id) })),
     addInterval: (from, to, after = null) => {

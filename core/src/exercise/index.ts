@@ -1,0 +1,2 @@
+export * from './markInterval';
+export * from './words';
