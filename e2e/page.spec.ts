@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { entryLine, expect, openProgressions, test } from './fixtures';
 
 for (const theme of ['Paper', 'Board'] as const) {
-  for (const bench of ['key', 'intervals', 'progressions'] as const) {
+  for (const bench of ['key', 'intervals', 'chords', 'progressions'] as const) {
     test(`axe finds nothing on the ${bench} bench on ${theme.toLowerCase()}`, async ({ page, demo }) => {
       await page.emulateMedia({ colorScheme: theme === 'Paper' ? 'light' : 'dark' });
       await page.goto(`${demo}${bench}`);

@@ -23,6 +23,27 @@ export const PICTURES = [
       await select(page, 'Root: C♯');
     },
   },
+  { name: 'chords-paper', path: '/chords', prepare: (page) => select(page, 'Inversion: first inversion') },
+  {
+    name: 'chords-family-board',
+    path: '/chords',
+    scheme: 'dark',
+    prepare: async (page) => {
+      await page.getByRole('radio', { name: 'Sevenths' }).click();
+      await select(page, 'Symbol: F♯m7♭5');
+    },
+  },
+  {
+    name: 'intervals-naming',
+    path: '/intervals',
+    scheme: 'dark',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Name it yourself' }).click();
+      await select(page, 'Letters: E – C♯');
+      await page.getByRole('textbox', { name: 'Name of the interval' }).fill('m6');
+      await page.getByRole('button', { name: 'Check' }).click();
+    },
+  },
   {
     name: 'labels',
     path: '/progressions',

@@ -11,3 +11,4 @@ export * from './keyboard';
 export * from './working';
 export * from './label/speech';
 export * from './exercise';
+export * from './chord/ways';

@@ -5,10 +5,11 @@ import { globalKeys, type Opened } from './commands/globalKeys';
 import { useStore } from './workbook/store';
 import { WorkbookCorner } from './workbook/WorkbookCorner';
 import type { BenchName } from './workbook/model';
-import { loadIntervals, loadKey, loadProgressions } from './benches/load';
+import { loadChords, loadIntervals, loadKey, loadProgressions } from './benches/load';
 
 const KeyBench = lazy(() => loadKey().then(({ KeyBench: bench }) => ({ default: bench })));
 const IntervalsBench = lazy(() => loadIntervals().then(({ IntervalsBench: bench }) => ({ default: bench })));
+const ChordsBench = lazy(() => loadChords().then(({ ChordsBench: bench }) => ({ default: bench })));
 const ProgressionsBench = lazy(() => loadProgressions().then(({ ProgressionsBench: bench }) => ({ default: bench })));
 
 const CommandList = lazy(() => import('./commands/CommandList'));
@@ -79,6 +80,7 @@ const IDLE_MS = 1200;
 const BENCHES: readonly { readonly name: BenchName; readonly path: string; readonly title: string }[] = [
   { name: 'key', path: '/key', title: 'Key' },
   { name: 'intervals', path: '/intervals', title: 'Intervals' },
+  { name: 'chords', path: '/chords', title: 'Chords' },
   { name: 'progressions', path: '/progressions', title: 'Progressions' },
 ];
 
@@ -90,6 +92,7 @@ export function App() {
       <Route element={<Layout />}>
         <Route path="/key" element={<KeyBench />} />
         <Route path="/intervals" element={<IntervalsBench />} />
+        <Route path="/chords" element={<ChordsBench />} />
         <Route path="/progressions" element={<ProgressionsBench />} />
         <Route path="/" element={<Navigate to={`/${bench}`} replace />} />
         <Route path="*" element={<NoSuchPage />} />
@@ -113,7 +116,7 @@ function Layout() {
   useEffect(() => globalKeys(setOpened), []);
 
   useEffect(() => {
-    const timer = setTimeout(() => void Promise.all([loadKey(), loadIntervals(), loadProgressions()]), IDLE_MS);
+    const timer = setTimeout(() => void Promise.all([loadKey(), loadIntervals(), loadChords(), loadProgressions()]), IDLE_MS);
     return () => clearTimeout(timer);
   }, []);
 

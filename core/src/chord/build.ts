@@ -1,5 +1,5 @@
 import { TheoryError } from '../errors';
-import { modulo, readAccidentals, type NoteName } from '../pitch';
+import { midiNumber, modulo, readAccidentals, type Note, type NoteName } from '../pitch';
 import { makeChord, memberFrom, type Chord, type Member } from './chord';
 
 /**
@@ -81,4 +81,9 @@ export function chordFromHalfSteps(root: NoteName, gaps: readonly number[]): Cho
     members.push({ degree, alteration: height - memberHalfSteps({ degree, alteration: 0 }) });
   });
   return makeChord(root, members);
+}
+
+/** Half steps between neighbours of notes as they stand, from the lowest up. */
+export function halfStepsUp(notes: readonly Note[]): number[] {
+  return notes.slice(1).map((note, index) => midiNumber(note) - midiNumber(notes[index]!));
 }

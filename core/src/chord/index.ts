@@ -5,3 +5,4 @@ export * from './identify';
 export * from './symbolParse';
 export * from './symbolPrint';
 export * from './inversionNames';
+export * from './families';

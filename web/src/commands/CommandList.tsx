@@ -31,6 +31,7 @@ export default function CommandList({ onClose, onGo, onKeys, onLabels }: Command
   const commands: readonly (readonly [string, () => void])[] = [
     ['Go to the Key bench', () => onGo('/key')],
     ['Go to the Intervals bench', () => onGo('/intervals')],
+    ['Go to the Chords bench', () => onGo('/chords')],
     ['Go to the Progressions bench', () => onGo('/progressions')],
     ['Undo', undo],
     ['Redo', redo],

@@ -44,7 +44,7 @@ const TabStyle = styled.div`
   [role='tablist'] {
     display: flex;
     flex-wrap: wrap;
-    gap: 0 0.9rem;
+    gap: 0 0.75rem;
     border-bottom: 1px solid var(--rule);
     margin-bottom: 0.9rem;
   }

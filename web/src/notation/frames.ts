@@ -11,3 +11,6 @@ export const SCALE_AND_TALL_STACKS: StaffFrame = { height: 262, staves: [34, 176
 
 /** An interval over its inversion. */
 export const INTERVAL_AND_INVERSION: StaffFrame = { height: 270, staves: [58, 178] };
+
+/** One staff with room for tall chords. */
+export const CHORD_STAFF: StaffFrame = { height: 150, staves: [62] };

@@ -1,4 +1,4 @@
-import { EMPTY_INTERVALS } from './model';
+import { EMPTY_INTERVALS, FIRST_CHORD } from './model';
 
 /** The version of the workbook's shape, in files and in the browser's database. */
 export const WORKBOOK_VERSION = 2;
@@ -7,11 +7,12 @@ type Body = Record<string, unknown>;
 
 /** What each version added to the one before it. */
 const STEPS: Record<number, (body: Body) => Body> = {
-  // Forms of the scale, fingering, and the Intervals bench.
+  // Forms of the scale, fingering, and the Intervals and Chords benches.
   1: (body) => ({
     ...body,
     keyBench: { form: 'harmonic', fingering: false, ...(body['keyBench'] as Body) },
     intervals: body['intervals'] ?? EMPTY_INTERVALS,
+    chords: body['chords'] ?? FIRST_CHORD,
   }),
 };
 

@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, type Clef, type Entry, type IntervalWay, type ScaleForm, type School, type StackTop } from '@diatonix/core';
+import { DEFAULT_SCHOOL, type Clef, type Entry, type Family, type IntervalWay, type ScaleForm, type School, type StackTop } from '@diatonix/core';
 
 /** A column of a progression: what was entered, or the piece of text that was not understood. */
 export type Column = { readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string };
@@ -40,6 +40,15 @@ export interface IntervalsBenchState {
   readonly items: readonly IntervalItem[];
 }
 
+export interface ChordsBenchState {
+  /** The chord, as an exact symbol in the default school. */
+  readonly symbol: string;
+  /** The key in which its numeral and degree are counted. */
+  readonly key: string;
+  readonly clef: Clef;
+  readonly view: 'inversions' | Family;
+}
+
 /** Degrees not yet taught, by mode. */
 export type NotYetTaught = Readonly<Record<'major' | 'minor', readonly number[]>>;
 
@@ -49,13 +58,14 @@ export interface Workbook {
   readonly title: string;
   readonly keyBench: KeyBenchState;
   readonly intervals: IntervalsBenchState;
+  readonly chords: ChordsBenchState;
   readonly notYetTaught: NotYetTaught;
   readonly progressions: readonly Progression[];
   readonly openProgression: string | null;
   readonly school: School;
 }
 
-export type BenchName = 'key' | 'intervals' | 'progressions';
+export type BenchName = 'key' | 'intervals' | 'chords' | 'progressions';
 
 /** Where the teacher left off: kept with the workbook, but not undone. */
 export interface Place {
@@ -79,6 +89,8 @@ export const EMPTY_INTERVALS: IntervalsBenchState = {
   items: [],
 };
 
+export const FIRST_CHORD: ChordsBenchState = { symbol: 'C', key: 'C major', clef: 'treble', view: 'inversions' };
+
 /** An empty workbook under the given ids. */
 export function emptyWorkbook(id: string, progressionId: string): Workbook {
   return {
@@ -86,6 +98,7 @@ export function emptyWorkbook(id: string, progressionId: string): Workbook {
     title: 'New workbook',
     keyBench: { key: 'C major', form: 'harmonic', top: 5, clef: 'treble', fingering: false },
     intervals: EMPTY_INTERVALS,
+    chords: FIRST_CHORD,
     notYetTaught: { major: [], minor: [] },
     progressions: [{ id: progressionId, title: 'Progression 1', key: 'C major', tempo: 80, columns: [] }],
     openProgression: progressionId,

@@ -2,13 +2,14 @@ import type { School } from '@diatonix/core';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { keyBenchSlice, type KeyBenchActions } from '../benches/key/slice';
+import { chordsSlice, type ChordsActions } from '../benches/chords/slice';
 import { intervalsSlice, type IntervalsActions } from '../benches/intervals/slice';
 import { progressionsSlice, type ProgressionsActions } from '../benches/progressions/slice';
 import { emptyWorkbook, FIRST_PLACE, type Place, type Workbook } from './model';
 
 export type SaveState = { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'failed'; readonly reason: string };
 
-export interface WorkbookState extends KeyBenchActions, IntervalsActions, ProgressionsActions {
+export interface WorkbookState extends KeyBenchActions, IntervalsActions, ChordsActions, ProgressionsActions {
   readonly workbook: Workbook;
   readonly place: Place;
   readonly saveState: SaveState;
@@ -55,6 +56,7 @@ export const useStore = create<WorkbookState>()(
       },
       ...keyBenchSlice(get as () => WorkbookState),
       ...intervalsSlice(get as () => WorkbookState),
+      ...chordsSlice(get as () => WorkbookState),
       ...progressionsSlice(get as () => WorkbookState),
     }),
     {

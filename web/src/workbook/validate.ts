@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { attempt, parseKey, parseNote, CLEFS, INTERVAL_WAYS, SCALE_FORMS } from '@diatonix/core';
+import { attempt, parseKey, parseNote, parseSymbol, CLEFS, FAMILIES, INTERVAL_WAYS, SCALE_FORMS } from '@diatonix/core';
 import { plainToInstance, Type } from 'class-transformer';
 import {
   ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, registerDecorator, validateSync, ValidateIf, ValidateNested, type ValidationError,
@@ -156,6 +156,20 @@ class IntervalsBenchFile {
   items!: IntervalFile[];
 }
 
+class ChordsBenchFile {
+  @ReadableAs('a chord symbol', parseSymbol)
+  symbol!: string;
+
+  @ReadableAs('a key', parseKey)
+  key!: string;
+
+  @IsIn(CLEFS)
+  clef!: string;
+
+  @IsIn(['inversions', ...FAMILIES])
+  view!: string;
+}
+
 class NotYetTaughtFile {
   @IsArray()
   @IsInt({ each: true })
@@ -239,6 +253,11 @@ class WorkbookFile {
   @ValidateNested()
   @Type(() => IntervalsBenchFile)
   intervals!: IntervalsBenchFile;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ChordsBenchFile)
+  chords!: ChordsBenchFile;
 
   @IsObject()
   @ValidateNested()

@@ -1,0 +1,75 @@
+import { expect, expectRow, saved, test } from './fixtures';
+import type { Page } from '@playwright/test';
+
+const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
+const values = async (page: Page) =>
+  Object.fromEntries(
+    await Promise.all(
+      ['Symbol', 'Notes', 'Formula', 'Half steps', 'Numeral', 'Degree'].map(async (name) => [name, await field(page, name).inputValue()]),
+    ),
+  );
+
+test.beforeEach(async ({ page, demo }) => {
+  await page.goto(`${demo}chords`);
+  await expect(field(page, 'Symbol')).toHaveValue('F♯7');
+});
+
+test('the six ways into a chord stay in step', async ({ page }) => {
+  expect(await values(page)).toEqual({
+    Symbol: 'F♯7',
+    Notes: 'F♯ A♯ C♯ E',
+    Formula: '1 3 5 ♭7',
+    'Half steps': '4 3 3',
+    Numeral: 'V7/ii',
+    Degree: '',
+  });
+  await field(page, 'Degree').fill('2 7');
+  await expect
+    .poll(() => values(page))
+    .toEqual({ Symbol: 'Bm7', Notes: 'B D F♯ A', Formula: '1 ♭3 5 ♭7', 'Half steps': '3 4 3', Numeral: 'ii7', Degree: '2 7' });
+  await field(page, 'Formula').fill('1 b3 b5 bb7');
+  await expect.poll(async () => (await values(page))['Symbol']).toBe('Bdim7');
+  await field(page, 'Half steps').fill('4 4');
+  await expect.poll(async () => (await values(page))['Symbol']).toBe('B+');
+  await field(page, 'Numeral').fill('Ger+6');
+  await expect.poll(async () => (await values(page))['Notes']).toBe('F A C D♯');
+  await field(page, 'Notes').fill('C E A');
+  await expect.poll(async () => (await values(page))['Symbol']).toBe('Am/C');
+  await field(page, 'Symbol').fill('Ebmaj9');
+  await expect.poll(async () => (await values(page))['Formula']).toBe('1 3 5 7 9');
+});
+
+test('what cannot be read says why and changes nothing', async ({ page }) => {
+  await field(page, 'Symbol').fill('F#7zz');
+  await expect(page.getByText('“zz” after “F#7” is not understood.')).toBeVisible();
+  await field(page, 'Notes').focus();
+  await expect(field(page, 'Symbol')).toHaveValue('F♯7');
+});
+
+test('the inversions stand in a row with gaps, figures, letters, slash and fingering', async ({ page }) => {
+  await expectRow(page, 'Inversion', ['root position', 'first inversion', 'second inversion', 'third inversion']);
+  await expectRow(page, 'Gaps', ['4 · 3 · 3', '3 · 3 · 2', '3 · 2 · 4', '2 · 4 · 3']);
+  await expectRow(page, 'Figured bass', ['7 ♯', '6 5', '♯6 4 3', '♯4 2']);
+  await expectRow(page, 'Letter', ['a', 'b', 'c', 'd']);
+  await page.getByRole('gridcell', { name: 'Inversion: first inversion' }).click();
+  await expect(field(page, 'Symbol')).toHaveValue('F♯7/A♯');
+  await page.getByRole('tab', { name: 'Inversion' }).click();
+  await expect(page.getByRole('complementary', { name: 'Working' }).getByRole('listitem').nth(1)).toHaveText(
+    'In close position the gap lies above E, and the note above the gap is the root: F♯.',
+  );
+  await page.getByRole('button', { name: 'Hear the row' }).click();
+  await expect(page.locator('.grid-column.playing')).toHaveCount(1);
+});
+
+test('the family stands on the same root, and other readings can be picked', async ({ page }) => {
+  await page.getByRole('radio', { name: 'Triads' }).click();
+  await expectRow(page, 'Symbol', ['F♯', 'F♯m', 'F♯dim', 'F♯+', 'F♯sus2', 'F♯sus4']);
+  await page.getByRole('radio', { name: 'Sevenths' }).click();
+  await page.getByRole('gridcell', { name: 'Symbol: F♯m7♭5' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'F♯m7♭5' })).toBeVisible();
+  await page.getByRole('button', { name: 'Am6/F♯' }).click();
+  await expect(field(page, 'Symbol')).toHaveValue('Am6/F♯');
+  await saved(page);
+  await page.reload();
+  await expect(field(page, 'Symbol')).toHaveValue('Am6/F♯');
+});

@@ -1,0 +1,77 @@
+import {
+  attempt, chordFingering, describe, displayNoteName, familyOn, gapsOf, halfStepsUp, inversionLetter, inversionsOf, inversionWords, notesFromBass, parseKey, printFigure, printFormula, printSymbol, qualityName, qualityWords,
+  shortFigures, signatureFifths, speakChord, stackUp, type Chord, type Clef, type Note, type School,
+} from '@diatonix/core'; // prettier-ignore
+import type { GridColumn, GridRow } from '../../columns/types';
+import { Figures } from '../../design/NumeralText';
+import { accidentalSigns } from '../../design/signs';
+import type { Engraver } from '../../notation/engraver';
+import { CHORD_STAFF } from '../../notation/frames';
+import type { ChordsBenchState } from '../../workbook/model';
+
+export const INVERSION_ROWS: readonly GridRow[] = [
+  { id: 'notes', label: 'Notes', kind: 'root', parted: true },
+  { id: 'gaps', label: 'Gaps', kind: 'text' },
+  { id: 'name', label: 'Inversion', kind: 'soft' },
+  { id: 'figures', label: 'Figured bass', kind: 'figures', parted: true },
+  { id: 'letter', label: 'Letter', kind: 'text' },
+  { id: 'symbol', label: 'Symbol', kind: 'text' },
+  { id: 'right', label: 'Right hand', kind: 'soft', parted: true },
+  { id: 'left', label: 'Left hand', kind: 'soft' },
+];
+
+export const FAMILY_ROWS: readonly GridRow[] = [
+  { id: 'notes', label: 'Notes', kind: 'root', parted: true },
+  { id: 'gaps', label: 'Gaps', kind: 'text' },
+  { id: 'formula', label: 'Formula', kind: 'text' },
+  { id: 'name', label: 'Quality', kind: 'soft', parted: true },
+  { id: 'symbol', label: 'Symbol', kind: 'text' },
+];
+
+/** The lowest note of the staff's working octave in each clef. */
+const FLOOR: Record<Clef, Note> = {
+  treble: { step: 0, alteration: 0, octave: 4 },
+  alto: { step: 1, alteration: 0, octave: 3 },
+  tenor: { step: 6, alteration: 0, octave: 2 },
+  bass: { step: 4, alteration: 0, octave: 2 },
+};
+
+/** A chord in close position from its bass, in the clef's working octave. */
+export function closeNotes(chord: Chord, clef: Clef): Note[] {
+  return stackUp(notesFromBass(chord), FLOOR[clef]);
+}
+
+/** The chords of the chosen view: inversions, or a family on the root. Those that cannot be written are left out. */
+export function chordsOfView(chord: Chord, view: ChordsBenchState['view']): Chord[] {
+  const list = view === 'inversions' ? inversionsOf(chord) : familyOn(chord.root, view);
+  return list.filter((one) => attempt(() => notesFromBass(one)).ok);
+}
+
+/** Grid columns of the view. */
+export function chordColumns(chords: readonly Chord[], bench: ChordsBenchState, school: School, engraver: Engraver | null): GridColumn[] {
+  const key = parseKey(bench.key);
+  const fifths = signatureFifths(key);
+  return chords.map((chord, index) => {
+    const notes = closeNotes(chord, bench.clef);
+    const fingering = chordFingering(notes);
+    const figures = shortFigures(chord, key).map(printFigure);
+    return {
+      id: `${bench.view} ${index}`,
+      sentence: `${speakChord(chord)}, ${bench.view === 'inversions' ? inversionWords(chord) : qualityWords(qualityName(describe(chord.members)))}`,
+      staff: engraver?.column([{ clef: bench.clef, notes }], CHORD_STAFF, fifths, 'w') ?? null,
+      cells: {
+        notes: { text: notes.map((note) => displayNoteName(note, school.letters)).join(' ') },
+        gaps: { text: (bench.view === 'inversions' ? halfStepsUp(notes) : gapsOf(chord)).join(' · ') },
+        formula: { text: accidentalSigns(printFormula(chord)) },
+        name: {
+          text: bench.view === 'inversions' ? inversionWords(chord) : qualityWords(qualityName(describe(chord.members))).replace(/ triad$/, ''),
+        },
+        figures: { text: figures.map(accidentalSigns).join(' '), content: figures.length > 0 ? <Figures figures={figures} /> : '' },
+        letter: { text: inversionLetter(chord) },
+        symbol: { text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }) },
+        right: { text: fingering ? fingering.right.join(' ') : '' },
+        left: { text: fingering ? fingering.left.join(' ') : '' },
+      },
+    };
+  });
+}
