@@ -1,4 +1,5 @@
 import { TheoryError } from '../errors';
+import { TextMemo } from '../memo';
 import { MAX_ALTERATION, midiNumber, NATURAL_HALF_STEPS, modulo, noteName, staffPosition, type Note, type NoteName, type Step } from '../pitch';
 
 /** `up` when the second note is the higher on the staff (or, on one line, in sound). */
@@ -154,6 +155,13 @@ export function qualityWord(interval: Interval): string {
  * else, with the reason for a diminished unison and for a major fifth.
  */
 export function parseInterval(text: string): Interval {
+  return NAMES.of(text, () => readInterval(text));
+}
+
+/** Intervals by name: the same few come with every note. */
+const NAMES = new TextMemo<Interval>();
+
+function readInterval(text: string): Interval {
   const match = /^(P|M|m|A{1,7}|d{1,7})(\d{1,3})$/.exec(text.trim());
   if (!match) {
     throw new TheoryError(

@@ -19,7 +19,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['← →', 'move between columns'],
   ['↑ ↓', 'move between rows'],
   ['1 – 7', 'Progressions: put the chord of that degree after the column; Key: go to that degree'],
-  ['[ ]', 'invert the column down, up'],
+  ['[ ]', 'invert the column down, up; Intervals: an octave down, up'],
   ['< >', 'move the column left, right'],
   ['space', 'play the column'],
   ['shift + space', 'play from here'],

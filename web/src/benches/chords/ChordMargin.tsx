@@ -14,7 +14,7 @@ type Way = ChordWay | 'inversion';
 const WAYS: readonly { readonly id: Way; readonly name: string }[] = [
   { id: 'thirds', name: 'Thirds' },
   { id: 'formula', name: 'Formula' },
-  { id: 'half-steps', name: 'Half steps' },
+  { id: 'half-steps', name: 'Gaps' },
   { id: 'key', name: 'Key' },
   { id: 'inversion', name: 'Inversion' },
 ];

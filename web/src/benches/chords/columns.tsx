@@ -64,7 +64,10 @@ export function chordColumns(chords: readonly Chord[], bench: ChordsBenchState, 
         gaps: { text: (bench.view === 'inversions' ? halfStepsUp(notes) : gapsOf(chord)).join(' · ') },
         formula: { text: accidentalSigns(printFormula(chord)) },
         name: {
-          text: bench.view === 'inversions' ? inversionWords(chord) : qualityWords(qualityName(describe(chord.members))).replace(/ triad$/, ''),
+          text:
+            bench.view === 'inversions'
+              ? inversionWords(chord)
+              : qualityWords(qualityName(describe(chord.members))).replace(/ (?:triad|seventh|ninth|1[13]th)$/, ''),
         },
         figures: { text: figures.map(accidentalSigns).join(' '), content: figures.length > 0 ? <Figures figures={figures} /> : '' },
         letter: { text: inversionLetter(chord) },
