@@ -1,12 +1,12 @@
-import { chordWorking, describe, displayNoteName, HAND_CARE, homesOf, inversionWorking, numeralParts, numeralsForChord, otherReadings, printSymbol, qualityName, qualityWords, rootShortcuts, stackedNotes,
+import { chordWorking, describe, displayNoteName, HAND_CARE, homesOf, inversionWorking, numeralsForChord, otherReadings, printSymbol, qualityName, qualityWords, rootShortcuts, stackedNotes,
   type Chord, type ChordWay, type Key, type School, type WorkingStep,
 } from '@diatonix/core'; // prettier-ignore
-import { ListMusic, Music, Play } from 'lucide-react';
-import { Fragment, useState } from 'react';
+import { Play } from 'lucide-react';
+import { useState } from 'react';
 import { Button } from '../../design/controls';
-import { keyName } from '../../design/names';
+import { HearButtons, type Manner } from '../../design/HearButtons';
+import { HomesList } from '../../design/HomesList';
 import { Margin, Ways } from '../../design/Margin';
-import { NumeralText } from '../../design/NumeralText';
 import { SoundNote } from '../../design/SoundNote';
 import { Working } from '../../design/Working';
 
@@ -23,7 +23,7 @@ interface ChordMarginProps {
   readonly chord: Chord;
   readonly keyOf: Key;
   readonly school: School;
-  readonly onHear: (manner: 'together' | 'note by note') => void;
+  readonly onHear: (manner: Manner) => void;
   readonly onHearAll: () => void;
   readonly onPick: (chord: Chord) => void;
 }
@@ -49,12 +49,7 @@ export function ChordMargin({ chord, keyOf, school, onHear, onHearAll, onPick }:
         <Working steps={stepsOf(way, chord, keyOf)} school={school} />
       </Ways>
       <div className="doings">
-        <Button onPress={() => onHear('together')}>
-          <Music aria-hidden="true" /> Hear together
-        </Button>
-        <Button onPress={() => onHear('note by note')}>
-          <ListMusic aria-hidden="true" /> Note by note
-        </Button>
+        <HearButtons onHear={onHear} />
         <Button onPress={onHearAll}>
           <Play aria-hidden="true" /> Hear the row
         </Button>
@@ -73,18 +68,7 @@ export function ChordMargin({ chord, keyOf, school, onHear, onHearAll, onPick }:
           </div>
         </div>
       )}
-      {homes.length > 0 && (
-        <p className="aside">
-          It lives as{' '}
-          {homes.map((home, index) => (
-            <Fragment key={index}>
-              {index > 0 && ', '}
-              <NumeralText parts={numeralParts(home.numeral, home.key, school)} /> in {keyName(home.key, school)}
-            </Fragment>
-          ))}
-          .
-        </p>
-      )}
+      <HomesList opening="It lives as" homes={homes} school={school} />
     </Margin>
   );
 }

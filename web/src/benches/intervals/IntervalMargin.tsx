@@ -1,6 +1,7 @@
 import { displayNoteName, INTERVAL_WAYS, intervalBetween, intervalWords, intervalWorking, type IntervalWay, type School } from '@diatonix/core';
-import { ArrowDown, ArrowUp, ListMusic, Music, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { Button } from '../../design/controls';
+import { HearButtons, type Manner } from '../../design/HearButtons';
 import { Margin, Ways } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../design/SoundNote';
@@ -15,7 +16,7 @@ interface IntervalMarginProps {
   readonly position: number;
   readonly school: School;
   readonly bench: IntervalsBenchState;
-  readonly onHear: (manner: 'together' | 'note by note') => void;
+  readonly onHear: (manner: Manner) => void;
   readonly onRemove: () => void;
   readonly onOctave: (up: boolean) => void;
 }
@@ -67,12 +68,7 @@ export function IntervalMargin({ item, position, school, bench, onHear, onRemove
         <Working steps={intervalWorking(from, to, bench.way)} school={school} />
       </Ways>
       <div className="doings">
-        <Button onPress={() => onHear('together')}>
-          <Music aria-hidden="true" /> Hear together
-        </Button>
-        <Button onPress={() => onHear('note by note')}>
-          <ListMusic aria-hidden="true" /> Note by note
-        </Button>
+        <HearButtons onHear={onHear} />
         <Button onPress={() => onOctave(true)}>
           <ArrowUp aria-hidden="true" /> Octave up
         </Button>

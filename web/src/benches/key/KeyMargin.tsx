@@ -10,9 +10,11 @@ import {
   type MapColumn,
   type School,
 } from '@diatonix/core';
-import { ListMusic, Music, Plus } from 'lucide-react';
-import { Fragment, useState } from 'react';
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
 import { Button, QuietButton } from '../../design/controls';
+import { HearButtons, type Manner } from '../../design/HearButtons';
+import { HomesList } from '../../design/HomesList';
 import { Margin, Ways } from '../../design/Margin';
 import { NumeralText } from '../../design/NumeralText';
 import { Working } from '../../design/Working';
@@ -28,7 +30,7 @@ interface KeyMarginProps {
   readonly school: School;
   readonly taught: boolean;
   readonly onTaught: () => void;
-  readonly onHear: (manner: 'together' | 'note by note') => void;
+  readonly onHear: (manner: Manner) => void;
   readonly onPut: () => void;
   readonly onGo: () => void;
 }
@@ -58,12 +60,7 @@ export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onP
         <Working steps={steps} school={school} />
       </Ways>
       <div className="doings">
-        <Button onPress={() => onHear('together')}>
-          <Music aria-hidden="true" /> Hear together
-        </Button>
-        <Button onPress={() => onHear('note by note')}>
-          <ListMusic aria-hidden="true" /> Note by note
-        </Button>
+        <HearButtons onHear={onHear} />
         <Button onPress={() => (onPut(), setPut(column.degree))}>
           <Plus aria-hidden="true" /> Add to progression
         </Button>
@@ -77,18 +74,7 @@ export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onP
         </p>
       )}
       <SoundNote />
-      {homes.length > 0 && (
-        <p className="aside">
-          Also found as{' '}
-          {homes.map((home, index) => (
-            <Fragment key={index}>
-              {index > 0 && ', '}
-              <NumeralText parts={numeralParts(home.numeral, home.key, school)} /> in {keyName(home.key, school)}
-            </Fragment>
-          ))}
-          .
-        </p>
-      )}
+      <HomesList opening="Also found as" homes={homes} school={school} />
     </Margin>
   );
 }

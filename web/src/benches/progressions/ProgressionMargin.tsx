@@ -2,9 +2,10 @@ import {
   inversionWorking, nameChordWorking, notesFromBass, numeralsForChord, numeralParts, numeralWorking, speakNumeral, writeFiguresWorking, displayNoteName, type ColumnLabels, type Key,
   type School, type WorkingStep,
 } from '@diatonix/core'; // prettier-ignore
-import { ArrowDown, ArrowUp, ListMusic, Music, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { Fragment, memo, useState } from 'react';
 import { Button } from '../../design/controls';
+import { HearButtons, type Manner } from '../../design/HearButtons';
 import { Margin, Ways } from '../../design/Margin';
 import { NumeralText } from '../../design/NumeralText';
 import { Problem } from '../../design/Problem';
@@ -27,7 +28,7 @@ interface ProgressionMarginProps {
   readonly school: School;
   readonly onInvert: (by: 1 | -1) => void;
   readonly onRemove: () => void;
-  readonly onHear: (manner: 'together' | 'note by note') => void;
+  readonly onHear: (manner: Manner) => void;
 }
 
 /** The working of the selected column: its name, inversion, figures and numeral. */
@@ -85,12 +86,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
         <Button onPress={() => onInvert(-1)} aria-label="Invert down">
           <ArrowDown aria-hidden="true" /> Invert
         </Button>
-        <Button onPress={() => onHear('together')}>
-          <Music aria-hidden="true" /> Hear together
-        </Button>
-        <Button onPress={() => onHear('note by note')}>
-          <ListMusic aria-hidden="true" /> Note by note
-        </Button>
+        <HearButtons onHear={onHear} />
         <Button onPress={onRemove}>
           <Trash2 aria-hidden="true" /> Remove
         </Button>
