@@ -131,6 +131,7 @@ test('two hundred columns stay in one line, each with its notes over it', async 
   await openProgressions(page, demo);
   await entryLine(page).fill(Array.from({ length: 50 }, () => 'I V65/ii ii viio7/V').join(' '));
   await expect(page.locator('.grid-column')).toHaveCount(200);
+  await expect(page.locator('.grid-column .staff text').last()).toBeAttached();
   const misplaced = await page.locator('.grid-column').evaluateAll(
     (columns) =>
       columns.filter((column) => {
