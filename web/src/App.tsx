@@ -71,6 +71,11 @@ const Shell = styled.div`
     }
     .contents ol {
       display: flex;
+      flex-wrap: wrap;
+    }
+    .contents li a {
+      grid-template-columns: 1.1rem 1fr;
+      padding: 0.35rem 0.7rem;
     }
   }
 `;
