@@ -104,11 +104,12 @@ function readNotes(text: string, key: Key): Chord {
   return identify(notes)[0]!.chord;
 }
 
-/** Other readings of a chord's notes, best first, the chord itself left out. */
+/** Other sensible readings of a chord's notes, best first: whole stacks, sixths and suspensions, nothing altered or far-fetched. */
 export function otherReadings(chord: Chord): Chord[] {
   const readings = attempt(() => identify(notesFromBass(chord)));
   if (!readings.ok) return [];
   return readings.value
-    .map((reading) => makeChord(reading.chord.root, reading.chord.members, reading.chord.bass))
+    .filter(({ description: { altered, added, omitted } }) => altered.length === 0 && omitted.length === 0 && added.every((m) => m.alteration === 0))
+    .map(({ chord: other }) => makeChord(other.root, other.members, other.bass))
     .filter((other) => !sameChord(other, chord));
 }

@@ -46,8 +46,14 @@ export class Engraver {
   private draw(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
     const { Stave, StaveNote, Accidental, Voice, Formatter } = this.vexflow;
     const { context, element } = this.context();
+    // Whole notes have no stem; taken as stem-up, a second stands to the right and accidentals stay near their notes.
     const chord = (notes: readonly Note[], clef: Clef) => {
-      const note = new StaveNote({ clef, keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`), duration, autoStem: true });
+      const note = new StaveNote({
+        clef,
+        keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`),
+        duration,
+        ...(duration === 'w' ? { stemDirection: 1 } : { autoStem: true }),
+      });
       notes.forEach((n, i) => {
         if (n.alteration !== signatureAlteration(fifths, n.step)) note.addModifier(new Accidental(CODES[n.alteration]!), i);
       });
