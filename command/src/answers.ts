@@ -3,8 +3,7 @@ import {
   notesOfPair, numeralsForChord, numeralsForNotes, parseFigure, parseInterval, parseKey, parseNote, parseNoteName, parseNumeral, parseSymbol, printFigure, printInterval, printMember, printNote,
   printNoteName, printNumeral, printSymbol, qualityName, qualityWord, ROMANTEXT, scaleOf, SCALE_FORMS, shortFigures, signatureNotes, stackedNotes, TheoryError,
   TextMemo, transpose, attempt, DEFAULT_SCHOOL,
-  type Chord, type Figure, type Key, type MapColumn, type NoteName, type Numeral, type ScaleForm, type School,
-} from '@diatonix/core'; // prettier-ignore
+  type Chord, type Figure, type Key, type MapColumn, type NoteName, type Numeral, type ScaleForm, type School, chordFingering, homesOf, printKey, stackUp, } from '@diatonix/core'; // prettier-ignore
 
 const names = (list: readonly NoteName[]) => list.map(printNoteName);
 
@@ -153,4 +152,15 @@ function buildKeyAnswer(keyText: string, formText: string | undefined, school?: 
       thirteenth: stack(thirteenths![index]!),
     })),
   };
+}
+
+/** Every ordinary key in which a chord lives, and its numeral there. */
+export function homesAnswer(chord: Chord, school?: School) {
+  return homesOf(chord).map(({ key, numeral }) => ({ key: printKey(key), numeral: printNumeral(numeral, key, school) }));
+}
+
+/** Suggested fingers of a chord in close position from its bass, lowest first; null where it has more notes than a hand. */
+export function fingeringAnswer(chord: Chord) {
+  const fingering = chordFingering(stackUp(notesFromBass(chord), { step: 0, alteration: 0, octave: 4 }));
+  return fingering ? { right: fingering.right, left: fingering.left, stretch: fingering.stretch } : null;
 }

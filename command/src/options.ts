@@ -25,7 +25,7 @@ const WITH_VALUE = new Set([
   'root',
   'way',
 ]);
-const FLAGS = new Set(['json', 'below', 'working', 'help']);
+const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'help']);
 
 /** Reads words, `--name value`, `--name=value` and flags. Throws TheoryError `request` for unknown ones. */
 export function readArguments(args: readonly string[]): Arguments {

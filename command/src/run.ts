@@ -4,17 +4,29 @@ import {
   parseFigures,
   parseKey,
   parseNoteName,
+  parseSymbol,
   printFigure,
   printSymbol,
   scaleOf,
   stackOnDegree,
   TheoryError,
 } from '@diatonix/core';
-import { figuresAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer, readForm, symbolAnswer, transposeAnswer } from './answers';
+import {
+  figuresAnswer,
+  fingeringAnswer,
+  homesAnswer,
+  intervalAnswer,
+  keyAnswer,
+  notesAnswer,
+  numeralAnswer,
+  readForm,
+  symbolAnswer,
+  transposeAnswer,
+} from './answers';
 import { labelAnswer } from './label';
 import type { Arguments } from './options';
 import { readSchool } from './school';
-import { chordText, figuresText, intervalText, keyText, labelText, numeralText } from './text';
+import { chordText, figuresText, fingeringText, homesText, intervalText, keyText, labelText, numeralText } from './text';
 import { workingText } from './working';
 
 export const USAGE = `diatonix: music theory on the command line
@@ -28,6 +40,7 @@ export const USAGE = `diatonix: music theory on the command line
   diatonix chord --degree 2 --top 7 --key "A major" [--form FORM]
   diatonix chord --root C --formula "1 b3 5 b7"
   diatonix chord --root C --half-steps "3 4 3"
+  diatonix chord G7 --homes --fingering    the keys it lives in, and both hands
   diatonix figures --key "A minor" --bass B --figures "#6 4 3"
   diatonix label --key "A major" "I vi V65/ii ii V7 I"
   diatonix label --key "A major" --notes "A2 E4 A4 C#5 | E2 D4 G#4 B4"
@@ -114,7 +127,16 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
     return print(numeralAnswer(options['numeral'], need(args, 'key'), { notation, school }), numeralText);
   }
   if (options['notes'] !== undefined) return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), chordText);
-  return print(symbolAnswer(symbolOf(args), options['key'], school), chordText);
+  const symbol = symbolOf(args);
+  const said = parseSymbol(symbol);
+  const answer = {
+    ...symbolAnswer(symbol, options['key'], school),
+    ...(args.flags.has('homes') ? { homes: homesAnswer(said, school) } : {}),
+    ...(args.flags.has('fingering') ? { fingering: fingeringAnswer(said) } : {}),
+  };
+  return print(answer, (a) =>
+    [chordText(a), a.homes ? homesText(a.homes) : '', a.fingering ? fingeringText(a.fingering) : ''].filter(Boolean).join('\n'),
+  );
 }
 
 /** The symbol of a chord given by degree, formula, half steps, or itself. */

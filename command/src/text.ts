@@ -1,5 +1,6 @@
 import {
   degreeName,
+  HAND_CARE,
   intervalWords,
   parseInterval,
   parseKey,
@@ -14,7 +15,7 @@ import {
   type School,
   displayNoteName,
 } from '@diatonix/core';
-import type { figuresAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer } from './answers';
+import type { figuresAnswer, fingeringAnswer, homesAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer } from './answers';
 import type { LabelledChord } from './label';
 
 /** Lines up a table, columns parted by two spaces. */
@@ -93,4 +94,12 @@ export function labelText({ chords }: { chords: readonly LabelledChord[] }): str
   const good = rows.filter((row) => row[1] !== '!');
   const bad = rows.filter((row) => row[1] === '!').map((row) => row[2]);
   return [good.length > 0 ? table(good) : '', ...bad].filter(Boolean).join('\n');
+}
+
+export function homesText(homes: ReturnType<typeof homesAnswer>): string {
+  return homes.length === 0 ? 'lives in no ordinary key' : `lives as ${homes.map(({ key, numeral }) => `${numeral} in ${key}`).join(', ')}`;
+}
+
+export function fingeringText(fingering: NonNullable<ReturnType<typeof fingeringAnswer>>): string {
+  return `right hand ${fingering.right.join(' ')} · left hand ${fingering.left.join(' ')}${fingering.stretch ? `. ${HAND_CARE}` : ''}`;
 }

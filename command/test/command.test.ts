@@ -131,6 +131,8 @@ test.each([
   [['chord', '--degree', '3', '--top', '13', '--key', 'C major'], /^Em7b9b13: E G B D F A C/],
   [['chord', '--root', 'C', '--formula', '1 b3 5 b7'], /^Cm7: C Eb G Bb/],
   [['chord', '--root', 'F#', '--half-steps', '4 3 3'], /^F#7: F# A# C# E/],
+  [['chord', 'G7', '--homes', '--fingering'], /\nlives as V7 in C major, V7 in C minor, VII7 in A minor\nright hand 1 2 4 5 · left hand 5 3 2 1\n$/],
+  [['chord', 'Dm/F', '--homes', '--json'], /"homes":\[\{"key":"Bb major","numeral":"iii6"\}/],
   [['figures', '--key', 'A minor', '--bass', 'B', '--figures', '#6 4 3'], /^B D E G#: V43\n$/],
   [['label', '--key', 'A major', 'I vi V65/ii ii V7 I'], /V65\/ii {2}V65\/ii {2}F#7\/A# {2}6 5 {2}A# C# E F#/],
   [['label', '--key', 'A major', '--notes', 'A2 E4 A4 C#5 | E2 D4 G#4 B4'], /\(E2 D4 G#4 B4\) {2}V7 {2}E7 {2}7 {2}E G# B D/],
