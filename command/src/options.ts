@@ -23,7 +23,6 @@ const WITH_VALUE = new Set([
   'formula',
   'half-steps',
   'root',
-  'way',
 ]);
 const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'help']);
 

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { Chord as TonalChord, ChordType, Interval as TonalInterval, Key as TonalKey, Note as TonalNote, Scale as TonalScale } from 'tonal';
 import {
-  attempt, chordMap, halfSteps, intervalBetween, invert, isPerfectNumber, MODES, ordinaryKeys, parseSymbol, printInterval, printKey, printNote, printNoteName, printSymbol, qualityLetters, relativeKey,
+  attempt, chordMap, halfSteps, intervalBetween, invert, isPerfectNumber, MODES, ordinaryKeys, parseSymbol, printKey, printNote, printNoteName, printSymbol, qualityLetters, relativeKey,
   scaleOf, signatureFifths, signatureNotes, stackedNotes, transpose, transposeChord, nameAbove, type Interval,
 } from '../src'; // prettier-ignore
 import differences from './tonalDifferences.json';
@@ -124,7 +124,6 @@ test('symbols keep their notes through transposition to every root', () => {
       const chord = parseSymbol(`${printNoteName(root)}${suffix}`);
       const moved = transposeChord(chord, (name) => nameAbove(name, { number: 4, deviation: 0 }));
       expect(printSymbol(moved)).toBe(`${printNoteName(nameAbove(root, { number: 4, deviation: 0 }))}${suffix}`);
-      expect(printInterval({ number: 4, deviation: 0 })).toBe('P4');
     }),
   );
 });

@@ -1,8 +1,8 @@
 /** Every way of working reaches the same answer, and says it in short and correct English. */
 import fc from 'fast-check';
 import {
-  attempt, buildIntervalWorking, CHORD_WAYS, chordMap, chordWorking, DEFAULT_SCHOOL, halfSteps, INTERVAL_WAYS, intervalBetween, intervalWorking, invert, invertIntervalWorking, numeralWorking, ordinaryKeys, parseInterval,
-  parseKey, parseNote, parseNumeral, chordOfNumeral, printNote, readFiguresWorking, parseFigures, parseNoteName, parseSymbol, rootShortcuts, sayStep, sentenceText, simpleForm, transpose, writeFiguresWorking,
+  attempt, buildIntervalWorking, CHORD_WAYS, chordMap, chordWorking, DEFAULT_SCHOOL, halfSteps, INTERVAL_WAYS, intervalBetween, intervalWorking, invertIntervalWorking, numeralWorking, ordinaryKeys, parseInterval,
+  parseKey, parseNote, parseNumeral, chordOfNumeral, readFiguresWorking, parseFigures, parseNoteName, parseSymbol, rootShortcuts, sayStep, sentenceText, simpleForm, transpose, writeFiguresWorking,
   type WorkingStep,
 } from '../src'; // prettier-ignore
 import { anyNote } from './arbitraries';
@@ -142,6 +142,4 @@ test('the school changes the words, never the steps', () => {
   const steps = intervalWorking(parseNote('C4'), parseNote('E4'), 'half-steps');
   expect(say(steps, { ...DEFAULT_SCHOOL, words: 'note' })[1]).toBe('From C up to E there are 4 semitones.');
   expect(say(steps, { ...DEFAULT_SCHOOL, letters: 'fixed-do' })[1]).toBe('From do up to mi there are 4 half steps.');
-  expect(printNote(parseNote('C4'))).toBe('C4');
-  expect(invert({ number: 3, deviation: 0 })).toEqual({ number: 6, deviation: -1 });
 });

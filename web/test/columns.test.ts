@@ -1,9 +1,9 @@
 /** What the benches show, derived from the workbook: the same objects while nothing changed, and the texts that a screen reader says. */
 import demo from '@diatonix/demo/workbook.json';
-import { DEFAULT_SCHOOL, parseKey, parseNote, parseSymbol, printNote, printSymbol } from '@diatonix/core';
+import { DEFAULT_SCHOOL, parseKey, parseNote, parseSymbol, printedFifths, printNote, printSymbol } from '@diatonix/core';
 import { chordColumns, chordsOfView, closeNotes } from '../src/benches/chords/columns';
 import { intervalColumns, markOf, pairOf } from '../src/benches/intervals/columns';
-import { frameOf, mapColumns, mapRows, otherHomes, printedFifths, stackNotes } from '../src/benches/key/columns';
+import { frameOf, mapColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
 import { GridColumns, ProgressionDeriver } from '../src/benches/progressions/columns';
 import { accidentalSigns, spoken } from '../src/design/signs';
 import { chordMap } from '@diatonix/core';

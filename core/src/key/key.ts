@@ -37,6 +37,11 @@ export function hasOrdinarySignature(key: Key): boolean {
   return Math.abs(signatureFifths(key)) <= 7;
 }
 
+/** Sharps or flats to print on a staff: none for a theoretical key, whose notes carry their own accidentals. */
+export function printedFifths(key: Key): number {
+  return hasOrdinarySignature(key) ? signatureFifths(key) : 0;
+}
+
 /** The key of the given mode with this many sharps (positive) or flats. */
 export function keyFromSignature(fifths: number, mode: Mode): Key {
   return keyOf(fromLineOfFifths(fifths - MODE_SHIFT[mode]), mode);

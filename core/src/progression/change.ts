@@ -1,5 +1,4 @@
 import { invertChord, memberNote, notesFromBass, printSymbol, type Chord } from '../chord';
-import { attempt } from '../errors';
 import { intervalUp, nameAbove, nameBelow, transpose, type Interval } from '../interval';
 import type { Key } from '../key/key';
 import { chordOfNumeral, printNumeral, type Numeral } from '../label';
@@ -77,14 +76,4 @@ export function transposeEntry(entry: Entry, from: Key, to: Key): Entry {
 export function nearestMove(from: NoteName, to: NoteName): { up: boolean; interval: Interval } {
   const up = intervalUp(from, to);
   return up.number <= 4 ? { up: true, interval: up } : { up: false, interval: intervalUp(to, from) };
-}
-
-/** Moves every entry, or says by throwing TheoryError which cannot be written in the new key. */
-export function transposeAll(entries: readonly Entry[], from: Key, to: Key): Entry[] {
-  return entries.map((entry) => transposeEntry(entry, from, to));
-}
-
-/** Whether an entry can be read in a key at all. */
-export function isReadable(entry: Entry, key: Key): boolean {
-  return attempt(() => readEntry(entry, key)).ok;
 }

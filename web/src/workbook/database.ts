@@ -45,11 +45,6 @@ export async function saveWorkbook(workbook: Workbook, place: Place): Promise<vo
   await database().workbooks.put({ id: workbook.id, savedAt: Date.now(), workbook, place });
 }
 
-/** Workbooks on this device, newest first. */
-export async function savedWorkbooks(): Promise<WorkbookRow[]> {
-  return database().workbooks.orderBy('savedAt').reverse().toArray();
-}
-
 export async function readSetting<T>(name: string): Promise<T | undefined> {
   return (await database().settings.get(name))?.value as T | undefined;
 }

@@ -1,15 +1,13 @@
-import { parseKey, parseSymbol, printSymbol, sameChord, signatureFifths } from '@diatonix/core';
+import { parseKey, parseSymbol, printSymbol, sameChord, printedFifths } from '@diatonix/core';
 import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
-import { ColumnGrid } from '../../columns/ColumnGrid';
 import { useRow } from '../../columns/useRow';
-import { useAppearance } from '../../design/appearance';
 import { BenchFrame } from '../../design/BenchFrame';
 import { Choice, CLEF_OPTIONS } from '../../design/Choice';
 import { Toggle, ToggleRow } from '../../design/controls';
 import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
 import { CHORD_STAFF } from '../../notation/frames';
-import { StaffHead } from '../../notation/StaffHead';
+import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
 import { play, usePlayback } from '../../sound/player';
 import type { ChordsBenchState } from '../../workbook/model';
@@ -26,7 +24,6 @@ export function ChordsBench() {
   const school = useStore((state) => state.workbook.school);
   const { putChord, chooseChordKey, chooseChordClef, chooseChordView } = useStore.getState();
   const engraver = useEngraver();
-  const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
   const [familyColumn, setFamilyColumn] = useState(0);
@@ -107,10 +104,12 @@ export function ChordsBench() {
       <h2 className="visually-hidden">The chord in six ways</h2>
       <WayFields chord={chord} keyOf={key} school={school} />
       <h2 className="visually-hidden">{inversions ? 'Inversions' : 'Family'}</h2>
-      <ColumnGrid
+      <StaffGrid
         label={inversions ? 'Inversions' : `All ${bench.view} on this root`}
         frame={CHORD_STAFF}
-        head={<StaffHead engraver={engraver} clefs={[bench.clef]} frame={CHORD_STAFF} fifths={signatureFifths(key)} scale={scale} />}
+        engraver={engraver}
+        clefs={[bench.clef]}
+        fifths={printedFifths(key)}
         rows={inversions ? INVERSION_ROWS : FAMILY_ROWS}
         columns={columns}
         selected={selected}
@@ -118,7 +117,6 @@ export function ChordsBench() {
         playing={playing}
         onSelect={select}
         onKey={onKey}
-        scale={scale}
       />
     </BenchFrame>
   );

@@ -1,6 +1,6 @@
 import {
   attempt, chordFingering, describe, displayNoteName, familyOn, gapsOf, halfStepsUp, inversionLetter, inversionsOf, inversionWords, notesFromBass, parseKey, printFigure, printFormula, printSymbol, qualityName, qualityWords,
-  shortFigures, signatureFifths, speakChord, stackUp, type Chord, type Clef, type Note, type School,
+  shortFigures, printedFifths, speakChord, stackUp, type Chord, type Clef, type Note, type School,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow } from '../../columns/types';
 import { Figures } from '../../design/NumeralText';
@@ -50,7 +50,7 @@ export function chordsOfView(chord: Chord, view: ChordsBenchState['view']): Chor
 /** Grid columns of the view. */
 export function chordColumns(chords: readonly Chord[], bench: ChordsBenchState, school: School, engraver: Engraver | null): GridColumn[] {
   const key = parseKey(bench.key);
-  const fifths = signatureFifths(key);
+  const fifths = printedFifths(key);
   return chords.map((chord, index) => {
     const notes = closeNotes(chord, bench.clef);
     const fingering = chordFingering(notes);

@@ -1,8 +1,6 @@
-import { parseKey, signatureFifths, signatureWords } from '@diatonix/core';
+import { parseKey, printedFifths, signatureWords } from '@diatonix/core';
 import { useCallback, useMemo, type KeyboardEvent } from 'react';
-import { ColumnGrid } from '../../columns/ColumnGrid';
 import { useRow } from '../../columns/useRow';
-import { useAppearance } from '../../design/appearance';
 import { BenchFrame } from '../../design/BenchFrame';
 import { Choice, CLEF_OPTIONS } from '../../design/Choice';
 import { Button, Toggle } from '../../design/controls';
@@ -10,7 +8,7 @@ import { KeyPicker } from '../../design/KeyPicker';
 import { LineField } from '../../design/LineField';
 import { keyName } from '../../design/names';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
-import { StaffHead } from '../../notation/StaffHead';
+import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
 import { play, usePlayback } from '../../sound/player';
 import { useStore } from '../../workbook/store';
@@ -28,7 +26,6 @@ export function IntervalsBench() {
   const selectedId = useStore((state) => state.place.intervalColumn);
   const { setPlace, chooseIntervalClef, chooseIntervalKey, pencil, nameYourself, typeIntervals, removeInterval, moveOctave } = useStore.getState();
   const engraver = useEngraver();
-  const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
 
@@ -113,18 +110,12 @@ export function IntervalsBench() {
           <Button onPress={() => typeIntervals('E4 C#5, Ab3 M6, C5 -m3')}>Put these</Button>
         </p>
       ) : (
-        <ColumnGrid
+        <StaffGrid
           label="Line of intervals"
           frame={INTERVAL_AND_INVERSION}
-          head={
-            <StaffHead
-              engraver={engraver}
-              clefs={[bench.clef, bench.clef]}
-              frame={INTERVAL_AND_INVERSION}
-              fifths={signatureFifths(key)}
-              scale={scale}
-            />
-          }
+          engraver={engraver}
+          clefs={[bench.clef, bench.clef]}
+          fifths={printedFifths(key)}
           rows={ROWS}
           columns={columns}
           selected={selected}
@@ -132,7 +123,6 @@ export function IntervalsBench() {
           playing={playing}
           onSelect={select}
           onKey={onKey}
-          scale={scale}
         />
       )}
       <LineField

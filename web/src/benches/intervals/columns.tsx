@@ -1,5 +1,5 @@
 import {
-  displayNoteName, halfSteps, intervalBetween, intervalWords, markInterval, type IntervalMark, invert, invertPair, nameUnderSignature, numberWord, parseKey, parseNote, qualityLetters, qualityWord, simpleForm, readPair, attempt, signatureFifths, speakNoteName, TheoryError,
+  displayNoteName, halfSteps, intervalBetween, intervalWords, markInterval, type IntervalMark, invert, invertPair, nameUnderSignature, numberWord, parseKey, parseNote, qualityLetters, qualityWord, simpleForm, readPair, attempt, printedFifths, speakNoteName, TheoryError,
   type IntervalWay, type Note, type School,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow } from '../../columns/types';
@@ -28,7 +28,7 @@ export function pairOf(
 
 /** The line of intervals as grid columns. */
 export function intervalColumns(bench: IntervalsBenchState, school: School, engraver: Engraver | null): GridColumn[] {
-  const fifths = signatureFifths(parseKey(bench.key));
+  const fifths = printedFifths(parseKey(bench.key));
   return bench.items.map((item, index) => {
     const pair = pairOf(item);
     if (!pair.ok)

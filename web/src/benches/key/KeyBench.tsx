@@ -1,18 +1,27 @@
-import { chordMap, parallelKey, parseKey, printKey, printNumeral, relativeKey, signatureFifths, signatureWords, type StackTop } from '@diatonix/core';
+import {
+  chordMap,
+  parallelKey,
+  parseKey,
+  printedFifths,
+  printKey,
+  printNumeral,
+  relativeKey,
+  signatureFifths,
+  signatureWords,
+  type StackTop,
+} from '@diatonix/core';
 import { useCallback, useMemo, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { ColumnGrid } from '../../columns/ColumnGrid';
-import { useAppearance } from '../../design/appearance';
 import { Choice, CLEF_OPTIONS } from '../../design/Choice';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { BenchFrame } from '../../design/BenchFrame';
 import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
-import { StaffHead } from '../../notation/StaffHead';
+import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
 import { play, usePlayback } from '../../sound/player';
 import { useStore } from '../../workbook/store';
-import { frameOf, mapColumns, mapRows, printedFifths, stackNotes } from './columns';
+import { frameOf, mapColumns, mapRows, stackNotes } from './columns';
 import { ScaleChoice } from './ScaleChoice';
 import { KeyMargin } from './KeyMargin';
 import { useRow } from '../../columns/useRow';
@@ -26,7 +35,6 @@ export function KeyBench() {
   const { chooseKey, chooseTop, chooseClef, showFingering, toggleTaught, addEntry, setPlace } = useStore.getState();
   const engraver = useEngraver();
   const navigate = useNavigate();
-  const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
 
@@ -130,10 +138,12 @@ export function KeyBench() {
       }
     >
       <h2 className="visually-hidden">Scale and chord map</h2>
-      <ColumnGrid
+      <StaffGrid
         label={`Scale and chord map of ${keyName(key, school)}`}
         frame={frame}
-        head={<StaffHead engraver={engraver} clefs={[bench.clef, bench.clef]} frame={frame} fifths={printedFifths(key)} scale={scale} />}
+        engraver={engraver}
+        clefs={[bench.clef, bench.clef]}
+        fifths={printedFifths(key)}
         rows={rows}
         columns={columns}
         selected={selected}
@@ -141,7 +151,6 @@ export function KeyBench() {
         playing={playing}
         onSelect={select}
         onKey={onKey}
-        scale={scale}
       />
     </BenchFrame>
   );

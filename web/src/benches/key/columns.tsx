@@ -1,5 +1,5 @@
 import {
-  chordMap, displayNoteName, gapsOf, hasOrdinarySignature, homesOf, memberNote, memberWord, midiNumber, numeralParts, parseKey, printSymbol, qualityWords, scaleFingering, scaleOf, signatureFifths, solfegeOf,
+  chordMap, displayNoteName, gapsOf, homesOf, memberNote, memberWord, midiNumber, numeralParts, parseKey, printSymbol, qualityWords, scaleFingering, scaleOf, printedFifths, solfegeOf,
   speakChord, speakNumeral, stackedNotes, stackUp, vocabulary, type Key, type MapColumn, type Mode, type Note, type School, type StackTop,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow, StaffFrame } from '../../columns/types';
@@ -65,11 +65,6 @@ export function stackNotes(column: MapColumn, key: Key, clef: KeyBenchState['cle
 /** The staves' shape for stacks of this height. */
 export function frameOf(top: StackTop): StaffFrame {
   return top > 7 ? SCALE_AND_TALL_STACKS : SCALE_AND_STACKS;
-}
-
-/** Sharps or flats to print on the staff: none for a theoretical key, whose notes carry their own. */
-export function printedFifths(key: Key): number {
-  return hasOrdinarySignature(key) ? signatureFifths(key) : 0;
 }
 
 /** The chord map as grid columns. */

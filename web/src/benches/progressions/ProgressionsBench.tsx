@@ -1,14 +1,12 @@
-import { diatonicNumeral, parseKey, printNumeral, signatureFifths } from '@diatonix/core';
+import { diatonicNumeral, parseKey, printNumeral, printedFifths } from '@diatonix/core';
 import { Play, Square } from 'lucide-react';
 import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { ColumnGrid } from '../../columns/ColumnGrid';
 import { useRow } from '../../columns/useRow';
-import { useAppearance } from '../../design/appearance';
 import { BenchFrame } from '../../design/BenchFrame';
 import { Button } from '../../design/controls';
 import { GRAND_STAFF } from '../../notation/frames';
-import { StaffHead } from '../../notation/StaffHead';
+import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
 import { play, stop, usePlayback } from '../../sound/player';
 import { openProgressionOf } from '../../workbook/model';
@@ -40,7 +38,6 @@ export function ProgressionsBench() {
   const { setPlace, invertColumn, removeColumn, addEntry, moveColumn } = useStore.getState();
   const engraver = useEngraver();
   const navigate = useNavigate();
-  const scale = useAppearance((state) => (state.boardSize ? 1.25 : 1));
   const playback = usePlayback();
   const [row, setRow] = useRow();
   const [wanted, setWanted] = useState<string | null>(null);
@@ -160,10 +157,13 @@ export function ProgressionsBench() {
           <Button onPress={() => void navigate('/key')}>Key bench</Button>
         </p>
       ) : (
-        <ColumnGrid
+        <StaffGrid
           label={`Progression ${progression.title}`}
           frame={GRAND_STAFF}
-          head={<StaffHead engraver={engraver} clefs={['treble', 'bass']} braced frame={GRAND_STAFF} fifths={signatureFifths(key)} scale={scale} />}
+          engraver={engraver}
+          clefs={['treble', 'bass']}
+          fifths={printedFifths(key)}
+          braced
           rows={ROWS}
           columns={columns}
           selected={selected}
@@ -171,7 +171,6 @@ export function ProgressionsBench() {
           playing={playback.column}
           onSelect={select}
           onKey={onKey}
-          scale={scale}
         />
       )}
       <EntryLine progression={progression} />

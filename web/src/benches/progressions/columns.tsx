@@ -1,5 +1,5 @@
 import {
-  displayNoteName, labelEntry, parseKey, readLine, settingsOf, signatureFifths, speakChord, speakNumeral, type ColumnLabels, type Entry, type Key, type LabelledColumn,
+  displayNoteName, labelEntry, parseKey, readLine, settingsOf, printedFifths, speakChord, speakNumeral, type ColumnLabels, type Entry, type Key, type LabelledColumn,
   type School, type Setting, type Note, sameNote, TheoryError,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow, StaffDrawing } from '../../columns/types';
@@ -90,7 +90,7 @@ export class GridColumns {
   private known = new Map<string, { labelled: LabelledColumn; staff: StaffDrawing | null; position: number; grid: GridColumn }>();
 
   build(derived: readonly DerivedColumn[], key: Key, school: School, engraver: Engraver | null): GridColumn[] {
-    const fifths = signatureFifths(key);
+    const fifths = printedFifths(key);
     const next: typeof this.known = new Map();
     const grid = derived.map(({ column, labelled, setting }, position) => {
       const staff = (engraver && setting && drawSetting(engraver, setting, fifths)) || null;
