@@ -1,4 +1,4 @@
-import { expect, expectRow, saved, test } from './fixtures';
+import { chooseKey, expect, expectRow, rowTexts, saved, test } from './fixtures';
 import type { Page } from '@playwright/test';
 
 const field = (page: Page, name: string) => page.getByRole('textbox', { name, exact: true });
@@ -72,4 +72,69 @@ test('the family stands on the same root, and other readings can be picked', asy
   await saved(page);
   await page.reload();
   await expect(field(page, 'Symbol')).toHaveValue('Am6/F♯');
+});
+
+test('members are changed, and the name follows what is there and says so', async ({ page }) => {
+  const margin = page.getByRole('complementary', { name: 'Working' });
+  await field(page, 'Symbol').fill('C13');
+  await page.getByRole('button', { name: 'Leave the thirteenth out' }).click();
+  await page.getByRole('button', { name: 'Leave the eleventh out' }).click();
+  await expect(field(page, 'Symbol')).toHaveValue('C9');
+  await page.getByRole('button', { name: 'Leave the fifth out' }).click();
+  await expect(margin.getByRole('listitem').getByText('Root, third, minor seventh and ninth:')).toContainText(
+    'whatever was asked for: C9 would need more.',
+  );
+  await page.getByRole('button', { name: 'Raise the ninth' }).click();
+  await expect(field(page, 'Notes')).toHaveValue('C E B♭ D♯');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'fifth', exact: true }).click();
+  await expect(field(page, 'Symbol')).toHaveValue('C7♯9');
+  await page.getByRole('button', { name: 'Move the third: Cm7♯9' }).click();
+  await expect(field(page, 'Formula')).toHaveValue('1 ♭3 5 ♭7 ♯9');
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Control+z');
+  await expect(field(page, 'Symbol')).not.toHaveValue('Cm7♯9');
+});
+
+test('a chord is laid out in six manners, with what to leave out, fingers and cautions', async ({ page }) => {
+  await field(page, 'Symbol').fill('C13');
+  await page.getByRole('radio', { name: 'Voicings' }).click();
+  await expectRow(page, 'Laid out', ['close', 'open', 'drop 2', 'drop 3', 'four parts', 'two hands']);
+  expect((await rowTexts(page, 'Notes')).at(-1)).toBe('C B♭ E D A');
+  expect((await rowTexts(page, 'Left out')).slice(-2)).toEqual(['fifth, eleventh, ninth', 'fifth, eleventh']);
+  await field(page, 'Symbol').fill('C');
+  await expectRow(page, 'Laid out', ['close', 'open', 'four parts', 'two hands']);
+  expect((await rowTexts(page, 'Notes'))[2]!.split(' ').filter((note) => note === 'C')).toHaveLength(2);
+  await page.getByRole('button', { name: 'Double the fifth' }).click();
+  await expect.poll(async () => (await rowTexts(page, 'Notes'))[2]!.split(' ').filter((note) => note === 'G').length).toBe(2);
+});
+
+test('transposed parts are written for their instruments', async ({ page }) => {
+  await page.getByRole('radio', { name: 'Parts' }).click();
+  await expectRow(page, 'Part', ['concert pitch', 'B♭ part', 'E♭ part', 'F part']);
+  await expectRow(page, 'Symbol', ['F♯7', 'G♯7', 'D♯7', 'C♯7']);
+  await expectRow(page, 'Key', ['A major', 'B major', 'F♯ major', 'E major']);
+});
+
+test('a chain is heard in chosen inversions, and a piece that is not read leaves the others alone', async ({ page }) => {
+  await page.getByRole('radio', { name: 'Chain' }).click();
+  const chain = page.getByRole('textbox', { name: 'Chain: numerals or symbols' });
+  await chain.fill('I I6 zz V65 I');
+  await expectRow(page, 'Symbol', ['A', 'A/C♯', 'E7/G♯', 'A']);
+  await expect(page.getByText(/“zz”: this is neither/)).toBeVisible();
+  await page.getByRole('button', { name: 'Hear the row' }).click();
+  await expect(page.locator('.grid-column.playing')).toHaveCount(1);
+});
+
+test('two chords are compared by ear, restacked before one’s eyes, and respelled in the key', async ({ page }) => {
+  const margin = page.getByRole('complementary', { name: 'Working' });
+  await page.getByRole('button', { name: 'Keep to compare' }).click();
+  await page.getByRole('gridcell', { name: 'Inversion: second inversion' }).click();
+  await page.getByRole('button', { name: 'Hear F♯7, then F♯7/C♯' }).click();
+  await page.getByRole('tab', { name: 'Inversion' }).click();
+  await expect(margin.getByRole('img', { name: 'C♯ E F♯ A♯' })).toBeVisible();
+  await page.getByRole('button', { name: 'Restack in thirds' }).click();
+  await expect(margin.getByRole('img', { name: 'F♯ A♯ C♯ E' })).toBeVisible();
+  await chooseKey(page, /^In the key of/, 'G flat major');
+  await page.getByRole('button', { name: /^G♭7/ }).click();
+  await expect(field(page, 'Symbol')).toHaveValue('G♭7/D♭');
 });

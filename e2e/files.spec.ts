@@ -22,7 +22,7 @@ test('the workbook goes out to a file and comes back', async ({ page, demo }, in
   const path = info.outputPath('class.json');
   expect(await downloaded(page, 'Export workbook', path)).toBe('Wednesday-harmony-class-Sandmere.diatonix.json');
   const file = JSON.parse(await readFile(path, 'utf8')) as { format: string; version: number };
-  expect([file.format, file.version]).toEqual(['diatonix-workbook', 2]);
+  expect([file.format, file.version]).toEqual(['diatonix-workbook', 3]);
   await entryLine(page).fill('I V I');
   await choose(page, 'Import workbook', path);
   await expect(entryLine(page)).toHaveValue('I IV V I');

@@ -37,7 +37,7 @@ test('intervals are typed as notes or built on a note, and what is not understoo
 
 test('the signature is pencilled in and rubbed out again', async ({ page }) => {
   await expectRow(page, 'Letters', ['E – C♯', 'G♯ – F𝄪', 'B – D♯', 'F♯ – C', 'D♯ – A♯', 'A – G♯']);
-  await page.getByRole('button', { name: 'Signature pencilled in' }).click();
+  await page.getByRole('button', { name: 'Pencilled in' }).click();
   await expectRow(page, 'Letters', ['E – C', 'G – F𝄪', 'B – D', 'F – C', 'D – A♯', 'A – G']);
 });
 
@@ -92,9 +92,39 @@ test('names are left blank, and a wrong answer is met with its cause', async ({ 
   await expect(page.locator('.wrong')).toHaveText('sixth ✗');
   await answer.fill('M6');
   await answer.press('Enter');
+  const turned = page.getByRole('textbox', { name: 'Name of the inversion' });
+  for (const [said, cause] of [
+    ['M3', /the quality swaps: major with minor/],
+    ['M6', /That is the interval itself/],
+    ['m2', /sum to 9/],
+  ] as const) {
+    await turned.fill(said);
+    await turned.press('Enter');
+    await expect(page.getByRole('alert')).toHaveText(cause);
+  }
+  await turned.fill('m3');
+  await turned.press('Enter');
   await expect(page.getByRole('heading', { name: 'Major sixth' })).toBeVisible();
   await expectRow(page, 'Quality', ['major', 'nothing', 'nothing', 'nothing', 'nothing', 'nothing']);
   await saved(page);
   await page.reload();
   await expectRow(page, 'Quality', ['major', 'nothing', 'nothing', 'nothing', 'nothing', 'nothing']);
+});
+
+test('an accidental holds to the end of the bar, and forgetting it is a cause of its own', async ({ page }) => {
+  await line(page).fill('F#4 A#4, C5 A#4');
+  await chooseKey(page, /^Signature:/, 'C major');
+  await expect(page.locator('.grid-column')).toHaveCount(2);
+  const drawn = () => page.locator('.grid-column').nth(1).locator('.staff-cell .staff text').count();
+  const alone = await drawn();
+  await page.getByRole('button', { name: /^Intervals in a bar/ }).click();
+  await page.getByRole('menuitemradio', { name: '2 in a bar' }).click();
+  // The second sharp is understood now and is not drawn again.
+  await expect.poll(drawn).toBe(alone - 1);
+  await page.getByRole('button', { name: 'Name it yourself' }).click();
+  await page.getByRole('gridcell', { name: /^Letters: C – A♯/ }).click();
+  const answer = page.getByRole('textbox', { name: 'Name of the interval' });
+  await answer.fill('m3');
+  await answer.press('Enter');
+  await expect(page.getByRole('alert')).toHaveText('A♯ has its accidental from earlier in the measure: it holds to the end of the measure.');
 });

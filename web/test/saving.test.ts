@@ -18,12 +18,24 @@ test.each([
 });
 
 test('an older workbook keeps what it has and gains what is new', () => {
-  const old = { id: 'w', keyBench: { key: 'D minor', top: 7, clef: 'bass' }, progressions: [] };
-  expect(migrateWorkbook(old, 1)).toEqual({
+  const old = { id: 'w', keyBench: { key: 'D minor', top: 7, clef: 'bass' }, notYetTaught: { major: [], minor: [2] }, progressions: [] };
+  const { keyBench, intervals, chords } = emptyWorkbook('a', 'b');
+  const second = {
     ...old,
     keyBench: { key: 'D minor', form: 'harmonic', top: 7, clef: 'bass', fingering: false },
-    intervals: emptyWorkbook('a', 'b').intervals,
-    chords: emptyWorkbook('a', 'b').chords,
+    intervals,
+    chords,
+  };
+  expect(migrateWorkbook(old, 1, 2)).toEqual(second);
+  expect(migrateWorkbook(second, 2)).toEqual(migrateWorkbook(old, 1));
+  expect(migrateWorkbook(old, 1)).toEqual({
+    id: 'w',
+    keyBench: { ...keyBench, key: 'D minor', top: 7, clef: 'bass' },
+    intervals,
+    chords,
+    classes: [{ id: 'class', name: 'My class', notYetTaught: { major: [], minor: [2] } }],
+    openClass: 'class',
+    progressions: [],
   });
   expect(migrateWorkbook(old, WORKBOOK_VERSION)).toBe(old);
   for (const odd of [null, 3, 'text', []]) expect(migrateWorkbook(odd, 1)).toBe(odd);

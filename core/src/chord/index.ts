@@ -6,3 +6,5 @@ export * from './symbolParse';
 export * from './symbolPrint';
 export * from './inversionNames';
 export * from './families';
+export * from './change';
+export * from './respell';

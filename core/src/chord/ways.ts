@@ -9,7 +9,7 @@ import { DEFAULT_SCHOOL, type School } from '../label/school';
 import { accidentalGlyph, displayNoteName, parseNoteName } from '../pitch';
 import { chordFromFormula, chordFromHalfSteps, gapsOf, stackOnDegree } from './build';
 import { inversionOf, makeChord, notesFromBass, sameChord, type Chord } from './chord';
-import { identify } from './identify';
+import { identify, type ReadingReason } from './identify';
 import { parseSymbol } from './symbolParse';
 import { printSymbol } from './symbolPrint';
 
@@ -104,12 +104,22 @@ function readNotes(text: string, key: Key): Chord {
   return identify(notes)[0]!.chord;
 }
 
-/** Other sensible readings of a chord's notes, best first: whole stacks, sixths and suspensions, nothing altered or far-fetched. */
-export function otherReadings(chord: Chord): Chord[] {
-  const readings = attempt(() => identify(notesFromBass(chord)));
+/** Another reading of a chord's notes, and why it stands. */
+export interface OtherReading {
+  readonly chord: Chord;
+  readonly reasons: readonly ReadingReason[];
+}
+
+/**
+ * Other sensible readings of a chord's notes, best first: whole stacks, sixths
+ * and suspensions, nothing altered or far-fetched. With a key, nearness to it
+ * decides too.
+ */
+export function otherReadings(chord: Chord, key?: Key): OtherReading[] {
+  const readings = attempt(() => identify(notesFromBass(chord), key ? { key } : {}));
   if (!readings.ok) return [];
   return readings.value
     .filter(({ description: { altered, added, omitted } }) => altered.length === 0 && omitted.length === 0 && added.every((m) => m.alteration === 0))
-    .map(({ chord: other }) => makeChord(other.root, other.members, other.bass))
-    .filter((other) => !sameChord(other, chord));
+    .map(({ chord: other, reasons }) => ({ chord: makeChord(other.root, other.members, other.bass), reasons }))
+    .filter((other) => !sameChord(other.chord, chord));
 }

@@ -1,8 +1,18 @@
-import { halfSteps, intervalBetween, invert, isPerfectNumber, parseInterval, printInterval, simpleForm, type Interval } from '../interval';
+import {
+  halfSteps,
+  intervalBetween,
+  invert,
+  isPerfectNumber,
+  parseInterval,
+  printInterval,
+  qualityLetters,
+  simpleForm,
+  type Interval,
+} from '../interval';
 import { attempt, type TheoryError } from '../errors';
 import { signatureFifths, type Key } from '../key/key';
 import { CLEFS, signatureAlteration, type Clef } from '../key/scale';
-import { modulo, staffPosition, type Note, type Step } from '../pitch';
+import { accidentalsInBar, modulo, staffPosition, type Note, type Step } from '../pitch';
 
 /** How the interval was put before the pupil. */
 export interface IntervalQuestion {
@@ -11,6 +21,8 @@ export interface IntervalQuestion {
   readonly clef: Clef;
   /** The key whose signature stands on the staff. */
   readonly key: Key;
+  /** Notes that stand earlier in the same bar, whose accidentals still hold. */
+  readonly earlier?: readonly Note[];
 }
 
 /** What went wrong, where one cause explains the answer exactly. */
@@ -18,6 +30,7 @@ export type IntervalMistake =
   | { readonly kind: 'other-clef'; readonly clef: Clef }
   | { readonly kind: 'signature-forgotten' }
   | { readonly kind: 'accidental-forgotten' }
+  | { readonly kind: 'earlier-accidental-forgotten'; readonly note: Note }
   | { readonly kind: 'counted-half-steps'; readonly halfSteps: number }
   | { readonly kind: 'counted-from-zero' }
   | { readonly kind: 'inverted' }
@@ -67,6 +80,9 @@ function mistakeOf(question: IntervalQuestion, right: Interval, said: Interval):
   if (inversion.ok && is(inversion.value)) return { kind: 'inverted' };
   const unsigned = (note: Note): Note => (note.alteration === signatureAlteration(fifths, note.step) ? { ...note, alteration: 0 } : note);
   if (named(unsigned(from), unsigned(to))) return { kind: 'signature-forgotten' };
+  const held = heldNotes(question, fifths);
+  const unheld = (note: Note): Note => (held.includes(note) ? { ...note, alteration: signatureAlteration(fifths, note.step) } : note);
+  if (held[0] && named(unheld(from), unheld(to))) return { kind: 'earlier-accidental-forgotten', note: held[0] };
   const plain = (note: Note): Note => ({ ...note, alteration: signatureAlteration(fifths, note.step) });
   if (named(plain(from), plain(to))) return { kind: 'accidental-forgotten' };
   const clef = CLEFS.find(
@@ -78,6 +94,47 @@ function mistakeOf(question: IntervalQuestion, right: Interval, said: Interval):
   if (said.number === right.number - 1) return { kind: 'counted-from-zero' };
   if (said.number === right.number) return { kind: 'number-right' };
   return { kind: 'unexplained' };
+}
+
+/** The notes of the question that carry an accidental only because an earlier note of the bar did. */
+function heldNotes({ earlier = [], from, to }: IntervalQuestion, fifths: number): Note[] {
+  const groups = [...earlier.map((note) => [note]), [from], [to]];
+  const written = accidentalsInBar(groups, (step) => signatureAlteration(fifths, step));
+  return [from, to].filter((note, index) => {
+    const carries = written[earlier.length + index]![0]!;
+    return !carries && note.alteration !== signatureAlteration(fifths, note.step);
+  });
+}
+
+/** What went wrong with the name of an inversion. */
+export type InversionMistake =
+  'not-turned' | 'quality-not-swapped' | 'not-nine' | 'number-right' | 'major-for-perfect' | 'perfect-for-major' | 'unexplained';
+
+export type InversionMark =
+  | { readonly verdict: 'unreadable'; readonly error: TheoryError }
+  | { readonly verdict: 'right'; readonly inversion: Interval }
+  | { readonly verdict: 'wrong'; readonly inversion: Interval; readonly mistake: InversionMistake };
+
+/**
+ * Marks a pupil's name for the inversion of an interval: numbers sum to 9,
+ * perfect stays, the other qualities swap (common practice). Throws
+ * TheoryError for an augmented octave, which has none.
+ */
+export function markInversion(interval: Interval, answer: string): InversionMark {
+  const inversion = invert(interval);
+  const read = attempt(() => parseInterval(answer.trim()));
+  if (!read.ok) {
+    const confused = familyConfused(answer.trim());
+    return confused ? { verdict: 'wrong', inversion, mistake: confused } : { verdict: 'unreadable', error: read.error };
+  }
+  if (printInterval(read.value) === printInterval(inversion)) return { verdict: 'right', inversion };
+  return { verdict: 'wrong', inversion, mistake: inversionMistake(simpleForm(interval), inversion, read.value) };
+}
+
+function inversionMistake(simple: Interval, inversion: Interval, said: Interval): InversionMistake {
+  if (printInterval(said) === printInterval(simple)) return 'not-turned';
+  if (said.number === inversion.number) return qualityLetters(said) === qualityLetters(simple) ? 'quality-not-swapped' : 'number-right';
+  return said.number + simple.number === 9 ? 'unexplained' : 'not-nine';
 }
 
 /** The middle line of each clef as a staff position. */

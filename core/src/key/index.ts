@@ -4,3 +4,8 @@ export * from './solfege';
 export * from './chordMap';
 export * from './homes';
 export * from './signatureWords';
+export * from './circle';
+export * from './signatureParse';
+export * from './patterns';
+export * from './minorMap';
+export * from './spellInKey';

@@ -1,5 +1,5 @@
 import { TheoryError } from '../errors';
-import { modulo, noteName, type NoteName } from '../pitch';
+import { LETTERS, modulo, noteName, staffPosition, type Note, type NoteName } from '../pitch';
 import { perObject } from '../memo';
 import { hasOrdinarySignature, printKey, signatureFifths, type Key } from './key';
 
@@ -117,4 +117,13 @@ export function degreeName(key: Key, degree: number, form: ScaleForm = 'natural'
  */
 export function nameUnderSignature(note: NoteName, fifths: number): NoteName {
   return note.alteration === signatureAlteration(fifths, note.step) ? noteName(note.step, 0) : noteName(note.step, note.alteration);
+}
+
+/** The note of a letter (`a`–`g`, either case) nearest to another on the staff, as a signature has it; null for anything else. */
+export function nearestWithLetter(letter: string, near: Note, fifths: number): Note | null {
+  const step = letter.length === 1 ? LETTERS.indexOf(letter.toUpperCase()) : -1;
+  if (step < 0) return null;
+  const place = staffPosition(near);
+  const nearest = place + modulo(step - modulo(place, 7) + 3, 7) - 3;
+  return { ...noteName(step, signatureAlteration(fifths, step)), octave: Math.floor(nearest / 7) };
 }

@@ -1,2 +1,4 @@
 export * from './scaleFingering';
 export * from './chordFingering';
+export * from './primaryChords';
+export * from './layout';

@@ -2,3 +2,4 @@ export * from './entry';
 export * from './change';
 export * from './labels';
 export * from './settings';
+export * from './instruments';

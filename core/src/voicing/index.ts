@@ -1,1 +1,5 @@
 export * from './close';
+export * from './register';
+export * from './omissions';
+export * from './fourPart';
+export * from './voicings';

@@ -145,3 +145,19 @@ export function rootShortcuts(chord: Chord): WorkingStep[] {
     { step: 'letter-triple', letters: stacked, root },
   ];
 }
+
+const OCTAVE = 12;
+
+/** The quick way to a seventh: down from the octave by a half step (major), a whole step (minor) or three half steps (diminished). Empty without a seventh. */
+export function seventhShortcut(chord: Chord): WorkingStep[] {
+  const member = chord.members.find((m) => m.degree === 7);
+  if (!member) return [];
+  const seventh = memberNote(chord.root, member);
+  const interval = intervalUp(chord.root, seventh);
+  return [{ step: 'seventh-from-octave', root: chord.root, seventh, halfSteps: OCTAVE - halfSteps(interval), interval }];
+}
+
+/** What a chord is by the members that are really there; `asked` is the symbol that was asked for, where it is another. */
+export function whatItIs(chord: Chord, asked: string | null = null): WorkingStep {
+  return { step: 'what-it-is', members: chord.members, quality: qualityName(describe(chord.members)), asked };
+}

@@ -5,3 +5,5 @@ export * from './intervalWorking';
 export * from './chordWorking';
 export * from './figuresWorking';
 export * from './numeralWorking';
+export * from './keyWorking';
+export * from './readingWords';

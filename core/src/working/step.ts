@@ -78,6 +78,23 @@ export type WorkingStep =
   | { readonly step: 'letter-triple'; readonly letters: readonly NoteName[]; readonly root: NoteName }
   | { readonly step: 'missing'; readonly degrees: readonly number[] }
   | { readonly step: 'added'; readonly members: readonly Member[] }
+  | {
+      readonly step: 'seventh-from-octave';
+      readonly root: NoteName;
+      readonly seventh: NoteName;
+      readonly halfSteps: number;
+      readonly interval: Interval;
+    }
+  | { readonly step: 'what-it-is'; readonly members: readonly Member[]; readonly quality: string; readonly asked: string | null }
+  // Keys
+  | { readonly step: 'relative-major'; readonly key: Key; readonly relative: Key }
+  | { readonly step: 'same-signature'; readonly key: Key; readonly relative: Key }
+  | { readonly step: 'mode-of'; readonly key: Key; readonly major: Key }
+  | { readonly step: 'no-signature'; readonly key: Key }
+  | { readonly step: 'theoretical'; readonly key: Key; readonly notes: readonly NoteName[] }
+  | { readonly step: 'last-sharp'; readonly key: Key; readonly sharp: NoteName; readonly notes: readonly NoteName[] }
+  | { readonly step: 'one-flat'; readonly key: Key; readonly flat: NoteName }
+  | { readonly step: 'last-flat-but-one'; readonly key: Key; readonly last: NoteName; readonly notes: readonly NoteName[] }
   // Figures
   | { readonly step: 'full-figures'; readonly written: readonly Figure[]; readonly full: readonly Figure[] }
   | { readonly step: 'figure'; readonly figure: Figure; readonly bass: NoteName; readonly note: NoteName; readonly changed: boolean }

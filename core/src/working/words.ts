@@ -196,6 +196,46 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
       return [`The ${list(step.degrees.map((degree) => memberWord({ degree })))} ${step.degrees.length === 1 ? 'is' : 'are'} not there.`];
     case 'added':
       return [`Beside the stack: ${step.members.map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯')).join(', ')}.`];
+    case 'seventh-from-octave':
+      return [
+        `${name(step.root)} an octave up, then ${step.halfSteps === 2 ? `a whole step` : step.halfSteps === 1 ? `a ${words.halfStep}` : steps(step.halfSteps)} down: `,
+        strong(name(step.seventh)),
+        `, ${a(intervalWords(step.interval))}.`,
+      ];
+    case 'what-it-is':
+      return [
+        `${cap(list(step.members.map((m) => memberSaid(m))))}: `,
+        strong(a(qualityWords(step.quality))),
+        step.asked === null ? '.' : `, whatever was asked for: ${step.asked} would need more.`,
+      ];
+    case 'relative-major':
+      return [
+        `Go three ${words.halfSteps} up from ${name(step.key.tonic)}, letter by letter a third: the relative major is `,
+        strong(keyWords(step.relative, school)),
+        '.',
+      ];
+    case 'same-signature':
+      return [`${cap(keyWords(step.key, school))} has `, strong('the same signature'), '.'];
+    case 'mode-of':
+      return [`${cap(keyWords(step.key, school))} has the signature of `, strong(keyWords(step.major, school)), '.'];
+    case 'no-signature':
+      return [`${cap(keyWords(step.key, school))} has `, strong('no sharps or flats'), '.'];
+    case 'theoretical':
+      return [`No ordinary signature exists for ${keyWords(step.key, school)}; its accidentals are `, strong(row(step.notes)), '.'];
+    case 'last-sharp':
+      return [
+        `The ${words.halfStep} under ${name(step.key.tonic)} is ${name(step.sharp)}. It is the last sharp, so the signature is `,
+        strong(row(step.notes)),
+        '.',
+      ];
+    case 'one-flat':
+      return [`${cap(keyWords(step.key, school))} has one flat, `, strong(name(step.flat)), ', to be learnt by heart.'];
+    case 'last-flat-but-one':
+      return [
+        `${name(step.key.tonic)} is the last flat but one; one more follows, ${name(step.last)}. The signature is `,
+        strong(row(step.notes)),
+        '.',
+      ];
     case 'full-figures':
       return [
         step.written.length === 0 ? 'No figures mean ' : `${glyphs(step.written.map(printFigure).join(' '))} stands for `,
@@ -298,6 +338,13 @@ function saySpecial(special: string, root: string, key: string, halfStep: string
         '.',
       ];
   }
+}
+
+/** `root`, `lowered third`, `raised ninth`. */
+function memberSaid({ degree, alteration }: { degree: number; alteration: number }): string {
+  const minor = (degree === 3 || degree === 7) && alteration === -1;
+  const sign = alteration === 0 ? '' : minor ? 'minor ' : alteration < 0 ? 'lowered ' : 'raised ';
+  return sign + memberWord({ degree });
 }
 
 function figureWord(number: number): string {

@@ -1,4 +1,5 @@
 import { memo } from 'react';
+import { barlines } from './StaffLines';
 import type { GridColumn, GridRow, StaffFrame } from './types';
 
 interface ColumnProps {
@@ -40,6 +41,8 @@ export const Column = memo(function Column(props: ColumnProps) {
         onClick={() => onSelect(index, 'staff')}
       >
         <svg className="staff" aria-hidden="true">
+          {column.barred &&
+            barlines(frame).map(([from, to]) => <line key={from} className="barline" x1="100%" x2="100%" y1={from * scale} y2={to * scale} />)}
           {staff && (
             <svg x="50%" overflow="visible">
               <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: staff.markup }} />

@@ -90,6 +90,11 @@ export const GridStyle = styled.div<{ $scale: number }>`
     stroke-width: 3;
     stroke: var(--ink);
   }
+  .staff .barline {
+    stroke: var(--ink);
+    stroke-width: 1;
+    shape-rendering: crispEdges;
+  }
   .kind-root {
     font-weight: 600;
   }
@@ -135,6 +140,11 @@ export const GridStyle = styled.div<{ $scale: number }>`
       serif;
     text-decoration: underline wavy var(--correction) 1.5px;
     text-underline-offset: 0.25em;
+  }
+  .raised {
+    font-weight: 600;
+    border-bottom: 2px solid currentColor;
+    line-height: 1.2;
   }
   .wrong {
     color: var(--correction);

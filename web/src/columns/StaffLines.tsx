@@ -5,9 +5,7 @@ const SPACE = 10;
 
 /** Five lines a staff across the whole width, with the closing line after the last column. */
 export const StaffLines = memo(function StaffLines({ frame, scale, end }: { frame: StaffFrame; scale: number; end: boolean }) {
-  const first = frame.staves[0]!;
-  const last = frame.staves[frame.staves.length - 1]!;
-  const closing = frame.joined ? [[first, last + 4 * SPACE] as const] : frame.staves.map((staff) => [staff, staff + 4 * SPACE] as const);
+  const closing = barlines(frame);
   return (
     <g className="staff-lines">
       {frame.staves.flatMap((staff) =>
@@ -19,3 +17,10 @@ export const StaffLines = memo(function StaffLines({ frame, scale, end }: { fram
     </g>
   );
 });
+
+/** Where barlines run, from top to bottom: through all staves where they are joined. */
+export function barlines(frame: StaffFrame): readonly (readonly [number, number])[] {
+  const first = frame.staves[0]!;
+  const last = frame.staves[frame.staves.length - 1]!;
+  return frame.joined ? [[first, last + 4 * SPACE]] : frame.staves.map((staff) => [staff, staff + 4 * SPACE]);
+}

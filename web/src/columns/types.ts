@@ -29,6 +29,8 @@ export interface GridColumn {
   readonly staff: StaffDrawing | null;
   readonly cells: Readonly<Record<string, GridCell>>;
   readonly muted?: boolean;
+  /** A barline after the column. */
+  readonly barred?: boolean;
   /** The text that was not understood; the reason stands in the margin. */
   readonly problem?: string;
 }

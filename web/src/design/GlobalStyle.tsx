@@ -19,6 +19,11 @@ const paper = css`
   --mark-ground: #e7f0f8;
   --correction: #b3261e;
   --playing: #d5e6f5;
+  --key-white: #fffefb;
+  --key-black: #1d2a3a;
+  --key-line: #a9b2bd;
+  --key-pressed: #cfe2f3;
+  --key-pressed-ink: #0a3f6e;
   color-scheme: light;
 `;
 
@@ -35,6 +40,11 @@ const board = css`
   --mark-ground: #2c3527;
   --correction: #ff9a8b;
   --playing: #3d4a30;
+  --key-white: #dfe3da;
+  --key-black: #0c1310;
+  --key-line: #5d6b63;
+  --key-pressed: #f2c14e;
+  --key-pressed-ink: #16211d;
   color-scheme: dark;
 `;
 
@@ -56,5 +66,13 @@ export const GlobalStyle = createGlobalStyle`
   button, input, select { font: inherit; color: inherit; }
   :focus-visible { outline: 2px solid var(--mark); outline-offset: 1px; }
   .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  @media print {
+    :root, :root[data-theme='board'] { ${paper} font-size: 13px; }
+    @page { size: A4 landscape; margin: 12mm; }
+    body { background: #fff; --ground: #fff; --side: #fff; }
+    nav.contents, header.strap, aside.margin, .no-print { display: none !important; }
+    main.work { overflow: visible !important; padding: 0 !important; }
+    .grid-column.selected { background: none !important; }
+  }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
 `;

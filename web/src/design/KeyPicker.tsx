@@ -1,4 +1,4 @@
-import { displayNoteName, keyFromSignature, printKey } from '@diatonix/core';
+import { attempt, DEFAULT_SCHOOL, displayNoteName, keyFromSignature, keysFromText, keyWords, printKey, type LetterSystem } from '@diatonix/core';
 import { ChevronDown } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { Button as AriaButton, Dialog, DialogTrigger, Popover } from 'react-aria-components';
@@ -35,6 +35,27 @@ const Table = styled.div`
       'Source Serif 4',
       serif;
   }
+  .by-text {
+    grid-column: 1 / -1;
+    max-width: 17rem;
+    margin-bottom: 0.4rem;
+  }
+  .by-text input {
+    width: 100%;
+    padding: 0.25rem 0.5rem;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    background: var(--ground);
+  }
+  .by-text .key {
+    margin-top: 0.3rem;
+    border-color: var(--rule);
+  }
+  .by-text p {
+    margin: 0.3rem 0 0;
+    color: var(--correction);
+    font-size: 0.8125rem;
+  }
   .key[data-hovered] {
     background: var(--mark-ground);
   }
@@ -67,6 +88,7 @@ export function KeyPicker({ label, value, onChoose, children }: KeyPickerProps) 
       <Popover placement="bottom start">
         <Dialog aria-label={label}>
           <Table>
+            <KeyByText letters={letters} onChoose={(key) => (onChoose(key), setOpen(false))} />
             <span className="head">Signature</span>
             <span className="head">Major</span>
             <span className="head">Minor</span>
@@ -77,6 +99,37 @@ export function KeyPicker({ label, value, onChoose, children }: KeyPickerProps) 
         </Dialog>
       </Popover>
     </DialogTrigger>
+  );
+}
+
+/** A key by its name, or both keys of a signature in words. */
+function KeyByText({ letters, onChoose }: { letters: LetterSystem; onChoose: (key: string) => void }) {
+  const [text, setText] = useState('');
+  const read = text.trim() === '' ? null : attempt(() => keysFromText(text, letters));
+  const keys = read?.ok ? read.value : [];
+  return (
+    <form
+      className="by-text"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (keys.length === 1) onChoose(printKey(keys[0]!));
+      }}
+    >
+      <input
+        aria-label="Key or signature"
+        placeholder="F# minor, or two flats"
+        value={text}
+        maxLength={40}
+        autoComplete="off"
+        onChange={(event) => setText(event.target.value)}
+      />
+      {keys.map((key) => (
+        <AriaButton key={printKey(key)} className="key" onPress={() => onChoose(printKey(key))}>
+          {keyWords(key, { ...DEFAULT_SCHOOL, letters })}
+        </AriaButton>
+      ))}
+      {read && !read.ok && <p role="status">{read.error.message}</p>}
+    </form>
   );
 }
 

@@ -1,4 +1,4 @@
-import { LETTERS, signatureAlteration, type Clef, type Note } from '@diatonix/core';
+import { accidentalsInBar, LETTERS, signatureAlteration, type Clef, type Note } from '@diatonix/core';
 import type { RenderContext } from 'vexflow/bravura';
 import type { StaffDrawing, StaffFrame } from '../columns/types';
 import type { VexFlow } from './vexflow';
@@ -9,6 +9,8 @@ export interface ColumnNotes {
   readonly notes: readonly Note[];
   /** A second note or chord after the first, on the same staff. */
   readonly then?: readonly Note[];
+  /** Which notes, then which of the second chord, carry an accidental; where not given, as alone in a bar. */
+  readonly signs?: readonly (readonly boolean[])[];
 }
 
 const CODES: Record<number, string> = { [-3]: 'bbs', [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##', 3: '###' };
@@ -47,7 +49,7 @@ export class Engraver {
     const { Stave, StaveNote, Accidental, Voice, Formatter } = this.vexflow;
     const { context, element } = this.context();
     // Whole notes have no stem; taken as stem-up, a second stands to the right and accidentals stay near their notes.
-    const chord = (notes: readonly Note[], clef: Clef) => {
+    const chord = (notes: readonly Note[], clef: Clef, signs: readonly boolean[]) => {
       const note = new StaveNote({
         clef,
         keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`),
@@ -55,15 +57,16 @@ export class Engraver {
         ...(duration === 'w' ? { stemDirection: 1 } : { autoStem: true }),
       });
       notes.forEach((n, i) => {
-        if (n.alteration !== signatureAlteration(fifths, n.step)) note.addModifier(new Accidental(CODES[n.alteration]!), i);
+        if (signs[i]) note.addModifier(new Accidental(CODES[n.alteration]!), i);
       });
       return note;
     };
-    const voices = staves.flatMap(({ clef, notes, then }, index) => {
+    const voices = staves.flatMap(({ clef, notes, then, signs }, index) => {
       if (notes.length === 0) return [];
       const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
       stave.setNoteStartX(0);
-      const chords = [chord(notes, clef), ...(then ? [chord(then, clef)] : [])];
+      const carried = signs ?? accidentalsInBar(then ? [notes, then] : [notes], (step) => signatureAlteration(fifths, step));
+      const chords = [chord(notes, clef, carried[0]!), ...(then ? [chord(then, clef, carried[1]!)] : [])];
       const voice = new Voice({ numBeats: (duration === 'w' ? 4 : 2) * chords.length, beatValue: 4 }).addTickables(chords);
       voice.setStave(stave);
       for (const note of chords) note.setStave(stave);

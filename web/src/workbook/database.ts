@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import { migrateWorkbook } from './migrate';
 import type { Place, Workbook } from './model';
 
@@ -23,16 +23,20 @@ function database(): Database {
   if (!opened) {
     opened = new Dexie('diatonix') as Database;
     opened.version(1).stores({ workbooks: 'id, savedAt', settings: 'name' });
-    opened.version(2).upgrade((transaction) =>
-      transaction
-        .table('workbooks')
-        .toCollection()
-        .modify((row: { workbook: unknown }) => {
-          row.workbook = migrateWorkbook(row.workbook, 1);
-        }),
-    );
+    for (const version of [2, 3]) opened.version(version).upgrade(upgradeTo(version));
   }
   return opened;
+}
+
+/** The step of one version, for every saved workbook. */
+function upgradeTo(version: number) {
+  return (transaction: Transaction) =>
+    transaction
+      .table('workbooks')
+      .toCollection()
+      .modify((row: { workbook: unknown }) => {
+        row.workbook = migrateWorkbook(row.workbook, version - 1, version);
+      });
 }
 
 /** The workbook saved last, or undefined on a new machine. Rejects where storage is blocked. */

@@ -1,7 +1,7 @@
-import { EMPTY_INTERVALS, FIRST_CHORD } from './model';
+import { EMPTY_INTERVALS, FIRST_CHORD, FIRST_CLASS, FIRST_KEY } from './model';
 
 /** The version of the workbook's shape, in files and in the browser's database. */
-export const WORKBOOK_VERSION = 2;
+export const WORKBOOK_VERSION = 3;
 
 type Body = Record<string, unknown>;
 
@@ -14,12 +14,21 @@ const STEPS: Record<number, (body: Body) => Body> = {
     intervals: body['intervals'] ?? EMPTY_INTERVALS,
     chords: body['chords'] ?? FIRST_CHORD,
   }),
+  // Views of the benches, bars of intervals, and a mask of what is taught for each class.
+  2: ({ notYetTaught, ...body }) => ({
+    ...body,
+    keyBench: { ...FIRST_KEY, ...(body['keyBench'] as Body) },
+    intervals: { ...EMPTY_INTERVALS, ...(body['intervals'] as Body) },
+    chords: { ...FIRST_CHORD, ...(body['chords'] as Body) },
+    classes: [{ ...FIRST_CLASS, notYetTaught: notYetTaught ?? FIRST_CLASS.notYetTaught }],
+    openClass: FIRST_CLASS.id,
+  }),
 };
 
-/** Brings the body of an older workbook up to date, step by step. Anything that is not an object is left for the check that follows. */
-export function migrateWorkbook(body: unknown, version: number): unknown {
+/** Brings the body of an older workbook up to date (or to the version `to`), step by step. Anything that is not an object is left for the check that follows. */
+export function migrateWorkbook(body: unknown, version: number, to = WORKBOOK_VERSION): unknown {
   if (typeof body !== 'object' || body === null || Array.isArray(body)) return body;
   let current = body as Body;
-  for (let from = version; from < WORKBOOK_VERSION; from++) current = STEPS[from]!(current);
+  for (let from = version; from < to; from++) current = STEPS[from]!(current);
   return current;
 }

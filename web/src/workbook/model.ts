@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, type Clef, type Entry, type Family, type IntervalWay, type ScaleForm, type School, type StackTop } from '@diatonix/core';
+import { DEFAULT_SCHOOL, FAMILIES, type Clef, type Entry, type IntervalWay, type ScaleForm, type School, type StackTop } from '@diatonix/core';
 
 /** A column of a progression: what was entered, or the piece of text that was not understood. */
 export type Column = { readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string };
@@ -21,7 +21,15 @@ export interface KeyBenchState {
   readonly clef: Clef;
   /** Rows of fingering under the scale. */
   readonly fingering: boolean;
+  /** In minor: the harmonic chords beside the natural ones. */
+  readonly beside: boolean;
+  readonly view: KeyView;
+  /** The printable map: keys beside the one on the bench, and whether it is blank. */
+  readonly print: { readonly keys: readonly string[]; readonly blank: boolean; readonly answers: boolean };
 }
+
+export const KEY_VIEWS = ['map', 'primary', 'circle', 'print'] as const;
+export type KeyView = (typeof KEY_VIEWS)[number];
 
 /** One interval: two notes as plain text, or the piece of text that was not understood. */
 export type IntervalItem = { readonly id: string; readonly from: string; readonly to: string } | { readonly id: string; readonly unread: string };
@@ -35,8 +43,11 @@ export interface IntervalsBenchState {
   readonly way: IntervalWay;
   /** Whether the names are left blank for the class to fill in. */
   readonly naming: boolean;
-  /** Answers given, by interval. */
+  /** Answers given, by interval: its name, and that of its inversion. */
   readonly answers: Readonly<Record<string, string>>;
+  readonly inversionAnswers: Readonly<Record<string, string>>;
+  /** How many intervals stand in a bar; an accidental holds to its end. */
+  readonly perBar: number;
   readonly items: readonly IntervalItem[];
 }
 
@@ -46,11 +57,25 @@ export interface ChordsBenchState {
   /** The key in which its numeral and degree are counted. */
   readonly key: string;
   readonly clef: Clef;
-  readonly view: 'inversions' | Family;
+  readonly view: ChordView;
+  /** Members played twice, as `b3`, where the view lays the chord out. */
+  readonly doubled: readonly string[];
+  /** A line of chords to hear one after the other, as it is typed. */
+  readonly chain: string;
 }
+
+export const CHORD_VIEWS = ['inversions', ...FAMILIES, 'voicings', 'parts', 'chain'] as const;
+export type ChordView = (typeof CHORD_VIEWS)[number];
 
 /** Degrees not yet taught, by mode. */
 export type NotYetTaught = Readonly<Record<'major' | 'minor', readonly number[]>>;
+
+/** A class, and what it has not been taught. */
+export interface SchoolClass {
+  readonly id: string;
+  readonly name: string;
+  readonly notYetTaught: NotYetTaught;
+}
 
 /** Everything the teacher has decided: what is saved, exported and undone. */
 export interface Workbook {
@@ -59,7 +84,8 @@ export interface Workbook {
   readonly keyBench: KeyBenchState;
   readonly intervals: IntervalsBenchState;
   readonly chords: ChordsBenchState;
-  readonly notYetTaught: NotYetTaught;
+  readonly classes: readonly SchoolClass[];
+  readonly openClass: string;
   readonly progressions: readonly Progression[];
   readonly openProgression: string | null;
   readonly school: School;
@@ -73,11 +99,16 @@ export interface Place {
   readonly keyColumn: number;
   readonly intervalColumn: string | null;
   readonly progressionColumn: string | null;
+  /** Whether the panel for entering notes is open. */
+  readonly notePanel: boolean;
 }
 
-export const FIRST_PLACE: Place = { bench: 'key', keyColumn: 1, intervalColumn: null, progressionColumn: null };
+export const FIRST_PLACE: Place = { bench: 'key', keyColumn: 1, intervalColumn: null, progressionColumn: null, notePanel: false };
 
 export const TEMPO_RANGE = { least: 40, most: 208 } as const;
+
+/** A bar of a line of intervals holds at most so many. */
+export const MOST_PER_BAR = 8;
 
 export const EMPTY_INTERVALS: IntervalsBenchState = {
   clef: 'treble',
@@ -86,20 +117,38 @@ export const EMPTY_INTERVALS: IntervalsBenchState = {
   way: 'scale',
   naming: false,
   answers: {},
+  inversionAnswers: {},
+  perBar: 1,
   items: [],
 };
 
-export const FIRST_CHORD: ChordsBenchState = { symbol: 'C', key: 'C major', clef: 'treble', view: 'inversions' };
+export const FIRST_CHAIN = 'I I6 I IV64 I V65 I';
+
+export const FIRST_CHORD: ChordsBenchState = { symbol: 'C', key: 'C major', clef: 'treble', view: 'inversions', doubled: [], chain: FIRST_CHAIN };
+
+export const FIRST_KEY: KeyBenchState = {
+  key: 'C major',
+  form: 'harmonic',
+  top: 5,
+  clef: 'treble',
+  fingering: false,
+  beside: false,
+  view: 'map',
+  print: { keys: [], blank: false, answers: true },
+};
+
+export const FIRST_CLASS: SchoolClass = { id: 'class', name: 'My class', notYetTaught: { major: [], minor: [] } };
 
 /** An empty workbook under the given ids. */
 export function emptyWorkbook(id: string, progressionId: string): Workbook {
   return {
     id,
     title: 'New workbook',
-    keyBench: { key: 'C major', form: 'harmonic', top: 5, clef: 'treble', fingering: false },
+    keyBench: FIRST_KEY,
     intervals: EMPTY_INTERVALS,
     chords: FIRST_CHORD,
-    notYetTaught: { major: [], minor: [] },
+    classes: [FIRST_CLASS],
+    openClass: FIRST_CLASS.id,
     progressions: [{ id: progressionId, title: 'Progression 1', key: 'C major', tempo: 80, columns: [] }],
     openProgression: progressionId,
     school: DEFAULT_SCHOOL,
@@ -108,4 +157,9 @@ export function emptyWorkbook(id: string, progressionId: string): Workbook {
 
 export function openProgressionOf(workbook: Workbook): Progression | null {
   return workbook.progressions.find((p) => p.id === workbook.openProgression) ?? workbook.progressions[0] ?? null;
+}
+
+/** The class that the bench shows. */
+export function openClassOf({ classes, openClass }: Workbook): SchoolClass {
+  return classes.find(({ id }) => id === openClass) ?? classes[0] ?? FIRST_CLASS;
 }

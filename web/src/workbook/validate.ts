@@ -1,10 +1,10 @@
 import 'reflect-metadata';
-import { attempt, parseKey, parseNote, parseSymbol, CLEFS, FAMILIES, INTERVAL_WAYS, SCALE_FORMS } from '@diatonix/core';
+import { attempt, parseKey, parseNote, parseSymbol, CLEFS, INTERVAL_WAYS, SCALE_FORMS } from '@diatonix/core';
 import { plainToInstance, Type } from 'class-transformer';
 import {
-  ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, registerDecorator, validateSync, ValidateIf, ValidateNested, type ValidationError,
+  ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, registerDecorator, validateSync, ValidateIf, ValidateNested, type ValidationError,
 } from 'class-validator'; // prettier-ignore
-import { TEMPO_RANGE } from './model';
+import { CHORD_VIEWS, KEY_VIEWS, MOST_PER_BAR, TEMPO_RANGE } from './model';
 
 /** Checks a string with one of core's readers. */
 function ReadableAs(what: string, read: (text: string) => unknown): PropertyDecorator {
@@ -93,6 +93,19 @@ class ProgressionFile {
   columns!: ColumnFile[];
 }
 
+class PrintFile {
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ReadableAs('a list of keys', parseKey)
+  keys!: string[];
+
+  @IsBoolean()
+  blank!: boolean;
+
+  @IsBoolean()
+  answers!: boolean;
+}
+
 class KeyBenchFile {
   @ReadableAs('a key', parseKey)
   key!: string;
@@ -108,6 +121,17 @@ class KeyBenchFile {
 
   @IsIn(CLEFS)
   clef!: string;
+
+  @IsBoolean()
+  beside!: boolean;
+
+  @IsIn(KEY_VIEWS)
+  view!: string;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => PrintFile)
+  print!: PrintFile;
 }
 
 class IntervalFile {
@@ -149,6 +173,15 @@ class IntervalsBenchFile {
   @TextValues()
   answers!: Record<string, string>;
 
+  @IsObject()
+  @TextValues()
+  inversionAnswers!: Record<string, string>;
+
+  @IsInt()
+  @Min(1)
+  @Max(MOST_PER_BAR)
+  perBar!: number;
+
   @IsArray()
   @ArrayMaxSize(500)
   @ValidateNested({ each: true })
@@ -166,8 +199,18 @@ class ChordsBenchFile {
   @IsIn(CLEFS)
   clef!: string;
 
-  @IsIn(['inversions', ...FAMILIES])
+  @IsIn(CHORD_VIEWS)
   view!: string;
+
+  @IsArray()
+  @ArrayMaxSize(7)
+  @IsString({ each: true })
+  @MaxLength(4, { each: true })
+  doubled!: string[];
+
+  @IsString()
+  @MaxLength(400)
+  chain!: string;
 }
 
 class NotYetTaughtFile {
@@ -182,6 +225,21 @@ class NotYetTaughtFile {
   @Min(1, { each: true })
   @Max(7, { each: true })
   minor!: number[];
+}
+
+class ClassFile {
+  @IsString()
+  @IsNotEmpty()
+  id!: string;
+
+  @IsString()
+  @MaxLength(200)
+  name!: string;
+
+  @IsObject()
+  @ValidateNested()
+  @Type(() => NotYetTaughtFile)
+  notYetTaught!: NotYetTaughtFile;
 }
 
 class SymbolsFile {
@@ -259,10 +317,16 @@ class WorkbookFile {
   @Type(() => ChordsBenchFile)
   chords!: ChordsBenchFile;
 
-  @IsObject()
-  @ValidateNested()
-  @Type(() => NotYetTaughtFile)
-  notYetTaught!: NotYetTaughtFile;
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(100)
+  @ValidateNested({ each: true })
+  @Type(() => ClassFile)
+  classes!: ClassFile[];
+
+  @IsString()
+  @IsNotEmpty()
+  openClass!: string;
 
   @IsArray()
   @ArrayMaxSize(500)

@@ -1,13 +1,17 @@
-import { chordWorking, describe, displayNoteName, HAND_CARE, homesOf, inversionWorking, numeralsForChord, otherReadings, printSymbol, qualityName, qualityWords, rootShortcuts, stackedNotes,
-  type Chord, type ChordWay, type Key, type School, type WorkingStep,
+import { chordWorking, readingReasonWords, respellings, sameChord, seventhShortcut, whatItIs, describe, displayNoteName, HAND_CARE, homesOf, inversionWorking, numeralsForChord, otherReadings, printSymbol, qualityName, qualityWords, rootShortcuts, stackedNotes,
+  type Chord, type Clef, type ChordWay, type Key, type School, type WorkingStep,
 } from '@diatonix/core'; // prettier-ignore
 import { Play } from 'lucide-react';
 import { useState } from 'react';
+import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
 import { HomesList } from '../../design/HomesList';
 import { Margin, Ways } from '../../design/Margin';
 import { SoundNote } from '../../design/SoundNote';
+import { play } from '../../sound/player';
+import { closeNotes } from './columns';
+import { Restack } from './Restack';
 import { Working } from '../../design/Working';
 
 type Way = ChordWay | 'inversion';
@@ -19,19 +23,40 @@ const WAYS: readonly { readonly id: Way; readonly name: string }[] = [
   { id: 'inversion', name: 'Inversion' },
 ];
 
+const SECONDS = 1.6;
+
+const Choices = styled.ul`
+  list-style: none;
+  margin: 0.4rem 0 0;
+  padding: 0;
+  display: grid;
+  gap: 0.4rem;
+  line-height: 1.35;
+  button {
+    margin-right: 0.3rem;
+  }
+`;
+
 interface ChordMarginProps {
   readonly chord: Chord;
   readonly keyOf: Key;
+  readonly clef: Clef;
   readonly school: School;
+  /** The symbol of the chord before a member of it was changed. */
+  readonly asked: string | null;
   readonly onHear: (manner: Manner) => void;
   readonly onHearAll: () => void;
   readonly onPick: (chord: Chord) => void;
 }
 
 /** The working of the chord, its other readings, and the keys it lives in. */
-export function ChordMargin({ chord, keyOf, school, onHear, onHearAll, onPick }: ChordMarginProps) {
+export function ChordMargin({ chord, keyOf, clef, school, asked, onHear, onHearAll, onPick }: ChordMarginProps) {
   const [way, setWay] = useState<Way>('thirds');
-  const readings = otherReadings(chord).slice(0, 4);
+  const readings = otherReadings(chord, keyOf).slice(0, 4);
+  const spellings = respellings(chord, keyOf)
+    .filter(({ chord: other }) => !sameChord(other, chord))
+    .slice(0, 3);
+  const [kept, setKept] = useState<Chord | null>(null);
   const homes = homesOf(chord);
   const symbol = (one: Chord) => printSymbol(one, { glyphs: true, letters: school.letters, school: school.symbols });
   return (
@@ -46,26 +71,52 @@ export function ChordMargin({ chord, keyOf, school, onHear, onHearAll, onPick }:
         · lowest note {displayNoteName(chord.bass, school.letters)}
       </p>
       <Ways label="Way of working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as Way)}>
-        <Working steps={stepsOf(way, chord, keyOf)} school={school} />
+        <Working steps={stepsOf(way, chord, keyOf, asked)} school={school} />
+        {way === 'inversion' && <Restack chord={chord} school={school} />}
       </Ways>
       <div className="doings">
         <HearButtons onHear={onHear} />
         <Button onPress={onHearAll}>
           <Play aria-hidden="true" /> Hear the row
         </Button>
+        <Button onPress={() => setKept(chord)}>Keep to compare</Button>
+        {kept && (
+          <Button
+            onPress={() =>
+              void play(
+                [kept, chord].map((one) => closeNotes(one, clef)),
+                { seconds: SECONDS, from: -2, manner: 'together' },
+              )
+            }
+          >
+            Hear {symbol(kept)}, then {symbol(chord)}
+          </Button>
+        )}
       </div>
       <SoundNote />
       <p className="sound-note">Fingerings are suggestions. {HAND_CARE}</p>
       {readings.length > 0 && (
         <div className="aside">
           The same notes can be read as
-          <div className="doings">
-            {readings.map((other) => (
-              <Button key={printSymbol(other)} onPress={() => onPick(other)}>
-                {symbol(other)}
-              </Button>
+          <Choices>
+            {readings.map(({ chord: other, reasons }) => (
+              <li key={printSymbol(other)}>
+                <Button onPress={() => onPick(other)}>{symbol(other)}</Button> {reasons.map(readingReasonWords).join(', ')}
+              </li>
             ))}
-          </div>
+          </Choices>
+        </div>
+      )}
+      {spellings.length > 0 && (
+        <div className="aside">
+          The same sound, spelled otherwise
+          <Choices>
+            {spellings.map(({ chord: other, foreign }) => (
+              <li key={printSymbol(other)}>
+                <Button onPress={() => onPick(other)}>{symbol(other)}</Button> {readingReasonWords({ kind: 'in-key', foreign })}
+              </li>
+            ))}
+          </Choices>
         </div>
       )}
       <HomesList opening="It lives as" homes={homes} school={school} />
@@ -73,9 +124,10 @@ export function ChordMargin({ chord, keyOf, school, onHear, onHearAll, onPick }:
   );
 }
 
-function stepsOf(way: Way, chord: Chord, key: Key): WorkingStep[] {
+function stepsOf(way: Way, chord: Chord, key: Key, asked: string | null): WorkingStep[] {
   if (way === 'inversion') return [...inversionWorking(chord, key), ...rootShortcuts(chord)];
   const numeral = numeralsForChord(chord, key)[0]?.numeral;
   if (!numeral) return inversionWorking(chord, key);
-  return chordWorking(chord, way, { key, numeral });
+  const steps = chordWorking(chord, way, { key, numeral });
+  return way === 'thirds' ? [...steps, ...seventhShortcut(chord), ...(asked === null ? [] : [whatItIs(chord, asked)])] : steps;
 }

@@ -1,5 +1,5 @@
 import {
-  attempt, chordFingering, describe, displayNoteName, familyOn, gapsOf, halfStepsUp, inversionLetter, inversionsOf, inversionWords, notesFromBass, parseKey, printFigure, printFormula, printSymbol, qualityName, qualityWords,
+  attempt, chordFingering, describe, displayNoteName, familyOn, gapsOf, halfStepsUp, inversionLetter, inversionsOf, inversionWords, noteAboveGap, notesFromBass, parseKey, printFigure, printFormula, printSymbol, qualityName, qualityWords,
   shortFigures, printedFifths, speakChord, stackUp, type Chord, type Clef, type Note, type School,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow } from '../../columns/types';
@@ -12,6 +12,7 @@ import type { ChordsBenchState } from '../../workbook/model';
 export const INVERSION_ROWS: readonly GridRow[] = [
   { id: 'notes', label: 'Notes', kind: 'root', parted: true },
   { id: 'gaps', label: 'Gaps', kind: 'text' },
+  { id: 'gap', label: 'Above the gap', kind: 'text' },
   { id: 'name', label: 'Inversion', kind: 'soft' },
   { id: 'figures', label: 'Figured bass', kind: 'figures', parted: true },
   { id: 'letter', label: 'Letter', kind: 'text' },
@@ -43,7 +44,7 @@ export function closeNotes(chord: Chord, clef: Clef): Note[] {
 
 /** The chords of the chosen view: inversions, or a family on the root. Those that cannot be written are left out. */
 export function chordsOfView(chord: Chord, view: ChordsBenchState['view']): Chord[] {
-  const list = view === 'inversions' ? inversionsOf(chord) : familyOn(chord.root, view);
+  const list = view === 'triads' || view === 'sevenths' || view === 'extensions' ? familyOn(chord.root, view) : inversionsOf(chord);
   return list.filter((one) => attempt(() => notesFromBass(one)).ok);
 }
 
@@ -62,6 +63,7 @@ export function chordColumns(chords: readonly Chord[], bench: ChordsBenchState, 
       cells: {
         notes: { text: notes.map((note) => displayNoteName(note, school.letters)).join(' ') },
         gaps: { text: (bench.view === 'inversions' ? halfStepsUp(notes) : gapsOf(chord)).join(' · ') },
+        gap: { text: aboveGap(chord, school) },
         formula: { text: accidentalSigns(printFormula(chord)) },
         name: {
           text:
@@ -77,4 +79,10 @@ export function chordColumns(chords: readonly Chord[], bench: ChordsBenchState, 
       },
     };
   });
+}
+
+/** The note above the gap, which is the root. */
+function aboveGap(chord: Chord, school: School): string {
+  const above = noteAboveGap(chord);
+  return above ? `${displayNoteName(above.root, school.letters)}, above the ${above.gap}` : 'no gap';
 }

@@ -7,6 +7,10 @@ export interface ChordsActions {
   readonly putChord: (chord: Chord, burst?: string) => void;
   readonly chooseChordKey: (key: string) => void;
   readonly chooseChordClef: (clef: Clef) => void;
+  /** Plays a member twice, or once again. */
+  readonly toggleDoubled: (member: string) => void;
+  /** The line of chords to hear one after the other. */
+  readonly typeChain: (chain: string) => void;
   readonly chooseChordView: (view: ChordsBenchState['view']) => void;
 }
 
@@ -19,5 +23,10 @@ export function chordsSlice(get: () => WorkbookState): ChordsActions {
     chooseChordKey: (key) => change({ key }),
     chooseChordClef: (clef) => change({ clef }),
     chooseChordView: (view) => change({ view }),
+    toggleDoubled: (member) => {
+      const { doubled } = get().workbook.chords;
+      change({ doubled: doubled.includes(member) ? doubled.filter((other) => other !== member) : [...doubled, member] });
+    },
+    typeChain: (chain) => change({ chain }, 'chord-chain'),
   };
 }

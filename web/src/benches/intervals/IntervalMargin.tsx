@@ -8,7 +8,7 @@ import { SoundNote } from '../../design/SoundNote';
 import { Working } from '../../design/Working';
 import type { IntervalItem, IntervalsBenchState } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { markOf, pairOf, WAY_NAMES } from './columns';
+import { askedOf, pairOf, WAY_NAMES } from './columns';
 import { NameIt } from './NameIt';
 
 interface IntervalMarginProps {
@@ -49,8 +49,11 @@ export function IntervalMargin({ item, position, school, bench, onHear, onRemove
     );
   }
   const { from, to } = pair;
-  const asked = bench.naming && markOf(bench, item.id, pair).mark?.verdict !== 'right';
-  if (asked) return <NameIt key={item.id} id={item.id} position={position} pair={pair} bench={bench} school={school} onHear={onHear} />;
+  const asked = askedOf(bench, item.id, pair);
+  if (asked)
+    return (
+      <NameIt key={item.id + asked.what} id={item.id} position={position} pair={pair} asked={asked} bench={bench} school={school} onHear={onHear} />
+    );
   const interval = intervalBetween(from, to);
   const words = intervalWords(interval);
   return (

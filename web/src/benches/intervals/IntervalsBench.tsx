@@ -1,5 +1,5 @@
-import { parseKey, printedFifths, signatureWords } from '@diatonix/core';
-import { useCallback, useMemo, type KeyboardEvent } from 'react';
+import { midiNumber, parseKey, printedFifths, printNote, signatureWords, type Note } from '@diatonix/core';
+import { useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../design/BenchFrame';
 import { Choice, CLEF_OPTIONS } from '../../design/Choice';
@@ -10,7 +10,12 @@ import { keyName } from '../../design/names';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
+import { NotePanel } from '../../notes/NotePanel';
+import { NotesToggle } from '../../notes/NotesToggle';
+import { useGathering } from '../../notes/useGathering';
+import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
+import { MOST_PER_BAR } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
 import { intervalColumns, pairOf, ROWS } from './columns';
 import { IntervalMargin } from './IntervalMargin';
@@ -18,18 +23,33 @@ import { itemText } from './slice';
 import { readFaults } from './faults';
 
 const SECONDS = 1.5;
+const PER_BAR = Array.from({ length: MOST_PER_BAR }, (_, index) => ({ id: String(index + 1), name: `${index + 1} in a bar` }));
 
 /** The Intervals bench: a line of intervals under one signature, each with its name, its inversion and its check. */
 export function IntervalsBench() {
   const bench = useStore((state) => state.workbook.intervals);
   const school = useStore((state) => state.workbook.school);
   const selectedId = useStore((state) => state.place.intervalColumn);
-  const { setPlace, chooseIntervalClef, chooseIntervalKey, pencil, nameYourself, typeIntervals, removeInterval, moveOctave } = useStore.getState();
+  const {
+    setPlace,
+    addInterval,
+    choosePerBar,
+    chooseIntervalClef,
+    chooseIntervalKey,
+    pencil,
+    nameYourself,
+    typeIntervals,
+    removeInterval,
+    moveOctave,
+  } = useStore.getState();
+  const panel = useStore((state) => state.place.notePanel);
   const engraver = useEngraver();
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
 
   const key = useMemo(() => parseKey(bench.key), [bench.key]);
+  const gathering = useGathering(key);
+  const work = useRef<HTMLDivElement>(null);
   const columns = useMemo(() => intervalColumns(bench, school, engraver), [bench, school, engraver]);
   const { items } = bench;
   const found = items.findIndex((item) => item.id === selectedId);
@@ -53,7 +73,19 @@ export function IntervalsBench() {
     removeInterval(current.id);
     setPlace({ intervalColumn: next?.id ?? null });
   };
+  /** Two notes make an interval, in the order in which they come. */
+  const gather = (note: Note) => {
+    const notes = gathering.with(note, 'single');
+    if (notes.length < 2) return gathering.set(notes);
+    setPlace({ intervalColumn: addInterval(printNote(notes[0]!), printNote(notes[1]!), current?.id ?? null) });
+    gathering.clear();
+  };
   const onKey = (event: KeyboardEvent): boolean => {
+    const lettered = gathering.ofLetter(event.key);
+    if (lettered) {
+      gather(lettered);
+      return true;
+    }
     if (!current) return false;
     switch (event.key) {
       case ' ':
@@ -72,6 +104,9 @@ export function IntervalsBench() {
     }
   };
 
+  const pair = current && pairOf(current);
+  const marked = pair?.ok ? [pair.from, pair.to].sort((a, b) => midiNumber(a) - midiNumber(b)) : [];
+
   return (
     <BenchFrame
       title={<h1>Intervals</h1>}
@@ -83,12 +118,15 @@ export function IntervalsBench() {
       actions={
         <>
           <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseIntervalClef} />
+          <Choice label="Intervals in a bar" value={String(bench.perBar)} options={PER_BAR} onChoose={(count) => choosePerBar(Number(count))} />
           <Toggle isSelected={bench.naming} onChange={nameYourself}>
             Name it yourself
           </Toggle>
           <Toggle isSelected={bench.pencilled} onChange={pencil}>
-            Signature pencilled in
+            Pencilled in
           </Toggle>
+          <NotesToggle />
+          <PictureMenu work={work} column={selected} name="intervals" />
         </>
       }
       margin={
@@ -104,27 +142,30 @@ export function IntervalsBench() {
       }
     >
       <h2 className="visually-hidden">Intervals</h2>
-      {columns.length === 0 ? (
-        <p>
-          Nothing stands here yet. Type two notes, or a note and what to build on it, with commas between: <b>E4 C#5, Ab3 M6, C5 -m3</b>.{' '}
-          <Button onPress={() => typeIntervals('E4 C#5, Ab3 M6, C5 -m3')}>Put these</Button>
-        </p>
-      ) : (
-        <StaffGrid
-          label="Line of intervals"
-          frame={INTERVAL_AND_INVERSION}
-          engraver={engraver}
-          clefs={[bench.clef, bench.clef]}
-          fifths={printedFifths(key)}
-          rows={ROWS}
-          columns={columns}
-          selected={selected}
-          selectedRow={row}
-          playing={playing}
-          onSelect={select}
-          onKey={onKey}
-        />
-      )}
+      <div ref={work}>
+        {columns.length === 0 ? (
+          <p>
+            Nothing stands here yet. Type two notes, or a note and what to build on it, with commas between: <b>E4 C#5, Ab3 M6, C5 -m3</b>.{' '}
+            <Button onPress={() => typeIntervals('E4 C#5, Ab3 M6, C5 -m3')}>Put these</Button>
+          </p>
+        ) : (
+          <StaffGrid
+            label="Line of intervals"
+            frame={INTERVAL_AND_INVERSION}
+            engraver={engraver}
+            clefs={[bench.clef, bench.clef]}
+            fifths={printedFifths(key)}
+            rows={ROWS}
+            columns={columns}
+            selected={selected}
+            selectedRow={row}
+            playing={playing}
+            onSelect={select}
+            onKey={onKey}
+          />
+        )}
+      </div>
+      {gathering.gathered.length > 0 && !panel && <p role="status">{printNote(gathering.gathered[0]!)}, and what note to it? Type its letter.</p>}
       <LineField
         label="Intervals: two notes, or a note and an interval, with commas between"
         placeholder="Type intervals with commas between: E4 C#5, Ab3 M6, C5 -m3"
@@ -133,6 +174,18 @@ export function IntervalsBench() {
         readFaults={readFaults}
         onType={typeIntervals}
       />
+      {panel && (
+        <NotePanel
+          keyOf={key}
+          clef={bench.clef}
+          shown={gathering.gathered.length > 0 ? gathering.gathered : marked}
+          gaps
+          gathered={gathering.gathered}
+          hint={gathering.gathered.length === 0 ? 'Put the first note of an interval.' : 'Put the second note.'}
+          onNote={gather}
+          onClear={gathering.clear}
+        />
+      )}
     </BenchFrame>
   );
 }

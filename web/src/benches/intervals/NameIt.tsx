@@ -1,4 +1,13 @@
-import { displayNoteName, sayIntervalMark, type Note, type School } from '@diatonix/core';
+import {
+  displayNoteName,
+  intervalBetween,
+  intervalWords,
+  invertPair,
+  sayIntervalMark,
+  sayInversionMark,
+  type Note,
+  type School,
+} from '@diatonix/core';
 import { ListMusic } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import styled from 'styled-components';
@@ -8,7 +17,7 @@ import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../design/SoundNote';
 import type { IntervalsBenchState } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { markOf } from './columns';
+import { inversionMarkOf, markOf, type Asked } from './columns';
 
 const Answer = styled.form`
   display: flex;
@@ -31,29 +40,33 @@ interface NameItProps {
   readonly id: string;
   readonly position: number;
   readonly pair: { readonly from: Note; readonly to: Note };
+  readonly asked: Asked;
   readonly bench: IntervalsBenchState;
   readonly school: School;
   readonly onHear: (manner: 'together' | 'note by note') => void;
 }
 
-/** Asks for the name of an interval and meets a wrong one with its likely cause. The working shows once it is right. */
-export function NameIt({ id, position, pair, bench, school, onHear }: NameItProps) {
-  const answerInterval = useStore((state) => state.answerInterval);
-  const { answer, mark } = markOf(bench, id, pair);
-  const [text, setText] = useState(answer);
+/** Asks for the name of an interval, then of its inversion, and meets a wrong one with its likely cause. The working shows once it is right. */
+export function NameIt({ id, position, pair, asked, bench, school, onHear }: NameItProps) {
+  const { answerInterval, answerInversion } = useStore.getState();
+  const inversion = asked.what === 'inversion';
+  const [text, setText] = useState(asked.answer);
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    if (text.trim() !== '') answerInterval(id, text.trim());
+    if (text.trim() !== '') (inversion ? answerInversion : answerInterval)(id, text.trim());
   };
+  const said = inversion ? saidOfInversion(bench, id, pair) : saidOfName(bench, id, pair, school);
+  const notes = inversion ? invertPair(pair)! : pair;
   return (
     <Margin>
       <h2>Interval {position + 1}</h2>
       <p className="about">
-        {displayNoteName(pair.from, school.letters)} to {displayNoteName(pair.to, school.letters)}: what is its name?
+        {inversion ? `It is ${intervalWords(intervalBetween(pair.from, pair.to))}. Turned over: ` : ''}
+        {displayNoteName(notes.from, school.letters)} to {displayNoteName(notes.to, school.letters)}: what is its name?
       </p>
       <Answer onSubmit={submit}>
         <input
-          aria-label="Name of the interval"
+          aria-label={inversion ? 'Name of the inversion' : 'Name of the interval'}
           placeholder="m6"
           value={text}
           maxLength={8}
@@ -63,8 +76,10 @@ export function NameIt({ id, position, pair, bench, school, onHear }: NameItProp
         />
         <Button type="submit">Check</Button>
       </Answer>
-      {mark && <Problem>{sayIntervalMark(mark, school)}</Problem>}
-      <p className="about">Quality and number: P, M, m, A or d, then the letters counted.</p>
+      {said && <Problem>{said}</Problem>}
+      <p className="about">
+        {inversion ? 'The numbers sum to 9, and the qualities swap.' : 'Quality and number: P, M, m, A or d, then the letters counted.'}
+      </p>
       <div className="doings">
         <Button onPress={() => onHear('note by note')}>
           <ListMusic aria-hidden="true" /> Note by note
@@ -73,4 +88,16 @@ export function NameIt({ id, position, pair, bench, school, onHear }: NameItProp
       <SoundNote />
     </Margin>
   );
+}
+
+type Pair = NameItProps['pair'];
+
+function saidOfName(bench: IntervalsBenchState, id: string, pair: Pair, school: School): string | null {
+  const { mark } = markOf(bench, id, pair);
+  return mark && sayIntervalMark(mark, school);
+}
+
+function saidOfInversion(bench: IntervalsBenchState, id: string, pair: Pair): string | null {
+  const { mark } = inversionMarkOf(bench, id, pair);
+  return mark && sayInversionMark(mark);
 }

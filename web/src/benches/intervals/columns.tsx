@@ -1,5 +1,5 @@
 import {
-  displayNoteName, halfSteps, intervalBetween, intervalWords, markInterval, type IntervalMark, invert, invertPair, nameUnderSignature, numberWord, parseKey, parseNote, qualityLetters, qualityWord, simpleForm, readPair, attempt, printedFifths, speakNoteName, TheoryError,
+  accidentalsInBar, displayNoteName, halfSteps, intervalBetween, intervalWords, markInterval, markInversion, signatureAlteration, type IntervalMark, type InversionMark, invert, invertPair, nameUnderSignature, numberWord, parseKey, parseNote, qualityLetters, qualityWord, simpleForm, readPair, attempt, printedFifths, speakNoteName, TheoryError,
   type IntervalWay, type Note, type School,
 } from '@diatonix/core'; // prettier-ignore
 import type { GridColumn, GridRow } from '../../columns/types';
@@ -26,27 +26,60 @@ export function pairOf(
   return read.ok ? { ok: true, ...read.value } : read;
 }
 
-/** The line of intervals as grid columns. */
+/** The line of intervals as grid columns, with barlines and the accidentals that hold within each bar. */
 export function intervalColumns(bench: IntervalsBenchState, school: School, engraver: Engraver | null): GridColumn[] {
   const fifths = printedFifths(parseKey(bench.key));
-  return bench.items.map((item, index) => {
-    const pair = pairOf(item);
-    if (!pair.ok)
-      return {
+  const { items, perBar } = bench;
+  const columns: GridColumn[] = [];
+  for (let start = 0; start < items.length; start += perBar) {
+    const bar = items.slice(start, start + perBar).map((item) => ({ item, pair: pairOf(item) }));
+    const signs = signsOfBar(
+      bar.map(({ pair }) => (pair.ok ? pair : null)),
+      fifths,
+    );
+    bar.forEach(({ item, pair }, at) => {
+      const index = start + at;
+      const barred = at === perBar - 1 && index < items.length - 1;
+      if (pair.ok) {
+        columns.push({ ...intervalColumn(item.id, index, pair, signs[at]!, bench, fifths, school, engraver), barred });
+        return;
+      }
+      columns.push({
         id: item.id,
         sentence: `interval ${index + 1}, not understood: ${pair.error.message}`,
         staff: null,
         cells: {},
         problem: 'unread' in item ? item.unread : '',
-      };
-    return intervalColumn(item.id, index, pair, bench, fifths, school, engraver);
-  });
+        barred,
+      });
+    });
+  }
+  return columns;
+}
+
+/** Accidentals to be written in one bar, for each interval those of the pair and those of its inversion. */
+interface PairSigns {
+  readonly own: readonly (readonly boolean[])[];
+  readonly turned: readonly (readonly boolean[])[];
+}
+
+function signsOfBar(pairs: readonly ({ from: Note; to: Note } | null)[], fifths: number): PairSigns[] {
+  const signature = (step: number) => signatureAlteration(fifths, step);
+  const groups = (list: readonly ({ from: Note; to: Note } | null)[]) =>
+    accidentalsInBar(
+      list.flatMap((pair) => (pair ? [[pair.from], [pair.to]] : [[], []])),
+      signature,
+    );
+  const own = groups(pairs);
+  const turned = groups(pairs.map((pair) => pair && invertPair(pair)));
+  return pairs.map((_, index) => ({ own: own.slice(2 * index, 2 * index + 2), turned: turned.slice(2 * index, 2 * index + 2) }));
 }
 
 function intervalColumn(
   id: string,
   index: number,
   pair: { from: Note; to: Note },
+  signs: PairSigns,
   bench: IntervalsBenchState,
   fifths: number,
   school: School,
@@ -59,11 +92,11 @@ function intervalColumn(
   const name = (note: Note) =>
     bench.pencilled ? displayNoteName(note, school.letters) : displayNoteName(nameUnderSignature(note, fifths), school.letters);
   const staves = [
-    { clef: bench.clef, notes: [from], then: [to] },
-    ...(turned ? [{ clef: bench.clef, notes: [turned.from], then: [turned.to] }] : []),
+    { clef: bench.clef, notes: [from], then: [to], signs: signs.own },
+    ...(turned ? [{ clef: bench.clef, notes: [turned.from], then: [turned.to], signs: signs.turned }] : []),
   ];
-  const answer = bench.naming ? markOf(bench, id, pair) : null;
-  if (answer && answer.mark?.verdict !== 'right') return blankColumn(id, index, pair, answer, bench, fifths, school, engraver);
+  const asked = askedOf(bench, id, pair);
+  if (asked) return blankColumn(id, index, pair, asked, signs, bench, fifths, school, engraver);
   const simple = simpleForm(interval);
   return {
     id,
@@ -90,30 +123,71 @@ export function markOf(
   pair: { from: Note; to: Note },
 ): { readonly answer: string; readonly mark: IntervalMark | null } {
   const answer = bench.answers[id] ?? '';
-  const key = parseKey(bench.key);
-  return { answer, mark: answer === '' ? null : markInterval({ from: pair.from, to: pair.to, clef: bench.clef, key }, answer) };
+  const question = { from: pair.from, to: pair.to, clef: bench.clef, key: parseKey(bench.key), earlier: earlierInBar(bench, id) };
+  return { answer, mark: answer === '' ? null : markInterval(question, answer) };
 }
 
-/** A column whose name is still to be found: the notes and letters, and a wrong answer in correction ink. */
+/** Notes that stand before an interval in its bar. */
+function earlierInBar({ items, perBar }: IntervalsBenchState, id: string): Note[] {
+  const at = items.findIndex((item) => item.id === id);
+  return items.slice(at - (at % perBar), at).flatMap((item) => {
+    const pair = pairOf(item);
+    return pair.ok ? [pair.from, pair.to] : [];
+  });
+}
+
+/** The answer given to the inversion of an interval and its mark. */
+export function inversionMarkOf(
+  bench: IntervalsBenchState,
+  id: string,
+  pair: { from: Note; to: Note },
+): { readonly answer: string; readonly mark: InversionMark | null } {
+  const answer = bench.inversionAnswers[id] ?? '';
+  return { answer, mark: answer === '' ? null : markInversion(intervalBetween(pair.from, pair.to), answer) };
+}
+
+/** What is still to be named of an interval, and the wrong answer to it. */
+export interface Asked {
+  readonly what: 'name' | 'inversion';
+  readonly answer: string;
+}
+
+/** What the class has still to name: the interval first, then its inversion, where it has one; null when both are right or nothing is blank. */
+export function askedOf(bench: IntervalsBenchState, id: string, pair: { from: Note; to: Note }): Asked | null {
+  if (!bench.naming) return null;
+  const own = markOf(bench, id, pair);
+  if (own.mark?.verdict !== 'right') return { what: 'name', answer: own.answer };
+  if (!invertPair(pair)) return null;
+  const turned = inversionMarkOf(bench, id, pair);
+  return turned.mark?.verdict === 'right' ? null : { what: 'inversion', answer: turned.answer };
+}
+
+/** A column in which something is still to be named: the notes and letters, and a wrong answer in correction ink. */
 function blankColumn(
   id: string,
   index: number,
   pair: { from: Note; to: Note },
-  { answer }: { answer: string },
+  { what, answer }: Asked,
+  signs: PairSigns,
   bench: IntervalsBenchState,
   fifths: number,
   school: School,
   engraver: Engraver | null,
 ): GridColumn {
+  const { from, to } = pair;
+  const interval = intervalBetween(from, to);
   const name = (note: Note) => displayNoteName(bench.pencilled ? note : nameUnderSignature(note, fifths), school.letters);
   const wrong = answer === '' ? null : <span className="wrong">{answer} ✗</span>;
+  const open = wrong ? { text: `${answer}, wrong`, content: wrong } : { text: 'to be named', content: <span className="blank" aria-hidden="true" /> };
+  const named = what === 'inversion';
   return {
     id,
-    sentence: `interval ${index + 1}, ${speakNoteName(pair.from)} to ${speakNoteName(pair.to)}, ${answer === '' ? 'to be named' : `answered ${answer}, wrong`}`,
-    staff: engraver?.column([{ clef: bench.clef, notes: [pair.from], then: [pair.to] }], INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
+    sentence: `interval ${index + 1}, ${speakNoteName(from)} to ${speakNoteName(to)}, ${named ? `${intervalWords(interval)}, its inversion ` : ''}${answer === '' ? 'to be named' : `answered ${answer}, wrong`}`,
+    staff: engraver?.column([{ clef: bench.clef, notes: [from], then: [to], signs: signs.own }], INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
     cells: {
-      letters: { text: `${name(pair.from)} – ${name(pair.to)}` },
-      number: wrong ? { text: `${answer}, wrong`, content: wrong } : { text: 'to be named', content: <span className="blank" aria-hidden="true" /> },
+      letters: { text: `${name(from)} – ${name(to)}` },
+      number: named ? { text: `${interval.number} · ${numberWord(interval.number)}` } : open,
+      ...(named ? { quality: { text: qualityWord(interval).replace('-', ' ') }, inversion: open } : {}),
     },
   };
 }

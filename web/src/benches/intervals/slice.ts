@@ -12,6 +12,9 @@ export interface IntervalsActions {
   /** Leaves the names blank, or fills them in again; answers start anew. */
   readonly nameYourself: (naming: boolean) => void;
   readonly answerInterval: (id: string, answer: string) => void;
+  readonly answerInversion: (id: string, answer: string) => void;
+  /** How many intervals stand in a bar. */
+  readonly choosePerBar: (perBar: number) => void;
   /** Reads the whole line anew, keeping the identity of intervals that did not change. */
   readonly typeIntervals: (line: string) => void;
   readonly removeInterval: (id: string) => void;
@@ -30,8 +33,10 @@ export function intervalsSlice(get: () => WorkbookState): IntervalsActions {
     chooseIntervalKey: (key) => change(() => ({ key })),
     pencil: (pencilled) => change(() => ({ pencilled })),
     chooseIntervalWay: (way) => change(() => ({ way })),
-    nameYourself: (naming) => change(() => ({ naming, answers: {} })),
+    nameYourself: (naming) => change(() => ({ naming, answers: {}, inversionAnswers: {} })),
     answerInterval: (id, answer) => change(({ answers }) => ({ answers: { ...answers, [id]: answer } })),
+    answerInversion: (id, answer) => change(({ inversionAnswers }) => ({ inversionAnswers: { ...inversionAnswers, [id]: answer } })),
+    choosePerBar: (perBar) => change(() => ({ perBar })),
     typeIntervals: (line) => change(({ items }) => ({ items: mergeByText(items, readItems(line), itemText) }), 'intervals-line'),
     removeInterval: (id) => change(({ items }) => ({ items: items.filter((item) => item.id !== id) })),
     addInterval: (from, to, after = null) => {

@@ -1,93 +1,67 @@
-import {
-  chordMap,
-  parallelKey,
-  parseKey,
-  printedFifths,
-  printKey,
-  printNumeral,
-  relativeKey,
-  signatureFifths,
-  signatureWords,
-  type StackTop,
-} from '@diatonix/core';
-import { useCallback, useMemo, type KeyboardEvent } from 'react';
+import { hasOrdinarySignature, keyOf as keyFrom, otherSpelling, parallelKey, parseKey, printKey, relativeKey, signatureFifths, signatureWords, stackUp, type Note, type StackTop } from '@diatonix/core'; // prettier-ignore
+import { useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { BenchFrame } from '../../design/BenchFrame';
 import { Choice, CLEF_OPTIONS } from '../../design/Choice';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
-import { BenchFrame } from '../../design/BenchFrame';
 import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
-import { StaffGrid } from '../../notation/StaffGrid';
+import { SubBar } from '../../design/SubBar';
 import { useEngraver } from '../../notation/useEngraver';
-import { play, usePlayback } from '../../sound/player';
+import { NotePanel } from '../../notes/NotePanel';
+import { NotesToggle } from '../../notes/NotesToggle';
+import { PictureMenu } from '../../pictures/PictureMenu';
+import { openClassOf, type KeyView } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { frameOf, mapColumns, mapRows, stackNotes } from './columns';
-import { ScaleChoice } from './ScaleChoice';
+import { CircleView } from './CircleView';
+import { mapOf } from './columns';
 import { KeyMargin } from './KeyMargin';
-import { useRow } from '../../columns/useRow';
+import { hearMap, MapView, numeralText } from './MapView';
+import { PrimaryView } from './PrimaryView';
+import { PrintView } from './PrintView';
+import { ScaleChoice } from './ScaleChoice';
 
-/** The Key bench: signature, scale and chord map of one key. */
+const Work = styled.div`
+  .care {
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+`;
+
+const TITLES: Record<KeyView, string> = {
+  map: 'Scale and chord map',
+  primary: 'Primary chords',
+  circle: 'Circle of fifths',
+  print: 'Printable maps',
+};
+const MIDDLE: Note = { step: 0, alteration: 0, octave: 4 };
+
+/** The Key bench: signature, scale and chord map of one key, its primary chords, its place on the circle, and maps to print. */
 export function KeyBench() {
   const bench = useStore((state) => state.workbook.keyBench);
-  const notYetTaught = useStore((state) => state.workbook.notYetTaught);
+  const { notYetTaught } = useStore((state) => openClassOf(state.workbook));
   const school = useStore((state) => state.workbook.school);
   const selected = useStore((state) => state.place.keyColumn) - 1;
-  const { chooseKey, chooseTop, chooseClef, showFingering, toggleTaught, addEntry, setPlace } = useStore.getState();
+  const panel = useStore((state) => state.place.notePanel);
+  const { chooseKey, chooseTop, chooseClef, showFingering, chooseKeyView, toggleTaught, addEntry, setPlace } = useStore.getState();
   const engraver = useEngraver();
   const navigate = useNavigate();
-  const playing = usePlayback((state) => state.column);
-  const [row, setRow] = useRow();
+  const work = useRef<HTMLDivElement>(null);
 
   const key = useMemo(() => parseKey(bench.key), [bench.key]);
+  const map = useMemo(() => mapOf(bench), [bench]);
+  const at = selected >= 0 && selected < map.length ? selected : 0;
   const mode = key.mode === 'major' ? 'major' : 'minor';
-  const map = useMemo(() => chordMap(key, bench.top, bench.form), [key, bench.top, bench.form]);
-  const columns = useMemo(() => mapColumns(bench, notYetTaught[mode], school, engraver), [bench, notYetTaught, mode, school, engraver]);
-  const rows = useMemo(() => mapRows(bench, key.mode, school), [bench, key.mode, school]);
-  const frame = frameOf(bench.top);
-
-  const select = useCallback(
-    (column: number, rowId: string) => {
-      setPlace({ keyColumn: column + 1 });
-      setRow(rowId);
-    },
-    [setPlace, setRow],
-  );
-  const notesOf = (index: number) => stackNotes(map[index]!, key, bench.clef);
-  const hear = (manner: 'together' | 'note by note', from = selected, count = 1) => {
-    void play(
-      map.slice(from, from + count).map((_, i) => notesOf(from + i)),
-      { seconds: 1.6, from, manner },
-    );
-  };
-  const put = (index: number) => {
-    const column = map[index]!;
-    const id = addEntry({ kind: 'numeral', text: printNumeral(column.numeral, key) });
-    setPlace({ progressionColumn: id });
-  };
-
-  const onKey = (event: KeyboardEvent): boolean => {
-    if (/^[1-7]$/.test(event.key)) {
-      select(Number(event.key) - 1, row);
-      return true;
-    }
-    if (event.key === ' ') {
-      hear('together', selected, event.shiftKey ? 7 - selected : 1);
-      return true;
-    }
-    if (event.key === 'Enter') {
-      if (row === 'taught') toggleTaught(mode, selected + 1);
-      else put(selected);
-      return true;
-    }
-    if (event.key === 't') {
-      toggleTaught(mode, selected + 1);
-      return true;
-    }
-    return false;
-  };
-
   const relative = relativeKey(key);
   const parallel = parallelKey(key);
+  const put = (index: number) => setPlace({ progressionColumn: addEntry({ kind: 'numeral', text: numeralText(bench, key, index) }) });
+  /** A note that is played becomes the tonic, under the name that has an ordinary signature. */
+  const chooseTonic = (note: Note) => {
+    const named = [note, otherSpelling(note)].find((name) => hasOrdinarySignature(keyFrom(name, key.mode)));
+    if (named) chooseKey(printKey(keyFrom(named, key.mode)));
+  };
+
   return (
     <BenchFrame
       title={<h1>{keyName(key, school)}</h1>}
@@ -104,54 +78,77 @@ export function KeyBench() {
       }
       actions={
         <>
-          <ScaleChoice keyOf={key} form={bench.form} />
+          <ScaleChoice keyOf={key} form={bench.form} beside={bench.beside} />
           <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseClef} />
-          <Toggle isSelected={bench.fingering} onChange={showFingering}>
-            Fingering
-          </Toggle>
-          <ToggleRow
-            aria-label="Stacks"
-            selectionMode="single"
-            disallowEmptySelection
-            selectedKeys={[String(bench.top)]}
-            onSelectionChange={([top]) => chooseTop(Number(top) as StackTop)}
-          >
-            <Toggle id="5">Triads</Toggle>
-            <Toggle id="7">Sevenths</Toggle>
-            <Toggle id="9">9</Toggle>
-            <Toggle id="11">11</Toggle>
-            <Toggle id="13">13</Toggle>
-          </ToggleRow>
+          <NotesToggle />
+          <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[bench.view].toLowerCase()}`} />
         </>
       }
       margin={
         <KeyMargin
-          column={map[selected] ?? map[0]!}
+          column={map[at]!}
           keyOf={key}
+          form={bench.form}
           school={school}
-          taught={!notYetTaught[mode].includes(selected + 1)}
-          onTaught={() => toggleTaught(mode, selected + 1)}
-          onHear={(manner) => hear(manner)}
-          onPut={() => put(selected)}
+          taught={!notYetTaught[mode].includes(map[at]!.degree)}
+          onTaught={() => toggleTaught(mode, map[at]!.degree)}
+          onHear={(manner) => hearMap(bench, key, at, 1, manner)}
+          onPut={() => put(at)}
           onGo={() => void navigate('/progressions')}
         />
       }
     >
-      <h2 className="visually-hidden">Scale and chord map</h2>
-      <StaffGrid
-        label={`Scale and chord map of ${keyName(key, school)}`}
-        frame={frame}
-        engraver={engraver}
-        clefs={[bench.clef, bench.clef]}
-        fifths={printedFifths(key)}
-        rows={rows}
-        columns={columns}
-        selected={selected}
-        selectedRow={row}
-        playing={playing}
-        onSelect={select}
-        onKey={onKey}
-      />
+      <SubBar>
+        <ToggleRow
+          aria-label="View"
+          selectionMode="single"
+          disallowEmptySelection
+          selectedKeys={[bench.view]}
+          onSelectionChange={([view]) => chooseKeyView(view as KeyView)}
+        >
+          <Toggle id="map">Chord map</Toggle>
+          <Toggle id="primary">Primary chords</Toggle>
+          <Toggle id="circle">Circle</Toggle>
+          <Toggle id="print">To print</Toggle>
+        </ToggleRow>
+        {(bench.view === 'map' || bench.view === 'print') && (
+          <>
+            <Toggle isSelected={bench.fingering} onChange={showFingering}>
+              Fingering
+            </Toggle>
+            <ToggleRow
+              aria-label="Stacks"
+              selectionMode="single"
+              disallowEmptySelection
+              selectedKeys={[String(bench.top)]}
+              onSelectionChange={([top]) => chooseTop(Number(top) as StackTop)}
+            >
+              <Toggle id="5">Triads</Toggle>
+              <Toggle id="7">Sevenths</Toggle>
+              <Toggle id="9">9</Toggle>
+              <Toggle id="11">11</Toggle>
+              <Toggle id="13">13</Toggle>
+            </ToggleRow>
+          </>
+        )}
+      </SubBar>
+      <Work ref={work}>
+        <h2 className="visually-hidden">{TITLES[bench.view]}</h2>
+        {bench.view === 'map' && <MapView bench={bench} keyOf={key} school={school} engraver={engraver} selected={at} onPut={put} />}
+        {bench.view === 'primary' && <PrimaryView keyOf={key} school={school} engraver={engraver} />}
+        {bench.view === 'circle' && <CircleView keyOf={key} school={school} onChoose={chooseKey} />}
+        {bench.view === 'print' && <PrintView bench={bench} school={school} engraver={engraver} />}
+      </Work>
+      {panel && (
+        <NotePanel
+          keyOf={key}
+          clef={bench.clef}
+          shown={stackUp([key.tonic], MIDDLE)}
+          gathered={[]}
+          hint="A note put here becomes the tonic."
+          onNote={chooseTonic}
+        />
+      )}
     </BenchFrame>
   );
 }

@@ -2,12 +2,14 @@ import {
   CHORD_WAYS,
   chordWorking,
   displayNoteName,
+  keyWorking,
   numeralParts,
   qualityWords,
   speakNumeral,
   type ChordWay,
   type Key,
   type MapColumn,
+  type ScaleForm,
   type School,
 } from '@diatonix/core';
 import { Plus } from 'lucide-react';
@@ -20,13 +22,26 @@ import { NumeralText } from '../../design/NumeralText';
 import { Working } from '../../design/Working';
 import { keyName } from '../../design/names';
 import { degreeWord, otherHomes } from './columns';
+import { ClassChoice } from './ClassChoice';
+import { PatternTable, SignatureOrder } from './PatternTable';
 import { SoundNote } from '../../design/SoundNote';
 
-const WAY_NAMES: Record<ChordWay, string> = { thirds: 'Thirds', formula: 'Formula', 'half-steps': 'Half steps', key: 'From the key' };
+type MarginWay = ChordWay | 'signature' | 'pattern';
+const WAY_NAMES: Record<MarginWay, string> = {
+  thirds: 'Thirds',
+  formula: 'Formula',
+  'half-steps': 'Half steps',
+  key: 'From the key',
+  signature: 'Signature',
+  pattern: 'Pattern',
+};
+
+const MARGIN_WAYS: readonly MarginWay[] = [...CHORD_WAYS, 'signature', 'pattern'];
 
 interface KeyMarginProps {
   readonly column: MapColumn;
   readonly keyOf: Key;
+  readonly form: ScaleForm;
   readonly school: School;
   readonly taught: boolean;
   readonly onTaught: () => void;
@@ -36,13 +51,12 @@ interface KeyMarginProps {
 }
 
 /** The working of the selected stack, its sound, and what to do with it next. */
-export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onPut, onGo }: KeyMarginProps) {
-  const [way, setWay] = useState<ChordWay>('thirds');
+export function KeyMargin({ column, keyOf, form, school, taught, onTaught, onHear, onPut, onGo }: KeyMarginProps) {
+  const [way, setWay] = useState<MarginWay>('thirds');
   const [put, setPut] = useState<number | null>(null);
   const name = degreeWord(column, school);
   const homes = otherHomes(column, keyOf);
   const quality = qualityWords(column.quality).replace(/ triad$/, '');
-  const steps = chordWorking(column.chord, way, { key: keyOf, numeral: column.numeral, fromDegree: column.degree });
   return (
     <Margin>
       <h2>
@@ -53,11 +67,20 @@ export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onP
       </p>
       <Ways
         label="Way of working"
-        ways={CHORD_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
+        ways={MARGIN_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
         chosen={way}
-        onChoose={(id) => setWay(id as ChordWay)}
+        onChoose={(id) => setWay(id as MarginWay)}
       >
-        <Working steps={steps} school={school} />
+        {way === 'pattern' ? (
+          <PatternTable keyOf={keyOf} form={form} school={school} />
+        ) : way === 'signature' ? (
+          <>
+            <Working steps={keyWorking(keyOf)} school={school} />
+            <SignatureOrder keyOf={keyOf} school={school} />
+          </>
+        ) : (
+          <Working steps={chordWorking(column.chord, way, { key: keyOf, numeral: column.numeral, fromDegree: column.degree })} school={school} />
+        )}
       </Ways>
       <div className="doings">
         <HearButtons onHear={onHear} />
@@ -75,6 +98,7 @@ export function KeyMargin({ column, keyOf, school, taught, onTaught, onHear, onP
       )}
       <SoundNote />
       <HomesList opening="Also found as" homes={homes} school={school} />
+      <ClassChoice />
     </Margin>
   );
 }

@@ -6,6 +6,7 @@ const SCALES = [
   { id: 'major', name: 'Major' },
   { id: 'minor natural', name: 'Natural minor' },
   { id: 'minor harmonic', name: 'Harmonic minor' },
+  { id: 'minor beside', name: 'Natural beside harmonic' },
   { id: 'minor melodic', name: 'Melodic minor' },
   { id: 'dorian', name: 'Dorian' },
   { id: 'phrygian', name: 'Phrygian' },
@@ -15,12 +16,13 @@ const SCALES = [
 ] as const;
 
 /** The scale on the tonic: major, the three forms of minor, or a church mode. */
-export function ScaleChoice({ keyOf, form }: { keyOf: Key; form: ScaleForm }) {
+export function ScaleChoice({ keyOf, form, beside }: { keyOf: Key; form: ScaleForm; beside: boolean }) {
   const chooseScale = useStore((state) => state.chooseScale);
-  const value = keyOf.mode === 'minor' ? (`minor ${form}` as const) : keyOf.mode;
+  const value = keyOf.mode === 'minor' ? (`minor ${beside ? 'beside' : form}` as const) : keyOf.mode;
   const choose = (id: string) => {
-    const [mode, wanted] = id.split(' ') as [Mode, ScaleForm?];
-    chooseScale(printKey(keyFrom(keyOf.tonic, mode)), wanted ?? form);
+    const [mode, wanted = form] = id.split(' ') as [Mode, (ScaleForm | 'beside')?];
+    const both = wanted === 'beside';
+    chooseScale(printKey(keyFrom(keyOf.tonic, mode)), both ? 'natural' : wanted, both);
   };
   return <Choice label="Scale" value={value} options={SCALES} onChoose={choose} />;
 }

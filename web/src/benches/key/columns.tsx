@@ -1,8 +1,8 @@
 import {
-  chordMap, displayNoteName, gapsOf, homesOf, memberNote, memberWord, midiNumber, numeralParts, parseKey, printSymbol, qualityWords, scaleFingering, scaleOf, printedFifths, solfegeOf,
-  speakChord, speakNumeral, stackedNotes, stackUp, vocabulary, type Key, type MapColumn, type Mode, type Note, type School, type StackTop,
+  chordMap, displayNoteName, gapsOf, homesOf, memberNote, memberWord, midiNumber, numeralParts, parseKey, printSymbol, qualityWords, scaleFingering, scaleOf, printedFifths, solfegeOf, isRaisedLeading, minorMap,
+  speakChord, speakNumeral, stackedNotes, stackUp, vocabulary, type Key, type MapColumn, type Mode, type Note, type NoteName, type School, type StackTop,
 } from '@diatonix/core'; // prettier-ignore
-import type { GridColumn, GridRow, StaffFrame } from '../../columns/types';
+import type { GridCell, GridColumn, GridRow, StaffFrame } from '../../columns/types';
 import { NumeralText } from '../../design/NumeralText';
 import type { Engraver } from '../../notation/engraver';
 import { SCALE_AND_STACKS, SCALE_AND_TALL_STACKS } from '../../notation/frames';
@@ -67,6 +67,12 @@ export function frameOf(top: StackTop): StaffFrame {
   return top > 7 ? SCALE_AND_TALL_STACKS : SCALE_AND_STACKS;
 }
 
+/** The columns of the map: seven, or in minor nine where harmonic chords stand beside natural ones. */
+export function mapOf({ key: text, top, form, beside }: KeyBenchState): readonly (MapColumn & { readonly raised?: boolean })[] {
+  const key = parseKey(text);
+  return beside && key.mode === 'minor' ? minorMap(key, top) : chordMap(key, top, form);
+}
+
 /** The chord map as grid columns. */
 export function mapColumns(bench: KeyBenchState, notYet: readonly number[], school: School, engraver: Engraver | null): GridColumn[] {
   const key = parseKey(bench.key);
@@ -74,28 +80,31 @@ export function mapColumns(bench: KeyBenchState, notYet: readonly number[], scho
   const fifths = printedFifths(key);
   const scale = stackUp([...scaleOf(key, form), key.tonic], { ...TONIC_FLOOR[clef], alteration: 0 });
   const fingers = key.mode === 'major' || key.mode === 'minor' ? scaleFingering(key, form) : null;
-  return chordMap(key, top, form).map((column) => {
+  return mapOf(bench).map((column) => {
     const notes = stackNotes(column, key, clef);
-    const note = scale[column.degree - 1]!;
-    const step = STEP_WORDS[midiNumber(scale[column.degree]!) - midiNumber(note)]!;
+    const raised = column.raised === true;
+    const note = raised ? { ...scale[column.degree - 1]!, ...column.chord.root } : scale[column.degree - 1]!;
+    // Beside the natural form only a root that is raised is a note of its own.
+    const ownNote = !raised || isRaisedLeading(key, note);
+    const step = ownNote ? STEP_WORDS[midiNumber(scale[column.degree]!) - midiNumber(note)]! : '';
     const muted = notYet.includes(column.degree);
     const parts = numeralParts(column.numeral, key, school, 'short');
     const name = degreeWord(column, school);
     const letters = Object.fromEntries(
-      column.chord.members.map((m) => [memberRow(m.degree), { text: displayNoteName(memberNote(column.chord.root, m), school.letters) }]),
+      column.chord.members.map((m) => [memberRow(m.degree), letterCell(memberNote(column.chord.root, m), key, school)]),
     );
     return {
-      id: String(column.degree),
-      sentence: `degree ${column.degree}, ${name}, ${step === '1½' ? 'a whole step and a half' : `a ${step} step`} to the next, ${speakChord(column.chord)}, ${speakNumeral(parts)}${muted ? ', not yet taught' : ''}`,
-      staff: engraver?.column(staves([note], notes, clef), frameOf(top), fifths, 'w') ?? null,
+      id: `${column.degree}${raised ? ' raised' : ''}`,
+      sentence: `degree ${column.degree}, ${name}, ${stepWords(step)}${speakChord(column.chord)}, ${speakNumeral(parts)}${muted ? ', not yet taught' : ''}`,
+      staff: engraver?.column(staves(ownNote ? [note] : [], notes, clef), frameOf(top), fifths, 'w') ?? null,
       muted,
       cells: {
         ...letters,
         number: { text: String(column.degree) },
         step: { text: step },
-        solfege: { text: school.solfege === 'off' ? '' : solfegeOf(key, note, school.solfege) },
-        right: { text: fingers ? fingersAt(fingers.right, column.degree) : '' },
-        left: { text: fingers ? fingersAt(fingers.left, column.degree) : '' },
+        solfege: { text: school.solfege === 'off' || !ownNote ? '' : solfegeOf(key, note, school.solfege) },
+        right: { text: fingers && !raised ? fingersAt(fingers.right, column.degree) : '' },
+        left: { text: fingers && !raised ? fingersAt(fingers.left, column.degree) : '' },
         gaps: { text: gapsOf(column.chord).join(top > 9 ? ' ' : ' · ') },
         quality: { text: qualityWords(column.quality).replace(/ (?:triad|seventh|ninth|1[13]th)$/, '') },
         numeral: { text: speakNumeral(parts), content: <NumeralText parts={parts} /> },
@@ -105,6 +114,18 @@ export function mapColumns(bench: KeyBenchState, notYet: readonly number[], scho
       },
     };
   });
+}
+
+function stepWords(step: string): string {
+  if (step === '') return '';
+  return `${step === '1½' ? 'a whole step and a half' : `a ${step} step`} to the next, `;
+}
+
+/** A letter; the raised leading note of minor is marked as raised. */
+function letterCell(note: NoteName, key: Key, school: School): GridCell {
+  const text = displayNoteName(note, school.letters);
+  if (!isRaisedLeading(key, note)) return { text };
+  return { text: `${text}, raised ${vocabulary(school).leading}`, content: <span className="raised">{text} ↑</span> };
 }
 
 /** The finger of a degree; at the seventh also that of the octave. */

@@ -8,6 +8,9 @@ import { Button } from '../../design/controls';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
+import { NotesToggle } from '../../notes/NotesToggle';
+import { PictureMenu } from '../../pictures/PictureMenu';
+import { ChordByHand } from './ChordByHand';
 import { play, stop, usePlayback } from '../../sound/player';
 import { openProgressionOf } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
@@ -36,6 +39,8 @@ export function ProgressionsBench() {
   const school = useStore((state) => state.workbook.school);
   const selectedId = useStore((state) => state.place.progressionColumn);
   const { setPlace, invertColumn, removeColumn, addEntry, moveColumn } = useStore.getState();
+  const panel = useStore((state) => state.place.notePanel);
+  const work = useRef<HTMLDivElement>(null);
   const engraver = useEngraver();
   const navigate = useNavigate();
   const playback = usePlayback();
@@ -134,6 +139,8 @@ export function ProgressionsBench() {
               <Play aria-hidden="true" /> Play
             </Button>
           )}
+          <NotesToggle />
+          <PictureMenu work={work} column={selected} name={progression.title} />
           <FileActions empty={progression.columns.length === 0} />
         </>
       }
@@ -151,29 +158,38 @@ export function ProgressionsBench() {
     >
       <h2 className="visually-hidden">Columns</h2>
       <KeyChange progression={progression} wanted={wanted} onDone={() => setWanted(null)} />
-      {columns.length === 0 ? (
-        <p>
-          Nothing stands here yet. Type a line below, such as <b>I vi ii V7 I</b>, or take chords from the{' '}
-          <Button onPress={() => void navigate('/key')}>Key bench</Button>
-        </p>
-      ) : (
-        <StaffGrid
-          label={`Progression ${progression.title}`}
-          frame={GRAND_STAFF}
-          engraver={engraver}
-          clefs={['treble', 'bass']}
-          fifths={printedFifths(key)}
-          braced
-          rows={ROWS}
-          columns={columns}
-          selected={selected}
-          selectedRow={row}
-          playing={playback.column}
-          onSelect={select}
-          onKey={onKey}
+      <div ref={work}>
+        {columns.length === 0 ? (
+          <p>
+            Nothing stands here yet. Type a line below, such as <b>I vi ii V7 I</b>, or take chords from the{' '}
+            <Button onPress={() => void navigate('/key')}>Key bench</Button>
+          </p>
+        ) : (
+          <StaffGrid
+            label={`Progression ${progression.title}`}
+            frame={GRAND_STAFF}
+            engraver={engraver}
+            clefs={['treble', 'bass']}
+            fifths={printedFifths(key)}
+            braced
+            rows={ROWS}
+            columns={columns}
+            selected={selected}
+            selectedRow={row}
+            playing={playback.column}
+            onSelect={select}
+            onKey={onKey}
+          />
+        )}
+      </div>
+      <EntryLine progression={progression} />
+      {panel && (
+        <ChordByHand
+          keyOf={key}
+          shown={current?.setting ? [...current.setting.lower, ...current.setting.upper] : []}
+          after={current?.column.id ?? null}
         />
       )}
-      <EntryLine progression={progression} />
     </BenchFrame>
   );
 }

@@ -1,0 +1,40 @@
+import styled from 'styled-components';
+import { Choice } from '../../design/Choice';
+import { openClassOf } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+
+const NEW = 'new class';
+
+const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem;
+  margin-top: 0.5rem;
+  input {
+    flex: 1;
+    min-width: 8rem;
+    padding: 0.2rem 0.5rem;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    background: var(--sheet);
+    font-size: 0.875rem;
+  }
+`;
+
+/** Whose mask of what is taught the bench shows: a class of the workbook, or a new one. */
+export function ClassChoice() {
+  const classes = useStore((state) => state.workbook.classes);
+  const open = useStore((state) => openClassOf(state.workbook));
+  const { chooseClass, addClass, renameClass } = useStore.getState();
+  const options = [...classes.map(({ id, name }) => ({ id, name: name.trim() === '' ? 'Unnamed class' : name })), { id: NEW, name: 'New class' }];
+  return (
+    <div className="aside">
+      What is taught is kept for each class.
+      <Row>
+        <Choice label="Class" value={open.id} options={options} onChoose={(id) => (id === NEW ? addClass() : chooseClass(id))} />
+        <input aria-label="Name of the class" value={open.name} maxLength={60} onChange={(event) => renameClass(event.target.value)} />
+      </Row>
+    </div>
+  );
+}

@@ -1,0 +1,96 @@
+import { printedFifths, printNumeral, type Key, type School } from '@diatonix/core';
+import { useCallback, useMemo, type KeyboardEvent } from 'react';
+import { useRow } from '../../columns/useRow';
+import { keyName } from '../../design/names';
+import { StaffGrid } from '../../notation/StaffGrid';
+import type { Engraver } from '../../notation/engraver';
+import { play, usePlayback } from '../../sound/player';
+import type { KeyBenchState } from '../../workbook/model';
+import { openClassOf } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+import { frameOf, mapColumns, mapOf, mapRows, stackNotes } from './columns';
+
+interface MapViewProps {
+  readonly bench: KeyBenchState;
+  readonly keyOf: Key;
+  readonly school: School;
+  readonly engraver: Engraver | null;
+  readonly selected: number;
+  readonly onPut: (index: number) => void;
+}
+
+const SECONDS = 1.6;
+
+/** Plays stacks of the map from a column on. */
+export function hearMap(bench: KeyBenchState, key: Key, from: number, count: number, manner: 'together' | 'note by note'): void {
+  const columns = mapOf(bench).slice(from, from + count);
+  void play(
+    columns.map((column) => stackNotes(column, key, bench.clef)),
+    { seconds: SECONDS, from, manner },
+  );
+}
+
+/** The scale and the chord map of the key as one grid. */
+export function MapView({ bench, keyOf, school, engraver, selected, onPut }: MapViewProps) {
+  const { notYetTaught } = useStore((state) => openClassOf(state.workbook));
+  const { toggleTaught, setPlace } = useStore.getState();
+  const playing = usePlayback((state) => state.column);
+  const [row, setRow] = useRow();
+  const mode = keyOf.mode === 'major' ? 'major' : 'minor';
+  const map = useMemo(() => mapOf(bench), [bench]);
+  const columns = useMemo(() => mapColumns(bench, notYetTaught[mode], school, engraver), [bench, notYetTaught, mode, school, engraver]);
+  const rows = useMemo(() => mapRows(bench, keyOf.mode, school), [bench, keyOf.mode, school]);
+
+  const select = useCallback(
+    (column: number, rowId: string) => {
+      setPlace({ keyColumn: column + 1 });
+      setRow(rowId);
+    },
+    [setPlace, setRow],
+  );
+  const onKey = (event: KeyboardEvent): boolean => {
+    const degree = map[selected]?.degree ?? 1;
+    if (/^[1-7]$/.test(event.key)) {
+      select(
+        map.findIndex((column) => column.degree === Number(event.key)),
+        row,
+      );
+      return true;
+    }
+    if (event.key === ' ') {
+      hearMap(bench, keyOf, selected, event.shiftKey ? map.length - selected : 1, 'together');
+      return true;
+    }
+    if (event.key === 'Enter') {
+      if (row === 'taught') toggleTaught(mode, degree);
+      else onPut(selected);
+      return true;
+    }
+    if (event.key === 't') {
+      toggleTaught(mode, degree);
+      return true;
+    }
+    return false;
+  };
+  return (
+    <StaffGrid
+      label={`Scale and chord map of ${keyName(keyOf, school)}`}
+      frame={frameOf(bench.top)}
+      engraver={engraver}
+      clefs={[bench.clef, bench.clef]}
+      fifths={printedFifths(keyOf)}
+      rows={rows}
+      columns={columns}
+      selected={selected}
+      selectedRow={row}
+      playing={playing}
+      onSelect={select}
+      onKey={onKey}
+    />
+  );
+}
+
+/** The numeral of a column as it is put into a progression. */
+export function numeralText(bench: KeyBenchState, key: Key, index: number): string {
+  return printNumeral(mapOf(bench)[index]!.numeral, key);
+}

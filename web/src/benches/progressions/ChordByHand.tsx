@@ -1,0 +1,45 @@
+import { midiNumber, printNote, type Key, type Note } from '@diatonix/core';
+import { Plus } from 'lucide-react';
+import { Button } from '../../design/controls';
+import { NotePanel, type NoteManner } from '../../notes/NotePanel';
+import { useGathering } from '../../notes/useGathering';
+import { useStore } from '../../workbook/store';
+
+interface ChordByHandProps {
+  readonly keyOf: Key;
+  /** Notes of the selected column. */
+  readonly shown: readonly Note[];
+  /** The column after which the chord is put. */
+  readonly after: string | null;
+}
+
+/** Notes gathered by hand and put as a column of their own. */
+export function ChordByHand({ keyOf, shown, after }: ChordByHandProps) {
+  const { addEntry, setPlace } = useStore.getState();
+  const { gathered, set, clear } = useGathering(keyOf);
+  const sorted = [...gathered].sort((a, b) => midiNumber(a) - midiNumber(b));
+  const gather = (note: Note, manner: NoteManner) => {
+    const without = gathered.filter((other) => midiNumber(other) !== midiNumber(note));
+    set(manner === 'fresh' ? [note] : without.length < gathered.length ? without : [...gathered, note]);
+  };
+  const put = () => {
+    setPlace({ progressionColumn: addEntry({ kind: 'notes', notes: sorted.map(printNote) }, after) });
+    clear();
+  };
+  return (
+    <NotePanel
+      keyOf={keyOf}
+      clef="treble"
+      shown={gathered.length > 0 ? sorted : shown}
+      gaps={gathered.length > 0}
+      gathered={gathered}
+      hint="Gather the notes of a chord, then put it."
+      onNote={gather}
+      onClear={clear}
+    >
+      <Button isDisabled={new Set(gathered.map(({ step, alteration }) => `${step} ${alteration}`)).size < 2} onPress={put}>
+        <Plus aria-hidden="true" /> Put the chord
+      </Button>
+    </NotePanel>
+  );
+}

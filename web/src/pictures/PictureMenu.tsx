@@ -1,0 +1,82 @@
+import { Image as ImageIcon } from 'lucide-react';
+import { useState, type RefObject } from 'react';
+import { Menu, MenuItem, MenuTrigger, Popover, Separator } from 'react-aria-components';
+import { Button } from '../design/controls';
+import { MenuStyle } from '../design/menu';
+import { Problem } from '../design/Problem';
+import { download } from '../workbook/download';
+
+interface PictureMenuProps {
+  /** The part of the page that holds the grid. */
+  readonly work: RefObject<HTMLElement | null>;
+  /** The selected column, −1 for none. */
+  readonly column: number;
+  /** What the saved file is named after. */
+  readonly name: string;
+}
+
+const ACTIONS = [
+  ['Copy column', 'copy', 'column'],
+  ['Save column as SVG', 'svg', 'column'],
+  ['Save column as PNG', 'png', 'column'],
+  ['Copy line', 'copy', 'line'],
+  ['Save line as SVG', 'svg', 'line'],
+  ['Save line as PNG', 'png', 'line'],
+] as const;
+
+/** Pictures of the selected column or the whole line, for slides and paper. */
+export function PictureMenu({ work, column, name }: PictureMenuProps) {
+  const [said, setSaid] = useState<{ readonly text: string; readonly problem: boolean } | null>(null);
+  const act = (action: string) => {
+    if (action === 'Print') return window.print();
+    const [, how, what] = ACTIONS.find(([title]) => title === action)!;
+    void take(how, what === 'column' && column >= 0 ? column : null)
+      .then((text) => setSaid(text === null ? null : { text, problem: false }))
+      .catch((error: unknown) => setSaid({ text: error instanceof Error ? error.message : String(error), problem: true }));
+  };
+  const take = async (how: 'copy' | 'svg' | 'png', which: number | null): Promise<string | null> => {
+    const { drawPicture, toPng } = await import('./picture');
+    if (!work.current) throw new Error('There is nothing on the bench to draw.');
+    const picture = await drawPicture(work.current, which);
+    const file = `${name.replace(/[^\p{L}\p{N}#]+/gu, '-')}${which === null ? '' : `-column-${which + 1}`}`;
+    if (how === 'svg') download(picture.svg, `${file}.svg`, 'image/svg+xml');
+    else if (how === 'png') download(await toPng(picture), `${file}.png`, 'image/png');
+    else {
+      const png = await toPng(picture);
+      await navigator.clipboard.write([new ClipboardItem({ 'image/png': png })]).catch(() => {
+        throw new Error('The browser did not allow copying. Save the picture instead.');
+      });
+      return 'Copied: paste it into a slide.';
+    }
+    return null;
+  };
+  return (
+    <>
+      <MenuTrigger>
+        <Button aria-label="Picture">
+          <ImageIcon aria-hidden="true" />
+        </Button>
+        <Popover placement="bottom end">
+          <MenuStyle>
+            <Menu aria-label="Picture" onAction={(id) => act(String(id))}>
+              {ACTIONS.slice(0, 3).map(([title]) => (
+                <MenuItem key={title} id={title} isDisabled={column < 0}>
+                  {title}
+                </MenuItem>
+              ))}
+              <Separator />
+              {ACTIONS.slice(3).map(([title]) => (
+                <MenuItem key={title} id={title}>
+                  {title}
+                </MenuItem>
+              ))}
+              <Separator />
+              <MenuItem id="Print">Print</MenuItem>
+            </Menu>
+          </MenuStyle>
+        </Popover>
+      </MenuTrigger>
+      {said && (said.problem ? <Problem>{said.text}</Problem> : <span role="status">{said.text}</span>)}
+    </>
+  );
+}

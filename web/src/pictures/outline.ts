@@ -1,0 +1,105 @@
+import { fontFor, type Fonts } from './fonts';
+
+/** Leaves of a drawing that are taken over as they are. */
+const SHAPES = 'path, line, rect, circle, ellipse, polygon, polyline, text';
+const SHAPE_ATTRIBUTES = ['d', 'x', 'y', 'x1', 'y1', 'x2', 'y2', 'width', 'height', 'cx', 'cy', 'r', 'rx', 'ry', 'points'];
+
+interface Origin {
+  readonly left: number;
+  readonly top: number;
+}
+
+/** What is seen of an element, as SVG: rules, text and notation, every letter as an outline. `origin` is its corner on the page. */
+export function outlined(element: Element, origin: Origin, fonts: Fonts): string {
+  const parts: string[] = [];
+  const visit = (node: Element) => {
+    if (node instanceof SVGElement) {
+      for (const shape of node.matches(SHAPES) ? [node] : node.querySelectorAll<SVGElement>(SHAPES))
+        parts.push(shapeOf(shape as SVGGraphicsElement, origin, fonts));
+      return;
+    }
+    const style = getComputedStyle(node);
+    if (style.display === 'none' || node.classList.contains('visually-hidden')) return;
+    parts.push(ruleOf(node, style, origin));
+    for (const child of node.childNodes) {
+      if (child instanceof Element) visit(child);
+      else if (child instanceof Text && child.data.trim() !== '') parts.push(textOf(child, style, origin, fonts));
+    }
+  };
+  visit(element);
+  return parts.join('');
+}
+
+/** A line above a cell, and the line of a blank. */
+function ruleOf(node: Element, style: CSSStyleDeclaration, origin: Origin): string {
+  const box = node.getBoundingClientRect();
+  const [x, y] = [round(box.left - origin.left), round(box.top - origin.top)];
+  if (node.classList.contains('blank')) return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="1" fill="${style.backgroundColor}"/>`;
+  const width = parseFloat(style.borderTopWidth);
+  if (width === 0 || !node.matches('.cell, .label, th, td')) return '';
+  return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="${width}" fill="${style.borderTopColor}"/>`;
+}
+
+function textOf(node: Text, style: CSSStyleDeclaration, origin: Origin, fonts: Fonts): string {
+  const size = parseFloat(style.fontSize);
+  const weight = Number(style.fontWeight);
+  const main = fonts[fontFor('x', style.fontFamily, weight).name];
+  const range = document.createRange();
+  const paths: string[] = [];
+  let at = 0;
+  for (const char of node.data) {
+    range.setStart(node, at);
+    range.setEnd(node, at + char.length);
+    at += char.length;
+    const box = range.getClientRects()[0];
+    if (!box || char.trim() === '') continue;
+    const { name, adjust } = fontFor(char, style.fontFamily, weight);
+    const baseline = box.top + (box.height * main.ascender) / (main.ascender - main.descender);
+    paths.push(fonts[name].getPath(char, box.left - origin.left, baseline - origin.top, size * adjust).toPathData(2));
+  }
+  return paths.length === 0 ? '' : `<path d="${paths.join('')}" fill="${style.color}"/>`;
+}
+
+function shapeOf(shape: SVGGraphicsElement, origin: Origin, fonts: Fonts): string {
+  const matrix = shape.getScreenCTM();
+  const style = getComputedStyle(shape);
+  if (!matrix || style.visibility === 'hidden') return '';
+  const { a, b, c, d, e, f } = matrix;
+  const transform = `matrix(${[a, b, c, d, e - origin.left, f - origin.top].map(round).join(' ')})`;
+  const opacity = effectiveOpacity(shape);
+  const faded = opacity < 1 ? ` opacity="${opacity}"` : '';
+  if (shape instanceof SVGTextElement) {
+    const paths: string[] = [];
+    let at = 0;
+    for (const char of shape.textContent ?? '') {
+      const start = shape.getNumberOfChars() > at ? shape.getStartPositionOfChar(at) : null;
+      at += char.length;
+      if (!start || char.trim() === '') continue;
+      const { name, adjust } = fontFor(char, style.fontFamily, Number(style.fontWeight));
+      paths.push(fonts[name].getPath(char, start.x, start.y, parseFloat(style.fontSize) * adjust).toPathData(2));
+    }
+    return `<path transform="${transform}" d="${paths.join('')}" fill="${style.fill}"${faded}/>`;
+  }
+  const svg = shape as SVGGeometryElement;
+  const attributes = SHAPE_ATTRIBUTES.flatMap((name) => (svg.hasAttribute(name) ? [`${name}="${resolved(svg, name)}"`] : [])).join(' ');
+  const stroke = style.stroke === 'none' ? '' : ` stroke="${style.stroke}" stroke-width="${style.strokeWidth}"`;
+  return `<${svg.tagName} transform="${transform}" ${attributes} fill="${style.fill}"${stroke}${faded}/>`;
+}
+
+/** An attribute with percentages measured out. */
+function resolved(shape: SVGElement, name: string): string {
+  const animated = (shape as unknown as Record<string, unknown>)[name];
+  if (animated instanceof SVGAnimatedLength) return String(round(animated.baseVal.value));
+  return shape.getAttribute(name)!;
+}
+
+function effectiveOpacity(shape: Element): number {
+  let opacity = 1;
+  for (let node: Element | null = shape; node && node.tagName.toLowerCase() !== 'div'; node = node.parentElement)
+    opacity *= Number(getComputedStyle(node).opacity);
+  return round(opacity);
+}
+
+function round(value: number): number {
+  return Math.round(value * 100) / 100;
+}
