@@ -8,3 +8,4 @@ export * from './inversionNames';
 export * from './families';
 export * from './change';
 export * from './respell';
+export * from './spellChord';

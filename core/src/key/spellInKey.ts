@@ -1,4 +1,4 @@
-import { fromLineOfFifths, lineOfFifths, midiNumber, modulo, NATURAL_HALF_STEPS, pitchClass, type Note, type NoteName } from '../pitch';
+import { atPianoKey, fromLineOfFifths, lineOfFifths, midiNumber, modulo, pitchClass, type Note, type NoteName } from '../pitch';
 import type { Key } from './key';
 
 /** From the tonic on the line of fifths: five places below lies the lowered second, six above the raised fourth. */
@@ -25,17 +25,12 @@ export function spellInKey(midi: number, key: Key): Note {
     const candidate = fromLineOfFifths(near);
     if (pitchClass(candidate) === modulo(midi, 12)) name = candidate;
   }
-  return atKey(name, midi);
+  return atPianoKey(name, midi);
 }
 
 /** The same key of the keyboard under its next other name, with at most two accidentals; the note itself where there is none. */
 export function otherSpelling(note: Note): Note {
   const own = lineOfFifths(note);
   const places = [own + 12, own - 12, own + 24, own - 24].filter((place) => place >= FLATTEST && place <= SHARPEST);
-  return places.length === 0 ? note : atKey(fromLineOfFifths(places.sort((a, b) => Math.abs(a - D) - Math.abs(b - D))[0]!), midiNumber(note));
-}
-
-/** A name at the octave in which it is that key of the keyboard. */
-function atKey(name: NoteName, midi: number): Note {
-  return { ...name, octave: (midi - NATURAL_HALF_STEPS[name.step] - name.alteration) / 12 - 1 };
+  return places.length === 0 ? note : atPianoKey(fromLineOfFifths(places.sort((a, b) => Math.abs(a - D) - Math.abs(b - D))[0]!), midiNumber(note));
 }

@@ -98,6 +98,11 @@ export function stackUp(names: readonly NoteName[], floor: Note): Note[] {
   return notes;
 }
 
+/** A name at the octave in which it is that key of the keyboard; the two must be of the same pitch class. */
+export function atPianoKey(name: NoteName, midi: number): Note {
+  return withOctave(name, (midi - NATURAL_HALF_STEPS[name.step] - name.alteration) / 12 - 1);
+}
+
 /** Frequency in hertz in equal temperament, A4 = 440. */
 export function frequency(note: Note): number {
   return 440 * 2 ** ((midiNumber(note) - 69) / 12);

@@ -80,6 +80,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
     color: var(--ink);
     fill: currentColor;
     stroke: none;
+    pointer-events: none;
   }
   .staff-lines line {
     stroke: color-mix(in srgb, var(--ink) 72%, var(--ground));

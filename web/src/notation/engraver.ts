@@ -36,7 +36,7 @@ export class Engraver {
 
   /** A column of whole or half notes, one voice a staff, accidentals only where they leave the signature. */
   column(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
-    const key = `${fifths} ${duration} ${frame.staves.join()} ${staves.map((s) => s.clef + keyOf(s.notes) + (s.then ? `>${keyOf(s.then)}` : '')).join('/')}`;
+    const key = `${fifths} ${duration} ${frame.staves.join()} ${staves.map(keyOfStaff).join('/')}`;
     const known = this.columns.get(key);
     if (known) return known;
     if (this.columns.size > CACHE_LIMIT) this.columns.clear();
@@ -134,6 +134,10 @@ export class Engraver {
     context.setStrokeStyle('currentColor');
     return { context, element };
   }
+}
+
+function keyOfStaff({ clef, notes, then, signs }: ColumnNotes): string {
+  return `${clef}${keyOf(notes)}${then ? `>${keyOf(then)}` : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
 }
 
 function keyOf(notes: readonly Note[]): string {

@@ -31,6 +31,8 @@ const Staff = styled.div`
     height: 100%;
     overflow: visible;
     fill: currentColor;
+    /* Glyphs have tall boxes, which must not take clicks from what lies near. */
+    pointer-events: none;
   }
   svg line {
     stroke: color-mix(in srgb, var(--ink) 72%, var(--ground));

@@ -67,8 +67,8 @@ const SIGNS = [
 
 const NO_DEVICE = 'none';
 
-/** How a note came: with a fresh strike of a MIDI keyboard something new begins; anywhere else a note joins the ones before it. */
-export type NoteManner = 'fresh' | 'joined' | 'single';
+/** How a note came: written with its name on the staff, struck on a keyboard, or as the first strike of a MIDI keyboard after all keys were up. */
+export type NoteManner = 'written' | 'struck' | 'fresh';
 
 interface NotePanelProps {
   readonly keyOf: Key;
@@ -90,7 +90,7 @@ export function NotePanel({ keyOf, clef, shown, gaps = false, gathered, hint, on
   const letters = useStore((state) => state.workbook.school.letters);
   const engraver = useEngraver();
   const [sign, setSign] = useState<number | null>(null);
-  const midi = useMidi((key, fresh) => onNote(spellInKey(key, keyOf), fresh ? 'fresh' : 'joined'));
+  const midi = useMidi((key, fresh) => onNote(spellInKey(key, keyOf), fresh ? 'fresh' : 'struck'));
   const simulated = midi.chosen === midi.simulated.id;
   const devices = [{ id: NO_DEVICE, name: 'No MIDI keyboard' }, ...midi.sources.map(({ id, name }) => ({ id, name }))];
   return (
@@ -136,7 +136,7 @@ export function NotePanel({ keyOf, clef, shown, gaps = false, gathered, hint, on
           gathered={gathered}
           onNote={(note) => {
             setSign(null);
-            onNote(note, 'single');
+            onNote(note, 'written');
           }}
         />
         <div className="keys">
@@ -146,7 +146,7 @@ export function NotePanel({ keyOf, clef, shown, gaps = false, gathered, hint, on
             shown={[...shown, ...midi.held.filter((key) => !shown.some((note) => midiNumber(note) === key)).map((key) => spellInKey(key, keyOf))]}
             gaps={gaps}
             pianoKey={simulated ? pianoKeyOf : undefined}
-            onPress={(key) => (simulated ? midi.simulated.press(key) : onNote(spellInKey(key, keyOf), 'single'))}
+            onPress={(key) => (simulated ? midi.simulated.press(key) : onNote(spellInKey(key, keyOf), 'struck'))}
             onRelease={(key) => simulated && midi.simulated.release(key)}
           />
         </div>

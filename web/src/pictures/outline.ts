@@ -1,3 +1,4 @@
+import type { Path } from 'opentype.js';
 import { fontFor, type Fonts } from './fonts';
 
 /** Leaves of a drawing that are taken over as they are. */
@@ -55,7 +56,7 @@ function textOf(node: Text, style: CSSStyleDeclaration, origin: Origin, fonts: F
     if (!box || char.trim() === '') continue;
     const { name, adjust } = fontFor(char, style.fontFamily, weight);
     const baseline = box.top + (box.height * main.ascender) / (main.ascender - main.descender);
-    paths.push(fonts[name].getPath(char, box.left - origin.left, baseline - origin.top, size * adjust).toPathData(2));
+    paths.push(pathData(fonts[name].getPath(char, box.left - origin.left, baseline - origin.top, size * adjust)));
   }
   return paths.length === 0 ? '' : `<path d="${paths.join('')}" fill="${style.color}"/>`;
 }
@@ -76,7 +77,7 @@ function shapeOf(shape: SVGGraphicsElement, origin: Origin, fonts: Fonts): strin
       at += char.length;
       if (!start || char.trim() === '') continue;
       const { name, adjust } = fontFor(char, style.fontFamily, Number(style.fontWeight));
-      paths.push(fonts[name].getPath(char, start.x, start.y, parseFloat(style.fontSize) * adjust).toPathData(2));
+      paths.push(pathData(fonts[name].getPath(char, start.x, start.y, parseFloat(style.fontSize) * adjust)));
     }
     return `<path transform="${transform}" d="${paths.join('')}" fill="${style.fill}"${faded}/>`;
   }
@@ -91,6 +92,18 @@ function resolved(shape: SVGElement, name: string): string {
   const animated = (shape as unknown as Record<string, unknown>)[name];
   if (animated instanceof SVGAnimatedLength) return String(round(animated.baseVal.value));
   return shape.getAttribute(name)!;
+}
+
+/** An outline as path data. The font package's own writer stumbles over very small numbers. */
+function pathData({ commands }: Path): string {
+  return commands
+    .map((command) => {
+      if (command.type === 'Z') return 'Z';
+      const end = `${round(command.x)} ${round(command.y)}`;
+      if (command.type === 'C') return `C${round(command.x1)} ${round(command.y1)} ${round(command.x2)} ${round(command.y2)} ${end}`;
+      return command.type === 'Q' ? `Q${round(command.x1)} ${round(command.y1)} ${end}` : `${command.type}${end}`;
+    })
+    .join('');
 }
 
 function effectiveOpacity(shape: Element): number {

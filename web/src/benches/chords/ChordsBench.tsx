@@ -15,7 +15,7 @@ import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel, type NoteManner } from '../../notes/NotePanel';
 import { NotesToggle } from '../../notes/NotesToggle';
-import { useGathering } from '../../notes/useGathering';
+import { toggled, useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import type { ChordsBenchState, ChordView } from '../../workbook/model';
@@ -126,9 +126,8 @@ export function ChordsBench() {
 
   /** A key struck again is taken away; from two notes on, the chord follows what is there. */
   const gather = (note: Note, manner: NoteManner) => {
-    const base = gathering.gathered.length > 0 ? gathering.gathered : manner === 'fresh' ? [] : closeNotes(chord, bench.clef);
-    const without = base.filter((other) => midiNumber(other) !== midiNumber(note));
-    const next = manner === 'fresh' ? [note] : without.length < base.length ? without : [...base, note];
+    const now = gathering.now();
+    const next = toggled(now.length > 0 ? now : closeNotes(chord, bench.clef), note, manner, key);
     gathering.set(next);
     const sorted = [...next].sort((a, b) => midiNumber(a) - midiNumber(b));
     const read = attempt(() => identify(sorted, { key })[0]!.chord);

@@ -75,7 +75,7 @@ export function IntervalsBench() {
   };
   /** Two notes make an interval, in the order in which they come. */
   const gather = (note: Note) => {
-    const notes = gathering.with(note, 'single');
+    const notes = [...gathering.now(), note];
     if (notes.length < 2) return gathering.set(notes);
     setPlace({ intervalColumn: addInterval(printNote(notes[0]!), printNote(notes[1]!), current?.id ?? null) });
     gathering.clear();

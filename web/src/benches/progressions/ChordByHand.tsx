@@ -2,7 +2,7 @@ import { midiNumber, printNote, type Key, type Note } from '@diatonix/core';
 import { Plus } from 'lucide-react';
 import { Button } from '../../design/controls';
 import { NotePanel, type NoteManner } from '../../notes/NotePanel';
-import { useGathering } from '../../notes/useGathering';
+import { toggled, useGathering } from '../../notes/useGathering';
 import { useStore } from '../../workbook/store';
 
 interface ChordByHandProps {
@@ -16,12 +16,9 @@ interface ChordByHandProps {
 /** Notes gathered by hand and put as a column of their own. */
 export function ChordByHand({ keyOf, shown, after }: ChordByHandProps) {
   const { addEntry, setPlace } = useStore.getState();
-  const { gathered, set, clear } = useGathering(keyOf);
+  const { gathered, now, set, clear } = useGathering(keyOf);
   const sorted = [...gathered].sort((a, b) => midiNumber(a) - midiNumber(b));
-  const gather = (note: Note, manner: NoteManner) => {
-    const without = gathered.filter((other) => midiNumber(other) !== midiNumber(note));
-    set(manner === 'fresh' ? [note] : without.length < gathered.length ? without : [...gathered, note]);
-  };
+  const gather = (note: Note, manner: NoteManner) => set(toggled(now(), note, manner, keyOf));
   const put = () => {
     setPlace({ progressionColumn: addEntry({ kind: 'notes', notes: sorted.map(printNote) }, after) });
     clear();
