@@ -1,8 +1,8 @@
 /** MusicXML out and in; what is written is read by Verovio 6.3.0, an independent reader, and compared note by note. */
 import { XMLParser } from 'fast-xml-parser';
 import fc from 'fast-check';
-import { entryText, ordinaryKeys, parseKey, printKey, readLine, settingsOf, type Entry } from '../src';
-import { kindOf, membersOfKind, progressionFromMusicXml, progressionToMusicXml, readMusicXml } from '../src/format/musicxml';
+import { entryText, ordinaryKeys, parseKey, printKey, readIntervalLine, readLine, settingsOf, type Entry } from '../src';
+import { kindOf, membersOfKind, progressionFromMusicXml, intervalsToMusicXml, progressionToMusicXml, readMusicXml } from '../src/format/musicxml';
 import { anyChord } from './arbitraries';
 
 interface Toolkit {
@@ -111,3 +111,21 @@ test.each([
 ])('%s is refused with its reason', (text, reason) => {
   expect(() => readMusicXml(text)).toThrow(reason);
 });
+
+test.each(['treble', 'bass', 'alto', 'tenor'] as const)(
+  'a line of intervals in the %s clef is read by Verovio note by note, with the accidentals that are drawn',
+  (clef) => {
+    const pairs = readIntervalLine('F#3 A#3, C4 A#3, G#3 Fx4, Bb3 Dbb4, B3 E#4').flatMap((token) => ('pair' in token ? [token.pair] : []));
+    expect(toolkit.loadData(intervalsToMusicXml({ title: 'Intervals', key: parseKey('G major'), clef, perBar: 2, pairs }))).toBeTruthy();
+    const mei = toolkit.getMEI();
+    expect(notesOfMei(mei)).toEqual(['F#3', 'A#3', 'C4', 'A#3', 'G#3', 'F##4', 'Bb3', 'Dbb4', 'B3', 'E#4']);
+    const shapes = { treble: ['G', '2'], bass: ['F', '4'], alto: ['C', '3'], tenor: ['C', '4'] }[clef];
+    expect([
+      /clef[^>]*shape="(.)"|clef\.shape="(.)"/.exec(mei)!.slice(1).find(Boolean),
+      /clef[^>]*line="(.)"|clef\.line="(.)"/.exec(mei)!.slice(1).find(Boolean),
+    ]).toEqual(shapes);
+    // The sharp of the signature and the second A sharp of the bar are understood; the B of a bar of its own needs no natural.
+    const written = [...mei.matchAll(/<note\b[^>]*?(?:\/>|>([\s\S]*?)<\/note>)/g)].map(([whole]) => /accid="([^"]*)"/.exec(whole!)?.[1] ?? '');
+    expect(written.map((sign) => sign.replace('x', 'ss'))).toEqual(['', 's', '', '', 's', 'ss', 'f', 'ff', '', 's']);
+  },
+);

@@ -13,7 +13,11 @@ interface PictureMenuProps {
   readonly column: number;
   /** What the saved file is named after. */
   readonly name: string;
+  /** Saves the line as MusicXML, where the bench can. */
+  readonly onMusicXml?: () => void;
 }
+
+const MUSICXML = 'Export MusicXML';
 
 const ACTIONS = [
   ['Copy column', 'copy', 'column'],
@@ -25,10 +29,11 @@ const ACTIONS = [
 ] as const;
 
 /** Pictures of the selected column or the whole line, for slides and paper. */
-export function PictureMenu({ work, column, name }: PictureMenuProps) {
+export function PictureMenu({ work, column, name, onMusicXml }: PictureMenuProps) {
   const [said, setSaid] = useState<{ readonly text: string; readonly problem: boolean } | null>(null);
   const act = (action: string) => {
     if (action === 'Print') return window.print();
+    if (action === MUSICXML) return onMusicXml?.();
     const [, how, what] = ACTIONS.find(([title]) => title === action)!;
     void take(how, what === 'column' && column >= 0 ? column : null)
       .then((text) => setSaid(text === null ? null : { text, problem: false }))
@@ -71,6 +76,7 @@ export function PictureMenu({ work, column, name }: PictureMenuProps) {
                 </MenuItem>
               ))}
               <Separator />
+              {onMusicXml && <MenuItem id={MUSICXML}>{MUSICXML}</MenuItem>}
               <MenuItem id="Print">Print</MenuItem>
             </Menu>
           </MenuStyle>

@@ -1,6 +1,6 @@
-import { attempt, parseKey } from '@diatonix/core';
+import { attempt, parseKey, parseNote } from '@diatonix/core';
 import type { ScoreMessage } from '../workers/messages';
-import { FIRST_PLACE, TEMPO_RANGE, type Progression } from './model';
+import { FIRST_PLACE, TEMPO_RANGE, type IntervalsBenchState, type Progression } from './model';
 import { download } from './download';
 import { workbookFromFile, workbookToFile, type FileResult } from './file';
 import { newId } from './ids';
@@ -8,6 +8,7 @@ import { useStore } from './store';
 
 /** Past this a reading shows that it is under way. */
 const PROGRESS_MS = 300;
+const MUSICXML_TYPE = 'application/vnd.recordare.musicxml+xml';
 const MAX_FILE_BYTES = 50_000_000;
 
 /** Saves the open workbook as a file. Needs no browser storage. */
@@ -38,11 +39,18 @@ export async function exportMusicXml({ title, key, tempo, columns }: Progression
   const entries = columns.flatMap((column) => ('entry' in column ? [column.entry] : []));
   const xml = attempt(() => progressionToMusicXml({ title, key: parseKey(key), tempo, entries }));
   if (!xml.ok) return xml.error.message;
-  download(xml.value, `${fileName(title)}.musicxml`, 'application/vnd.recordare.musicxml+xml');
+  download(xml.value, `${fileName(title)}.musicxml`, MUSICXML_TYPE);
   const left = columns.length - entries.length;
   return left === 0
     ? null
     : `${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`;
+}
+
+/** Saves the line of intervals as MusicXML; pieces that are not understood are left out. */
+export async function exportIntervals({ key, clef, perBar, items }: IntervalsBenchState): Promise<void> {
+  const { intervalsToMusicXml } = await import('@diatonix/core/musicxml');
+  const pairs = items.flatMap((item) => ('from' in item ? [{ from: parseNote(item.from), to: parseNote(item.to) }] : []));
+  download(intervalsToMusicXml({ title: 'Intervals', key: parseKey(key), clef, perBar, pairs }), 'intervals.musicxml', MUSICXML_TYPE);
 }
 
 export type ReadingOutcome = { readonly ok: true; readonly remark: string | null } | { readonly ok: false; readonly message: string };

@@ -2,3 +2,4 @@ export * from './kinds';
 export * from './write';
 export * from './read';
 export * from './progression';
+export * from './intervals';

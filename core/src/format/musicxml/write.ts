@@ -1,4 +1,3 @@
-import { XMLBuilder } from 'fast-xml-parser';
 import type { Chord } from '../../chord';
 import { sameName, LETTERS, type Note } from '../../pitch';
 import { memberNote } from '../../chord';
@@ -6,6 +5,7 @@ import { signatureAlteration, signatureFifths, type Key } from '../../key';
 import { shortFigures, type Figure } from '../../label';
 import type { Setting } from '../../voicing';
 import { kindOf } from './kinds';
+import { accidentalElement, el, musicXmlDocument, pitchElement, type Node } from './xml';
 
 /** One column as it goes to the file: its chord, its numeral in plain text, and its notes. */
 export interface ScoreColumn {
@@ -22,15 +22,6 @@ export interface ScoreOut {
   readonly columns: readonly ScoreColumn[];
 }
 
-/** An element for XMLBuilder with preserveOrder. */
-type Node = Record<string, unknown>;
-
-function el(name: string, children: readonly (Node | string | number)[] = [], attributes?: Record<string, string | number>): Node {
-  const node: Node = { [name]: children.map((child) => (typeof child === 'object' ? child : { '#text': String(child) })) };
-  if (attributes) node[':@'] = Object.fromEntries(Object.entries(attributes).map(([key, value]) => [`@_${key}`, String(value)]));
-  return node;
-}
-
 /**
  * Writes a progression as MusicXML 4.0, partwise: one part on two staves, one
  * chord a bar as half notes, each with its `harmony` (symbol, and numeral as
@@ -38,20 +29,7 @@ function el(name: string, children: readonly (Node | string | number)[] = [], at
  */
 export function writeMusicXml(score: ScoreOut): string {
   const measures = score.columns.map((column, index) => measure(column, index, score));
-  const partList = el('part-list', [el('score-part', [el('part-name', ['Keyboard'])], { id: 'P1' })]);
-  const root = el(
-    'score-partwise',
-    [
-      el('work', [el('work-title', [score.title])]),
-      el('identification', [el('encoding', [el('software', ['Diatonix'])])]),
-      partList,
-      el('part', measures.length > 0 ? measures : [emptyMeasure(score.key)], { id: 'P1' }),
-    ],
-    { version: '4.0' },
-  );
-  const builder = new XMLBuilder({ preserveOrder: true, ignoreAttributes: false, format: true, suppressEmptyNode: true });
-  const doctype = '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${doctype}${String(builder.build([root]))}\n`;
+  return musicXmlDocument(score.title, 'Keyboard', measures.length > 0 ? measures : [emptyMeasure(score.key)]);
 }
 
 function attributesOf(key: Key): Node {
@@ -125,16 +103,6 @@ function figuredBass(figures: readonly Figure[]): Node | null {
   );
 }
 
-const ACCIDENTALS: Record<number, string> = {
-  [-3]: 'triple-flat',
-  [-2]: 'flat-flat',
-  [-1]: 'flat',
-  0: 'natural',
-  1: 'sharp',
-  2: 'double-sharp',
-  3: 'triple-sharp',
-};
-
 function staffNotes(notes: readonly Note[], voice: number, staff: number, key: Key): Node[] {
   const tail = [el('duration', [2]), el('voice', [voice]), el('type', ['half'])];
   const fifths = signatureFifths(key);
@@ -142,13 +110,9 @@ function staffNotes(notes: readonly Note[], voice: number, staff: number, key: K
   return notes.map((note, index) =>
     el('note', [
       ...(index > 0 ? [el('chord')] : []),
-      el('pitch', [
-        el('step', [LETTERS[note.step]!]),
-        ...(note.alteration === 0 ? [] : [el('alter', [note.alteration])]),
-        el('octave', [note.octave]),
-      ]),
+      pitchElement(note),
       ...tail,
-      ...(note.alteration === signatureAlteration(fifths, note.step) ? [] : [el('accidental', [ACCIDENTALS[note.alteration]!])]),
+      ...(note.alteration === signatureAlteration(fifths, note.step) ? [] : [accidentalElement(note)]),
       el('staff', [staff]),
     ]),
   );

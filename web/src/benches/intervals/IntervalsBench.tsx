@@ -16,6 +16,7 @@ import { useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { MOST_PER_BAR } from '../../workbook/model';
+import { exportIntervals } from '../../workbook/transfer';
 import { useStore } from '../../workbook/store';
 import { intervalColumns, pairOf, ROWS } from './columns';
 import { IntervalMargin } from './IntervalMargin';
@@ -126,7 +127,7 @@ export function IntervalsBench() {
             Pencilled in
           </Toggle>
           <NotesToggle />
-          <PictureMenu work={work} column={selected} name="intervals" />
+          <PictureMenu work={work} column={selected} name="intervals" onMusicXml={() => void exportIntervals(bench)} />
         </>
       }
       margin={

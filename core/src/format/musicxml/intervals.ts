@@ -1,0 +1,46 @@
+import type { NotePair } from '../../interval';
+import { printedFifths, signatureAlteration, type Clef, type Key } from '../../key';
+import { accidentalsInBar, type Note } from '../../pitch';
+import { accidentalElement, el, musicXmlDocument, pitchElement, type Node } from './xml';
+
+/** A line of intervals as it stands on one staff. */
+export interface IntervalLineOut {
+  readonly title: string;
+  readonly key: Key;
+  readonly clef: Clef;
+  /** Intervals in a bar; an accidental holds to its end. */
+  readonly perBar: number;
+  readonly pairs: readonly NotePair[];
+}
+
+const CLEFS: Record<Clef, readonly [string, number]> = { treble: ['G', 2], bass: ['F', 4], alto: ['C', 3], tenor: ['C', 4] };
+
+/** Writes a line of intervals as MusicXML 4.0: two half notes an interval, accidentals only where the bar and the signature leave them. */
+export function intervalsToMusicXml({ title, key, clef, perBar, pairs }: IntervalLineOut): string {
+  const fifths = printedFifths(key);
+  const bars: Node[] = [];
+  for (let start = 0; start < pairs.length; start += perBar) {
+    const notes = pairs.slice(start, start + perBar).flatMap(({ from, to }) => [from, to]);
+    const signs = accidentalsInBar(
+      notes.map((note) => [note]),
+      (step) => signatureAlteration(fifths, step),
+    );
+    const first = start === 0 ? [attributesOf(key, clef, perBar)] : [];
+    bars.push(el('measure', [...first, ...notes.map((note, index) => halfNote(note, signs[index]![0]!))], { number: bars.length + 1 }));
+  }
+  return musicXmlDocument(title, 'Intervals', bars.length > 0 ? bars : [el('measure', [attributesOf(key, clef, perBar)], { number: 1 })]);
+}
+
+function attributesOf(key: Key, clef: Clef, perBar: number): Node {
+  const [sign, line] = CLEFS[clef];
+  return el('attributes', [
+    el('divisions', [1]),
+    el('key', [el('fifths', [printedFifths(key)]), el('mode', [key.mode])]),
+    el('time', [el('beats', [2 * perBar]), el('beat-type', [2])]),
+    el('clef', [el('sign', [sign]), el('line', [line])]),
+  ]);
+}
+
+function halfNote(note: Note, signed: boolean): Node {
+  return el('note', [pitchElement(note), el('duration', [2]), el('voice', [1]), el('type', ['half']), ...(signed ? [accidentalElement(note)] : [])]);
+}

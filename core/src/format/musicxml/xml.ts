@@ -1,0 +1,51 @@
+import { XMLBuilder } from 'fast-xml-parser';
+import { LETTERS, type Note } from '../../pitch';
+
+/** An element for XMLBuilder with preserveOrder. */
+export type Node = Record<string, unknown>;
+
+export function el(name: string, children: readonly (Node | string | number)[] = [], attributes?: Record<string, string | number>): Node {
+  const node: Node = { [name]: children.map((child) => (typeof child === 'object' ? child : { '#text': String(child) })) };
+  if (attributes) node[':@'] = Object.fromEntries(Object.entries(attributes).map(([key, value]) => [`@_${key}`, String(value)]));
+  return node;
+}
+
+/** A whole MusicXML 4.0 document, partwise, of one part. */
+export function musicXmlDocument(title: string, partName: string, measures: readonly Node[]): string {
+  const root = el(
+    'score-partwise',
+    [
+      el('work', [el('work-title', [title])]),
+      el('identification', [el('encoding', [el('software', ['Diatonix'])])]),
+      el('part-list', [el('score-part', [el('part-name', [partName])], { id: 'P1' })]),
+      el('part', measures, { id: 'P1' }),
+    ],
+    { version: '4.0' },
+  );
+  const builder = new XMLBuilder({ preserveOrder: true, ignoreAttributes: false, format: true, suppressEmptyNode: true });
+  const doctype = '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${doctype}${String(builder.build([root]))}\n`;
+}
+
+export function pitchElement(note: Note): Node {
+  return el('pitch', [
+    el('step', [LETTERS[note.step]!]),
+    ...(note.alteration === 0 ? [] : [el('alter', [note.alteration])]),
+    el('octave', [note.octave]),
+  ]);
+}
+
+const ACCIDENTALS: Record<number, string> = {
+  [-3]: 'triple-flat',
+  [-2]: 'flat-flat',
+  [-1]: 'flat',
+  0: 'natural',
+  1: 'sharp',
+  2: 'double-sharp',
+  3: 'triple-sharp',
+};
+
+/** The accidental as it stands before the note. */
+export function accidentalElement(note: Note): Node {
+  return el('accidental', [ACCIDENTALS[note.alteration]!]);
+}
