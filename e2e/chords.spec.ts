@@ -86,7 +86,7 @@ test('members are changed, and the name follows what is there and says so', asyn
   );
   await page.getByRole('button', { name: 'Raise the ninth' }).click();
   await expect(field(page, 'Notes')).toHaveValue('C E B♭ D♯');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'Add a member' }).click();
   await page.getByRole('menuitem', { name: 'fifth', exact: true }).click();
   await expect(field(page, 'Symbol')).toHaveValue('C7♯9');
   await page.getByRole('button', { name: 'Move the third: Cm7♯9' }).click();

@@ -1,16 +1,12 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { Activity, lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { globalKeys, type Opened } from './commands/globalKeys';
 import { useStore } from './workbook/store';
 import { WorkbookCorner } from './workbook/WorkbookCorner';
+import { BENCHES } from './benches/names';
 import type { BenchName } from './workbook/model';
-import { loadChords, loadIntervals, loadKey, loadProgressions } from './benches/load';
-
-const KeyBench = lazy(() => loadKey().then(({ KeyBench: bench }) => ({ default: bench })));
-const IntervalsBench = lazy(() => loadIntervals().then(({ IntervalsBench: bench }) => ({ default: bench })));
-const ChordsBench = lazy(() => loadChords().then(({ ChordsBench: bench }) => ({ default: bench })));
-const ProgressionsBench = lazy(() => loadProgressions().then(({ ProgressionsBench: bench }) => ({ default: bench })));
+import { Bench, loadBench } from './benches/Bench';
 
 const CommandList = lazy(() => import('./commands/CommandList'));
 const KeyList = lazy(() => import('./commands/KeyList'));
@@ -82,23 +78,15 @@ const Shell = styled.div`
 
 const IDLE_MS = 1200;
 
-const BENCHES: readonly { readonly name: BenchName; readonly path: string; readonly title: string }[] = [
-  { name: 'key', path: '/key', title: 'Key' },
-  { name: 'intervals', path: '/intervals', title: 'Intervals' },
-  { name: 'chords', path: '/chords', title: 'Chords' },
-  { name: 'progressions', path: '/progressions', title: 'Progressions' },
-];
-
 /** The routes: one for each bench; the start goes to where the teacher left off. */
 export function App() {
   const bench = useStore((state) => state.place.bench);
   return (
     <Routes>
       <Route element={<Layout />}>
-        <Route path="/key" element={<KeyBench />} />
-        <Route path="/intervals" element={<IntervalsBench />} />
-        <Route path="/chords" element={<ChordsBench />} />
-        <Route path="/progressions" element={<ProgressionsBench />} />
+        {BENCHES.map(({ path }) => (
+          <Route key={path} path={path} element={null} />
+        ))}
         <Route path="/" element={<Navigate to={`/${bench}`} replace />} />
         <Route path="*" element={<NoSuchPage />} />
       </Route>
@@ -111,6 +99,10 @@ function Layout() {
   const navigate = useNavigate();
   const setPlace = useStore((state) => state.setPlace);
   const [opened, setOpened] = useState<Opened>(null);
+  const current = BENCHES.find(({ path }) => path === pathname)?.name;
+  // A bench that was gone to stays as it was left, out of sight.
+  const [visited, setVisited] = useState<readonly BenchName[]>([]);
+  if (current && !visited.includes(current)) setVisited([...visited, current]);
 
   useEffect(() => {
     const bench = BENCHES.find(({ path }) => path === pathname);
@@ -121,7 +113,7 @@ function Layout() {
   useEffect(() => globalKeys(setOpened), []);
 
   useEffect(() => {
-    const timer = setTimeout(() => void Promise.all([loadKey(), loadIntervals(), loadChords(), loadProgressions()]), IDLE_MS);
+    const timer = setTimeout(() => BENCHES.forEach(({ name }) => void loadBench(name)), IDLE_MS);
     return () => clearTimeout(timer);
   }, []);
 
@@ -142,6 +134,11 @@ function Layout() {
         <WorkbookCorner onCommands={() => setOpened('commands')} onKeys={() => setOpened('keys')} onLabels={() => setOpened('labels')} />
       </nav>
       <Suspense fallback={<main aria-busy="true" />}>
+        {visited.map((name) => (
+          <Activity key={name} mode={name === current ? 'visible' : 'hidden'}>
+            <Bench name={name} />
+          </Activity>
+        ))}
         <Outlet />
       </Suspense>
       <Suspense fallback={null}>

@@ -20,6 +20,9 @@ export interface ColumnGridProps {
   readonly scale: number;
 }
 
+/** From so many columns on, those out of sight are not laid out. */
+const MANY = 16;
+
 export const STAFF_ROW = 'staff';
 
 /**
@@ -70,7 +73,7 @@ export function ColumnGrid(props: ColumnGridProps) {
           </div>
         ))}
       </div>
-      <div role="rowgroup" className="grid-columns">
+      <div role="rowgroup" className={`grid-columns${columns.length > MANY ? ' many' : ''}`}>
         <svg className="staff-lines" style={{ height: frame.height * scale }} aria-hidden="true">
           <StaffLines frame={frame} scale={scale} end />
         </svg>

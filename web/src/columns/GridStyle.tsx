@@ -34,6 +34,14 @@ export const GridStyle = styled.div<{ $scale: number }>`
     flex: 1 0 0;
     min-width: max-content;
   }
+  /* In a long line only the columns in sight are laid out. */
+  .many .grid-column {
+    content-visibility: auto;
+    contain-intrinsic-width: auto 7rem;
+  }
+  .drawing .grid-column {
+    content-visibility: visible;
+  }
   .grid-column.selected {
     background: var(--mark-ground);
   }

@@ -1,8 +1,8 @@
 import type { Clef } from '@diatonix/core';
-import { ChevronDown } from 'lucide-react';
-import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
-import { Button } from './controls';
-import { MenuStyle } from './menu';
+import { lazy } from 'react';
+import { Drop } from './Drop';
+
+const MenuPopover = lazy(() => import('./MenuPopover'));
 
 export const CLEF_OPTIONS: readonly { readonly id: Clef; readonly name: string }[] = [
   { id: 'treble', name: 'Treble' },
@@ -22,22 +22,12 @@ interface ChoiceProps<Id extends string> {
 export function Choice<Id extends string>({ label, value, options, onChoose }: ChoiceProps<Id>) {
   const chosen = options.find((option) => option.id === value)?.name ?? value;
   return (
-    <MenuTrigger>
-      <Button aria-label={`${label}: ${chosen}`}>
-        {chosen}
-        <ChevronDown aria-hidden="true" />
-      </Button>
-      <Popover placement="bottom start">
-        <MenuStyle>
-          <Menu aria-label={label} selectionMode="single" disallowEmptySelection selectedKeys={[value]} onAction={(id) => onChoose(id as Id)}>
-            {options.map((option) => (
-              <MenuItem key={option.id} id={option.id} textValue={option.name}>
-                {option.name}
-              </MenuItem>
-            ))}
-          </Menu>
-        </MenuStyle>
-      </Popover>
-    </MenuTrigger>
+    <Drop
+      label={`${label}: ${chosen}`}
+      opens="menu"
+      drop={(dropped) => <MenuPopover {...dropped} label={label} entries={options} chosen={value} onAction={(id) => onChoose(id as Id)} />}
+    >
+      {chosen}
+    </Drop>
   );
 }

@@ -1,10 +1,10 @@
 import { Image as ImageIcon } from 'lucide-react';
-import { useState, type RefObject } from 'react';
-import { Menu, MenuItem, MenuTrigger, Popover, Separator } from 'react-aria-components';
-import { Button } from '../design/controls';
-import { MenuStyle } from '../design/menu';
+import { lazy, useState, type RefObject } from 'react';
+import { Drop } from '../design/Drop';
 import { Problem } from '../design/Problem';
 import { download } from '../workbook/download';
+
+const MenuPopover = lazy(() => import('../design/MenuPopover'));
 
 interface PictureMenuProps {
   /** The part of the page that holds the grid. */
@@ -17,6 +17,7 @@ interface PictureMenuProps {
   readonly onMusicXml?: () => void;
 }
 
+const PRINT = 'Print';
 const MUSICXML = 'Export MusicXML';
 
 const ACTIONS = [
@@ -32,7 +33,7 @@ const ACTIONS = [
 export function PictureMenu({ work, column, name, onMusicXml }: PictureMenuProps) {
   const [said, setSaid] = useState<{ readonly text: string; readonly problem: boolean } | null>(null);
   const act = (action: string) => {
-    if (action === 'Print') return window.print();
+    if (action === PRINT) return window.print();
     if (action === MUSICXML) return onMusicXml?.();
     const [, how, what] = ACTIONS.find(([title]) => title === action)!;
     void take(how, what === 'column' && column >= 0 ? column : null)
@@ -55,33 +56,26 @@ export function PictureMenu({ work, column, name, onMusicXml }: PictureMenuProps
     }
     return null;
   };
+  const entries = [
+    ...ACTIONS.map(([title, how, what]) => ({
+      id: title,
+      name: title,
+      disabled: what === 'column' && column < 0,
+      parted: what === 'line' && how === 'copy',
+    })),
+    ...(onMusicXml ? [{ id: MUSICXML, name: MUSICXML, parted: true }] : []),
+    { id: PRINT, name: PRINT, parted: !onMusicXml },
+  ];
   return (
     <>
-      <MenuTrigger>
-        <Button aria-label="Picture">
-          <ImageIcon aria-hidden="true" />
-        </Button>
-        <Popover placement="bottom end">
-          <MenuStyle>
-            <Menu aria-label="Picture" onAction={(id) => act(String(id))}>
-              {ACTIONS.slice(0, 3).map(([title]) => (
-                <MenuItem key={title} id={title} isDisabled={column < 0}>
-                  {title}
-                </MenuItem>
-              ))}
-              <Separator />
-              {ACTIONS.slice(3).map(([title]) => (
-                <MenuItem key={title} id={title}>
-                  {title}
-                </MenuItem>
-              ))}
-              <Separator />
-              {onMusicXml && <MenuItem id={MUSICXML}>{MUSICXML}</MenuItem>}
-              <MenuItem id="Print">Print</MenuItem>
-            </Menu>
-          </MenuStyle>
-        </Popover>
-      </MenuTrigger>
+      <Drop
+        label="Picture"
+        opens="menu"
+        arrow={false}
+        drop={(dropped) => <MenuPopover {...dropped} label="Picture" atEnd entries={entries} onAction={act} />}
+      >
+        <ImageIcon aria-hidden="true" />
+      </Drop>
       {said && (said.problem ? <Problem>{said.text}</Problem> : <span role="status">{said.text}</span>)}
     </>
   );

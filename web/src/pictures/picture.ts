@@ -22,7 +22,14 @@ export async function drawPicture(work: HTMLElement, column: number | null): Pro
     const box = drawing.getBoundingClientRect();
     return framed(outlined(drawing, { left: box.left - EDGE, top: box.top - EDGE }, fonts), box.width, box.height, work);
   }
-  return drawGrid(grid, column, fonts);
+  const body = grid.querySelector('.grid-columns')!;
+  // Columns out of sight are laid out for the picture.
+  body.classList.add('drawing');
+  try {
+    return drawGrid(grid, column, fonts);
+  } finally {
+    body.classList.remove('drawing');
+  }
 }
 
 function drawGrid(grid: HTMLElement, column: number | null, fonts: Fonts): Picture {

@@ -13,7 +13,8 @@ import { CHORD_STAFF, GRAND_STAFF } from '../../notation/frames';
 import type { Engraver } from '../../notation/engraver';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
-import { NotePanel, type NoteManner } from '../../notes/NotePanel';
+import { NotePanel } from '../../notes/lazy';
+import type { NoteManner } from '../../notes/NotePanel';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { toggled, useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';
@@ -147,6 +148,60 @@ export function ChordsBench() {
     return false;
   };
 
+  // What an edit does not touch is not drawn again.
+  const latest = useRef(hear);
+  latest.current = hear;
+  const margin = useMemo(
+    () => (
+      <ChordMargin
+        chord={chord}
+        keyOf={key}
+        clef={bench.clef}
+        school={school}
+        asked={asked}
+        onHear={(manner) => latest.current(selected, selected + 1, manner)}
+        onHearAll={() => latest.current(0, columns.length)}
+        onPick={(other) => put(other, null)}
+      />
+    ),
+    [chord, key, bench.clef, school, asked, selected, columns.length, put],
+  );
+  const fields = useMemo(
+    () => (
+      <>
+        <WayFields chord={chord} keyOf={key} school={school} />
+        <Members chord={chord} school={school} doubled={bench.doubled} onChange={put} />
+        <SubBar>
+          <ToggleRow
+            aria-label="View"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[bench.view]}
+            onSelectionChange={([id]) => chooseChordView(id as ChordView)}
+          >
+            {VIEWS.map(({ id, name }) => (
+              <Toggle key={id} id={id}>
+                {name}
+              </Toggle>
+            ))}
+          </ToggleRow>
+          <TurnThird chord={chord} school={school} onChange={(next) => put(next, null)} />
+        </SubBar>
+      </>
+    ),
+    [chord, key, school, bench.doubled, bench.view, put, chooseChordView],
+  );
+  const actions = useMemo(
+    () => (
+      <>
+        <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseChordClef} />
+        <NotesToggle />
+        <PictureMenu work={work} column={selected} name={`${bench.symbol} ${view.name.toLowerCase()}`} />
+      </>
+    ),
+    [bench.clef, bench.symbol, selected, view, chooseChordClef],
+  );
+
   return (
     <BenchFrame
       title={<h1>{printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols })}</h1>}
@@ -155,45 +210,11 @@ export function ChordsBench() {
           {`in ${keyName(key, school)}`}
         </KeyPicker>
       }
-      actions={
-        <>
-          <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseChordClef} />
-          <NotesToggle />
-          <PictureMenu work={work} column={selected} name={`${bench.symbol} ${view.name.toLowerCase()}`} />
-        </>
-      }
-      margin={
-        <ChordMargin
-          chord={chord}
-          keyOf={key}
-          clef={bench.clef}
-          school={school}
-          asked={asked}
-          onHear={(manner) => hear(selected, selected + 1, manner)}
-          onHearAll={() => hear(0, columns.length)}
-          onPick={(other) => put(other, null)}
-        />
-      }
+      actions={actions}
+      margin={margin}
     >
       <h2 className="visually-hidden">The chord in six ways</h2>
-      <WayFields chord={chord} keyOf={key} school={school} />
-      <Members chord={chord} school={school} doubled={bench.doubled} onChange={put} />
-      <SubBar>
-        <ToggleRow
-          aria-label="View"
-          selectionMode="single"
-          disallowEmptySelection
-          selectedKeys={[bench.view]}
-          onSelectionChange={([id]) => chooseChordView(id as ChordView)}
-        >
-          {VIEWS.map(({ id, name }) => (
-            <Toggle key={id} id={id}>
-              {name}
-            </Toggle>
-          ))}
-        </ToggleRow>
-        <TurnThird chord={chord} school={school} onChange={(next) => put(next, null)} />
-      </SubBar>
+      {fields}
       <h2 className="visually-hidden">{view.title}</h2>
       <div ref={work}>
         <StaffGrid

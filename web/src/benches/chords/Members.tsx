@@ -1,14 +1,16 @@
 import {
   addMember, ADDABLE_DEGREES, attempt, changeMember, displayNoteName, memberNote, memberWord, printMember, printSymbol, turnThird, type Chord, type Member, type MemberChange, type School,
 } from '@diatonix/core'; // prettier-ignore
-import { ChevronDown, MoveVertical, X } from 'lucide-react';
-import { useState } from 'react';
-import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
+import { MoveVertical, X } from 'lucide-react';
+import { lazy, useState } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
-import { MenuStyle } from '../../design/menu';
+import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
 import { useStore } from '../../workbook/store';
+
+const MenuPopover = lazy(() => import('../../design/MenuPopover'));
+const ADDABLE = ADDABLE_DEGREES.map((degree) => ({ id: String(degree), name: memberWord({ degree }) }));
 
 const Row = styled.div`
   display: flex;
@@ -87,22 +89,15 @@ export function Members({ chord, school, doubled, onChange }: MembersProps) {
             </span>
           );
         })}
-        <MenuTrigger>
-          <Button>
-            Add <ChevronDown aria-hidden="true" />
-          </Button>
-          <Popover placement="bottom start">
-            <MenuStyle>
-              <Menu aria-label="Add a member" onAction={(id) => change(() => addMember(chord, Number(id)))}>
-                {ADDABLE_DEGREES.map((degree) => (
-                  <MenuItem key={degree} id={String(degree)}>
-                    {memberWord({ degree })}
-                  </MenuItem>
-                ))}
-              </Menu>
-            </MenuStyle>
-          </Popover>
-        </MenuTrigger>
+        <Drop
+          label="Add a member"
+          opens="menu"
+          drop={(dropped) => (
+            <MenuPopover {...dropped} label="Add a member" entries={ADDABLE} onAction={(id) => change(() => addMember(chord, Number(id)))} />
+          )}
+        >
+          Add
+        </Drop>
       </Row>
       {problem && <Problem>{problem}</Problem>}
     </>

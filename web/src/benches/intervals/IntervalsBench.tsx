@@ -10,7 +10,7 @@ import { keyName } from '../../design/names';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
-import { NotePanel } from '../../notes/NotePanel';
+import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';

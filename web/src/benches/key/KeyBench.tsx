@@ -1,5 +1,5 @@
 import { hasOrdinarySignature, keyOf as keyFrom, otherSpelling, parallelKey, parseKey, printKey, relativeKey, signatureFifths, signatureWords, stackUp, type Note, type StackTop } from '@diatonix/core'; // prettier-ignore
-import { useMemo, useRef } from 'react';
+import { lazy, Suspense, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { BenchFrame } from '../../design/BenchFrame';
@@ -9,18 +9,19 @@ import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
 import { SubBar } from '../../design/SubBar';
 import { useEngraver } from '../../notation/useEngraver';
-import { NotePanel } from '../../notes/NotePanel';
+import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { openClassOf, type KeyView } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { CircleView } from './CircleView';
 import { mapOf } from './columns';
 import { KeyMargin } from './KeyMargin';
 import { hearMap, MapView, numeralText } from './MapView';
-import { PrimaryView } from './PrimaryView';
-import { PrintView } from './PrintView';
 import { ScaleChoice } from './ScaleChoice';
+
+const CircleView = lazy(() => import('./CircleView').then((view) => ({ default: view.CircleView })));
+const PrimaryView = lazy(() => import('./PrimaryView').then((view) => ({ default: view.PrimaryView })));
+const PrintView = lazy(() => import('./PrintView').then((view) => ({ default: view.PrintView })));
 
 const Work = styled.div`
   .care {
@@ -53,8 +54,8 @@ export function KeyBench() {
   const map = useMemo(() => mapOf(bench), [bench]);
   const at = selected >= 0 && selected < map.length ? selected : 0;
   const mode = key.mode === 'major' ? 'major' : 'minor';
-  const relative = relativeKey(key);
-  const parallel = parallelKey(key);
+  const relative = useMemo(() => relativeKey(key), [key]);
+  const parallel = useMemo(() => parallelKey(key), [key]);
   const put = (index: number) => setPlace({ progressionColumn: addEntry({ kind: 'numeral', text: numeralText(bench, key, index) }) });
   /** A note that is played becomes the tonic, under the name that has an ordinary signature. */
   const chooseTonic = (note: Note) => {
@@ -62,42 +63,34 @@ export function KeyBench() {
     if (named) chooseKey(printKey(keyFrom(named, key.mode)));
   };
 
-  return (
-    <BenchFrame
-      title={<h1>{keyName(key, school)}</h1>}
-      facts={
-        <>
-          <KeyPicker label="Choose key" value={bench.key} onChoose={chooseKey}>
-            {signatureWords(key, school.letters)}
-          </KeyPicker>
-          <Button onPress={() => chooseKey(printKey(relative))}>relative {keyName(relative, school)}</Button>
-          {Math.abs(signatureFifths(parallel)) <= 7 && (
-            <Button onPress={() => chooseKey(printKey(parallel))}>parallel {keyName(parallel, school)}</Button>
-          )}
-        </>
-      }
-      actions={
-        <>
-          <ScaleChoice keyOf={key} form={bench.form} beside={bench.beside} />
-          <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseClef} />
-          <NotesToggle />
-          <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[bench.view].toLowerCase()}`} />
-        </>
-      }
-      margin={
-        <KeyMargin
-          column={map[at]!}
-          keyOf={key}
-          form={bench.form}
-          school={school}
-          taught={!notYetTaught[mode].includes(map[at]!.degree)}
-          onTaught={() => toggleTaught(mode, map[at]!.degree)}
-          onHear={(manner) => hearMap(bench, key, at, 1, manner)}
-          onPut={() => put(at)}
-          onGo={() => void navigate('/progressions')}
-        />
-      }
-    >
+  // What an edit does not touch is not drawn again.
+  const facts = useMemo(
+    () => (
+      <>
+        <KeyPicker label="Choose key" value={bench.key} onChoose={chooseKey}>
+          {signatureWords(key, school.letters)}
+        </KeyPicker>
+        <Button onPress={() => chooseKey(printKey(relative))}>relative {keyName(relative, school)}</Button>
+        {Math.abs(signatureFifths(parallel)) <= 7 && (
+          <Button onPress={() => chooseKey(printKey(parallel))}>parallel {keyName(parallel, school)}</Button>
+        )}
+      </>
+    ),
+    [bench.key, key, school, chooseKey, relative, parallel],
+  );
+  const actions = useMemo(
+    () => (
+      <>
+        <ScaleChoice keyOf={key} form={bench.form} beside={bench.beside} />
+        <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseClef} />
+        <NotesToggle />
+        <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[bench.view].toLowerCase()}`} />
+      </>
+    ),
+    [key, bench.form, bench.beside, bench.clef, bench.key, bench.view, at, chooseClef],
+  );
+  const views = useMemo(
+    () => (
       <SubBar>
         <ToggleRow
           aria-label="View"
@@ -132,12 +125,38 @@ export function KeyBench() {
           </>
         )}
       </SubBar>
+    ),
+    [bench.view, bench.fingering, bench.top, chooseKeyView, showFingering, chooseTop],
+  );
+
+  return (
+    <BenchFrame
+      title={<h1>{keyName(key, school)}</h1>}
+      facts={facts}
+      actions={actions}
+      margin={
+        <KeyMargin
+          column={map[at]!}
+          keyOf={key}
+          form={bench.form}
+          school={school}
+          taught={!notYetTaught[mode].includes(map[at]!.degree)}
+          onTaught={() => toggleTaught(mode, map[at]!.degree)}
+          onHear={(manner) => hearMap(bench, key, at, 1, manner)}
+          onPut={() => put(at)}
+          onGo={() => void navigate('/progressions')}
+        />
+      }
+    >
+      {views}
       <Work ref={work}>
         <h2 className="visually-hidden">{TITLES[bench.view]}</h2>
         {bench.view === 'map' && <MapView bench={bench} keyOf={key} school={school} engraver={engraver} selected={at} onPut={put} />}
-        {bench.view === 'primary' && <PrimaryView keyOf={key} school={school} engraver={engraver} />}
-        {bench.view === 'circle' && <CircleView keyOf={key} school={school} onChoose={chooseKey} />}
-        {bench.view === 'print' && <PrintView bench={bench} school={school} engraver={engraver} />}
+        <Suspense fallback={null}>
+          {bench.view === 'primary' && <PrimaryView keyOf={key} school={school} engraver={engraver} />}
+          {bench.view === 'circle' && <CircleView keyOf={key} school={school} onChoose={chooseKey} />}
+          {bench.view === 'print' && <PrintView bench={bench} school={school} engraver={engraver} />}
+        </Suspense>
       </Work>
       {panel && (
         <NotePanel

@@ -1,7 +1,8 @@
 import { midiNumber, printNote, type Key, type Note } from '@diatonix/core';
 import { Plus } from 'lucide-react';
 import { Button } from '../../design/controls';
-import { NotePanel, type NoteManner } from '../../notes/NotePanel';
+import { NotePanel } from '../../notes/lazy';
+import type { NoteManner } from '../../notes/NotePanel';
 import { toggled, useGathering } from '../../notes/useGathering';
 import { useStore } from '../../workbook/store';
 
