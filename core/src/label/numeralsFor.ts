@@ -204,7 +204,8 @@ function readingCost(reading: Reading): number {
   return sameName(reading.chord.bass, reading.chord.root) || !plainStack ? reading.cost : reading.cost - 1;
 }
 
-function augmentedSixth(notes: readonly NoteName[], key: Key): NumeralReading | null {
+/** The augmented sixth that notes (lowest first) are in a key, known by their spelling; null where they are none. */
+export function augmentedSixth(notes: readonly NoteName[], key: Key): NumeralReading | null {
   const distinct = dropDoublings(notes);
   const bass = distinct[0]!;
   for (const name of ['It', 'Fr', 'Ger'] as const) {

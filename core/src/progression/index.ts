@@ -3,3 +3,4 @@ export * from './change';
 export * from './labels';
 export * from './settings';
 export * from './instruments';
+export * from './context';

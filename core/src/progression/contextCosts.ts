@@ -1,0 +1,68 @@
+/**
+ * What a reading of a progression costs, step by step; the cheapest whole
+ * reading is taken. All of it is common practice put into numbers, in units of
+ * about "one surprising step"; negative costs are what confirms a key.
+ */
+export const COSTS = {
+  /** Going to another key in the middle of a phrase, and after a phrase end; and for each fifth that lies between. */
+  change: 2.6,
+  changeAfterPhrase: 1.2,
+  changeFifth: 0.45,
+  /** A key far from the signature, by chord. */
+  farFromSignature: 0.08,
+  /** The first chord in a key that is not one of the signature's two, by fifth. */
+  openingFifth: 1.5,
+  openingTonic: -1,
+  openingDominant: -0.6,
+  /** The last chord of all. */
+  closingTonic: -2,
+  closingDominant: -0.5,
+  closingElse: 1.5,
+  /** What a phrase ends with. */
+  authentic: -2.6,
+  authenticImperfect: -2,
+  plagal: -1.4,
+  phrygian: -2,
+  half: -1.6,
+  /** A half cadence reached by the dominant of the dominant: as a rule the key has changed. */
+  halfApplied: -0.4,
+  deceptive: -0.2,
+  tonicAlone: -1,
+  phraseElse: 1.2,
+  /** A chord outside the key, on top of what its numeral costs by itself. */
+  numeral: 1,
+  /** Chords of natural minor that the relative major explains as well, by degree. */
+  naturalMinor: { 3: 0.3, 5: 0.3, 6: 0.1, 7: 0.5 },
+  /** A chord with an added sixth where a seventh chord in inversion is written the same. */
+  addedSixth: 1.5,
+  /** An applied chord that goes to its target, to another chord of the same target, or elsewhere. */
+  resolves: -1.1,
+  sameTarget: -0.5,
+  astray: 1.3,
+  /** A six-four on the tonic that goes to the dominant over the same bass. */
+  cadentialSixFour: -0.8,
+  looseSixFour: 0.3,
+} as const;
+
+/** Function by degree of the key, 1–7, for the steps between. */
+type Degree = 1 | 2 | 3 | 4 | 5 | 6 | 7;
+
+/**
+ * How usual it is to go from one degree to another in a key (common practice:
+ * dominants to the tonic, pre-dominants to dominants, falling fifths, the rest
+ * as it comes). Unlisted steps cost what `rest` says.
+ */
+const STEPS: Record<Degree, Partial<Record<Degree, number>> & { readonly rest: number }> = {
+  1: { 1: -0.1, rest: 0 },
+  2: { 5: -0.7, 7: -0.6, 1: 0.15, 2: -0.1, rest: 0.2 },
+  3: { 6: -0.35, 4: -0.25, 3: -0.1, rest: 0.2 },
+  4: { 5: -0.5, 1: -0.3, 2: -0.4, 7: -0.45, 4: -0.1, rest: 0.15 },
+  5: { 1: -1, 6: -0.45, 5: -0.2, 4: 0.1, 3: 0.2, rest: 0.35 },
+  6: { 2: -0.35, 4: -0.35, 5: -0.25, 6: -0.1, rest: 0.1 },
+  7: { 1: -0.9, 5: -0.3, 3: -0.2, 6: 0.1, 7: -0.1, rest: 0.35 },
+};
+
+export function stepCost(from: number, to: number): number {
+  const row = STEPS[from as Degree];
+  return row[to as Degree] ?? row.rest;
+}
