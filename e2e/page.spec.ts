@@ -14,6 +14,29 @@ for (const theme of ['Paper', 'Board'] as const) {
   }
 }
 
+/** Views within the benches, and how to get to them. */
+const VIEWS = [
+  ['key', 'Primary chords', 390],
+  ['key', 'Circle', 1280],
+  ['key', 'To print', 1280],
+  ['chords', 'Voicings', 390],
+  ['chords', 'Chain', 1280],
+] as const;
+
+for (const [bench, view, width] of VIEWS) {
+  test(`axe finds nothing in ${view} with the notes panel open, ${width} wide, and nothing lies outside the page`, async ({ page, demo }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await page.goto(`${demo}${bench}`);
+    await page.getByRole('radio', { name: view, exact: true }).click();
+    await page.getByRole('button', { name: 'Notes', exact: true }).click();
+    await expect(page.getByRole('slider')).toBeVisible();
+    if (view === 'To print') await page.getByRole('button', { name: 'Blank' }).click();
+    const result = await new AxeBuilder({ page }).analyze();
+    expect(result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+  });
+}
+
 test('no request leaves the origin, and nothing breaks the security policy', async ({ page, demo }) => {
   const outside: string[] = [];
   const violations: string[] = [];

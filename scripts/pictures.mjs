@@ -14,6 +14,53 @@ export const PICTURES = [
       await select(page, 'Root: G');
     },
   },
+  {
+    name: 'key-beside',
+    path: '/key',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: /^Choose key/ }).click();
+      await page.getByRole('button', { name: 'C minor', exact: true }).click();
+      await page.getByRole('button', { name: /^Scale:/ }).click();
+      await page.getByRole('menuitemradio', { name: 'Natural beside harmonic' }).click();
+      await page.getByRole('tab', { name: 'Signature' }).click();
+    },
+  },
+  {
+    name: 'key-circle-board',
+    path: '/key',
+    scheme: 'dark',
+    prepare: async (page) => {
+      await page.getByRole('radio', { name: 'Circle' }).click();
+      await page.getByRole('button', { name: 'Notes', exact: true }).click();
+      await page.getByRole('slider').waitFor();
+    },
+  },
+  { name: 'key-primary', path: '/key', prepare: (page) => page.getByRole('radio', { name: 'Primary chords' }).click() },
+  {
+    name: 'key-to-print',
+    path: '/key',
+    prepare: async (page) => {
+      await page.getByRole('radio', { name: 'To print' }).click();
+      await page.getByRole('button', { name: 'Blank' }).click();
+    },
+  },
+  {
+    name: 'chords-voicings',
+    path: '/chords',
+    prepare: async (page) => {
+      await page.getByRole('textbox', { name: 'Symbol' }).fill('C13');
+      await page.getByRole('radio', { name: 'Voicings' }).click();
+    },
+  },
+  {
+    name: 'chords-notes',
+    path: '/chords',
+    prepare: async (page) => {
+      await page.getByRole('radio', { name: 'Chain' }).click();
+      await page.getByRole('button', { name: 'Notes', exact: true }).click();
+      await page.getByRole('slider').waitFor();
+    },
+  },
   { name: 'intervals-paper', path: '/intervals', prepare: (page) => select(page, 'Letters: G♯ – F𝄪') },
   {
     name: 'key-thirteenths',

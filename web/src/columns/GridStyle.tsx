@@ -116,7 +116,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
   }
   .label.kind-numeral,
   .cell.kind-numeral {
-    height: 2.6rem;
+    height: 2.625rem;
   }
   .label.kind-figures,
   .cell:not(.staff-cell).kind-figures {

@@ -21,6 +21,8 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['1 – 7', 'Progressions: put the chord of that degree after the column; Key: go to that degree'],
   ['[ ]', 'invert the column down, up; Intervals: an octave down, up'],
   ['< >', 'move the column left, right'],
+  ['a – g', 'Intervals: enter a note of that letter; on the staff of the notes panel: go to it'],
+  ['+ −', 'staff of the notes panel: raise or lower the note; enter puts it'],
   ['space', 'play the column'],
   ['shift + space', 'play from here'],
   ['escape', 'stop'],

@@ -55,6 +55,7 @@ export const Toggle = styled(AriaToggle)`
 
 export const ToggleRow = styled(ToggleButtonGroup)`
   display: inline-flex;
+  flex-wrap: wrap;
   gap: 0.3rem;
 `;
 

@@ -17,7 +17,7 @@ const Row = styled.div`
   flex-wrap: wrap;
   align-items: center;
   gap: 0.35rem 0.9rem;
-  margin: 0.2rem 0 0.5rem;
+  margin: 0.2rem 0 0.85rem;
   .member {
     display: inline-flex;
     align-items: center;
