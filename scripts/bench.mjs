@@ -5,6 +5,7 @@ ensurePackages();
 ensureChromium();
 ensureBuild();
 await import('./bench/core.mjs');
+await import('./bench/progressions.mjs');
 await import('./bench/tonal.mjs');
 await import('./bench/page.mjs');
 process.exit(0);

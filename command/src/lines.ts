@@ -1,9 +1,9 @@
 import { createInterface } from 'node:readline';
 import { TheoryError, type ErrorCode } from '@diatonix/core';
 import { figuresAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer, symbolAnswer, transposeAnswer } from './answers';
+import { checkAnswer, harmoniseAnswer, progressionAnswer, settingAnswer } from './progressionAnswers';
+import { optional, text, texts, type Request } from './request';
 import { readSchool } from './school';
-
-type Request = Record<string, unknown>;
 
 /** Reads one JSON request a line and writes one JSON answer a line, in order, until the input ends. */
 export async function runLines(input: NodeJS.ReadableStream, output: NodeJS.WritableStream): Promise<void> {
@@ -51,31 +51,6 @@ function readRequest(line: string): Request {
   return value as Request;
 }
 
-function text(request: Request, field: string): string {
-  const value = request[field];
-  if (typeof value !== 'string') {
-    throw new TheoryError(
-      'request',
-      JSON.stringify(request),
-      `“${field}” is ${value === undefined ? 'missing' : 'not a text'}.`,
-      `Give "${field}" as a text in quotes.`,
-    );
-  }
-  return value;
-}
-
-function optional(request: Request, field: string): string | undefined {
-  return request[field] === undefined || request[field] === null ? undefined : text(request, field);
-}
-
-function texts(request: Request, field: string): string[] {
-  const value = request[field];
-  if (!Array.isArray(value) || value.some((item) => typeof item !== 'string' && typeof item !== 'number')) {
-    throw new TheoryError('request', JSON.stringify(request), `“${field}” is not a list of texts.`, `Give "${field}" as a list: ["F3","A3","D4"].`);
-  }
-  return value.map(String);
-}
-
 function notation(request: Request): 'romantext' | undefined {
   const value = optional(request, 'notation');
   if (value !== undefined && value !== 'romantext') {
@@ -101,12 +76,20 @@ export function answer(request: Request): unknown {
       return figuresAnswer(text(request, 'key'), text(request, 'bass'), texts(request, 'figures'), school);
     case 'key':
       return keyAnswer(text(request, 'key'), optional(request, 'form'), school);
+    case 'progression':
+      return progressionAnswer(request);
+    case 'setting':
+      return settingAnswer(request);
+    case 'check':
+      return checkAnswer(request);
+    case 'harmonise':
+      return harmoniseAnswer(request);
     default:
       throw new TheoryError(
         'request',
         JSON.stringify(request['do'] ?? null),
         'there is no such request.',
-        'The requests are interval, transpose, numeral, chord, figures and key.',
+        'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check and harmonise.',
       );
   }
 }

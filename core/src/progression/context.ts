@@ -3,8 +3,9 @@ import { describe } from '../chord/describe';
 import { inversionOf, notesFromBass, type Chord } from '../chord/chord';
 import { attempt, TheoryError } from '../errors';
 import { keyFromSignature, signatureFifths, type Key } from '../key/key';
-import { augmentedSixth, numeralsForChord, type NumeralReason } from '../label/numeralsFor';
+import { augmentedSixth, numeralsForChord, type NumeralReading, type NumeralReason } from '../label/numeralsFor';
 import { rootOf, type Numeral } from '../label/numeral';
+import { perObject } from '../memo';
 import { lineOfFifths, sameName, type NoteName } from '../pitch';
 import { COSTS, stepCost } from './contextCosts';
 
@@ -34,6 +35,7 @@ export interface ContextReading {
 interface State {
   readonly key: Key;
   readonly keyAt: number;
+  readonly fifths: number;
   readonly numeral: Numeral;
   readonly chord: Chord;
   readonly reason: NumeralReason;
@@ -48,6 +50,9 @@ interface State {
   readonly minor: boolean;
 }
 
+/** Readings of one chord that cost so much more than its best are not followed up, nor more than so many. */
+const FAR_FETCHED = 4;
+const MOST_STATES = 14;
 /** Keys so many fifths from the signature are sought. */
 const KEY_REACH = 3;
 const READINGS_PER_KEY = 3;
@@ -68,8 +73,9 @@ export function readInContext(chords: readonly ChordIn[], options: ContextOption
   if (chords.length === 0) return [];
   const columns = statesOf(chords, options);
   const ends = new Set(options.phraseEnds ?? []);
-  const forward = sweep(columns, ends);
-  const backward = sweepBack(columns, ends);
+  const steps = columns.map((states, at) => (at === 0 ? [] : stepsInto(columns[at - 1]!, states, at, ends)));
+  const forward = sweep(columns, steps, ends);
+  const backward = sweepBack(columns, steps);
   const least = Math.min(...forward[forward.length - 1]!);
   return columns.map((states, i) => {
     const readings = states.map((state, j) => shown(state, columns[i + 1], forward[i]![j]! + backward[i]![j]! - least));
@@ -85,54 +91,65 @@ function shown({ key, numeral, chord, reason, degree, inversion }: State, next: 
   return { key, numeral, chord, reason: cadential ? 'cadential-six-four' : reason, excess: Math.max(0, excess) };
 }
 
+/** What every step into a column costs, row by row of the column before; used by both sweeps. Plain loops: this is the hot path. */
+function stepsInto(before: readonly State[], states: readonly State[], at: number, ends: ReadonlySet<number>): Float64Array[] {
+  const [afterPhrase, isEnd] = [ends.has(at - 1), ends.has(at)];
+  const rows: Float64Array[] = [];
+  for (let i = 0; i < before.length; i++) {
+    const row = new Float64Array(states.length);
+    const from = before[i]!;
+    for (let j = 0; j < row.length; j++) row[j] = between(from, states[j]!, afterPhrase, isEnd);
+    rows.push(row);
+  }
+  return rows;
+}
+
 /** Best cost of everything up to and with each state. */
-function sweep(columns: readonly (readonly State[])[], ends: ReadonlySet<number>): number[][] {
-  const forward: number[][] = [];
-  columns.forEach((states, i) => {
-    const before = columns[i - 1];
-    const costs = states.map((state) => {
-      const own = state.cost + (i === columns.length - 1 ? closing(state) : 0);
-      if (!before) return own + opening(state) + (ends.has(0) ? cadence(null, state) : 0);
-      let least = Infinity;
-      const known = forward[i - 1]!;
-      for (let j = 0; j < before.length; j++) {
-        const cost = known[j]! + between(before[j]!, state, i, ends);
-        if (cost < least) least = cost;
-      }
-      return own + least;
-    });
+function sweep(columns: readonly (readonly State[])[], steps: readonly (readonly Float64Array[])[], ends: ReadonlySet<number>): Float64Array[] {
+  const forward: Float64Array[] = [];
+  columns.forEach((states, at) => {
+    const known = forward[at - 1];
+    const costs = new Float64Array(states.length);
+    for (let j = 0; j < costs.length; j++) {
+      const state = states[j]!;
+      let least = known ? Infinity : opening(state) + (ends.has(0) ? cadence(null, state) : 0);
+      if (known) for (let i = 0; i < known.length; i++) least = Math.min(least, known[i]! + steps[at]![i]![j]!);
+      costs[j] = least + ownCost(state, at === columns.length - 1);
+    }
     forward.push(costs);
   });
   return forward;
 }
 
 /** Best cost of everything after each state. */
-function sweepBack(columns: readonly (readonly State[])[], ends: ReadonlySet<number>): number[][] {
+function sweepBack(columns: readonly (readonly State[])[], steps: readonly (readonly Float64Array[])[]): Float64Array[] {
   const last = columns.length - 1;
-  const backward: number[][] = [];
-  backward[last] = columns[last]!.map(() => 0);
-  for (let i = last - 1; i >= 0; i--) {
-    const after = columns[i + 1]!;
-    const known = backward[i + 1]!;
-    backward[i] = columns[i]!.map((state) => {
+  const backward: Float64Array[] = [];
+  backward[last] = new Float64Array(columns[last]!.length);
+  for (let at = last - 1; at >= 0; at--) {
+    const [after, known] = [columns[at + 1]!, backward[at + 1]!];
+    const onward = known.map((cost, j) => cost + ownCost(after[j]!, at + 1 === last));
+    const costs = new Float64Array(columns[at]!.length);
+    for (let i = 0; i < costs.length; i++) {
+      const row = steps[at + 1]![i]!;
       let least = Infinity;
-      for (let j = 0; j < after.length; j++) {
-        const next = after[j]!;
-        const cost = known[j]! + next.cost + (i + 1 === last ? closing(next) : 0) + between(state, next, i + 1, ends);
-        if (cost < least) least = cost;
-      }
-      return least;
-    });
+      for (let j = 0; j < row.length; j++) least = Math.min(least, onward[j]! + row[j]!);
+      costs[i] = least;
+    }
+    backward[at] = costs;
   }
   return backward;
 }
 
-/** The step from one state to the next, which is chord number `at`. */
-function between(from: State, to: State, at: number, ends: ReadonlySet<number>): number {
+function ownCost(state: State, isLast: boolean): number {
+  return state.cost + (isLast ? closing(state) : 0);
+}
+
+/** The step from one state to the next. */
+function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean): number {
   let cost = 0;
-  const afterPhrase = ends.has(at - 1);
   if (from.keyAt !== to.keyAt) {
-    cost += (afterPhrase ? COSTS.changeAfterPhrase : COSTS.change) + COSTS.changeFifth * Math.abs(signatureFifths(from.key) - signatureFifths(to.key));
+    cost += (afterPhrase ? COSTS.changeAfterPhrase : COSTS.change) + COSTS.changeFifth * Math.abs(from.fifths - to.fifths);
     if (from.target > 0) cost += to.root === from.targetRoot ? COSTS.resolves : COSTS.astray;
   } else if (from.target > 0) {
     cost += to.root === from.targetRoot ? COSTS.resolves : to.target === from.target ? COSTS.sameTarget : COSTS.astray;
@@ -141,7 +158,7 @@ function between(from: State, to: State, at: number, ends: ReadonlySet<number>):
     if (from.degree === 1 && from.inversion === 2)
       cost += to.degree === 5 && to.inversion === 0 ? COSTS.cadentialSixFour - stepCost(1, 5) : COSTS.looseSixFour;
   }
-  if (ends.has(at)) cost += cadence(from, to);
+  if (isEnd) cost += cadence(from, to);
   return cost;
 }
 
@@ -190,6 +207,7 @@ function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][
 }
 
 function idOf(chord: ChordIn): string {
+  // Members tell apart chords of the same notes, such as a sixth and a thirteenth.
   const notes = 'notes' in chord ? chord.notes : [chord.chord.root, ...notesFromBass(chord.chord)];
   return `${'notes' in chord ? 'n' : 'c'}${notes.map(({ step, alteration }) => `${step}.${alteration}`).join(' ')}`;
 }
@@ -219,7 +237,7 @@ function guessSignature(chords: readonly ChordIn[]): number {
 }
 
 function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
-  const candidates = chordsOf(chord);
+  const candidates = candidatesOf(chord);
   const states: State[] = [];
   for (const key of keys) {
     const keyAt = signatureFifths(key) * 10 + (key.mode === 'minor' ? 1 : 0);
@@ -229,6 +247,7 @@ function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
       own.push({
         key,
         keyAt,
+        fifths: signatureFifths(key),
         numeral,
         chord: one,
         reason,
@@ -246,15 +265,44 @@ function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
       if (sixth) add(sixth.numeral, sixth.chord, sixth.reason, sixth.cost);
     }
     for (const { chord: one, cost } of candidates) {
-      for (const reading of numeralsForChord(one, key)) add(reading.numeral, one, reading.reason, reading.cost + cost);
+      for (const reading of numeralsIn(one, key)) add(reading.numeral, one, reading.reason, reading.cost + cost);
     }
     own.sort((a, b) => a.cost - b.cost);
     states.push(...own.slice(0, READINGS_PER_KEY));
   }
   if (states.length === 0)
-    throw new TheoryError('numeral', idOf(chord), 'this chord lies too far from every key round the signature.', 'Respell the chord, or give its key.');
-  return states;
+    throw new TheoryError(
+      'numeral',
+      idOf(chord),
+      'this chord lies too far from every key round the signature.',
+      'Respell the chord, or give its key.',
+    );
+  states.sort((a, b) => a.cost - b.cost);
+  const limit = states[0]!.cost + FAR_FETCHED;
+  return states.filter(({ cost }, index) => index < MOST_STATES && cost <= limit);
 }
+
+/**
+ * The numerals of a chord in a key. They depend only on the chord's place in
+ * it, so that they are found once for all keys of a mode.
+ */
+function numeralsIn(chord: Chord, key: Key): readonly NumeralReading[] {
+  const bass = lineOfFifths(chord.bass) - lineOfFifths(chord.root);
+  const place = lineOfFifths(chord.root) - lineOfFifths(key.tonic);
+  // Far from the middle of the line some targets cannot be spelled: there every key is asked by itself.
+  if (Math.abs(lineOfFifths(key.tonic)) > 8 || Math.abs(place) > 10) return numeralsForChord(chord, key);
+  const id = `${key.mode} ${place} ${bass} ${membersId(chord.members)}`;
+  let known = PLACES.get(id);
+  if (!known) {
+    if (PLACES.size > MOST_PLACES) PLACES.clear();
+    PLACES.set(id, (known = numeralsForChord(chord, key).slice(0, READINGS_PER_KEY)));
+  }
+  return known;
+}
+
+const PLACES = new Map<string, readonly NumeralReading[]>();
+const MOST_PLACES = 20_000;
+const membersId = perObject((members: Chord['members']) => members.map(({ degree, alteration }) => `${degree}.${alteration}`).join());
 
 /** What speaks against a minor key though the chord is in it: the chords that belong to the relative major first. */
 function weakness(numeral: Numeral, key: Key, reason: NumeralReason): number {
@@ -266,6 +314,19 @@ function isMinorThird({ members }: Chord): boolean {
   const { triad } = describe(members);
   return triad === 'minor' || triad === 'diminished';
 }
+
+/** As chordsOf, remembered: the same chords come with every edit of a line. */
+function candidatesOf(chord: ChordIn): ReturnType<typeof chordsOf> {
+  const id = idOf(chord);
+  let known = CANDIDATES.get(id);
+  if (!known) {
+    if (CANDIDATES.size > MOST_PLACES) CANDIDATES.clear();
+    CANDIDATES.set(id, (known = chordsOf(chord)));
+  }
+  return known;
+}
+
+const CANDIDATES = new Map<string, ReturnType<typeof chordsOf>>();
 
 /** The chords that the notes may be, with what each costs beside the best. */
 function chordsOf(chord: ChordIn): { readonly chord: Chord; readonly cost: number }[] {

@@ -62,7 +62,12 @@ const STEPS: Record<Degree, Partial<Record<Degree, number>> & { readonly rest: n
   7: { 1: -0.9, 5: -0.3, 3: -0.2, 6: 0.1, 7: -0.1, rest: 0.35 },
 };
 
+const TABLE = Float64Array.from({ length: 64 }, (_, place) => {
+  const row = STEPS[(place >> 3) as Degree] as (typeof STEPS)[Degree] | undefined;
+  return row ? (row[(place & 7) as Degree] ?? row.rest) : 0;
+});
+
+/** The cost of going from one degree, 1–7, to another. */
 export function stepCost(from: number, to: number): number {
-  const row = STEPS[from as Degree];
-  return row[to as Degree] ?? row.rest;
+  return TABLE[(from << 3) + to]!;
 }

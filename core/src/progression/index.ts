@@ -4,3 +4,5 @@ export * from './labels';
 export * from './settings';
 export * from './instruments';
 export * from './context';
+export * from './analyse';
+export * from './readingWords';

@@ -3,3 +3,6 @@ export * from './register';
 export * from './omissions';
 export * from './fourPart';
 export * from './voicings';
+export * from './rules';
+export * from './search';
+export * from './harmonise';

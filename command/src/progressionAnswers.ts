@@ -1,0 +1,189 @@
+import {
+  analyseProgression, bestSetting, checkSetting, chordOfNumeral, contextReasonWords, harmonise, parseKey, parseNote, parseNoteName, parseNumeral, parseSymbol, printKey, printNote, printNumeral, RULES, settingsInOrder, TheoryError,
+  type ChordIn, type FourNotes, type Key, type Lock, type NoteName, type Numeral, type RuleWeights, type SettingFound,
+} from '@diatonix/core'; // prettier-ignore
+import { asObject, list, optional, text, texts, wholeNumber, type Request } from './request';
+
+const MOST_CHORDS = 5000;
+
+/** The labels of a progression in context: key, numeral, figures, symbol, function and readings of each chord, key areas, cadences, brackets and arrows. */
+export function progressionAnswer(request: Request): unknown {
+  const keyText = optional(request, 'key');
+  const key = keyText === undefined ? undefined : parseKey(keyText);
+  const chords = list(request, 'chords').map((chord, at) => chordIn(asObject(chord, 'chord'), at, key));
+  if (chords.length === 0 || chords.length > MOST_CHORDS)
+    throw new TheoryError('request', `${chords.length} chords`, `a progression has 1 to ${MOST_CHORDS} chords.`, 'Give "chords" as a list of them.');
+  const signature = wholeNumber(request, 'signature', -7, 7);
+  const phraseEnds =
+    request['phraseEnds'] === undefined || request['phraseEnds'] === null
+      ? []
+      : list(request, 'phraseEnds').map((end) => phraseEnd(end, chords.length));
+  const keys = keysOf(request, chords.length);
+  const { chords: labelled, ...analysis } = analyseProgression(chords, {
+    ...(key ? { key } : {}),
+    ...(signature === undefined ? {} : { signature }),
+    ...(keys ? { keys } : {}),
+    phraseEnds,
+    splitCadences: request['splitCadences'] === true,
+  });
+  return {
+    chords: labelled.map(({ best, figures, symbol, function: role, readings }) => ({
+      key: printKey(best.key),
+      numeral: printNumeral(best.numeral, best.key),
+      figures,
+      symbol,
+      function: role,
+      readings: readings.map((reading) => ({
+        key: printKey(reading.key),
+        numeral: printNumeral(reading.numeral, reading.key),
+        reason: contextReasonWords(reading),
+      })),
+    })),
+    keys: analysis.keys.map(({ from, key: area }) => ({ from, key: printKey(area) })),
+    cadences: analysis.cadences,
+    brackets: analysis.brackets,
+    arrows: analysis.arrows,
+  };
+}
+
+function chordIn(chord: Request, at: number, key: Key | undefined): ChordIn {
+  const length = chord['length'];
+  if (length !== undefined && !/^\d+(?:\/[1-9]\d*)?$/.test(String(length)))
+    throw new TheoryError(
+      'request',
+      String(length),
+      `the length of chord ${at + 1} is not in quarters.`,
+      'Write a whole number or a fraction: "1", "3/2".',
+    );
+  if (chord['symbol'] !== undefined) return { chord: parseSymbol(text(chord, 'symbol')) };
+  if (chord['numeral'] !== undefined) {
+    if (!key) throw new TheoryError('request', text(chord, 'numeral'), 'a numeral is a chord only in a key.', 'Give "key" beside "chords".');
+    return { chord: chordOfNumeral(parseNumeral(text(chord, 'numeral'), key), key) };
+  }
+  const notes = texts(chord, 'notes').map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
+  if (notes.length === 0)
+    throw new TheoryError('chord', JSON.stringify(chord), `chord ${at + 1} has no notes.`, 'Give its notes from the lowest up: ["B","D","G"].');
+  return { notes };
+}
+
+function phraseEnd(end: unknown, count: number): number {
+  if (typeof end !== 'number' || !Number.isInteger(end) || end < 0 || end >= count)
+    throw new TheoryError(
+      'request',
+      JSON.stringify(end),
+      'this phrase end is not the number of a chord.',
+      `Number the chords from 0 to ${count - 1}.`,
+    );
+  return end;
+}
+
+/** `"keys":[{"from":0,"key":"G major"}]`: the key of each span, where it is given. */
+function keysOf(request: Request, count: number): (Key | null)[] | null {
+  if (request['keys'] === undefined || request['keys'] === null) return null;
+  const keys: (Key | null)[] = Array.from({ length: count }, () => null);
+  for (const span of list(request, 'keys').map((one) => asObject(one, 'span')))
+    keys.fill(parseKey(text(span, 'key')), wholeNumber(span, 'from', 0, count - 1) ?? 0);
+  return keys;
+}
+
+/** The best four-part setting of numerals, or where it is blocked; `count` gives the next best ones too. */
+export function settingAnswer(request: Request): unknown {
+  const key = parseKey(text(request, 'key'));
+  const numerals = texts(request, 'chords').map((numeral) => parseNumeral(numeral, key));
+  const lines = (['melody', 'alto', 'tenor', 'bass'] as const).map((voice) => voiceOf(request, voice, numerals.length));
+  const locks = numerals.map((_, at): readonly [Lock, Lock, Lock, Lock] => [lines[0]![at]!, lines[1]![at]!, lines[2]![at]!, lines[3]![at]!]);
+  const problem = { key, numerals, locks, weights: weightsOf(request) };
+  const count = wholeNumber(request, 'count', 1, 50);
+  const found = bestSetting(problem);
+  if (!('voices' in found)) return { blocked: found };
+  if (count === undefined) return settingOut(found);
+  const settings: unknown[] = [];
+  for (const setting of settingsInOrder(problem)) {
+    settings.push(settingOut(setting));
+    if (settings.length >= count) break;
+  }
+  return { ...settingOut(found), settings };
+}
+
+function settingOut({ voices, cost }: SettingFound) {
+  return { voices: voices.map((notes) => notes.map(printNote)), cost: Math.round(cost * 1000) / 1000 };
+}
+
+function voiceOf(request: Request, voice: string, count: number): Lock[] {
+  if (request[voice] === undefined || request[voice] === null) return Array.from({ length: count }, () => null);
+  const notes = list(request, voice);
+  if (notes.length > count)
+    throw new TheoryError(
+      'request',
+      `${notes.length} notes`,
+      `“${voice}” is longer than the ${count} chords.`,
+      'Give one note or null for each chord.',
+    );
+  return Array.from({ length: count }, (_, at) => lockOf(notes[at] ?? null, voice));
+}
+
+function lockOf(note: unknown, voice: string): Lock {
+  if (note === null) return null;
+  if (typeof note !== 'string')
+    throw new TheoryError(
+      'request',
+      JSON.stringify(note),
+      `a note of “${voice}” is neither a text nor null.`,
+      'Write "B4", or null for a free note.',
+    );
+  return /\d$/.test(note) ? parseNote(note) : (parseNoteName(note) satisfies NoteName);
+}
+
+/** `"weights":{"direct-fifths":2}`, `"off":["overlap"]`: a rule costs so much, or nothing. */
+function weightsOf(request: Request): RuleWeights {
+  const weights: Partial<Record<(typeof RULES)[number], number>> = {};
+  const named = (rule: string) => {
+    const known = RULES.find((one) => one === rule);
+    if (!known) throw new TheoryError('request', rule, 'there is no such rule.', `The rules are ${RULES.join(', ')}.`);
+    return known;
+  };
+  if (request['off'] !== undefined) for (const rule of texts(request, 'off')) weights[named(rule)] = 0;
+  if (request['weights'] !== undefined) {
+    for (const [rule, weight] of Object.entries(asObject(request['weights'], 'weights'))) {
+      if (typeof weight !== 'number' || !(weight >= 0))
+        throw new TheoryError('request', JSON.stringify(weight), 'a weight is a number from 0.', 'Leave a rule out to forbid it.');
+      weights[named(rule)] = weight;
+    }
+  }
+  return weights;
+}
+
+/** The faults of a setting in four voices. */
+export function checkAnswer(request: Request): unknown {
+  const key = parseKey(text(request, 'key'));
+  return { faults: checkSetting(list(request, 'voices').map(fourNotes), key) };
+}
+
+function fourNotes(chord: unknown, at: number): FourNotes {
+  if (!Array.isArray(chord) || chord.length !== 4 || chord.some((note) => typeof note !== 'string'))
+    throw new TheoryError(
+      'request',
+      JSON.stringify(chord),
+      `chord ${at + 1} is not four notes.`,
+      'Give soprano, alto, tenor and bass: ["B4","G4","D4","G2"].',
+    );
+  const [soprano, alto, tenor, bass] = (chord as string[]).map(parseNote);
+  return [soprano!, alto!, tenor!, bass!];
+}
+
+/** Ranked harmonisations of a melody or a bass with the given chords. */
+export function harmoniseAnswer(request: Request): unknown {
+  const key = parseKey(text(request, 'key'));
+  const voice = request['melody'] === undefined ? 'bass' : 'melody';
+  const notes = texts(request, voice).map(parseNote);
+  const numerals = texts(request, 'chords').map((numeral): Numeral => parseNumeral(numeral, key));
+  return {
+    harmonisations: harmonise({ key, voice, notes, numerals }).map(({ numerals: chosen, voices, cost, reasons, passing }) => ({
+      chords: chosen.map((numeral) => printNumeral(numeral, key)),
+      voices: voices && voices.map((chord) => chord.map(printNote)),
+      cost: Math.round(cost * 1000) / 1000,
+      reasons,
+      passing,
+    })),
+  };
+}
