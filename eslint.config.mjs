@@ -48,7 +48,7 @@ export default tseslint.config(
         'error',
         {
           patterns: [
-            { regex: '^@diatonix/core/(?!musicxml$)', message: 'Import core through its index.' },
+            { regex: '^@diatonix/core/(?!(?:musicxml|files)$)', message: 'Import core through its index.' },
             { regex: '^(\\.\\./)+core/|^tonal|^@tonaljs/', message: THEORY_IN_WEB },
           ],
         },

@@ -10,6 +10,16 @@ async function downloaded(page: Page, button: string, into: string): Promise<str
   return download.suggestedFilename();
 }
 
+/** Saves the open progression in a format. */
+async function exported(page: Page, format: string, into: string): Promise<string> {
+  await page.getByRole('button', { name: 'Export progression' }).click();
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: format }).click();
+  const download = await waiting;
+  await download.saveAs(into);
+  return download.suggestedFilename();
+}
+
 async function choose(page: Page, button: string, path: string): Promise<void> {
   const waiting = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: button }).click();
@@ -40,11 +50,11 @@ test('a progression goes out as MusicXML and comes back with its notes, key and 
     figures: await rowTexts(page, 'Figured bass'),
   };
   const path = info.outputPath('waltz.musicxml');
-  await downloaded(page, 'Export MusicXML', path);
+  await exported(page, 'MusicXML', path);
   const xml = await readFile(path, 'utf8');
   expect(xml).toContain('<figured-bass>');
   expect(xml).toContain('<harmony>');
-  await choose(page, 'Import MusicXML', path);
+  await choose(page, 'Import score', path);
   await page.getByRole('button', { name: 'Other progressions' }).click();
   await expect(page.getByRole('menuitem', { name: /Ferry Waltz, strain two/ })).toHaveCount(2);
   await page.keyboard.press('Escape');
@@ -89,7 +99,7 @@ test('a broken score is refused in place and the workbook stays', async ({ page,
     path,
     '<score-partwise><part id="P1"><measure number="2"><note><pitch><step>X</step><octave>4</octave></pitch></note></measure></part></score-partwise>',
   );
-  await choose(page, 'Import MusicXML', path);
+  await choose(page, 'Import score', path);
   await expect(page.getByRole('alert')).toHaveText(/broken\.musicxml.*bar 2.*letter from A to G.*not changed/);
   await expect(entryLine(page)).toHaveValue('I vi V65/ii ii ii65 V7 I');
 });
@@ -125,4 +135,24 @@ test('a full storage is said plainly, and the next edit tries again', async ({ p
   await entryLine(page).fill('I V7 I');
   await saved(page);
   await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('a progression goes out as RomanText, MIDI and CSV, and RomanText comes back with its keys and phrases', async ({ page, demo }, info) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('I V65/ii ii V7 I');
+  await page.getByRole('gridcell', { name: 'Symbol: Bm' }).click();
+  await page.getByRole('button', { name: 'A phrase ends here' }).click();
+  const [roman, midi, csv] = [info.outputPath('line.rntxt'), info.outputPath('line.mid'), info.outputPath('line.csv')];
+  expect(await exported(page, 'RomanText', roman)).toBe('Ferry-Waltz-strain-two.rntxt');
+  expect(await readFile(roman, 'utf8')).toContain('m1 A: I\nm2 V65/ii\nm3 ii ||\nm4 V7\nm5 I\n');
+  await exported(page, 'MIDI', midi);
+  expect((await readFile(midi)).subarray(0, 4).toString()).toBe('MThd');
+  await exported(page, 'CSV', csv);
+  expect((await readFile(csv, 'utf8')).split('\r\n')[2]).toBe('2,A major,V65/ii,6 5,F♯7/A♯,F♯ A♯ C♯ E,6 ♯1 3 5,,,');
+  await writeFile(roman, 'Title: Two keys\nm1 G: I b2 zz b3 V65/V\nm2 D: I V7 ||\nm3 I\n');
+  await choose(page, 'Import score', roman);
+  await expect(page.getByRole('alert')).toContainText('“zz” does not start with a numeral');
+  await expect(entryLine(page)).toHaveValue('I V65/V I V7 I');
+  expect(await rowTexts(page, 'Symbol')).toEqual(['G', 'A7/C♯', 'D', 'A7', 'D']);
+  expect(await rowTexts(page, 'Key')).toEqual(['G major', 'nothing', 'D major', 'nothing', 'nothing']);
 });

@@ -50,7 +50,7 @@ test('a column is inverted by key and by button, and the margin says why', async
   expect((await rowTexts(page, 'Symbol'))[5]).toBe('E7/G♯');
   const margin = page.getByRole('complementary', { name: 'Working' });
   await margin.getByRole('tab', { name: 'Inversion' }).click();
-  await expect(margin.getByRole('listitem')).toHaveText(
+  await expect(margin.getByRole('tabpanel').getByRole('listitem')).toHaveText(
     'The third, G♯, is lowest: first inversion, figures 6 5, counted in letters up from the bass.',
   );
   await margin.getByRole('button', { name: 'Invert up' }).click();
@@ -148,4 +148,105 @@ test('two hundred columns stay in one line, each with its notes over it', async 
       (columns) => columns.filter((column) => [...column.querySelectorAll('.cell')].some((cell) => cell.scrollWidth > cell.clientWidth + 1)).length,
     );
   expect(crowded).toBe(0);
+});
+
+test('symbols get the numeral of their context, with brackets, arrows, cadences and readings', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('A F#7 Bm7 E7 A Bm7 E7 F#m');
+  await expectRow(page, 'Symbol', ['A', 'F♯7', 'Bm7', 'E7', 'A', 'Bm7', 'E7', 'F♯m']);
+  await expectRow(page, 'Numeral', ['I', 'V seven of ii', 'ii seven', 'V seven', 'I', 'ii seven', 'V seven', 'vi']);
+  await expectRow(page, 'Targets', [
+    'nothing',
+    'goes to the next',
+    'ii of the next, target',
+    'V of the bracket, goes to the next',
+    'target',
+    'ii of the next',
+    'V of the bracket, its target is open',
+    'nothing',
+  ]);
+  await page.getByRole('gridcell', { name: 'Symbol: A' }).nth(1).click();
+  await page.getByRole('button', { name: 'A phrase ends here' }).click();
+  await expectRow(page, 'Cadence', ['nothing', 'nothing', 'nothing', 'nothing', 'perfect', 'nothing', 'nothing', 'deceptive']);
+});
+
+test('a ruling stands through recomputation until it is taken back, and undo reaches it', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('A F#7 Bm E7 A');
+  await page.getByRole('gridcell', { name: 'Symbol: F♯7' }).click();
+  const margin = page.getByRole('complementary', { name: 'Working' });
+  const rule = margin.getByRole('button', { name: /^Rule: / }).first();
+  const ruled = (await rule.getAttribute('aria-label'))!.replace(/^Rule: (.*) in .*$/, '$1');
+  await rule.click();
+  await expect(margin.getByText('This numeral is a ruling.')).toBeVisible();
+  const ruledNow = async () => (await rowTexts(page, 'Numeral'))[1];
+  await expect.poll(ruledNow).toBe(`${ruled}, ruled`);
+  await entryLine(page).press('End');
+  await page.keyboard.type(' D E7 A');
+  await expect.poll(ruledNow).toBe(`${ruled}, ruled`);
+  await saved(page);
+  await page.reload();
+  await expect.poll(ruledNow).toBe(`${ruled}, ruled`);
+  await page.getByRole('gridcell', { name: 'Symbol: F♯7' }).click();
+  await margin.getByRole('button', { name: 'Take the ruling back' }).click();
+  await expect.poll(ruledNow).toBe('V seven of ii');
+});
+
+test('keys change where they are marked, or are found where that is asked for', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('A D E7 A B7 E B7 E');
+  await page.getByRole('button', { name: 'Find key changes' }).click();
+  await expect.poll(() => rowTexts(page, 'Key')).toContain('E major');
+  await page.getByRole('button', { name: 'Find key changes' }).click();
+  await expectRow(page, 'Numeral', ['I', 'IV', 'V seven', 'I', 'V seven of V', 'V', 'V seven of V', 'V']);
+  await page.getByRole('gridcell', { name: 'Symbol: B7' }).first().click();
+  await chooseKey(page, /^Key from here/, 'E major');
+  await expectRow(page, 'Numeral', ['I', 'IV', 'V seven', 'I', 'V seven', 'I', 'V seven', 'I']);
+  await page.getByRole('button', { name: 'No key change here' }).click();
+  await expect.poll(async () => (await rowTexts(page, 'Key')).filter((key) => key !== 'nothing')).toEqual(['A major']);
+});
+
+test('rows are hidden and left blank for the class', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await page.getByRole('button', { name: 'Rows' }).click();
+  await page.getByRole('checkbox', { name: 'Degrees: Shown' }).click();
+  await page.getByRole('checkbox', { name: 'Numeral: Blank' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('columnheader', { name: 'Degrees' })).toHaveCount(0);
+  await expect.poll(async () => new Set(await rowTexts(page, 'Numeral'))).toEqual(new Set(['to be filled in']));
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('columnheader', { name: 'Degrees' })).toBeVisible();
+});
+
+test('four voices are found in the worker, locked, set otherwise, and blocked with the rule that stands in the way', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('I IV V7 I');
+  await page.getByRole('radio', { name: 'Four parts' }).click();
+  const voices = page.getByRole('group', { name: 'Voices of this column' });
+  await page.getByRole('gridcell', { name: /^bar 1,/ }).click();
+  await expect(voices).toContainText('soprano');
+  const sung = () => voices.locator('b').allTextContents();
+  const first = await sung();
+  await voices.getByRole('button', { name: 'Lock the soprano' }).click();
+  await page.getByRole('button', { name: 'Next best' }).click();
+  await expect.poll(async () => (await sung())[0]).toBe(first[0]);
+  await expect(voices.getByRole('button', { name: 'Lock the soprano' })).toHaveAttribute('aria-pressed', 'true');
+  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 A5)');
+  await expectRow(page, 'Faults', ['nothing', 'range, soprano, parallel octaves, soprano and bass, parallel fifths, tenor and bass']);
+  await expect(page.locator('.grid-column').nth(1).locator('[fill="var(--correction)"]').first()).toBeAttached();
+});
+
+test('a melody is harmonised with the chords taught, and put into the line in four voices', async ({ page, empty }) => {
+  await page.goto(`${empty}progressions`);
+  await page.getByRole('button', { name: 'Harmonise' }).click();
+  const melody = page.getByRole('textbox', { name: 'The melody, note by note' });
+  await melody.fill('E4 F#4');
+  await expect(page.getByRole('alert')).toContainText('is in none of the chords');
+  await melody.fill('E4 F4 D4 C4');
+  await expect(page.getByText(/E is the third of I, and the tonic opens/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Put these' }).first().click();
+  await expect.poll(async () => (await rowTexts(page, 'Symbol')).length).toBe(4);
+  await expectRow(page, 'Faults', ['nothing', 'nothing', 'nothing', 'nothing']);
+  await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('E4');
 });

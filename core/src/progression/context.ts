@@ -2,15 +2,19 @@ import { dropDoublings, identify } from '../chord/identify';
 import { describe } from '../chord/describe';
 import { inversionOf, notesFromBass, type Chord } from '../chord/chord';
 import { attempt, TheoryError } from '../errors';
-import { keyFromSignature, signatureFifths, type Key } from '../key/key';
+import { keyFromSignature, MODES, signatureFifths, type Key } from '../key/key';
 import { augmentedSixth, numeralsForChord, type NumeralReading, type NumeralReason } from '../label/numeralsFor';
 import { rootOf, type Numeral } from '../label/numeral';
 import { perObject } from '../memo';
 import { lineOfFifths, sameName, type NoteName } from '../pitch';
 import { COSTS, stepCost } from './contextCosts';
 
-/** One chord as it comes: its notes, lowest first, or the chord that a symbol names. */
-export type ChordIn = { readonly notes: readonly NoteName[] } | { readonly chord: Chord };
+/** One chord as it comes: its notes, lowest first, the chord that a symbol names, or a chord with its numeral. */
+export type ChordIn =
+  | { readonly notes: readonly NoteName[] }
+  | { readonly chord: Chord }
+  /** A chord whose numeral and key are settled: typed as a numeral, or ruled. */
+  | { readonly chord: Chord; readonly numeral: Numeral; readonly key: Key };
 
 export interface ContextOptions {
   /** Sharps (positive) or flats of the printed signature. */
@@ -27,7 +31,7 @@ export interface ContextReading {
   readonly key: Key;
   readonly numeral: Numeral;
   readonly chord: Chord;
-  readonly reason: NumeralReason | 'cadential-six-four';
+  readonly reason: NumeralReason | 'cadential-six-four' | 'given';
   readonly excess: number;
 }
 
@@ -38,7 +42,7 @@ interface State {
   readonly fifths: number;
   readonly numeral: Numeral;
   readonly chord: Chord;
-  readonly reason: NumeralReason;
+  readonly reason: NumeralReason | 'given';
   readonly cost: number;
   /** Degree counted in, for steps: of an applied chord none. */
   readonly degree: number;
@@ -195,6 +199,7 @@ function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][
   const sought = options.key ? [options.key] : keysSought(options.signature ?? guessSignature(chords));
   const home = options.signature ?? (options.key ? signatureFifths(options.key) : guessSignature(chords));
   return chords.map((chord, index) => {
+    if ('numeral' in chord) return [stateOf(chord.numeral, chord.chord, chord.key, 'given', 0)];
     const given = options.keys?.[index] ?? null;
     const keys = given ? [given] : sought;
     const id = `${given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : ''} ${idOf(chord)}`;
@@ -209,7 +214,7 @@ function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][
 function idOf(chord: ChordIn): string {
   // Members tell apart chords of the same notes, such as a sixth and a thirteenth.
   const notes = 'notes' in chord ? chord.notes : [chord.chord.root, ...notesFromBass(chord.chord)];
-  return `${'notes' in chord ? 'n' : 'c'}${notes.map(({ step, alteration }) => `${step}.${alteration}`).join(' ')}`;
+  return `${'notes' in chord ? 'n' : membersId(chord.chord.members)} ${notes.map(({ step, alteration }) => `${step}.${alteration}`).join(' ')}`;
 }
 
 /** Major and minor keys round the signature. */
@@ -236,30 +241,40 @@ function guessSignature(chords: readonly ChordIn[]): number {
   return best;
 }
 
+function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason'], cost: number): State {
+  const { target } = numeral;
+  return {
+    key,
+    keyAt: (signatureFifths(key) * 7 + MODES.indexOf(key.mode)) | 0,
+    fifths: signatureFifths(key),
+    numeral,
+    chord,
+    reason,
+    cost,
+    degree: target ? 0 : numeral.special === 'N' ? 2 : numeral.special === 'CT' || numeral.special === 'Cad' ? 1 : numeral.degree,
+    target: target ? target.degree : 0,
+    targetRoot: target ? lineOfFifths(rootOf(target, key)) : NaN,
+    root: lineOfFifths(chord.root),
+    inversion: inversionOf(chord) ?? 0,
+    minor: isMinorThird(chord),
+  };
+}
+
 function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
   const candidates = candidatesOf(chord);
   const states: State[] = [];
   for (const key of keys) {
-    const keyAt = signatureFifths(key) * 10 + (key.mode === 'minor' ? 1 : 0);
     const own: State[] = [];
-    const add = (numeral: Numeral, one: Chord, reason: NumeralReason, cost: number) => {
-      const applied = numeral.target !== null;
-      own.push({
-        key,
-        keyAt,
-        fifths: signatureFifths(key),
-        numeral,
-        chord: one,
-        reason,
-        cost: cost * COSTS.numeral + weakness(numeral, key, reason) + COSTS.farFromSignature * Math.abs(signatureFifths(key) - home),
-        degree: applied ? 0 : numeral.special === 'N' ? 2 : numeral.special === 'CT' ? 1 : numeral.degree,
-        target: applied ? numeral.target.degree : 0,
-        targetRoot: applied ? lineOfFifths(rootOf(numeral.target, key)) : NaN,
-        root: lineOfFifths(one.root),
-        inversion: inversionOf(one) ?? 0,
-        minor: isMinorThird(one),
-      });
-    };
+    const add = (numeral: Numeral, one: Chord, reason: NumeralReason, cost: number) =>
+      own.push(
+        stateOf(
+          numeral,
+          one,
+          key,
+          reason,
+          cost * COSTS.numeral + weakness(numeral, key, reason) + COSTS.farFromSignature * Math.abs(signatureFifths(key) - home),
+        ),
+      );
     if ('notes' in chord) {
       const sixth = augmentedSixth(chord.notes, key);
       if (sixth) add(sixth.numeral, sixth.chord, sixth.reason, sixth.cost);

@@ -6,3 +6,4 @@ export * from './instruments';
 export * from './context';
 export * from './analyse';
 export * from './readingWords';
+export * from './line';

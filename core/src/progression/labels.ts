@@ -4,7 +4,7 @@ import { degreeOf } from '../key/scale';
 import type { Key } from '../key/key';
 import { DEFAULT_SCHOOL, printFigure, shortFigures, type Numeral, type NumeralParts, type NumeralReading, type School, typesetParts } from '../label';
 import { displayNoteName, accidentalGlyph, type Note, type NoteName } from '../pitch';
-import { readEntry, type Entry } from './entry';
+import { readEntry, type Entry, type ReadEntry } from './entry';
 
 export type ChordFunction = 'tonic' | 'pre-dominant' | 'dominant';
 
@@ -27,25 +27,27 @@ export type LabelledColumn = { readonly ok: true; readonly labels: ColumnLabels 
 
 /** Labels one stored entry in a key and a school. An unreadable entry gives its error in place. */
 export function labelEntry(entry: Entry, key: Key, school: School = DEFAULT_SCHOOL): LabelledColumn {
-  const result = attempt((): ColumnLabels => {
-    const { chord, numeral, readings, notes } = readEntry(entry, key);
-    return {
-      chord,
-      numeral,
-      numeralParts: typesetParts(numeral, key, school),
-      figures: shortFigures(chord, key).map(printFigure),
-      symbol: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
-      letters: stackedNotes(chord).map((note) => displayNoteName(note, school.letters)),
-      degrees: stackedNotes(chord)
-        .map((note) => degreeText(note, key))
-        .join(' '),
-      quality: qualityName(describe(chord.members)),
-      function: functionOf(numeral),
-      readings,
-      notes,
-    };
-  });
+  const result = attempt((): ColumnLabels => labelsOf(readEntry(entry, key), key, school));
   return result.ok ? { ok: true, labels: result.value } : { ok: false, error: result.error };
+}
+
+/** Everything the grid says about a chord that is read. */
+export function labelsOf({ chord, numeral, readings, notes }: ReadEntry, key: Key, school: School): ColumnLabels {
+  return {
+    chord,
+    numeral,
+    numeralParts: typesetParts(numeral, key, school),
+    figures: shortFigures(chord, key).map(printFigure),
+    symbol: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
+    letters: stackedNotes(chord).map((note) => displayNoteName(note, school.letters)),
+    degrees: stackedNotes(chord)
+      .map((note) => degreeText(note, key))
+      .join(' '),
+    quality: qualityName(describe(chord.members)),
+    function: functionOf(numeral),
+    readings,
+    notes,
+  };
 }
 
 /** Labels a whole progression, in order. */

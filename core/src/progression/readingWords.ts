@@ -13,6 +13,7 @@ const WORDS: Record<ContextReading['reason'], string> = {
   substitute: 'stands in for the dominant a tritone away',
   backdoor: 'comes to the tonic from a whole step below',
   chromatic: 'outside the scale',
+  given: 'as it was written',
   'cadential-six-four': 'a six-four over the dominant that follows',
 };
 

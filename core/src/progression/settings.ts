@@ -1,5 +1,7 @@
+import type { Chord } from '../chord';
 import type { Key } from '../key/key';
 import { closeSettings, givenSetting, type Setting } from '../voicing/close';
+import type { Note } from '../pitch';
 import { readEntry, type Entry } from './entry';
 
 /**
@@ -7,7 +9,11 @@ import { readEntry, type Entry } from './entry';
  * the rest in the plain close setting. Entries must be readable in the key.
  */
 export function settingsOf(entries: readonly Entry[], key: Key): Setting[] {
-  const reads = entries.map((entry) => readEntry(entry, key));
-  const close = closeSettings(reads.map((read) => read.chord));
-  return reads.map((read, index) => (read.notes ? givenSetting(read.notes) : close[index]!));
+  return settingsOfChords(entries.map((entry) => readEntry(entry, key)));
+}
+
+/** As settingsOf, for chords that are read already; `notes` where they were given with octaves. */
+export function settingsOfChords(reads: readonly { readonly chord: Chord; readonly notes: readonly Note[] | null }[]): Setting[] {
+  const close = closeSettings(reads.map(({ chord }) => chord));
+  return reads.map(({ notes }, index) => (notes ? givenSetting(notes) : close[index]!));
 }

@@ -17,6 +17,8 @@ export type Lock = Note | NoteName | null;
 export interface SettingProblem {
   readonly key: Key;
   readonly numerals: readonly Numeral[];
+  /** The key that each numeral is counted in, where it is another. */
+  readonly keys?: readonly Key[];
   /** For each chord the four voices that are fixed, from the soprano; null leaves a voice free. */
   readonly locks?: readonly (readonly [Lock, Lock, Lock, Lock])[];
   /** Every rule forbids unless it is given a weight here. */
@@ -88,11 +90,19 @@ function weightOf(weights: RuleWeights, rule: Rule): number {
   return weights[rule] ?? Infinity;
 }
 
+function keyAt({ key, keys }: SettingProblem, at: number): Key {
+  return keys?.[at] ?? key;
+}
+
+function chordAt(problem: SettingProblem, at: number): Chord {
+  return chordOfNumeral(problem.numerals[at]!, keyAt(problem, at));
+}
+
 /** Settings of one chord that its locks and the rules within a chord allow. */
 function columnOf(problem: SettingProblem, at: number, weights: RuleWeights): Column {
   const numeral = problem.numerals[at]!;
-  const chord = fourNoteChord(chordOfNumeral(numeral, problem.key));
-  const sense = senseOf(chord, problem.key, localKey(numeral, problem.key));
+  const chord = fourNoteChord(chordAt(problem, at));
+  const sense = senseOf(chord, keyAt(problem, at), localKey(numeral, keyAt(problem, at)));
   const locks = problem.locks?.[at];
   const candidates: Candidate[] = [];
   for (const { notes, cost } of fourPartSettings(chord)) {
@@ -276,7 +286,7 @@ function firstBlocked(problem: SettingProblem, weights: RuleWeights): number | n
 
 function notInChord(problem: SettingProblem, at: number): boolean {
   const locks = problem.locks?.[at];
-  const chord = chordOfNumeral(problem.numerals[at]!, problem.key);
+  const chord = chordAt(problem, at);
   const names = chord.members.map((m) => memberNote(chord.root, m));
   const wrongBass = locks?.[3] && !sameName(locks[3], chord.bass);
   return Boolean(wrongBass) || Boolean(locks?.some((lock) => lock !== null && ![...names, chord.bass].some((name) => sameName(name, lock))));
@@ -285,7 +295,7 @@ function notInChord(problem: SettingProblem, at: number): boolean {
 /** What within the chord leaves no setting: a locked note outside its voice's range, or voices that cannot come near enough. */
 function within(problem: SettingProblem, at: number): Rule {
   const locks = problem.locks?.[at];
-  const chord = fourNoteChord(chordOfNumeral(problem.numerals[at]!, problem.key));
+  const chord = fourNoteChord(chordAt(problem, at));
   const settings = fourPartSettings(chord);
   const alone = (voice: number) => settings.some(({ notes }) => !locks?.[voice] || isLocked(notes[voice]!, locks[voice]));
   return [0, 1, 2, 3].every(alone) ? 'spacing' : 'range';

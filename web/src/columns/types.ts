@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 export interface GridRow {
   readonly id: string;
   readonly label: string;
-  readonly kind: 'text' | 'root' | 'numeral' | 'figures' | 'soft';
+  readonly kind: 'text' | 'root' | 'numeral' | 'figures' | 'targets' | 'soft';
   /** A heavier rule above, to part groups of rows. */
   readonly parted?: boolean;
 }

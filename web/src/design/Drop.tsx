@@ -29,7 +29,11 @@ export function Drop({ label, opens, children, arrow = true, drop }: DropProps) 
         aria-haspopup={opens}
         aria-expanded={open}
         onPress={() => setOpen(!open)}
-        onKeyDown={(event) => event.key === 'ArrowDown' && setOpen(true)}
+        onKeyDown={(event) => {
+          if (event.key === 'ArrowDown') setOpen(true);
+          // Undo, the list of commands and the like are heard above.
+          else event.continuePropagation();
+        }}
       >
         {children}
         {arrow && <ChevronDown aria-hidden="true" />}

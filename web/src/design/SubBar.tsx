@@ -10,6 +10,11 @@ export const SubBar = styled.div`
   > :nth-child(2) {
     margin-left: auto;
   }
+  .settings {
+    display: inline-flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+  }
   @media (max-width: 860px) {
     > :nth-child(2) {
       margin-left: 0;

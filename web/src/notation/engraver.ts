@@ -9,6 +9,10 @@ export interface ColumnNotes {
   readonly notes: readonly Note[];
   /** A second note or chord after the first, on the same staff. */
   readonly then?: readonly Note[];
+  /** A lower voice on the same staff, stems down; the notes above have theirs up. */
+  readonly below?: readonly Note[];
+  /** Notes in correction ink, counted from the lowest: of `notes`, then of `below`. */
+  readonly faulty?: readonly (readonly number[])[];
   /** Which notes, then which of the second chord, carry an accidental; where not given, as alone in a bar. */
   readonly signs?: readonly (readonly boolean[])[];
 }
@@ -18,6 +22,8 @@ const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A',
 /** The notation package puts a staff's top line this far below its own y. */
 const TOP_LINE = 40;
 const CACHE_LIMIT = 4000;
+/** The page's correction ink. */
+const FAULTY = 'var(--correction)';
 /** Room between the two notes of a pair. */
 const PAIR_WIDTH = 36;
 /** Room for the brace at the left of a grand staff. */
@@ -49,32 +55,39 @@ export class Engraver {
     const { Stave, StaveNote, Accidental, Voice, Formatter } = this.vexflow;
     const { context, element } = this.context();
     // Whole notes have no stem; taken as stem-up, a second stands to the right and accidentals stay near their notes.
-    const chord = (notes: readonly Note[], clef: Clef, signs: readonly boolean[]) => {
+    const chord = (notes: readonly Note[], clef: Clef, signs: readonly boolean[], stem: 0 | 1 | -1 = 0, faulty: readonly number[] = []) => {
       const note = new StaveNote({
         clef,
         keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`),
         duration,
-        ...(duration === 'w' ? { stemDirection: 1 } : { autoStem: true }),
+        ...(duration === 'w' ? { stemDirection: 1 } : stem !== 0 ? { stemDirection: stem } : { autoStem: true }),
       });
       notes.forEach((n, i) => {
         if (signs[i]) note.addModifier(new Accidental(CODES[n.alteration]!), i);
       });
+      for (const i of faulty) note.setKeyStyle(i, { fillStyle: FAULTY, strokeStyle: FAULTY });
       return note;
     };
-    const voices = staves.flatMap(({ clef, notes, then, signs }, index) => {
+    const voices = staves.flatMap(({ clef, notes, then, signs, below, faulty }, index) => {
       if (notes.length === 0) return [];
       const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
       stave.setNoteStartX(0);
       const carried = signs ?? accidentalsInBar(then ? [notes, then] : [notes], (step) => signatureAlteration(fifths, step));
-      const chords = [chord(notes, clef, carried[0]!), ...(then ? [chord(then, clef, carried[1]!)] : [])];
-      const voice = new Voice({ numBeats: (duration === 'w' ? 4 : 2) * chords.length, beatValue: 4 }).addTickables(chords);
-      voice.setStave(stave);
-      for (const note of chords) note.setStave(stave);
-      return [{ voice, chords }];
+      const parts =
+        below && below.length > 0
+          ? [[chord(notes, clef, carried[0]!, 1, faulty?.[0])], [chord(below, clef, signsOf(below, fifths), -1, faulty?.[1])]]
+          : [[chord(notes, clef, carried[0]!, 0, faulty?.[0]), ...(then ? [chord(then, clef, carried[1]!)] : [])]];
+      return parts.map((chords) => {
+        const voice = new Voice({ numBeats: (duration === 'w' ? 4 : 2) * chords.length, beatValue: 4 }).addTickables(chords);
+        voice.setStave(stave);
+        for (const note of chords) note.setStave(stave);
+        return { voice, chords, staff: index };
+      });
     });
     if (voices.length === 0) return { markup: '', left: 0, right: 0 };
     const formatter = new Formatter();
-    for (const { voice } of voices) formatter.joinVoices([voice]);
+    for (const staff of new Set(voices.map((one) => one.staff)))
+      formatter.joinVoices(voices.filter((one) => one.staff === staff).map(({ voice }) => voice));
     formatter.format(
       voices.map(({ voice }) => voice),
       staves.some(({ then }) => then) ? PAIR_WIDTH : 0,
@@ -136,8 +149,12 @@ export class Engraver {
   }
 }
 
-function keyOfStaff({ clef, notes, then, signs }: ColumnNotes): string {
-  return `${clef}${keyOf(notes)}${then ? `>${keyOf(then)}` : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
+function signsOf(notes: readonly Note[], fifths: number): readonly boolean[] {
+  return accidentalsInBar([notes], (step) => signatureAlteration(fifths, step))[0]!;
+}
+
+function keyOfStaff({ clef, notes, then, signs, below, faulty }: ColumnNotes): string {
+  return `${below ? `${keyOf(below)}_` : ''}${faulty ? `${faulty.map((list) => list.join('.')).join('-')}~` : ''}${clef}${keyOf(notes)}${then ? `>${keyOf(then)}` : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
 }
 
 function keyOf(notes: readonly Note[]): string {

@@ -1,4 +1,4 @@
-import { EMPTY_INTERVALS, FIRST_CHORD, FIRST_CLASS, FIRST_KEY } from './model';
+import { EMPTY_INTERVALS, FIRST_CHORD, FIRST_CLASS, FIRST_KEY, FIRST_PROGRESSION } from './model';
 
 /** The version of the workbook's shape, in files and in the browser's database. */
 export const WORKBOOK_VERSION = 3;
@@ -14,7 +14,7 @@ const STEPS: Record<number, (body: Body) => Body> = {
     intervals: body['intervals'] ?? EMPTY_INTERVALS,
     chords: body['chords'] ?? FIRST_CHORD,
   }),
-  // Views of the benches, bars of intervals, and a mask of what is taught for each class.
+  // Views of the benches, bars of intervals, what is decided about a progression, and a mask of what is taught for each class.
   2: ({ notYetTaught, ...body }) => ({
     ...body,
     keyBench: { ...FIRST_KEY, ...(body['keyBench'] as Body) },
@@ -22,6 +22,9 @@ const STEPS: Record<number, (body: Body) => Body> = {
     chords: { ...FIRST_CHORD, ...(body['chords'] as Body) },
     classes: [{ ...FIRST_CLASS, notYetTaught: notYetTaught ?? FIRST_CLASS.notYetTaught }],
     openClass: FIRST_CLASS.id,
+    progressions: Array.isArray(body['progressions'])
+      ? body['progressions'].map((one: Body) => ({ ...FIRST_PROGRESSION, ...one }))
+      : body['progressions'],
   }),
 };
 

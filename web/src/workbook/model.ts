@@ -1,7 +1,19 @@
 import { DEFAULT_SCHOOL, FAMILIES, type Clef, type Entry, type IntervalWay, type ScaleForm, type School, type StackTop } from '@diatonix/core';
 
+/** What was decided about a column beside what was entered. */
+export interface ColumnRulings {
+  /** A ruling on its numeral, as plain text; it stands whatever the context says. */
+  readonly ruling?: { readonly key: string; readonly numeral: string };
+  /** The key from here on, where it changes. */
+  readonly key?: string;
+  /** Whether a phrase ends here. */
+  readonly phraseEnd?: boolean;
+  /** Notes that stay in the four-part setting, from the soprano; null leaves a voice free. */
+  readonly locks?: readonly (string | null)[];
+}
+
 /** A column of a progression: what was entered, or the piece of text that was not understood. */
-export type Column = { readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string };
+export type Column = ({ readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string }) & ColumnRulings;
 
 export interface Progression {
   readonly id: string;
@@ -10,8 +22,31 @@ export interface Progression {
   readonly key: string;
   /** Quarter notes a minute; a chord lasts two. */
   readonly tempo: number;
+  /** Whether changes of key are found, or everything is read in the key above and those that are marked. */
+  readonly modulate: boolean;
+  readonly view: ProgressionView;
+  /** Rows that are not shown, and rows left blank for the class. */
+  readonly hidden: readonly string[];
+  readonly blank: readonly string[];
+  /** Rules of four-part writing that are switched off. */
+  readonly rulesOff: readonly string[];
   readonly columns: readonly Column[];
 }
+
+export const PROGRESSION_VIEWS = ['keyboard', 'four-part'] as const;
+export type ProgressionView = (typeof PROGRESSION_VIEWS)[number];
+
+/** What a new progression begins with. */
+export const FIRST_PROGRESSION: Omit<Progression, 'id' | 'title'> = {
+  key: 'C major',
+  tempo: 80,
+  modulate: false,
+  view: 'keyboard',
+  hidden: [],
+  blank: [],
+  rulesOff: [],
+  columns: [],
+};
 
 export interface KeyBenchState {
   readonly key: string;
@@ -149,7 +184,7 @@ export function emptyWorkbook(id: string, progressionId: string): Workbook {
     chords: FIRST_CHORD,
     classes: [FIRST_CLASS],
     openClass: FIRST_CLASS.id,
-    progressions: [{ id: progressionId, title: 'Progression 1', key: 'C major', tempo: 80, columns: [] }],
+    progressions: [{ ...FIRST_PROGRESSION, id: progressionId, title: 'Progression 1' }],
     openProgression: progressionId,
     school: DEFAULT_SCHOOL,
   };

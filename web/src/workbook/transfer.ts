@@ -1,6 +1,6 @@
 import { attempt, parseKey, parseNote } from '@diatonix/core';
-import type { ScoreMessage } from '../workers/messages';
-import { FIRST_PLACE, TEMPO_RANGE, type IntervalsBenchState, type Progression } from './model';
+import type { ScoreFile, ScoreMessage } from '../workers/messages';
+import { FIRST_PLACE, FIRST_PROGRESSION, TEMPO_RANGE, type IntervalsBenchState, type Progression } from './model';
 import { download } from './download';
 import { workbookFromFile, workbookToFile, type FileResult } from './file';
 import { newId } from './ids';
@@ -8,6 +8,7 @@ import { useStore } from './store';
 
 /** Past this a reading shows that it is under way. */
 const PROGRESS_MS = 300;
+const MOST_REMARKS = 3;
 const MUSICXML_TYPE = 'application/vnd.recordare.musicxml+xml';
 const MAX_FILE_BYTES = 50_000_000;
 
@@ -33,17 +34,45 @@ export async function openDemo(): Promise<void> {
   useStore.getState().openWorkbook(demoWorkbook(), FIRST_PLACE);
 }
 
-/** Saves a progression as MusicXML; returns what stood in the way, or null. */
-export async function exportMusicXml({ title, key, tempo, columns }: Progression): Promise<string | null> {
-  const { progressionToMusicXml } = await import('@diatonix/core/musicxml');
-  const entries = columns.flatMap((column) => ('entry' in column ? [column.entry] : []));
-  const xml = attempt(() => progressionToMusicXml({ title, key: parseKey(key), tempo, entries }));
-  if (!xml.ok) return xml.error.message;
-  download(xml.value, `${fileName(title)}.musicxml`, MUSICXML_TYPE);
-  const left = columns.length - entries.length;
-  return left === 0
-    ? null
-    : `${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`;
+/** Formats that a progression goes out in. */
+export const EXPORTS = ['MusicXML', 'MIDI', 'RomanText', 'CSV'] as const;
+export type ExportFormat = (typeof EXPORTS)[number];
+
+/** Saves a progression in a format; returns what stood in the way or could not be carried over, or null. */
+export async function exportProgression(progression: Progression, format: ExportFormat): Promise<string | null> {
+  const { writeCsv, writeMidiFile, writeMusicXmlLine, writeRomanText } = await import('@diatonix/core/files');
+  const { title, key, tempo, columns } = progression;
+  const entered = columns.flatMap((column) => ('entry' in column ? [column] : []));
+  const file = { title, key: parseKey(key), tempo, columns: entered };
+  const name = fileName(title);
+  const written = attempt((): readonly string[] => {
+    switch (format) {
+      case 'MusicXML': {
+        const { value, remarks } = writeMusicXmlLine(file);
+        download(value, `${name}.musicxml`, MUSICXML_TYPE);
+        return remarks;
+      }
+      case 'MIDI': {
+        const { value, remarks } = writeMidiFile(file);
+        download(new Blob([value as BlobPart]), `${name}.mid`, 'audio/midi');
+        return remarks;
+      }
+      case 'RomanText': {
+        const { value, remarks } = writeRomanText(file);
+        download(value, `${name}.rntxt`, 'text/plain');
+        return remarks;
+      }
+      case 'CSV':
+        download(writeCsv(file), `${name}.csv`, 'text/csv');
+        return [];
+    }
+  });
+  if (!written.ok) return written.error.message;
+  const left = columns.length - entered.length;
+  const out =
+    left === 0 ? [] : [`${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`];
+  const said = [...written.value, ...out];
+  return said.length === 0 ? null : said.join(' ');
 }
 
 /** Saves the line of intervals as MusicXML; pieces that are not understood are left out. */
@@ -60,8 +89,8 @@ export interface Reading {
   readonly cancel: () => void;
 }
 
-/** Reads a MusicXML file in a worker and opens it as a new progression. `onSlow` is called when it takes long. */
-export function importMusicXml(file: File, onSlow: () => void): Reading {
+/** Reads a MusicXML or RomanText file in a worker and opens it as a new progression. `onSlow` is called when it takes long. */
+export function importScore(file: File, onSlow: () => void): Reading {
   const worker = new Worker(new URL('../workers/readScore.worker.ts', import.meta.url), { type: 'module' });
   const slow = setTimeout(onSlow, PROGRESS_MS);
   let cancel = () => {};
@@ -76,24 +105,19 @@ export function importMusicXml(file: File, onSlow: () => void): Reading {
     worker.onmessage = ({ data }: MessageEvent<ScoreMessage>) =>
       finish(data.ok ? open(data) : { ok: false, message: `“${file.name}”: ${data.message} The workbook was not changed.` });
     if (file.size > MAX_FILE_BYTES) finish({ ok: false, message: `“${file.name}”: the file is larger than 50 MB. Import a part of the score.` });
-    else void file.text().then((text) => worker.postMessage(text));
+    else void file.text().then((text) => worker.postMessage({ name: file.name, text } satisfies ScoreFile));
   });
   return { done, cancel: () => cancel() };
 }
 
-function open({ title, key, tempo, entries, unread }: Extract<ScoreMessage, { ok: true }>): ReadingOutcome {
-  if (entries.length === 0)
+function open({ title, key, tempo, columns, remarks }: Extract<ScoreMessage, { ok: true }>): ReadingOutcome {
+  if (columns.length === 0)
     return { ok: false, message: 'The file holds no chord: no moment with two different notes and no label. The workbook was not changed.' };
-  const columns = entries.map((entry) => ({ id: newId(), entry }));
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
-  useStore.getState().addProgression({ title, key, tempo: within, columns });
-  return {
-    ok: true,
-    remark:
-      unread === 0
-        ? null
-        : `${unread} ${unread === 1 ? 'moment' : 'moments'} with fewer than two different notes ${unread === 1 ? 'was' : 'were'} passed over.`,
-  };
+  useStore
+    .getState()
+    .addProgression({ ...FIRST_PROGRESSION, title, key, tempo: within, columns: columns.map((column) => ({ ...column, id: newId() })) });
+  return { ok: true, remark: remarks.length === 0 ? null : remarks.slice(0, MOST_REMARKS).join(' ') };
 }
 
 function fileName(title: string): string {

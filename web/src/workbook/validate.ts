@@ -1,10 +1,10 @@
 import 'reflect-metadata';
-import { attempt, parseKey, parseNote, parseSymbol, CLEFS, INTERVAL_WAYS, SCALE_FORMS } from '@diatonix/core';
+import { attempt, parseKey, parseNote, parseSymbol, CLEFS, INTERVAL_WAYS, RULES, SCALE_FORMS } from '@diatonix/core';
 import { plainToInstance, Type } from 'class-transformer';
 import {
   ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, registerDecorator, validateSync, ValidateIf, ValidateNested, type ValidationError,
 } from 'class-validator'; // prettier-ignore
-import { CHORD_VIEWS, KEY_VIEWS, MOST_PER_BAR, TEMPO_RANGE } from './model';
+import { CHORD_VIEWS, KEY_VIEWS, MOST_PER_BAR, PROGRESSION_VIEWS, TEMPO_RANGE } from './model';
 
 /** Checks a string with one of core's readers. */
 function ReadableAs(what: string, read: (text: string) => unknown): PropertyDecorator {
@@ -15,7 +15,8 @@ function ReadableAs(what: string, read: (text: string) => unknown): PropertyDeco
       propertyName: String(propertyName),
       options: { message: `“$value” is not ${what}` },
       validator: {
-        validate: (value: unknown) => (Array.isArray(value) ? value : [value]).every((v) => typeof v === 'string' && attempt(() => read(v)).ok),
+        validate: (value: unknown) =>
+          (Array.isArray(value) ? value : [value]).every((v) => v === null || (typeof v === 'string' && attempt(() => read(v)).ok)),
       },
     });
 }
@@ -48,8 +49,19 @@ class EntryFile {
   @ValidateIf((entry: EntryFile) => entry.kind === 'notes')
   @IsArray()
   @ArrayMaxSize(16)
+  @IsString({ each: true })
   @ReadableAs('a list of notes with octaves', parseNote)
   notes?: string[];
+}
+
+class RulingFile {
+  @ReadableAs('a key', parseKey)
+  key!: string;
+
+  @IsString()
+  @IsNotEmpty()
+  @MaxLength(80)
+  numeral!: string;
 }
 
 class ColumnFile {
@@ -67,6 +79,27 @@ class ColumnFile {
   @IsString()
   @MaxLength(400)
   unread?: string;
+
+  @IsOptional()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => RulingFile)
+  ruling?: RulingFile;
+
+  @IsOptional()
+  @ReadableAs('a key', parseKey)
+  key?: string;
+
+  @IsOptional()
+  @IsBoolean()
+  phraseEnd?: boolean;
+
+  @IsOptional()
+  @IsArray()
+  @ArrayMinSize(4)
+  @ArrayMaxSize(4)
+  @ReadableAs('four notes with octaves, or nulls', (note) => parseNote(note))
+  locks?: (string | null)[];
 }
 
 class ProgressionFile {
@@ -85,6 +118,26 @@ class ProgressionFile {
   @Min(TEMPO_RANGE.least)
   @Max(TEMPO_RANGE.most)
   tempo!: number;
+
+  @IsBoolean()
+  modulate!: boolean;
+
+  @IsIn(PROGRESSION_VIEWS)
+  view!: string;
+
+  @IsArray()
+  @IsString({ each: true })
+  @ArrayMaxSize(20)
+  hidden!: string[];
+
+  @IsArray()
+  @IsString({ each: true })
+  @ArrayMaxSize(20)
+  blank!: string[];
+
+  @IsArray()
+  @IsIn(RULES, { each: true })
+  rulesOff!: string[];
 
   @IsArray()
   @ArrayMaxSize(2000)

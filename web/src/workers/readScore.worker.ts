@@ -1,19 +1,21 @@
 import { attempt, printKey } from '@diatonix/core';
-import { progressionFromMusicXml } from '@diatonix/core/musicxml';
-import type { ScoreMessage } from './messages';
+import { readMusicXmlLine, readRomanText } from '@diatonix/core/files';
+import type { ScoreFile, ScoreMessage } from './messages';
 
-/** Reads MusicXML away from the page, so that a long score never holds up the bench. */
-self.onmessage = ({ data }: MessageEvent<string>) => {
-  const result = attempt(() => progressionFromMusicXml(data));
-  const message: ScoreMessage = result.ok
-    ? {
-        ok: true,
-        title: result.value.title,
-        key: printKey(result.value.key),
-        tempo: result.value.tempo,
-        entries: result.value.entries,
-        unread: result.value.unread,
-      }
-    : { ok: false, message: result.error.message };
-  self.postMessage(message);
+/** Reads a score away from the page, so that a long one never holds up the bench. */
+self.onmessage = ({ data: { name, text } }: MessageEvent<ScoreFile>) => {
+  const result = attempt(() => (/\.(?:rntxt|txt)$/i.test(name) ? readRomanText(text) : readMusicXmlLine(text)));
+  if (!result.ok) {
+    self.postMessage({ ok: false, message: result.error.message } satisfies ScoreMessage);
+    return;
+  }
+  const { value, remarks } = result.value;
+  self.postMessage({
+    ok: true,
+    title: value.title,
+    key: printKey(value.key),
+    tempo: value.tempo,
+    columns: value.columns,
+    remarks,
+  } satisfies ScoreMessage);
 };

@@ -1,20 +1,23 @@
 import { Download, FileInput } from 'lucide-react';
-import { memo, useState } from 'react';
+import { lazy, memo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Button } from '../../design/controls';
+import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
 import { openProgressionOf } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { exportMusicXml, importMusicXml, type Reading } from '../../workbook/transfer';
+import { exportProgression, EXPORTS, importScore, type ExportFormat, type Reading } from '../../workbook/transfer';
 
-/** Export and import of the progression as MusicXML. */
+const MenuPopover = lazy(() => import('../../design/MenuPopover'));
+
+/** The progression out to a file and in from one. */
 export const FileActions = memo(function FileActions({ empty }: { empty: boolean }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [reading, setReading] = useState<Reading | null>(null);
 
   const read = async (file: File) => {
     setProblem(null);
-    const started = importMusicXml(file, () => setReading(started));
+    const started = importScore(file, () => setReading(started));
     const outcome = await started.done;
     setReading(null);
     setProblem(outcome.ok ? outcome.remark : outcome.message);
@@ -22,15 +25,29 @@ export const FileActions = memo(function FileActions({ empty }: { empty: boolean
 
   return (
     <>
-      <Button onPress={() => void exportOpen().then(setProblem)} isDisabled={empty}>
-        <Download aria-hidden="true" /> Export MusicXML
-      </Button>
+      {!empty && (
+        <Drop
+          label="Export progression"
+          opens="menu"
+          drop={(dropped) => (
+            <MenuPopover
+              {...dropped}
+              label="Export progression"
+              atEnd
+              entries={EXPORTS.map((format) => ({ id: format, name: format }))}
+              onAction={(format) => void exportOpen(format as ExportFormat).then(setProblem)}
+            />
+          )}
+        >
+          <Download aria-hidden="true" /> Export
+        </Drop>
+      )}
       <FileTrigger
-        acceptedFileTypes={['.musicxml', '.xml', 'application/vnd.recordare.musicxml+xml']}
+        acceptedFileTypes={['.musicxml', '.xml', '.rntxt', 'application/vnd.recordare.musicxml+xml']}
         onSelect={(files) => files?.[0] && void read(files[0])}
       >
-        <Button>
-          <FileInput aria-hidden="true" /> Import MusicXML
+        <Button aria-label="Import score">
+          <FileInput aria-hidden="true" /> Import
         </Button>
       </FileTrigger>
       {reading && (
@@ -43,7 +60,7 @@ export const FileActions = memo(function FileActions({ empty }: { empty: boolean
   );
 });
 
-async function exportOpen(): Promise<string | null> {
+async function exportOpen(format: ExportFormat): Promise<string | null> {
   const open = openProgressionOf(useStore.getState().workbook);
-  return open ? exportMusicXml(open) : null;
+  return open ? exportProgression(open, format) : null;
 }

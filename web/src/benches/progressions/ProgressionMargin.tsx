@@ -1,17 +1,17 @@
 import {
-  inversionWorking, nameChordWorking, notesFromBass, numeralsForChord, numeralParts, numeralWorking, speakNumeral, writeFiguresWorking, displayNoteName, type ColumnLabels, type Key,
+  inversionWorking, nameChordWorking, notesFromBass, numeralWorking, writeFiguresWorking, displayNoteName, type ColumnLabels, type Key,
   type School, type WorkingStep,
 } from '@diatonix/core'; // prettier-ignore
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
-import { Fragment, memo, useState } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
 import { Margin, Ways } from '../../design/Margin';
-import { NumeralText } from '../../design/NumeralText';
 import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../design/SoundNote';
 import { Working } from '../../design/Working';
 import type { DerivedColumn } from './columns';
+import { Rulings } from './Rulings';
 
 const WAYS = [
   { id: 'name', name: 'Name it' },
@@ -29,6 +29,8 @@ interface ProgressionMarginProps {
   readonly onInvert: (by: 1 | -1) => void;
   readonly onRemove: () => void;
   readonly onHear: (manner: Manner) => void;
+  /** What is said of the column's four voices. */
+  readonly four: ReactNode;
 }
 
 /** The working of the selected column: its name, inversion, figures and numeral. */
@@ -40,6 +42,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
   onInvert,
   onRemove,
   onHear,
+  four,
 }: ProgressionMarginProps) {
   const [way, setWay] = useState<Way>('name');
   if (!derived) {
@@ -69,7 +72,6 @@ export const ProgressionMargin = memo(function ProgressionMargin({
     );
   }
   const { labels } = labelled;
-  const others = otherReadings(labels, keyOf);
   return (
     <Margin>
       <h2>Bar {position + 1}</h2>
@@ -77,7 +79,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
         {labels.letters.join(' ')} · lowest note {displayNoteName(labels.chord.bass, school.letters)}
       </p>
       <Ways label="Working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as Way)}>
-        <Working steps={stepsOf(way, labels, setting, keyOf)} school={school} />
+        <Working steps={stepsOf(way, labels, setting, derived.line?.key ?? keyOf)} school={school} />
       </Ways>
       <div className="doings">
         <Button onPress={() => onInvert(1)} aria-label="Invert up">
@@ -92,22 +94,8 @@ export const ProgressionMargin = memo(function ProgressionMargin({
         </Button>
       </div>
       <SoundNote />
-      {others.length > 0 && (
-        <p className="aside">
-          Could also be{' '}
-          {others.map((numeral, index) => {
-            const parts = numeralParts(numeral, keyOf, school);
-            return (
-              <Fragment key={index}>
-                {index > 0 && (index === others.length - 1 ? ' or ' : ', ')}
-                <NumeralText parts={parts} />
-                <span className="visually-hidden">{speakNumeral(parts)}</span>
-              </Fragment>
-            );
-          })}
-          .
-        </p>
-      )}
+      {four}
+      <Rulings derived={derived} school={school} />
     </Margin>
   );
 });
@@ -124,20 +112,4 @@ function stepsOf(way: Way, labels: ColumnLabels, setting: DerivedColumn['setting
     case 'numeral':
       return numeralWorking(numeral, chord, key);
   }
-}
-
-/** Readings nearly as likely as the one shown, at most three. */
-function otherReadings(labels: ColumnLabels, key: Key) {
-  const own = labels.numeral;
-  return numeralsForChord(labels.chord, key)
-    .filter(
-      ({ numeral, cost }) =>
-        cost < 3.4 &&
-        (numeral.degree !== own.degree ||
-          numeral.special !== own.special ||
-          (numeral.target === null) !== (own.target === null) ||
-          numeral.target?.degree !== own.target?.degree),
-    )
-    .slice(0, 3)
-    .map(({ numeral }) => numeral);
 }

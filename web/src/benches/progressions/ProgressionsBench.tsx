@@ -1,6 +1,6 @@
-import { diatonicNumeral, parseKey, printNumeral, printedFifths } from '@diatonix/core';
+import { diatonicNumeral, parseKey, printNote, printNumeral, printedFifths } from '@diatonix/core';
 import { Play, Square } from 'lucide-react';
-import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../design/BenchFrame';
@@ -14,7 +14,7 @@ import { ChordByHand } from './ChordByHand';
 import { play, stop, usePlayback } from '../../sound/player';
 import { openProgressionOf } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { GridColumns, ProgressionDeriver, ROWS } from './columns';
+import { GridColumns, ProgressionDeriver, shownRows } from './columns';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
 import { FileActions } from './FileActions';
@@ -22,6 +22,11 @@ import { KeyChange, KeyChooser } from './KeyChange';
 import { ProgressionMargin } from './ProgressionMargin';
 import { TempoField } from './TempoField';
 import { TitleField } from './TitleField';
+import { useFourParts } from './useFourParts';
+import { ViewBar } from './ViewBar';
+import { VoicesAside } from './VoicesAside';
+
+const Harmonise = lazy(() => import('./Harmonise').then((module) => ({ default: module.Harmonise })));
 
 const QUARTERS_A_COLUMN = 2;
 
@@ -31,6 +36,8 @@ interface Doings {
   readonly hear: (manner: 'together' | 'note by note') => void;
 }
 
+const NO_ROWS: readonly string[] = [];
+
 const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => {} };
 
 /** The Progressions bench: a line of chords, labelled, set on a grand staff, and played. */
@@ -38,7 +45,7 @@ export function ProgressionsBench() {
   const progression = useStore((state) => openProgressionOf(state.workbook));
   const school = useStore((state) => state.workbook.school);
   const selectedId = useStore((state) => state.place.progressionColumn);
-  const { setPlace, invertColumn, removeColumn, addEntry, moveColumn } = useStore.getState();
+  const { setPlace, invertColumn, removeColumn, addEntry, moveColumn, putHarmony } = useStore.getState();
   const panel = useStore((state) => state.place.notePanel);
   const work = useRef<HTMLDivElement>(null);
   const engraver = useEngraver();
@@ -51,7 +58,16 @@ export function ProgressionsBench() {
 
   const key = useMemo(() => parseKey(progression?.key ?? 'C major'), [progression?.key]);
   const derived = useMemo(() => (progression ? deriver.current.derive(progression, school) : []), [progression, school]);
-  const columns = useMemo(() => gridColumns.current.build(derived, key, school, engraver), [derived, key, school, engraver]);
+  const [skip, setSkip] = useState(0);
+  const [harmonising, setHarmonising] = useState(false);
+  const next = useCallback(() => setSkip((count) => count + 1), []);
+  const parts = useFourParts(progression, derived, key, skip);
+  const blank = progression?.blank ?? NO_ROWS;
+  const columns = useMemo(
+    () => gridColumns.current.build(derived, key, school, engraver, blank, parts),
+    [derived, key, school, engraver, blank, parts],
+  );
+  const rows = useMemo(() => (progression ? shownRows(progression) : []), [progression]);
   const found = derived.findIndex(({ column }) => column.id === selectedId);
   const selected = found < 0 ? (derived.length > 0 ? 0 : -1) : found;
 
@@ -75,7 +91,9 @@ export function ProgressionsBench() {
   if (!progression) return <EmptyProgression />;
 
   const hear = (from: number, to: number, manner: 'together' | 'note by note' = 'together') => {
-    const notes = derived.slice(from, to).map(({ setting }) => (setting ? [...setting.lower, ...setting.upper] : []));
+    const notes = derived
+      .slice(from, to)
+      .map(({ setting }, index) => parts.voices[from + index] ?? (setting ? [...setting.lower, ...setting.upper] : []));
     void play(notes, { seconds: (60 / progression.tempo) * QUARTERS_A_COLUMN, from, manner });
   };
   const current = derived[selected] ?? null;
@@ -123,6 +141,18 @@ export function ProgressionsBench() {
     }
   };
 
+  const four =
+    progression.view === 'four-part' && current ? (
+      <VoicesAside
+        column={current.column}
+        voices={parts.voices[selected] ?? null}
+        faults={parts.faults.filter(({ at }) => at === selected)}
+        said={parts.said}
+        searching={parts.searching}
+        school={school}
+      />
+    ) : null;
+
   return (
     <BenchFrame
       title={<TitleField id={progression.id} title={progression.title} />}
@@ -153,10 +183,12 @@ export function ProgressionsBench() {
           onInvert={doings.invert}
           onRemove={doings.remove}
           onHear={doings.hear}
+          four={four}
         />
       }
     >
       <h2 className="visually-hidden">Columns</h2>
+      <ViewBar progression={progression} onNext={next} harmonising={harmonising} onHarmonise={setHarmonising} />
       <KeyChange progression={progression} wanted={wanted} onDone={() => setWanted(null)} />
       <div ref={work}>
         {columns.length === 0 ? (
@@ -172,7 +204,7 @@ export function ProgressionsBench() {
             clefs={['treble', 'bass']}
             fifths={printedFifths(key)}
             braced
-            rows={ROWS}
+            rows={rows}
             columns={columns}
             selected={selected}
             selectedRow={row}
@@ -183,6 +215,15 @@ export function ProgressionsBench() {
         )}
       </div>
       <EntryLine progression={progression} />
+      {harmonising && (
+        <Suspense fallback={null}>
+          <Harmonise
+            keyOf={key}
+            school={school}
+            onPut={(numerals, voices) => putHarmony(numerals, voices && voices.map((notes) => notes.map(printNote)))}
+          />
+        </Suspense>
+      )}
       {panel && (
         <ChordByHand
           keyOf={key}

@@ -1,6 +1,6 @@
 import { attempt, entryText, invertEntry, parseKey, readLine, rereadEntry, transposeEntry, type Entry, type TheoryError } from '@diatonix/core';
 import { newId } from '../../workbook/ids';
-import { openProgressionOf, type Column, type Progression } from '../../workbook/model';
+import { FIRST_PROGRESSION, openProgressionOf, type Column, type ColumnRulings, type Progression } from '../../workbook/model';
 import type { WorkbookState } from '../../workbook/store';
 import { mergeByText } from '../merge';
 
@@ -14,9 +14,15 @@ export interface ProgressionsActions {
   readonly typeLine: (line: string) => void;
   /** Puts an entry after the given column, or at the end; returns the new column's id. */
   readonly addEntry: (entry: Entry, after?: string | null) => string;
+  /** Puts numerals at the end of the line, in four voices where they are given: all in one edit. */
+  readonly putHarmony: (numerals: readonly string[], voices: readonly (readonly string[])[] | null) => void;
   readonly removeColumn: (id: string) => void;
   readonly moveColumn: (id: string, by: 1 | -1) => void;
   readonly invertColumn: (id: string, by: 1 | -1) => void;
+  /** What is decided about a column beside its entry; undefined takes a decision back. */
+  readonly rule: (id: string, rulings: { [Name in keyof ColumnRulings]?: ColumnRulings[Name] | undefined }) => void;
+  /** How the line is read and shown. */
+  readonly arrange: (part: Partial<Pick<Progression, 'modulate' | 'view' | 'hidden' | 'blank' | 'rulesOff'>>) => void;
   /** Same chords, new numerals. */
   readonly reread: (key: string) => void;
   /** Same numerals, new chords. Returns the error where a chord cannot be written in the new key. */
@@ -41,7 +47,7 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       get().edit((workbook) => {
         const id = newId();
         const key = openProgressionOf(workbook)?.key ?? 'C major';
-        const made = progression ?? { title: `Progression ${workbook.progressions.length + 1}`, key, tempo: 80, columns: [] };
+        const made = progression ?? { ...FIRST_PROGRESSION, title: `Progression ${workbook.progressions.length + 1}`, key };
         return { ...workbook, progressions: [...workbook.progressions, { ...made, id }], openProgression: id };
       }),
     removeProgression: (id) =>
@@ -51,7 +57,8 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       }),
     renameProgression: (title) => change((progression) => ({ ...progression, title }), 'progression-title'),
     setTempo: (tempo) => change((progression) => ({ ...progression, tempo }), 'tempo'),
-    typeLine: (line) => changeColumns((columns, { key }) => mergeByText(columns, readColumns(line, key, get().workbook.school), columnText), 'line'),
+    typeLine: (line) =>
+      changeColumns((columns, { key }) => mergeByText(columns, readColumns(line, key, get().workbook.school), columnText, carried), 'line'),
     addEntry: (entry, after = null) => {
       const id = newId();
       if (!openProgressionOf(get().workbook)) get().addProgression();
@@ -61,6 +68,15 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       });
       return id;
     },
+    putHarmony: (numerals, voices) =>
+      change((progression) => ({
+        ...progression,
+        ...(voices ? { view: 'four-part' as const } : {}),
+        columns: [
+          ...progression.columns,
+          ...numerals.map((text, at): Column => ({ id: newId(), entry: { kind: 'numeral', text }, ...(voices ? { locks: voices[at]! } : {}) })),
+        ],
+      })),
     removeColumn: (id) => changeColumns((columns) => columns.filter((c) => c.id !== id)),
     moveColumn: (id, by) =>
       changeColumns((columns) => {
@@ -79,6 +95,16 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
           return inverted.ok ? { ...column, entry: inverted.value } : column;
         }),
       ),
+    rule: (id, rulings) =>
+      changeColumns((columns) =>
+        columns.map((column) => {
+          if (column.id !== id) return column;
+          const next = { ...column, ...rulings };
+          for (const name of Object.keys(rulings) as (keyof ColumnRulings)[]) if (rulings[name] === undefined) delete next[name];
+          return next as Column;
+        }),
+      ),
+    arrange: (part) => change((progression) => ({ ...progression, ...part })),
     reread: (key) =>
       change((progression) => ({
         ...progression,
@@ -107,4 +133,9 @@ function readColumns(line: string, key: string, school: WorkbookState['workbook'
 /** The text of one column as it stands in the entry line. */
 export function columnText(column: Column): string {
   return 'entry' in column ? entryText(column.entry) : column.unread;
+}
+
+/** What stays with a place in the line when another chord is typed there. */
+function carried({ key, phraseEnd }: Column): Partial<Column> {
+  return { ...(key === undefined ? {} : { key }), ...(phraseEnd === undefined ? {} : { phraseEnd }) };
 }

@@ -1,0 +1,6 @@
+export * from './lineFile';
+export * from './romantext';
+export * from './midi';
+export * from './table';
+export * from './musicxml';
+export * from './musicXmlLine';

@@ -1,0 +1,155 @@
+import type { Chord } from '../chord';
+import { attempt } from '../errors';
+import { parseKey, printKey, sameKey, signatureFifths, type Key } from '../key/key';
+import { DEFAULT_SCHOOL, printNumeral, type Numeral, type School } from '../label';
+import { chordOfNumeral, sameNumeral } from '../label/numeral';
+import { numeralsForChord } from '../label/numeralsFor';
+import { parseNumeral } from '../label/numeralParse';
+import { analyseProgression, type CadenceKind } from './analyse';
+import type { ChordIn, ContextReading } from './context';
+import { readEntry, type Entry, type ReadEntry } from './entry';
+import { labelEntry, labelsOf, type LabelledColumn } from './labels';
+
+/** What was decided about a column beside its entry. */
+export interface LineColumn {
+  readonly entry: Entry;
+  /** A teacher's ruling on its numeral; it stands whatever the context says. */
+  readonly ruling?: { readonly key: string; readonly numeral: string };
+  /** The key from here on, where it changes. */
+  readonly key?: string;
+  readonly phraseEnd?: boolean;
+}
+
+/** A column in its context: its labels, and what is drawn over and under it. */
+export interface LineLabel {
+  readonly labelled: LabelledColumn;
+  readonly key: Key;
+  /** Whether its key is another than that of the column before. */
+  readonly keyBegins: boolean;
+  /** The numeral in the key that is left, where the chord belongs to both. */
+  readonly pivot: Numeral | null;
+  readonly pivotKey: Key | null;
+  readonly cadence: CadenceKind | null;
+  readonly bracketFrom: boolean;
+  readonly bracketTo: boolean;
+  /** The bracket ends here and its V does not resolve: its target is open. */
+  readonly open: boolean;
+  readonly arrowFrom: boolean;
+  readonly arrowTo: boolean;
+  readonly readings: readonly ContextReading[];
+  readonly ruled: boolean;
+}
+
+export interface LineOptions {
+  /** Whether key changes are found, or the line is read in its own key and those that were marked. */
+  readonly modulate: boolean;
+  readonly splitCadences?: boolean;
+}
+
+/**
+ * Labels a whole line in context. Typed numerals stand as they are, in the key
+ * of their place; symbols and notes get the numeral that fits what comes before
+ * and after. A column that cannot be read keeps its error, and the others are
+ * read without it.
+ */
+export function labelLine(columns: readonly LineColumn[], key: Key, options: LineOptions, school: School = DEFAULT_SCHOOL): LineLabel[] {
+  const areas = areasOf(columns, key);
+  const reads = columns.map(({ entry }, at) => attempt(() => readEntry(entry, areas[at]!)));
+  const good = columns.flatMap((_, at) => (reads[at]!.ok ? [at] : []));
+  const place = new Map(good.map((at, index) => [at, index]));
+  const rulings = columns.map((column) => rulingOf(column));
+  const chords = good.map((at): ChordIn => chordIn(columns[at]!, (reads[at] as { value: ReadEntry }).value, areas[at]!, rulings[at] ?? null));
+  const marked = columns.some((column) => column.key !== undefined);
+  const analysed = attempt(() =>
+    analyseProgression(chords, {
+      signature: signatureFifths(key),
+      phraseEnds: good.flatMap((at, index) => (columns[at]!.phraseEnd ? [index] : [])),
+      keys: good.map((at) => (options.modulate && !(marked && areas[at] !== key) ? null : areas[at]!)),
+      splitCadences: options.splitCadences ?? false,
+    }),
+  );
+  // Too far from every key: each chord is read by itself.
+  if (!analysed.ok) return columns.map(({ entry }, at) => alone(labelEntry(entry, areas[at]!, school), areas[at]!));
+  const { chords: labels, cadences, brackets, arrows } = analysed.value;
+  return columns.map((column, at): LineLabel => {
+    const index = place.get(at);
+    const read = reads[at]!;
+    if (index === undefined || !read.ok) return alone(labelEntry(column.entry, areas[at]!, school), areas[at]!);
+    const { best, readings } = labels[index]!;
+    const before = labels[index - 1]?.best;
+    const labelled = attempt(() => labelsOf({ ...read.value, chord: best.chord, numeral: cadential(best) }, best.key, school));
+    const keyBegins = before !== undefined && !sameKey(before.key, best.key);
+    const pivot = keyBegins ? (readings.find((one) => sameKey(one.key, before.key) && one.excess < PIVOT_EXCESS) ?? null) : null;
+    const ending = brackets.find(({ to }) => to === index);
+    return {
+      labelled: labelled.ok ? { ok: true, labels: labelled.value } : { ok: false, error: labelled.error },
+      key: best.key,
+      keyBegins,
+      pivot: pivot?.numeral ?? null,
+      pivotKey: pivot?.key ?? null,
+      cadence: cadences.find((one) => one.at === index)?.kind ?? null,
+      bracketFrom: brackets.some(({ from }) => from === index),
+      bracketTo: ending !== undefined,
+      open: ending !== undefined && ending.target === null,
+      arrowFrom: arrows.some(({ from }) => from === index),
+      arrowTo: arrows.some(({ to }) => to === index),
+      readings: readings.length > 1 ? readings : [...readings, ...otherNumerals(best)],
+      ruled: rulings[at] !== null,
+    };
+  });
+}
+
+/** A chord belongs to both keys where its reading in the old one is not far-fetched. */
+const PIVOT_EXCESS = 5;
+
+function alone(labelled: LabelledColumn, key: Key): LineLabel {
+  const nothing = { keyBegins: false, pivot: null, pivotKey: null, cadence: null, bracketFrom: false, bracketTo: false, open: false, arrowFrom: false, arrowTo: false, ruled: false }; // prettier-ignore
+  return { labelled, key, ...nothing, readings: [] };
+}
+
+/** What a chord whose numeral is settled could be called otherwise in its key. */
+function otherNumerals({ chord, key, numeral }: ContextReading): ContextReading[] {
+  return numeralsForChord(chord, key)
+    .filter((one) => one.cost < FAR_FETCHED && !sameNumeral(one.numeral, numeral))
+    .slice(0, MOST_OTHERS)
+    .map((one) => ({ key, numeral: one.numeral, chord, reason: one.reason, excess: one.cost }));
+}
+
+const FAR_FETCHED = 3.4;
+const MOST_OTHERS = 3;
+
+/** The key of each place: the line's own, or the last one marked. */
+function areasOf(columns: readonly LineColumn[], key: Key): Key[] {
+  let current = key;
+  return columns.map((column) => {
+    const marked = column.key === undefined ? null : attempt(() => parseKey(column.key!));
+    if (marked?.ok) current = marked.value;
+    return current;
+  });
+}
+
+function rulingOf({ ruling }: LineColumn): { key: Key; numeral: Numeral; chord: Chord } | null {
+  if (!ruling) return null;
+  const read = attempt(() => {
+    const key = parseKey(ruling.key);
+    const numeral = parseNumeral(ruling.numeral, key);
+    return { key, numeral, chord: chordOfNumeral(numeral, key) };
+  });
+  return read.ok ? read.value : null;
+}
+
+function chordIn(column: LineColumn, read: ReadEntry, key: Key, ruling: ReturnType<typeof rulingOf>): ChordIn {
+  if (ruling) return { chord: ruling.chord, numeral: ruling.numeral, key: ruling.key };
+  if (column.entry.kind === 'numeral') return { chord: read.chord, numeral: read.numeral, key };
+  return read.notes ? { notes: read.notes } : { chord: read.chord };
+}
+
+/** A six-four over the dominant that follows is written as the school writes it. */
+function cadential({ reason, numeral }: ContextReading): Numeral {
+  return reason === 'cadential-six-four' && numeral.special === null ? { ...numeral, special: 'Cad' } : numeral;
+}
+
+/** A reading as a ruling, in plain text. */
+export function rulingOfReading({ key, numeral }: ContextReading): { key: string; numeral: string } {
+  return { key: printKey(key), numeral: printNumeral(numeral, key) };
+}

@@ -1,0 +1,94 @@
+import {
+  contextReasonWords,
+  numeralParts,
+  printKey,
+  rulingOfReading,
+  sameKey,
+  sameNumeral,
+  speakNumeral,
+  type ContextReading,
+  type School,
+} from '@diatonix/core';
+import styled from 'styled-components';
+import { Button, Toggle } from '../../design/controls';
+import { KeyPicker } from '../../design/KeyPicker';
+import { keyName } from '../../design/names';
+import { NumeralText } from '../../design/NumeralText';
+import { useStore } from '../../workbook/store';
+import type { DerivedColumn } from './columns';
+
+const List = styled.ul`
+  list-style: none;
+  margin: 0.4rem 0 0;
+  padding: 0;
+  display: grid;
+  gap: 0.35rem;
+  line-height: 1.35;
+  .numeral {
+    color: var(--ink);
+  }
+  button {
+    margin-right: 0.35rem;
+  }
+`;
+
+const Decisions = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  margin-top: 0.8rem;
+`;
+
+const MOST = 5;
+
+interface RulingsProps {
+  readonly derived: DerivedColumn;
+  readonly school: School;
+}
+
+/** The readings of a column with their reasons, the teacher's ruling on them, and where phrases end and keys change. */
+export function Rulings({ derived, school }: RulingsProps) {
+  const rule = useStore((state) => state.rule);
+  const { column, line, labelled } = derived;
+  if (!line || !labelled.ok) return null;
+  const { numeral } = labelled.labels;
+  const others = line.readings.filter((one) => !(sameKey(one.key, line.key) && sameNumeral(one.numeral, numeral))).slice(0, MOST);
+  const here = column.key ?? printKey(line.key);
+  return (
+    <>
+      {line.ruled && (
+        <p className="done" role="status">
+          This numeral is a ruling. <Button onPress={() => rule(column.id, { ruling: undefined })}>Take the ruling back</Button>
+        </p>
+      )}
+      {others.length > 0 && (
+        <div className="aside">
+          It could also be read as
+          <List>
+            {others.map((one, index) => (
+              <li key={index}>
+                <Button onPress={() => rule(column.id, { ruling: rulingOfReading(one) })} aria-label={`Rule: ${said(one, school)}`}>
+                  <NumeralText parts={numeralParts(one.numeral, one.key, school)} />
+                </Button>
+                in {keyName(one.key, school)}: {contextReasonWords(one)}
+              </li>
+            ))}
+          </List>
+        </div>
+      )}
+      <Decisions>
+        <Toggle isSelected={column.phraseEnd === true} onChange={(ends) => rule(column.id, { phraseEnd: ends ? true : undefined })}>
+          A phrase ends here
+        </Toggle>
+        <KeyPicker label="Key from here" value={here} onChoose={(key) => rule(column.id, { key })}>
+          {column.key === undefined ? 'Change key here' : `From here ${keyName(line.key, school)}`}
+        </KeyPicker>
+        {column.key !== undefined && <Button onPress={() => rule(column.id, { key: undefined })}>No key change here</Button>}
+      </Decisions>
+    </>
+  );
+}
+
+function said(one: ContextReading, school: School): string {
+  return `${speakNumeral(numeralParts(one.numeral, one.key, school))} in ${keyName(one.key, school)}`;
+}

@@ -1,0 +1,74 @@
+import { displayNoteName, parseNote, printNote, VOICES, type Fault, type FourNotes, type School } from '@diatonix/core';
+import { Lock, LockOpen } from 'lucide-react';
+import { memo } from 'react';
+import styled from 'styled-components';
+import { Toggle } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+import type { Column } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+import { faultWords } from './columns';
+
+const Voices = styled.div`
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+  gap: 0.25rem 0.7rem;
+  align-items: center;
+  margin-top: 0.4rem;
+  b {
+    color: var(--ink);
+    font:
+      600 1rem 'Accidentals',
+      'Source Serif 4',
+      serif;
+  }
+`;
+
+interface VoicesAsideProps {
+  readonly column: Column;
+  readonly voices: FourNotes | null;
+  readonly faults: readonly Fault[];
+  readonly said: string | null;
+  readonly searching: boolean;
+  readonly school: School;
+}
+
+/** The four notes of the selected column, each to be locked, and the faults that are complete in it. */
+export const VoicesAside = memo(function VoicesAside({ column, voices, faults, said, searching, school }: VoicesAsideProps) {
+  const rule = useStore((state) => state.rule);
+  const locks = column.locks ?? [null, null, null, null];
+  const lock = (voice: number, locked: boolean) => {
+    const next = locks.map((note, at) => (at === voice ? (locked ? printNote(voices![voice]!) : null) : note));
+    rule(column.id, { locks: next.every((note) => note === null) ? undefined : next });
+  };
+  const shown = voices ?? null;
+  return (
+    <div className="aside">
+      {searching && <span role="status">The voices are being set…</span>}
+      {said && <Problem>{said}</Problem>}
+      {(shown ?? locks).some((note) => note !== null) && (
+        <Voices role="group" aria-label="Voices of this column">
+          {VOICES.map((voice, at) => {
+            const note = shown ? shown[at]! : locks[at] ? parseNote(locks[at]) : null;
+            if (!note) return null;
+            const locked = locks[at] !== null;
+            return (
+              <span key={voice} style={{ display: 'contents' }}>
+                <span>{voice}</span>
+                <b>
+                  {displayNoteName(note, school.letters)}
+                  {note.octave}
+                </b>
+                <Toggle aria-label={`Lock the ${voice}`} isSelected={locked} onChange={(next) => lock(at, next)}>
+                  {locked ? <Lock aria-hidden="true" /> : <LockOpen aria-hidden="true" />}
+                </Toggle>
+              </span>
+            );
+          })}
+        </Voices>
+      )}
+      {faults.map((fault, index) => (
+        <Problem key={index}>{faultWords(fault)}.</Problem>
+      ))}
+    </div>
+  );
+});

@@ -1,0 +1,113 @@
+import {
+  checkSetting,
+  chordOfNumeral,
+  localKey,
+  midiNumber,
+  parseNote,
+  printKey,
+  printNote,
+  printNumeral,
+  senseOf,
+  type Fault,
+  type FourNotes,
+  type Key,
+  type Note,
+} from '@diatonix/core';
+import { useEffect, useMemo, useState } from 'react';
+import type { Progression } from '../../workbook/model';
+import type { VoicesAnswer, VoicesRequest } from '../../workers/voicesMessages';
+import type { DerivedColumn } from './columns';
+
+const VOICES = 4;
+
+/** The progression in four voices: what was found or given, and what is wrong with it. */
+export interface FourParts {
+  /** By column; null while it is being found, or where a column has no place in it. */
+  readonly voices: readonly (FourNotes | null)[];
+  readonly faults: readonly Fault[];
+  readonly searching: boolean;
+  readonly said: string | null;
+}
+
+export const NO_PARTS: FourParts = { voices: [], faults: [], searching: false, said: null };
+
+/** Notes that a column fixes: all four where it was entered as four notes, else those that were locked. */
+function locksOf({ column, labelled }: DerivedColumn): readonly (string | null)[] | null {
+  const notes = 'entry' in column && column.entry.kind === 'notes' && labelled.ok ? labelled.labels.notes : null;
+  if (notes?.length === VOICES) return [...notes].sort((a, b) => midiNumber(b) - midiNumber(a)).map(printNote);
+  return column.locks ?? null;
+}
+
+/** Finds a four-part setting in the worker, or checks the one that was entered; past edits are given up. */
+export function useFourParts(progression: Progression | null, derived: readonly DerivedColumn[], key: Key, skip: number): FourParts {
+  const on = progression?.view === 'four-part';
+  const rulesOff = progression?.rulesOff;
+  const asked = useMemo((): VoicesRequest | null => {
+    if (!on || derived.length === 0 || !rulesOff) return null;
+    const columns = derived.map((one) => {
+      if (!one.labelled.ok || !one.line) return null;
+      return { key: printKey(one.line.key), numeral: printNumeral(one.labelled.labels.numeral, one.line.key), locks: locksOf(one) };
+    });
+    return columns.every((column) => column !== null) ? { columns, rulesOff, skip } : { columns: [], rulesOff, skip };
+  }, [on, derived, rulesOff, skip]);
+  const request = JSON.stringify(asked);
+  const [answer, setAnswer] = useState<{ request: string; answer: VoicesAnswer } | null>(null);
+  const given =
+    asked !== null &&
+    asked.columns.length > 0 &&
+    derived.every(({ column }) => 'entry' in column && column.entry.kind === 'notes' && column.entry.notes.length === VOICES);
+
+  useEffect(() => {
+    const parsed = JSON.parse(request) as VoicesRequest | null;
+    if (!parsed || parsed.columns.length === 0 || given) return;
+    const worker = new Worker(new URL('../../workers/setVoices.worker.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data }: MessageEvent<VoicesAnswer>) => setAnswer({ request, answer: data });
+    worker.onerror = () => setAnswer({ request, answer: { kind: 'failed', message: 'The setting could not be worked out.' } });
+    worker.postMessage(parsed);
+    return () => worker.terminate();
+  }, [request, given]);
+
+  return useMemo((): FourParts => {
+    if (!asked) return NO_PARTS;
+    if (asked.columns.length === 0) return { ...NO_PARTS, said: 'Four voices need every column to be understood. Mend the marked ones first.' };
+    if (given) {
+      const voices = asked.columns.map(({ locks }) => locks!.map((note) => parseNote(note!)) as unknown as FourNotes);
+      return { voices, faults: faultsOf(voices, derived, key, asked.rulesOff), searching: false, said: null };
+    }
+    if (answer?.request !== request) return { ...NO_PARTS, searching: true };
+    return said(answer.answer, derived, key, asked.rulesOff);
+  }, [asked, given, answer, request, derived, key]);
+}
+
+function said(answer: VoicesAnswer, derived: readonly DerivedColumn[], key: Key, rulesOff: readonly string[]): FourParts {
+  switch (answer.kind) {
+    case 'found': {
+      const voices = answer.voices.map((notes) => notes.map(parseNote) as unknown as FourNotes);
+      return { voices, faults: faultsOf(voices, derived, key, rulesOff), searching: false, said: null };
+    }
+    case 'blocked':
+      return {
+        ...NO_PARTS,
+        said: `No legal setting goes on at column ${answer.at + 1}: ${answer.rule.replaceAll('-', ' ')} stands in the way. Free a locked note, or switch that rule off.`,
+      };
+    case 'no-more':
+      return { ...NO_PARTS, said: 'There is no further setting.' };
+    case 'failed':
+      return { ...NO_PARTS, said: answer.message };
+  }
+}
+
+function faultsOf(voices: readonly FourNotes[], derived: readonly DerivedColumn[], key: Key, rulesOff: readonly string[]): Fault[] {
+  const senses = derived.map(({ labelled, line }) => {
+    const own = line?.key ?? key;
+    if (!labelled.ok) return senseOf(null, own);
+    const { numeral } = labelled.labels;
+    return senseOf(chordOfNumeral(numeral, own), own, localKey(numeral, own));
+  });
+  return checkSetting(voices, key, senses).filter(({ rule }) => !rulesOff.includes(rule));
+}
+
+/** Soprano and alto above, tenor and bass below. */
+export function upperAndLower([soprano, alto, tenor, bass]: FourNotes): { readonly upper: readonly Note[]; readonly lower: readonly Note[] } {
+  return { upper: [alto, soprano], lower: [bass, tenor] };
+}
