@@ -20,7 +20,7 @@ export function readRomanText(text: string): Carried<LineFile> {
     throw new TheoryError('entry', `${text.length} letters`, 'this is too long for a RomanText file.', 'Read a part of it.');
   const remarks: string[] = [];
   const columns: LineColumn[] = [];
-  const bars = new Map<string, string>();
+  const bars = new Map<number, string>();
   let title = 'Untitled';
   let tempo = DEFAULT_TEMPO;
   let home: Key | null = null;
@@ -33,21 +33,39 @@ export function readRomanText(text: string): Carried<LineFile> {
       else title = header[2]!;
       return;
     }
-    const same = /^\s*m(\d+)\s*=\s*m(\d+)\s*$/.exec(line);
-    const bar = same ? null : /^\s*m(\d+)\S*\s+(.*)$/.exec(line);
-    const content = same ? bars.get(same[2]!) : bar?.[2];
-    if (content === undefined) {
-      if (same || /^\s*m\d+-\d+\s*=/.test(line)) remarks.push(`Line ${number + 1}: “${line.trim()}” repeats bars that were not found.`);
+    const same = /^\s*m(\d+)(?:-(\d+))?\s*=\s*m(\d+)(?:-(\d+))?\s*$/.exec(line);
+    if (same) {
+      repeat(Number(same[1]), Number(same[3]), Number(same[4] ?? same[3]), line.trim(), number + 1);
       return;
     }
-    bars.set((same ?? bar)![1]!, content);
-    for (const token of content.split(/\s+/)) readToken(token, number + 1);
+    const bar = /^\s*m(\d+)\S*\s+(.*)$/.exec(line);
+    if (!bar) return;
+    bars.set(Number(bar[1]), bar[2]!);
+    readBar(bar[2]!, number + 1, remarks);
   });
   if (columns.length === 0 || !home)
     throw new TheoryError('entry', lines[0] ?? '', 'this holds no bar with a numeral.', 'RomanText has lines such as “m1 A: I b2 vi6”.');
   return { value: { title, tempo, key: home, columns }, remarks };
 
-  function readToken(token: string, number: number): void {
+  function readBar(content: string, number: number, into: string[]): void {
+    for (const token of content.split(/\s+/)) readToken(token, number, into);
+  }
+
+  /** Bars that are said to be the same as earlier ones; what was wrong with them was told there. */
+  function repeat(to: number, from: number, last: number, line: string, number: number): void {
+    if (last - from > MOST_CHORDS) return;
+    for (let bar = from; bar <= last; bar++) {
+      const content = bars.get(bar);
+      if (content === undefined) {
+        remarks.push(`Line ${number}: “${line}” repeats bars that were not found.`);
+        return;
+      }
+      bars.set(to + bar - from, content);
+      readBar(content, number, []);
+    }
+  }
+
+  function readToken(token: string, number: number, into: string[]): void {
     if (token === '' || /^b\d+(?:\.\d+)?$/.test(token) || /^\(.*\)$/.test(token)) return;
     if (/^:?\|+:?$/.test(token)) {
       const last = columns[columns.length - 1];
@@ -65,7 +83,7 @@ export function readRomanText(text: string): Carried<LineFile> {
     home ??= own;
     const numeral = attempt(() => parseNumeral(token, own, ROMANTEXT));
     if (!numeral.ok) {
-      remarks.push(`Line ${number}: ${numeral.error.message}`);
+      into.push(`Line ${number}: ${numeral.error.message}`);
       return;
     }
     const before = columns.length === 0 ? home : (lastKey() ?? home);
