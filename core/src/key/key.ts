@@ -125,3 +125,10 @@ function parseForeignKey(text: string, letters: LetterSystem): Key {
 function badKey(text: string): TheoryError {
   return new TheoryError('key', text, 'this is not a key.', 'Write a tonic and major, minor or a mode: A major, F# minor, D dorian.');
 }
+
+/** The key that sounds the same with an ordinary signature; the key itself where it has one. */
+export function ordinaryKey(key: Key): Key {
+  const fifths = signatureFifths(key);
+  if (Math.abs(fifths) <= 7) return key;
+  return keyFromSignature(fifths > 0 ? fifths - 12 : fifths + 12, key.mode);
+}

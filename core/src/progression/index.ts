@@ -7,3 +7,4 @@ export * from './context';
 export * from './analyse';
 export * from './readingWords';
 export * from './line';
+export * from './moves';

@@ -50,10 +50,13 @@ export interface PlayOptions {
   readonly from: number;
   /** Together, or one note after the other from the lowest. */
   readonly manner: 'together' | 'note by note';
+  /** Begins again at the end, until it is stopped. */
+  readonly loop?: boolean;
 }
 
 /** Plays columns of notes one after the other, moving the mark along. */
-export async function play(columns: readonly (readonly Note[])[], { seconds, from, manner }: PlayOptions): Promise<void> {
+export async function play(columns: readonly (readonly Note[])[], options: PlayOptions): Promise<void> {
+  const { seconds, from, manner, loop = false } = options;
   stop();
   const own = ++run;
   usePlayback.setState({ playing: true, loading: true, problem: null });
@@ -81,5 +84,6 @@ export async function play(columns: readonly (readonly Note[])[], { seconds, fro
     timers.push(setTimeout(() => run === own && usePlayback.setState({ column: from + index }), (at + 0.08) * 1000));
     at += length;
   });
-  timers.push(setTimeout(() => run === own && stop(), (at + 0.1) * 1000));
+  const end = () => (loop ? void play(columns, options) : stop());
+  timers.push(setTimeout(() => run === own && end(), (at + 0.1) * 1000));
 }

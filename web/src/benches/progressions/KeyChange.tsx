@@ -1,12 +1,15 @@
-import { parseKey } from '@diatonix/core';
-import { memo, useState } from 'react';
+import { keyAfter, MOVES, parseKey, printKey } from '@diatonix/core';
+import { lazy, memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
+import { Drop } from '../../design/Drop';
 import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
 import { Problem } from '../../design/Problem';
 import type { Progression } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
+
+const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 
 const Choice = styled.div`
   display: flex;
@@ -69,3 +72,45 @@ export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
     </Choice>
   );
 }
+
+const MOVE_NAMES: Record<string, string> = {
+  'up-half-step': 'Up a half step',
+  'down-half-step': 'Down a half step',
+  'up-step': 'Up a step',
+  'down-step': 'Down a step',
+  'up-minor-third': 'Up a minor third',
+  'down-minor-third': 'Down a minor third',
+  'for-Bb': 'For B♭ instruments',
+  'for-Eb': 'For E♭ instruments',
+  'for-F': 'For F instruments',
+};
+
+/** Moves the whole line, chords and signature, by a step or for an instrument. */
+export const MoveMenu = memo(function MoveMenu({ value }: { value: string }) {
+  const transpose = useStore((state) => state.transpose);
+  const [problem, setProblem] = useState<string | null>(null);
+  const move = (id: string) =>
+    setProblem(
+      transpose(
+        printKey(
+          keyAfter(
+            parseKey(value),
+            MOVES.find((one) => one.id === id)!,
+          ),
+        ),
+      )?.message ?? null,
+    );
+  const entries = MOVES.map(({ id }) => ({ id, name: MOVE_NAMES[id]!, parted: id === 'for-Bb' }));
+  return (
+    <>
+      <Drop
+        label="Move the line"
+        opens="menu"
+        drop={(dropped) => <MenuPopover {...dropped} label="Move the line" entries={entries} onAction={move} />}
+      >
+        Move
+      </Drop>
+      {problem && <Problem>{problem}</Problem>}
+    </>
+  );
+});

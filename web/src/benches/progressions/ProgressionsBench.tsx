@@ -1,10 +1,10 @@
 import { diatonicNumeral, parseKey, printNote, printNumeral, printedFifths } from '@diatonix/core';
-import { Play, Square } from 'lucide-react';
+import { Play, Repeat, Square } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../design/BenchFrame';
-import { Button } from '../../design/controls';
+import { Button, Toggle } from '../../design/controls';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
@@ -18,7 +18,7 @@ import { GridColumns, ProgressionDeriver, shownRows } from './columns';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
 import { FileActions } from './FileActions';
-import { KeyChange, KeyChooser } from './KeyChange';
+import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { ProgressionMargin } from './ProgressionMargin';
 import { TempoField } from './TempoField';
 import { TitleField } from './TitleField';
@@ -60,6 +60,7 @@ export function ProgressionsBench() {
   const derived = useMemo(() => (progression ? deriver.current.derive(progression, school) : []), [progression, school]);
   const [skip, setSkip] = useState(0);
   const [harmonising, setHarmonising] = useState(false);
+  const [loop, setLoop] = useState(false);
   const next = useCallback(() => setSkip((count) => count + 1), []);
   const parts = useFourParts(progression, derived, key, skip);
   const blank = progression?.blank ?? NO_ROWS;
@@ -94,7 +95,7 @@ export function ProgressionsBench() {
     const notes = derived
       .slice(from, to)
       .map(({ setting }, index) => parts.voices[from + index] ?? (setting ? [...setting.lower, ...setting.upper] : []));
-    void play(notes, { seconds: (60 / progression.tempo) * QUARTERS_A_COLUMN, from, manner });
+    void play(notes, { seconds: (60 / progression.tempo) * QUARTERS_A_COLUMN, from, manner, loop: loop && to - from > 1 });
   };
   const current = derived[selected] ?? null;
   const remove = () => {
@@ -141,6 +142,11 @@ export function ProgressionsBench() {
     }
   };
 
+  const hearVoice = (voice: number) => {
+    const line = parts.voices.map((notes) => (notes ? [notes[voice]!] : []));
+    void play(line, { seconds: (60 / progression.tempo) * QUARTERS_A_COLUMN, from: 0, manner: 'together', loop });
+  };
+
   const four =
     progression.view === 'four-part' && current ? (
       <VoicesAside
@@ -149,6 +155,7 @@ export function ProgressionsBench() {
         faults={parts.faults.filter(({ at }) => at === selected)}
         said={parts.said}
         searching={parts.searching}
+        onHear={hearVoice}
         school={school}
       />
     ) : null;
@@ -156,7 +163,12 @@ export function ProgressionsBench() {
   return (
     <BenchFrame
       title={<TitleField id={progression.id} title={progression.title} />}
-      facts={<KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />}
+      facts={
+        <>
+          <KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />
+          {progression.columns.length > 0 && <MoveMenu value={progression.key} />}
+        </>
+      }
       actions={
         <>
           <TempoField tempo={progression.tempo} />
@@ -169,6 +181,9 @@ export function ProgressionsBench() {
               <Play aria-hidden="true" /> Play
             </Button>
           )}
+          <Toggle isSelected={loop} onChange={setLoop} aria-label="Loop">
+            <Repeat aria-hidden="true" />
+          </Toggle>
           <NotesToggle />
           <PictureMenu work={work} column={selected} name={progression.title} />
           <FileActions empty={progression.columns.length === 0} />

@@ -1,8 +1,8 @@
 import { displayNoteName, parseNote, printNote, VOICES, type Fault, type FourNotes, type School } from '@diatonix/core';
-import { Lock, LockOpen } from 'lucide-react';
+import { Lock, LockOpen, Music } from 'lucide-react';
 import { memo } from 'react';
 import styled from 'styled-components';
-import { Toggle } from '../../design/controls';
+import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import type { Column } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
@@ -10,7 +10,7 @@ import { faultWords } from './columns';
 
 const Voices = styled.div`
   display: grid;
-  grid-template-columns: 1fr auto auto;
+  grid-template-columns: 1fr auto auto auto;
   gap: 0.25rem 0.7rem;
   align-items: center;
   margin-top: 0.4rem;
@@ -30,10 +30,12 @@ interface VoicesAsideProps {
   readonly said: string | null;
   readonly searching: boolean;
   readonly school: School;
+  /** Plays one voice through the whole line. */
+  readonly onHear: (voice: number) => void;
 }
 
 /** The four notes of the selected column, each to be locked, and the faults that are complete in it. */
-export const VoicesAside = memo(function VoicesAside({ column, voices, faults, said, searching, school }: VoicesAsideProps) {
+export const VoicesAside = memo(function VoicesAside({ column, voices, faults, said, searching, school, onHear }: VoicesAsideProps) {
   const rule = useStore((state) => state.rule);
   const locks = column.locks ?? [null, null, null, null];
   const lock = (voice: number, locked: boolean) => {
@@ -58,6 +60,13 @@ export const VoicesAside = memo(function VoicesAside({ column, voices, faults, s
                   {displayNoteName(note, school.letters)}
                   {note.octave}
                 </b>
+                {shown ? (
+                  <Button aria-label={`Hear the ${voice}`} onPress={() => onHear(at)}>
+                    <Music aria-hidden="true" />
+                  </Button>
+                ) : (
+                  <span />
+                )}
                 <Toggle aria-label={`Lock the ${voice}`} isSelected={locked} onChange={(next) => lock(at, next)}>
                   {locked ? <Lock aria-hidden="true" /> : <LockOpen aria-hidden="true" />}
                 </Toggle>
