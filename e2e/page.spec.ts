@@ -21,6 +21,8 @@ const VIEWS = [
   ['key', 'To print', 1280],
   ['chords', 'Voicings', 390],
   ['chords', 'Chain', 1280],
+  ['progressions', 'Four parts', 1280],
+  ['progressions', 'Four parts', 390],
 ] as const;
 
 for (const [bench, view, width] of VIEWS) {

@@ -250,3 +250,45 @@ test('a melody is harmonised with the chords taught, and put into the line in fo
   await expectRow(page, 'Faults', ['nothing', 'nothing', 'nothing', 'nothing']);
   await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('E4');
 });
+
+test('the line moves up a step with its signature, and to what an instrument reads', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('A F#m7 Bm E7 A');
+  const move = async (name: string) => {
+    await page.getByRole('button', { name: 'Move the line' }).click();
+    await page.getByRole('menuitem', { name }).click();
+  };
+  await move('Up a step');
+  await expectRow(page, 'Symbol', ['B', 'G♯m7', 'C♯m', 'F♯7', 'B']);
+  await expect(page.getByRole('button', { name: 'Change key: B major' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await move('For E♭ instruments');
+  await expectRow(page, 'Symbol', ['F♯', 'D♯m7', 'G♯m', 'C♯7', 'F♯']);
+  await expectRow(page, 'Numeral', ['I', 'vi seven', 'ii', 'V seven', 'I']);
+});
+
+test('one voice is heard through the line, and the line in a loop until it is stopped', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('I V');
+  await page.getByRole('radio', { name: 'Four parts' }).click();
+  await page.getByRole('button', { name: 'Hear the tenor' }).click();
+  await expect(page.locator('.grid-column.playing')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.locator('.grid-column.playing')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Loop' }).click();
+  await page.getByRole('button', { name: 'Play', exact: true }).click();
+  const playing = (column: number) =>
+    page.waitForFunction((at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at), column);
+  await playing(1);
+  await playing(0);
+  await page.getByRole('button', { name: 'Stop' }).click();
+});
+
+test('a line of 300 columns is set, labelled and edited; what is out of sight waits', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill(Array.from({ length: 300 }, (_, at) => ['A', 'F#m', 'Bm', 'E7'][at % 4]).join(' '));
+  await expect(page.locator('.grid-column')).toHaveCount(300);
+  await page.getByRole('radio', { name: 'Four parts' }).click();
+  await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('soprano', { timeout: 15_000 });
+  await expect.poll(async () => new Set(await rowTexts(page, 'Faults'))).toEqual(new Set(['nothing']));
+});

@@ -107,6 +107,17 @@ export const PICTURES = [
     },
   },
   {
+    name: 'progressions-voices',
+    path: '/progressions',
+    scheme: 'dark',
+    prepare: async (page) => {
+      await page.getByRole('textbox', { name: /^Progression: numerals/ }).fill('A F#7 Bm7 E7 A B7 E');
+      await page.getByRole('radio', { name: 'Four parts' }).click();
+      await page.getByRole('group', { name: 'Voices of this column' }).waitFor();
+      await select(page, 'Symbol: F♯7');
+    },
+  },
+  {
     name: 'progressions-errors',
     path: '/progressions',
     prepare: async (page) => {
