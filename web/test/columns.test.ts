@@ -144,8 +144,10 @@ describe('chords', () => {
 });
 
 test('plain accidental letters become signs, and signs are spoken', () => {
-  expect(['b7', '#11', 'bb', 'n', '7b9#11', 'maj7', 'add9', '#'].map(accidentalSigns)).toEqual([
+  expect(['b7', 'bVII7', 'subV7', '#11', 'bb', 'n', '7b9#11', 'maj7', 'add9', '#'].map(accidentalSigns)).toEqual([
     '♭7',
+    '♭VII7',
+    'subV7',
     '♯11',
     '𝄫',
     '♮',

@@ -67,7 +67,8 @@ export function notesFromBass(chord: Chord): readonly NoteName[] {
   if (at === 0) return notes;
   const withinOctave = chord.members[chord.members.length - 1]!.degree <= 7;
   if (withinOctave) return [...notes.slice(at), ...notes.slice(0, at)];
-  const order = notes.map((note) => ({ note, height: heightAbove(chord.bass, note) }));
+  // The bass comes first, before another note of its letter that is lowered.
+  const order = notes.map((note) => ({ note, height: sameName(note, chord.bass) ? 0 : heightAbove(chord.bass, note) }));
   return order.sort((a, b) => a.height - b.height).map(({ note }) => note);
 }
 

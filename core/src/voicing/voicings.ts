@@ -29,7 +29,7 @@ const TWO_HAND_NOTES = 5;
  * manner needs more notes than there are.
  */
 export function layOut(chord: Chord, manner: VoicingManner, doubled: readonly Member[] = []): Voicing | null {
-  const notes = stackUp(notesFromBass(chord), manner === 'open' ? OPEN_FLOOR : CLOSE_FLOOR);
+  const notes = overBass(stackUp(notesFromBass(chord), manner === 'open' ? OPEN_FLOOR : CLOSE_FLOOR));
   switch (manner) {
     case 'close':
       return finish(manner, withDoublings(notes, chord, doubled), []);
@@ -45,6 +45,11 @@ export function layOut(chord: Chord, manner: VoicingManner, doubled: readonly Me
     case 'two-hand':
       return twoHand(chord, doubled);
   }
+}
+
+/** Another note of the bass's own letter, lower by its accidental, goes an octave up: the bass stays lowest. */
+function overBass(notes: readonly Note[]): Note[] {
+  return notes.map((note) => (midiNumber(note) < midiNumber(notes[0]!) ? withOctave(note, note.octave + 1) : note));
 }
 
 function finish(manner: VoicingManner, notes: readonly Note[], leftOut: readonly Member[]): Voicing {
@@ -99,7 +104,7 @@ function twoHand(chord: Chord, doubled: readonly Member[]): Voicing {
   const rest = names.filter((one) => one !== bass);
   const second = rest.find(({ member }) => member.degree === 7) ?? rest.find(({ member }) => member.degree === 5) ?? rest[rest.length - 1];
   const above = rest.filter((one) => one !== second);
-  const low = stackUp([chord.bass, ...(second ? [second.name] : [])], OPEN_FLOOR);
+  const low = overBass(stackUp([chord.bass, ...(second ? [second.name] : [])], OPEN_FLOOR));
   const right = stackUp(
     [...above, ...doubled.map((member) => ({ member, name: memberNote(chord.root, member) }))].map(({ name }) => name),
     CLOSE_FLOOR,

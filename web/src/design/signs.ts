@@ -3,7 +3,7 @@ export function accidentalSigns(text: string): string {
   return text
     .replace(/bb(?=\d|$)/g, '𝄫')
     .replace(/##/g, '𝄪')
-    .replace(/b(?=\d|$)/g, '♭')
+    .replace(/b(?=\d|$)|(?<![a-z])b(?=[IViv])/g, '♭')
     .replaceAll('#', '♯')
     .replace(/n(?=\d|$)/g, '♮');
 }
