@@ -1,5 +1,7 @@
 /** The command as a program: its answers, its errors, its exit status. The shapes are those of docs/command.md. */
 import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { answerLine } from '../src/lines';
 
@@ -268,4 +270,55 @@ test.each([
   [{ do: 'harmonise', key: 'C', melody: ['C#5'], chords: ['I'] }, /in none of the chords I/],
 ])('%j is refused with its reason', (request, message) => {
   expect((json(request) as { error: { message: string } }).error.message).toMatch(message);
+});
+
+describe('convert', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'diatonix-convert-'));
+  const at = (name: string) => join(folder, name);
+  const write = (name: string, text: string) => {
+    writeFileSync(at(name), text);
+    return at(name);
+  };
+  const read = (name: string) => readFileSync(at(name), 'utf8');
+  afterAll(() => rmSync(folder, { recursive: true }));
+
+  test('RomanText goes to MusicXML and back, to CSV and to MIDI, by the endings', () => {
+    const song = write('song.rntxt', 'Title: Ferry song\nm1 A: I b2 vi\nm2 V65/ii ii ||\nm3 V7 I\n');
+    for (const ending of ['musicxml', 'csv', 'mid'])
+      expect(diatonix(['convert', song, at(`song.${ending}`)])).toMatchObject({ status: 0, stderr: '' });
+    expect(diatonix(['convert', at('song.musicxml'), at('back.rntxt')]).status).toBe(0);
+    expect(read('back.rntxt')).toContain('Title: Ferry song\n');
+    expect(read('back.rntxt')).toContain('m1 A: I\nm2 vi\nm3 V65/ii\nm4 ii\nm5 V7\nm6 I\n');
+    expect(read('song.csv').split('\r\n')[3]).toMatch(/^3,A major,V65\/ii,6 5,F♯7\/A♯,/);
+    expect(read('song.mid').slice(0, 4)).toBe('MThd');
+  });
+
+  test('what could not be carried is told, and the rest is', () => {
+    const song = write('two.rntxt', 'm1 A: I zz\nm2 E: V7 I\n');
+    const { stderr, status } = diatonix(['convert', song, at('two.musicxml')]);
+    expect(status).toBe(0);
+    expect(stderr).toMatch(/^Line 1: “zz”/);
+    expect(stderr).toMatch(/2 numerals of another key went as chord symbols/);
+  });
+
+  test.each([
+    [['convert', 'nowhere.rntxt', 'x.csv'], /could not be read/],
+    [['convert', 'song.doc', 'x.csv'], /files with this ending are not known here/],
+    [['convert', 'song.rntxt'], /no such command|expected/],
+  ])('diatonix %j ends with 2 and a message', (args, message) => {
+    const { stderr, status } = diatonix(args);
+    expect(status).toBe(2);
+    expect(stderr).toMatch(message);
+  });
+
+  test('a file that holds no music is refused with its reason', () => {
+    for (const [name, text, wrong] of [
+      ['empty.rntxt', 'nothing', /holds no bar/],
+      ['broken.musicxml', '<score-partwise>', /./],
+    ] as const) {
+      const { stderr, status } = diatonix(['convert', write(name, text), at('out.csv')]);
+      expect(status).toBe(2);
+      expect(stderr).toMatch(wrong);
+    }
+  });
 });

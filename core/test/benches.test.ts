@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { Interval as TonalInterval, Note as TonalNote } from 'tonal';
 import {
   accidentalsInBar, addMember, attempt, changeMember, chordOfNumeral, circleOfFifths, closelyRelated, describe as describeMembers, intervalBetween, keysFromText, keysWithPattern, keyWorking, layOut, MANNERS, markInterval, markInversion, memberNote, midiNumber, minorMap, mapSymbol, ordinaryKeys, omissible, orderOfFlats, orderOfSharps, otherSpelling, parseInterval, parseKey, parseNote, parseSymbol, pianoKeys, pitchClass, primaryChords, printInterval, printKey, printMember, printNote, printNoteName, printSymbol, qualityPattern, RANGES, readingReasonWords, registerCautions, respellings, sameName, sayIntervalMark, sayInversionMark, sayStep, sentenceText, seventhShortcut, spellChordInKey, spellInKey, stackedNotes, whatItIs, writtenChord, writtenKey, writtenNote, INSTRUMENTS, cautionWords, DEFAULT_SCHOOL, otherReadings, turnThird, scaleFingering, signatureOnStaff, fourPartSettings, noteAboveGap,
+  halfSteps, keyAfter, MOVES, signatureFifths,
   type Note,
 } from '../src'; // prettier-ignore
 import { anyChord } from './arbitraries';
@@ -296,4 +297,25 @@ test('the keyboard has seven white keys an octave, black ones between', () => {
 test('the tonic triad of the primary chords is the one of the numeral', () => {
   const [one] = primaryChords(parseKey('D minor'));
   expect(printSymbol(chordOfNumeral(one!.numeral, parseKey('D minor')))).toBe('Dm');
+});
+
+test('a line moves by step and for instruments to a key that has a signature (common practice)', () => {
+  const to = (key: string, id: string) =>
+    printKey(
+      keyAfter(
+        parseKey(key),
+        MOVES.find((move) => move.id === id)!,
+      ),
+    );
+  expect(['up-half-step', 'down-half-step', 'up-step', 'down-step', 'for-Bb', 'for-Eb', 'for-F'].map((id) => to('A major', id))).toEqual(
+    ['Bb major', 'G# major', 'B major', 'G major', 'B major', 'F# major', 'E major'].map((key) => (key === 'G# major' ? 'Ab major' : key)),
+  );
+  expect(to('C# major', 'up-step')).toBe('Eb major');
+  for (const key of [...ordinaryKeys('major'), ...ordinaryKeys('minor')]) {
+    for (const move of MOVES) {
+      const there = keyAfter(key, move);
+      expect(Math.abs(signatureFifths(there))).toBeLessThanOrEqual(7);
+      expect((pitchClass(there.tonic) - pitchClass(key.tonic) + 24) % 12).toBe((halfSteps(move.interval) * (move.down ? -1 : 1) + 24) % 12);
+    }
+  }
 });

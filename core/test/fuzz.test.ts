@@ -1,6 +1,6 @@
 /** Every parser survives anything: a value or a TheoryError, 100,000 seeded strings each. */
 import {
-  attempt, chordFromFormula, notesFromBass, parseFigures, parseInterval, parseKey, parseNote, parseNoteName, parseNoteNameIn, parseNumeral, parseSymbol, readLine, chordOfNumeral, DEFAULT_SCHOOL, ROMANTEXT,
+  attempt, chordFromFormula, keysFromText, notesFromBass, parseFigures, parseInterval, parseKey, parseNote, parseNoteName, parseNoteNameIn, parseNumeral, parseSymbol, readLine, chordOfNumeral, DEFAULT_SCHOOL, ROMANTEXT,
   parseNoteName as name,
 } from '../src'; // prettier-ignore
 import { readMusicXml } from '../src/format/musicxml';
@@ -43,6 +43,9 @@ const PIECES = [
   'bass',
   'major',
   'minor',
+  'two',
+  ' sharps',
+  ' flats',
   ' ',
   '\u0000',
   '😀',
@@ -76,6 +79,7 @@ const PARSERS: Record<string, (input: string) => unknown> = {
   'numeral in bare capitals': (input) => parseNumeral(input, KEY, BARE),
   figures: parseFigures,
   formula: (input) => chordFromFormula(C, input),
+  'key or signature in words': keysFromText,
 };
 
 test.each(Object.keys(PARSERS))('%s: 100,000 strings give a value or a typed error', (parser) => {

@@ -1,5 +1,6 @@
 import type { Path } from 'opentype.js';
-import { fontFor, type Fonts } from './fonts';
+import { fontFor } from './fontNames';
+import type { Fonts } from './fonts';
 
 /** Leaves of a drawing that are taken over as they are. */
 const SHAPES = 'path, line, rect, circle, ellipse, polygon, polyline, text';
