@@ -55,10 +55,23 @@ export interface AnalyseOptions extends ContextOptions {
   readonly rulings?: ReadonlyMap<number, Pick<ContextReading, 'key' | 'numeral'>>;
 }
 
-/** Reads a progression as a whole and says of it what a teacher writes over and under the chords. Throws TheoryError as readInContext. */
-export function analyseProgression(chords: readonly ChordIn[], options: AnalyseOptions = {}): Analysis {
+/** What a progression is as a whole, without the labels of its single chords. */
+export interface Structure extends Omit<Analysis, 'chords'> {
+  readonly best: readonly ContextReading[];
+  readonly readings: readonly (readonly ContextReading[])[];
+}
+
+/** Reads a progression as a whole: the best reading of every chord, and what joins them. Throws TheoryError as readInContext. */
+export function structureOf(chords: readonly ChordIn[], options: AnalyseOptions = {}): Structure {
   const readings = readInContext(chords, options);
   const best = readings.map((list, at) => ruled(list, options.rulings?.get(at)));
+  const arrows = arrowsOf(best);
+  return { best, readings, keys: keyAreas(best), cadences: cadencesOf(best, options), brackets: bracketsOf(best, arrows), arrows };
+}
+
+/** Reads a progression as a whole and says of it what a teacher writes over and under the chords. Throws TheoryError as readInContext. */
+export function analyseProgression(chords: readonly ChordIn[], options: AnalyseOptions = {}): Analysis {
+  const { best, readings, ...structure } = structureOf(chords, options);
   const analysed = best.map((one, at): AnalysedChord => ({
     best: one,
     figures: shortFigures(one.chord, one.key).map(printFigure),
@@ -66,8 +79,7 @@ export function analyseProgression(chords: readonly ChordIn[], options: AnalyseO
     function: one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral),
     readings: readings[at]!,
   }));
-  const arrows = arrowsOf(best);
-  return { chords: analysed, keys: keyAreas(best), cadences: cadencesOf(best, options), brackets: bracketsOf(best, arrows), arrows };
+  return { chords: analysed, ...structure };
 }
 
 function ruled(readings: readonly ContextReading[], ruling: Pick<ContextReading, 'key' | 'numeral'> | undefined): ContextReading {

@@ -1,11 +1,11 @@
 import type { Chord } from '../chord';
-import { attempt } from '../errors';
+import { attempt, type Result } from '../errors';
 import { parseKey, printKey, sameKey, signatureFifths, type Key } from '../key/key';
 import { DEFAULT_SCHOOL, printNumeral, type Numeral, type School } from '../label';
 import { chordOfNumeral, sameNumeral } from '../label/numeral';
 import { numeralsForChord } from '../label/numeralsFor';
 import { parseNumeral } from '../label/numeralParse';
-import { analyseProgression, type CadenceKind } from './analyse';
+import { structureOf, type CadenceKind } from './analyse';
 import type { ChordIn, ContextReading } from './context';
 import { readEntry, type Entry, type ReadEntry } from './entry';
 import { labelEntry, labelsOf, type LabelledColumn } from './labels';
@@ -54,14 +54,14 @@ export interface LineOptions {
  */
 export function labelLine(columns: readonly LineColumn[], key: Key, options: LineOptions, school: School = DEFAULT_SCHOOL): LineLabel[] {
   const areas = areasOf(columns, key);
-  const reads = columns.map(({ entry }, at) => attempt(() => readEntry(entry, areas[at]!)));
+  const reads = columns.map(({ entry }, at) => readOnce(entry, areas[at]!));
   const good = columns.flatMap((_, at) => (reads[at]!.ok ? [at] : []));
   const place = new Map(good.map((at, index) => [at, index]));
   const rulings = columns.map((column) => rulingOf(column));
   const chords = good.map((at): ChordIn => chordIn(columns[at]!, (reads[at] as { value: ReadEntry }).value, areas[at]!, rulings[at] ?? null));
   const marked = columns.some((column) => column.key !== undefined);
   const analysed = attempt(() =>
-    analyseProgression(chords, {
+    structureOf(chords, {
       signature: signatureFifths(key),
       phraseEnds: good.flatMap((at, index) => (columns[at]!.phraseEnd ? [index] : [])),
       keys: good.map((at) => (options.modulate && !(marked && areas[at] !== key) ? null : areas[at]!)),
@@ -70,34 +70,63 @@ export function labelLine(columns: readonly LineColumn[], key: Key, options: Lin
   );
   // Too far from every key: each chord is read by itself.
   if (!analysed.ok) return columns.map(({ entry }, at) => alone(labelEntry(entry, areas[at]!, school), areas[at]!));
-  const { chords: labels, cadences, brackets, arrows } = analysed.value;
+  const { best: chosen, readings: offered, cadences, brackets, arrows } = analysed.value;
+  const cadenceAt = new Map(cadences.map(({ at, kind }) => [at, kind]));
+  const bracketFrom = new Set(brackets.map(({ from }) => from));
+  const bracketTo = new Map(brackets.map((bracket) => [bracket.to, bracket]));
+  const arrowFrom = new Set(arrows.map(({ from }) => from));
+  const arrowTo = new Set(arrows.map(({ to }) => to));
   return columns.map((column, at): LineLabel => {
     const index = place.get(at);
     const read = reads[at]!;
     if (index === undefined || !read.ok) return alone(labelEntry(column.entry, areas[at]!, school), areas[at]!);
-    const { best, readings } = labels[index]!;
-    const before = labels[index - 1]?.best;
-    const labelled = attempt(() => labelsOf({ ...read.value, chord: best.chord, numeral: cadential(best) }, best.key, school));
+    const [best, readings] = [chosen[index]!, offered[index]!];
+    const before = chosen[index - 1];
+    const labelled = labelOnce(column.entry, read.value, best, school);
     const keyBegins = before !== undefined && !sameKey(before.key, best.key);
     const pivot = keyBegins ? (readings.find((one) => sameKey(one.key, before.key) && one.excess < PIVOT_EXCESS) ?? null) : null;
-    const ending = brackets.find(({ to }) => to === index);
+    const ending = bracketTo.get(index);
     return {
-      labelled: labelled.ok ? { ok: true, labels: labelled.value } : { ok: false, error: labelled.error },
+      labelled,
       key: best.key,
       keyBegins,
       pivot: pivot?.numeral ?? null,
       pivotKey: pivot?.key ?? null,
-      cadence: cadences.find((one) => one.at === index)?.kind ?? null,
-      bracketFrom: brackets.some(({ from }) => from === index),
+      cadence: cadenceAt.get(index) ?? null,
+      bracketFrom: bracketFrom.has(index),
       bracketTo: ending !== undefined,
       open: ending !== undefined && ending.target === null,
-      arrowFrom: arrows.some(({ from }) => from === index),
-      arrowTo: arrows.some(({ to }) => to === index),
-      readings: readings.length > 1 ? readings : [...readings, ...otherNumerals(best)],
+      arrowFrom: arrowFrom.has(index),
+      arrowTo: arrowTo.has(index),
+      readings: readings.length > 1 ? readings : [...readings, ...otherNumerals(best.numeral, best)],
       ruled: rulings[at] !== null,
     };
   });
 }
+
+/** An entry read in a key, remembered: an edit leaves most entries of a line as they were. */
+function readOnce(entry: Entry, key: Key): Result<ReadEntry> {
+  const known = READS.get(entry);
+  if (known?.key === key) return known.read;
+  const read = attempt(() => readEntry(entry, key));
+  READS.set(entry, { key, read });
+  return read;
+}
+
+const READS = new WeakMap<Entry, { readonly key: Key; readonly read: Result<ReadEntry> }>();
+
+/** The labels of an entry under a numeral, remembered as readOnce. */
+function labelOnce(entry: Entry, read: ReadEntry, best: ContextReading, school: School): LabelledColumn {
+  const known = LABELS.get(entry);
+  const numeral = cadential(best);
+  if (known && known.key === best.key && known.school === school && sameNumeral(known.numeral, numeral)) return known.labelled;
+  const labels = attempt(() => labelsOf({ ...read, chord: best.chord, numeral }, best.key, school));
+  const labelled: LabelledColumn = labels.ok ? { ok: true, labels: labels.value } : { ok: false, error: labels.error };
+  LABELS.set(entry, { key: best.key, school, numeral, labelled });
+  return labelled;
+}
+
+const LABELS = new WeakMap<Entry, { readonly key: Key; readonly school: School; readonly numeral: Numeral; readonly labelled: LabelledColumn }>();
 
 /** A chord belongs to both keys where its reading in the old one is not far-fetched. */
 const PIVOT_EXCESS = 5;
@@ -107,14 +136,19 @@ function alone(labelled: LabelledColumn, key: Key): LineLabel {
   return { labelled, key, ...nothing, readings: [] };
 }
 
-/** What a chord whose numeral is settled could be called otherwise in its key. */
-function otherNumerals({ chord, key, numeral }: ContextReading): ContextReading[] {
-  return numeralsForChord(chord, key)
-    .filter((one) => one.cost < FAR_FETCHED && !sameNumeral(one.numeral, numeral))
+/** What a chord whose numeral is settled could be called otherwise in its key; remembered by the numeral. */
+function otherNumerals(settled: Numeral, { chord, key }: ContextReading): readonly ContextReading[] {
+  const known = OTHERS.get(settled);
+  if (known?.key === key) return known.others;
+  const others = numeralsForChord(chord, key)
+    .filter((one) => one.cost < FAR_FETCHED && !sameNumeral(one.numeral, settled))
     .slice(0, MOST_OTHERS)
-    .map((one) => ({ key, numeral: one.numeral, chord, reason: one.reason, excess: one.cost }));
+    .map((one): ContextReading => ({ key, numeral: one.numeral, chord, reason: one.reason, excess: one.cost }));
+  OTHERS.set(settled, { key, others });
+  return others;
 }
 
+const OTHERS = new WeakMap<Numeral, { readonly key: Key; readonly others: readonly ContextReading[] }>();
 const FAR_FETCHED = 3.4;
 const MOST_OTHERS = 3;
 

@@ -1,26 +1,22 @@
 import { diatonicNumeral, parseKey, printNote, printNumeral, printedFifths } from '@diatonix/core';
-import { Play, Repeat, Square } from 'lucide-react';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../design/BenchFrame';
-import { Button, Toggle } from '../../design/controls';
+import { Button } from '../../design/controls';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
-import { NotesToggle } from '../../notes/NotesToggle';
-import { PictureMenu } from '../../pictures/PictureMenu';
 import { ChordByHand } from './ChordByHand';
 import { play, stop, usePlayback } from '../../sound/player';
 import { openProgressionOf } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
+import { Actions } from './Actions';
 import { GridColumns, ProgressionDeriver, shownRows } from './columns';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
-import { FileActions } from './FileActions';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { ProgressionMargin } from './ProgressionMargin';
-import { TempoField } from './TempoField';
 import { TitleField } from './TitleField';
 import { useFourParts } from './useFourParts';
 import { ViewBar } from './ViewBar';
@@ -34,11 +30,12 @@ interface Doings {
   readonly invert: (by: 1 | -1) => void;
   readonly remove: () => void;
   readonly hear: (manner: 'together' | 'note by note') => void;
+  readonly play: () => void;
 }
 
 const NO_ROWS: readonly string[] = [];
 
-const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => {} };
+const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => {}, play: () => {} };
 
 /** The Progressions bench: a line of chords, labelled, set on a grand staff, and played. */
 export function ProgressionsBench() {
@@ -50,7 +47,7 @@ export function ProgressionsBench() {
   const work = useRef<HTMLDivElement>(null);
   const engraver = useEngraver();
   const navigate = useNavigate();
-  const playback = usePlayback();
+  const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
   const [wanted, setWanted] = useState<string | null>(null);
   const deriver = useRef(new ProgressionDeriver());
@@ -85,7 +82,12 @@ export function ProgressionsBench() {
   // The margin's doings keep their identity, so that typing does not draw the margin anew.
   const latest = useRef<Doings>(NOTHING_TO_DO);
   const doings = useMemo<Doings>(
-    () => ({ invert: (by) => latest.current.invert(by), remove: () => latest.current.remove(), hear: (manner) => latest.current.hear(manner) }),
+    () => ({
+      invert: (by) => latest.current.invert(by),
+      remove: () => latest.current.remove(),
+      hear: (manner) => latest.current.hear(manner),
+      play: () => latest.current.play(),
+    }),
     [],
   );
 
@@ -109,6 +111,7 @@ export function ProgressionsBench() {
     invert: (by) => current && invertColumn(current.column.id, by),
     remove,
     hear: (manner) => hear(selected, selected + 1, manner),
+    play: () => hear(0, derived.length),
   };
 
   const onKey = (event: KeyboardEvent): boolean => {
@@ -170,24 +173,17 @@ export function ProgressionsBench() {
         </>
       }
       actions={
-        <>
-          <TempoField tempo={progression.tempo} />
-          {playback.playing ? (
-            <Button onPress={stop}>
-              <Square aria-hidden="true" /> Stop
-            </Button>
-          ) : (
-            <Button onPress={() => hear(0, derived.length)} isDisabled={derived.length === 0}>
-              <Play aria-hidden="true" /> Play
-            </Button>
-          )}
-          <Toggle isSelected={loop} onChange={setLoop} aria-label="Loop">
-            <Repeat aria-hidden="true" />
-          </Toggle>
-          <NotesToggle />
-          <PictureMenu work={work} column={selected} name={progression.title} />
-          <FileActions empty={progression.columns.length === 0} />
-        </>
+        <Actions
+          tempo={progression.tempo}
+          title={progression.title}
+          empty={progression.columns.length === 0}
+          nothing={derived.length === 0}
+          selected={selected}
+          loop={loop}
+          work={work}
+          onLoop={setLoop}
+          onPlay={doings.play}
+        />
       }
       margin={
         <ProgressionMargin
@@ -203,7 +199,16 @@ export function ProgressionsBench() {
       }
     >
       <h2 className="visually-hidden">Columns</h2>
-      <ViewBar progression={progression} onNext={next} harmonising={harmonising} onHarmonise={setHarmonising} />
+      <ViewBar
+        view={progression.view}
+        modulate={progression.modulate}
+        hidden={progression.hidden}
+        blank={progression.blank}
+        rulesOff={progression.rulesOff}
+        onNext={next}
+        harmonising={harmonising}
+        onHarmonise={setHarmonising}
+      />
       <KeyChange progression={progression} wanted={wanted} onDone={() => setWanted(null)} />
       <div ref={work}>
         {columns.length === 0 ? (
@@ -223,7 +228,7 @@ export function ProgressionsBench() {
             columns={columns}
             selected={selected}
             selectedRow={row}
-            playing={playback.column}
+            playing={playing}
             onSelect={select}
             onKey={onKey}
           />

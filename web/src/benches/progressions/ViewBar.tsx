@@ -9,17 +9,15 @@ import { ROWS } from './columns';
 
 const RowsTable = lazy(() => import('../../design/RowsTable'));
 
-interface ViewBarProps {
-  readonly progression: Progression;
+interface ViewBarProps extends Pick<Progression, 'view' | 'modulate' | 'hidden' | 'blank' | 'rulesOff'> {
   readonly onNext: () => void;
   readonly harmonising: boolean;
   readonly onHarmonise: (open: boolean) => void;
 }
 
 /** How the line is set and read: keyboard or four parts, in one key or with changes found, which rows are shown or blank. */
-export const ViewBar = memo(function ViewBar({ progression, onNext, harmonising, onHarmonise }: ViewBarProps) {
+export const ViewBar = memo(function ViewBar({ view, modulate, hidden, blank, rulesOff, onNext, harmonising, onHarmonise }: ViewBarProps) {
   const arrange = useStore((state) => state.arrange);
-  const { view, modulate, hidden, blank, rulesOff } = progression;
   const toggled = (list: readonly string[], id: string, on: boolean) => (on ? [...list, id] : list.filter((other) => other !== id));
   return (
     <SubBar>
