@@ -1,6 +1,7 @@
 import { Activity, lazy, Suspense, useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { AfterPaint } from './design/AfterPaint';
 import { globalKeys, type Opened } from './commands/globalKeys';
 import { useStore } from './workbook/store';
 import { WorkbookCorner } from './workbook/WorkbookCorner';
@@ -131,7 +132,9 @@ function Layout() {
             </li>
           ))}
         </ol>
-        <WorkbookCorner onCommands={() => setOpened('commands')} onKeys={() => setOpened('keys')} onLabels={() => setOpened('labels')} />
+        <AfterPaint>
+          <WorkbookCorner onCommands={() => setOpened('commands')} onKeys={() => setOpened('keys')} onLabels={() => setOpened('labels')} />
+        </AfterPaint>
       </nav>
       <Suspense fallback={<main aria-busy="true" />}>
         {visited.map((name) => (

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { NumeralStyle } from '../columns/GridStyle';
+import { AfterPaint } from './AfterPaint';
 import { SaveTrouble } from './SaveTrouble';
 
 const Frame = styled.div`
@@ -87,7 +88,7 @@ export function BenchFrame({ title, facts, actions, margin, children }: BenchFra
           {children}
         </main>
         <aside className="margin" aria-label="Working">
-          {margin}
+          <AfterPaint>{margin}</AfterPaint>
         </aside>
       </Frame>
     </NumeralStyle>
