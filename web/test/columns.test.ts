@@ -4,7 +4,8 @@ import { DEFAULT_SCHOOL, parseKey, parseNote, parseSymbol, printedFifths, printN
 import { chordColumns, chordsOfView, closeNotes } from '../src/benches/chords/columns';
 import { intervalColumns, markOf, pairOf } from '../src/benches/intervals/columns';
 import { frameOf, mapColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
-import { GridColumns, ProgressionDeriver } from '../src/benches/progressions/columns';
+import { GridColumns } from '../src/benches/progressions/columns';
+import { ProgressionDeriver } from '../src/benches/progressions/derive';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
 import { accidentalSigns, spoken } from '../src/design/signs';
 import { chordMap } from '@diatonix/core';
@@ -13,7 +14,7 @@ import type { Progression, Workbook } from '../src/workbook/model';
 const workbook = demo.workbook as unknown as Workbook;
 const waltz = workbook.progressions[0]!;
 const A = parseKey('A major');
-const NO_ROWS: readonly string[] = [];
+const PLAIN = { blank: [], pattern: 'block' } as const;
 const texts = (columns: readonly { cells: Readonly<Record<string, { text: string }>> }[], row: string) =>
   columns.map((c) => c.cells[row]?.text ?? '');
 
@@ -21,12 +22,12 @@ describe('progressions', () => {
   test('a changed column is derived anew and those that it does not concern stay the very same objects', () => {
     const deriver = new ProgressionDeriver();
     const grid = new GridColumns();
-    const first = grid.build(deriver.derive(waltz, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, NO_ROWS, NO_PARTS);
+    const first = grid.build(deriver.derive(waltz, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
     const changed: Progression = {
       ...waltz,
       columns: waltz.columns.map((c, i) => (i === 6 ? { id: c.id, entry: { kind: 'numeral', text: 'vi' } } : c)),
     };
-    const second = grid.build(deriver.derive(changed, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, NO_ROWS, NO_PARTS);
+    const second = grid.build(deriver.derive(changed, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
     expect(second.map((c, i) => c === first[i])).toEqual([true, true, true, true, true, false, false]);
     expect(texts(second, 'symbol')[6]).toBe('F♯m');
   });
@@ -36,7 +37,7 @@ describe('progressions', () => {
     const before = deriver.derive(waltz, DEFAULT_SCHOOL);
     const german = deriver.derive(waltz, { ...DEFAULT_SCHOOL, letters: 'german' });
     expect(german.every((d, i) => d !== before[i])).toBe(true);
-    const columns = new GridColumns().build(german, A, { ...DEFAULT_SCHOOL, letters: 'german' }, null, NO_ROWS, NO_PARTS);
+    const columns = new GridColumns().build(german, A, { ...DEFAULT_SCHOOL, letters: 'german' }, null, PLAIN, NO_PARTS);
     expect(texts(columns, 'notes')[3]).toBe('H D Fis');
   });
 
@@ -44,12 +45,12 @@ describe('progressions', () => {
     const broken: Progression = { ...waltz, columns: [waltz.columns[0]!, { id: 'x', unread: 'Vxyz' }, waltz.columns[5]!] };
     const derived = new ProgressionDeriver().derive(broken, DEFAULT_SCHOOL);
     expect(derived.map((d) => d.setting !== null)).toEqual([true, false, true]);
-    const [, bad] = new GridColumns().build(derived, A, DEFAULT_SCHOOL, null, NO_ROWS, NO_PARTS);
+    const [, bad] = new GridColumns().build(derived, A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
     expect(bad).toMatchObject({ problem: 'Vxyz', sentence: expect.stringMatching(/^bar 2, not understood: “Vxyz”/) as string });
   });
 
   test('every column is heard as one sentence', () => {
-    const columns = new GridColumns().build(new ProgressionDeriver().derive(waltz, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, NO_ROWS, NO_PARTS);
+    const columns = new GridColumns().build(new ProgressionDeriver().derive(waltz, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
     expect(columns[2]!.sentence).toBe('bar 3, F sharp dominant seventh over A sharp, V six-five of ii, goes to the next');
     expect(texts(columns, 'function')).toEqual(['tonic', 'tonic', 'to ii', 'pre-dom.', 'pre-dom.', 'dominant', 'tonic']);
     expect(texts(columns, 'degrees')[2]).toBe('6 ♯1 3 5');

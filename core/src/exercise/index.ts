@@ -1,2 +1,3 @@
 export * from './markInterval';
 export * from './words';
+export * from './workBackWords';

@@ -124,7 +124,10 @@ function bracketsOf(best: readonly ContextReading[], arrows: readonly Arrow[]): 
   return best.flatMap((one, from) => {
     const next = best[from + 1];
     if (!next || !isSecond(one.chord) || !isDominant(next) || !fallsAFifth(one.chord, next.chord)) return [];
-    const arrow = arrows.find((each) => each.from === from + 1);
+    // A dominant may go on over another bass before it resolves.
+    let last = from + 1;
+    while (best[last + 1] && isDominant(best[last + 1]!) && sameName(best[last + 1]!.chord.root, next.chord.root)) last++;
+    const arrow = arrows.find((each) => each.from === last);
     return [{ from, to: from + 1, target: arrow ? arrow.to : null }];
   });
 }

@@ -59,6 +59,7 @@ function notesAsEntry(chord: Chord): Entry {
 
 /** Same numerals, new key: symbols and notes move by the interval between the tonics. */
 export function transposeEntry(entry: Entry, from: Key, to: Key): Entry {
+  if (entry.kind === 'sought') return entry;
   if (entry.kind === 'numeral') {
     const { numeral } = readEntry(entry, from);
     return { kind: 'numeral', text: printNumeral(numeral, to) };

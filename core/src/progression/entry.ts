@@ -13,6 +13,7 @@ import {
   type NumeralReading,
   type School,
 } from '../label';
+import { splitLine, type Piece } from './pieces';
 import { parseNote, parseNoteName, printNote, readNoteNameIn, staffPosition, midiNumber, type Note } from '../pitch';
 
 /**
@@ -22,7 +23,25 @@ import { parseNote, parseNoteName, printNote, readNoteNameIn, staffPosition, mid
 export type Entry =
   | { readonly kind: 'numeral'; readonly text: string }
   | { readonly kind: 'symbol'; readonly text: string }
-  | { readonly kind: 'notes'; readonly notes: readonly string[] };
+  | { readonly kind: 'notes'; readonly notes: readonly string[] }
+  | Sought;
+
+/** A chord that is to be worked back from the brackets and arrows drawn at it: `?`, `[?` opens a bracket, `?]` closes it, `>` points to the next chord. */
+export interface Sought {
+  readonly kind: 'sought';
+  readonly text: string;
+}
+
+const SOUGHT = /^\[?\?\]?>?$/;
+
+export function isSought(text: string): boolean {
+  return SOUGHT.test(text);
+}
+
+/** What is drawn at a chord that is sought. */
+export function drawnAt({ text }: Sought): { readonly opens: boolean; readonly closes: boolean; readonly arrow: boolean } {
+  return { opens: text.startsWith('['), closes: text.includes(']'), arrow: text.endsWith('>') };
+}
 
 /** An entry understood in a key. `notes` only where the entry gave octaves. */
 export interface ReadEntry {
@@ -47,6 +66,8 @@ export function readEntry(entry: Entry, key: Key): ReadEntry {
     const readings = describe(chord.members).sixth ? numeralsForNotes(notesFromBass(chord), key) : numeralsForChord(chord, key);
     return { chord, numeral: firstNumeral(readings, entry.text), readings, notes: null };
   }
+  if (entry.kind === 'sought')
+    throw new TheoryError('entry', entry.text, 'this chord is to be worked back and is not known yet.', 'Work it back, or type it.');
   const notes = entry.notes.map(parseNote).sort((a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b));
   const readings = numeralsForNotes(notes, key);
   const best = readings[0];
@@ -77,30 +98,11 @@ export type LineToken =
  * along. Bar lines (|) are passed over.
  */
 export function readLine(line: string, key: Key, school: School = DEFAULT_SCHOOL): LineToken[] {
-  return splitLine(line).flatMap((piece) => readPiece(piece, key, school));
+  return splitLine(line).flatMap((piece) => ('sign' in piece ? [] : readPiece(piece, key, school)));
 }
 
-interface Piece {
-  readonly text: string;
-  readonly start: number;
-  readonly end: number;
-}
-
-const MAX_PIECES = 2000;
-
-/** Splits on spaces, keeping bracketed groups whole and `V of ii` together. */
-function splitLine(line: string): Piece[] {
-  const pieces: Piece[] = [];
-  const pattern = /\([^()]*\)[^\s]*|[^\s|]+(?:\s+of\s+[^\s|]+)*|\|/gu;
-  for (const match of line.matchAll(pattern)) {
-    if (match[0] === '|') continue;
-    pieces.push({ text: match[0], start: match.index, end: match.index + match[0].length });
-    if (pieces.length >= MAX_PIECES) break;
-  }
-  return pieces;
-}
-
-function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
+/** One piece of a line; some stand for several columns. Errors stay in their place. */
+export function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
   if (/^[1-7](?:-[1-7])+$/.test(piece.text)) {
     return piece.text
       .split('-')
@@ -186,7 +188,7 @@ export function entryText(entry: Entry): string {
  * An entry that cannot be read in the key stands as it is stored.
  */
 export function entryTextIn(entry: Entry, key: Key, school: School): string {
-  if (entry.kind === 'notes' || school === DEFAULT_SCHOOL) return entryText(entry);
+  if (entry.kind === 'notes' || entry.kind === 'sought' || school === DEFAULT_SCHOOL) return entryText(entry);
   const printed = attempt(() => {
     if (entry.kind === 'symbol') return printSymbol(parseSymbol(entry.text), { school: school.symbols, letters: school.letters });
     const inLine: School = school.inversion === 'words' ? { ...school, inversion: 'figures' } : school;

@@ -1,23 +1,32 @@
 import type { Chord } from '../chord';
 import { attempt, type Result } from '../errors';
 import { parseKey, printKey, sameKey, signatureFifths, type Key } from '../key/key';
+import { areasOf } from './moveLine';
 import { DEFAULT_SCHOOL, printNumeral, type Numeral, type School } from '../label';
 import { chordOfNumeral, sameNumeral } from '../label/numeral';
 import { numeralsForChord } from '../label/numeralsFor';
 import { parseNumeral } from '../label/numeralParse';
 import { structureOf, type CadenceKind } from './analyse';
+import type { Timed } from './bars';
 import type { ChordIn, ContextReading } from './context';
-import { readEntry, type Entry, type ReadEntry } from './entry';
+import { drawnAt, readEntry, type Entry, type ReadEntry, type Sought } from './entry';
+import { deducedEntry, workBack, type Deduction } from './workBack';
 import { labelEntry, labelsOf, type LabelledColumn } from './labels';
 
 /** What was decided about a column beside its entry. */
-export interface LineColumn {
+export interface LineColumn extends Timed {
   readonly entry: Entry;
   /** A teacher's ruling on its numeral; it stands whatever the context says. */
   readonly ruling?: { readonly key: string; readonly numeral: string };
   /** The key from here on, where it changes. */
   readonly key?: string;
   readonly phraseEnd?: boolean;
+  /** Words under it: a syllable or a remark. */
+  readonly words?: string;
+  /** Notes of a melody over it, in order. */
+  readonly melody?: readonly string[];
+  /** Notes that stay in the four-part setting, from the soprano; null leaves a voice free. */
+  readonly locks?: readonly (string | null)[];
 }
 
 /** A column in its context: its labels, and what is drawn over and under it. */
@@ -38,6 +47,8 @@ export interface LineLabel {
   readonly arrowTo: boolean;
   readonly readings: readonly ContextReading[];
   readonly ruled: boolean;
+  /** What brackets and arrows say of a chord that is sought; its labels are those of the answer. */
+  readonly sought?: Deduction;
 }
 
 export interface LineOptions {
@@ -54,7 +65,9 @@ export interface LineOptions {
  */
 export function labelLine(columns: readonly LineColumn[], key: Key, options: LineOptions, school: School = DEFAULT_SCHOOL): LineLabel[] {
   const areas = areasOf(columns, key);
-  const reads = columns.map(({ entry }, at) => readOnce(entry, areas[at]!));
+  const entries = columns.map(({ entry }) => entry);
+  const back = entries.some(({ kind }) => kind === 'sought') ? workBack(entries, areas) : NOTHING_SOUGHT;
+  const reads = columns.map(({ entry }, at) => readOnce(knownEntry(entry, back.get(at), areas[at]!), areas[at]!));
   const good = columns.flatMap((_, at) => (reads[at]!.ok ? [at] : []));
   const place = new Map(good.map((at, index) => [at, index]));
   const rulings = columns.map((column) => rulingOf(column));
@@ -71,18 +84,27 @@ export function labelLine(columns: readonly LineColumn[], key: Key, options: Lin
   // Too far from every key: each chord is read by itself.
   if (!analysed.ok) return columns.map(({ entry }, at) => alone(labelEntry(entry, areas[at]!, school), areas[at]!));
   const { best: chosen, readings: offered, cadences, brackets, arrows } = analysed.value;
+  // Where a column between them cannot be read, nothing joins its neighbours.
+  const adjacent = (from: number, to: number) => good[to]! - good[from]! === to - from;
   const cadenceAt = new Map(cadences.map(({ at, kind }) => [at, kind]));
-  const bracketFrom = new Set(brackets.map(({ from }) => from));
-  const bracketTo = new Map(brackets.map((bracket) => [bracket.to, bracket]));
-  const arrowFrom = new Set(arrows.map(({ from }) => from));
-  const arrowTo = new Set(arrows.map(({ to }) => to));
+  const joined = brackets.filter(({ from, to }) => adjacent(from, to));
+  const bracketFrom = new Set(joined.map(({ from }) => from));
+  const bracketTo = new Map(joined.map((bracket) => [bracket.to, bracket]));
+  const leading = arrows.filter(({ from, to }) => adjacent(from, to));
+  const arrowFrom = new Set(leading.map(({ from }) => from));
+  const arrowTo = new Set(leading.map(({ to }) => to));
   return columns.map((column, at): LineLabel => {
     const index = place.get(at);
     const read = reads[at]!;
-    if (index === undefined || !read.ok) return alone(labelEntry(column.entry, areas[at]!, school), areas[at]!);
+    const sought = column.entry.kind === 'sought' ? { entry: column.entry, deduction: back.get(at)! } : null;
+    const pointed = drawnBefore(columns[at - 1]);
+    if (index === undefined || !read.ok) {
+      const own = alone(labelEntry(column.entry, areas[at]!, school), areas[at]!);
+      return sought ? { ...own, ...drawnSought(sought.entry), arrowTo: pointed, sought: sought.deduction } : { ...own, arrowTo: pointed };
+    }
     const [best, readings] = [chosen[index]!, offered[index]!];
     const before = chosen[index - 1];
-    const labelled = labelOnce(column.entry, read.value, best, school);
+    const labelled = labelOnce(read.entry, read.value, best, school);
     const keyBegins = before !== undefined && !sameKey(before.key, best.key);
     const pivot = keyBegins ? (readings.find((one) => sameKey(one.key, before.key) && one.excess < PIVOT_EXCESS) ?? null) : null;
     const ending = bracketTo.get(index);
@@ -97,23 +119,44 @@ export function labelLine(columns: readonly LineColumn[], key: Key, options: Lin
       bracketTo: ending !== undefined,
       open: ending !== undefined && ending.target === null,
       arrowFrom: arrowFrom.has(index),
-      arrowTo: arrowTo.has(index),
+      arrowTo: arrowTo.has(index) || pointed,
+      ...(sought ? { ...drawnSought(sought.entry), sought: sought.deduction } : {}),
       readings: readings.length > 1 ? readings : [...readings, ...otherNumerals(best.numeral, best)],
       ruled: rulings[at] !== null,
     };
   });
 }
 
+type ReadOnce = Result<ReadEntry> & { readonly entry: Entry };
+
 /** An entry read in a key, remembered: an edit leaves most entries of a line as they were. */
-function readOnce(entry: Entry, key: Key): Result<ReadEntry> {
+function readOnce(entry: Entry, key: Key): ReadOnce {
   const known = READS.get(entry);
   if (known?.key === key) return known.read;
-  const read = attempt(() => readEntry(entry, key));
+  const read = { ...attempt(() => readEntry(entry, key)), entry };
   READS.set(entry, { key, read });
   return read;
 }
 
-const READS = new WeakMap<Entry, { readonly key: Key; readonly read: Result<ReadEntry> }>();
+const READS = new WeakMap<Entry, { readonly key: Key; readonly read: ReadOnce }>();
+
+const NOTHING_SOUGHT: ReadonlyMap<number, Deduction> = new Map();
+
+/** A sought chord that was worked back counts as its answer for what stands around it. */
+function knownEntry(entry: Entry, deduction: Deduction | undefined, key: Key): Entry {
+  return deduction?.kind === 'found' ? deducedEntry(deduction, key) : entry;
+}
+
+/** Whether the arrow of a sought chord comes from the column before. */
+function drawnBefore(before: LineColumn | undefined): boolean {
+  return before?.entry.kind === 'sought' && drawnAt(before.entry).arrow;
+}
+
+/** What is drawn at a sought chord: only what was given. */
+function drawnSought(entry: Sought): Pick<LineLabel, 'bracketFrom' | 'bracketTo' | 'open' | 'arrowFrom'> {
+  const { opens, closes, arrow } = drawnAt(entry);
+  return { bracketFrom: opens, bracketTo: closes, open: closes && !arrow, arrowFrom: arrow };
+}
 
 /** The labels of an entry under a numeral, remembered as readOnce. */
 function labelOnce(entry: Entry, read: ReadEntry, best: ContextReading, school: School): LabelledColumn {
@@ -152,16 +195,6 @@ const OTHERS = new WeakMap<Numeral, { readonly key: Key; readonly others: readon
 const FAR_FETCHED = 3.4;
 const MOST_OTHERS = 3;
 
-/** The key of each place: the line's own, or the last one marked. */
-function areasOf(columns: readonly LineColumn[], key: Key): Key[] {
-  let current = key;
-  return columns.map((column) => {
-    const marked = column.key === undefined ? null : attempt(() => parseKey(column.key!));
-    if (marked?.ok) current = marked.value;
-    return current;
-  });
-}
-
 function rulingOf({ ruling }: LineColumn): { key: Key; numeral: Numeral; chord: Chord } | null {
   if (!ruling) return null;
   const read = attempt(() => {
@@ -174,7 +207,7 @@ function rulingOf({ ruling }: LineColumn): { key: Key; numeral: Numeral; chord: 
 
 function chordIn(column: LineColumn, read: ReadEntry, key: Key, ruling: ReturnType<typeof rulingOf>): ChordIn {
   if (ruling) return { chord: ruling.chord, numeral: ruling.numeral, key: ruling.key };
-  if (column.entry.kind === 'numeral') return { chord: read.chord, numeral: read.numeral, key };
+  if (column.entry.kind === 'numeral' || column.entry.kind === 'sought') return { chord: read.chord, numeral: read.numeral, key };
   return read.notes ? { notes: read.notes } : { chord: read.chord };
 }
 

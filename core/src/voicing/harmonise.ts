@@ -154,8 +154,8 @@ export interface MelodyNote {
   readonly kind: 'passing' | 'neighbour' | 'clash';
 }
 
-/** Notes of a melody that are not in the chords given for them: those that pass or turn by step, and those that clash. */
-export function melodyAgainst(notes: readonly Note[], chords: readonly Chord[]): MelodyNote[] {
+/** Notes of a melody that are not in the chords given for them (null where none is known): those that pass or turn by step, and those that clash. */
+export function melodyAgainst(notes: readonly Note[], chords: readonly (Chord | null)[]): MelodyNote[] {
   return notes.flatMap((note, at): MelodyNote[] => {
     const chord = chords[at];
     if (!chord || memberOf(chord, note)) return [];

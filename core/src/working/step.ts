@@ -104,6 +104,9 @@ export type WorkingStep =
   | { readonly step: 'leads-to'; readonly note: NoteName; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
   | { readonly step: 'dominant-of'; readonly root: NoteName; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
   | { readonly step: 'local-key'; readonly target: Numeral; readonly local: Key; readonly key: Key }
+  | { readonly step: 'arrow-to'; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
+  | { readonly step: 'fifth-above'; readonly root: NoteName; readonly of: NoteName }
+  | { readonly step: 'bracket-back'; readonly root: NoteName; readonly of: NoteName; readonly minor: boolean }
   | { readonly step: 'named'; readonly numeral: Numeral; readonly key: Key }
   | { readonly step: 'special'; readonly numeral: Numeral; readonly root: NoteName; readonly key: Key };
 

@@ -272,6 +272,16 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
       ];
     case 'local-key':
       return ['Count in the key of ', { numeral: step.target, key: step.key }, `, ${keyWords(step.local, school)}.`];
+    case 'arrow-to':
+      return ['The arrow goes to ', { numeral: step.targetNumeral, key: step.key }, `: its root is `, strong(name(step.target)), '.'];
+    case 'fifth-above':
+      return ['A dominant falls a fifth, so its root is a fifth above ', name(step.of), ': ', strong(name(step.root)), '.'];
+    case 'bracket-back':
+      return [
+        `The bracket joins it to its ii, a fifth above ${name(step.of)}: `,
+        strong(name(step.root)),
+        step.minor ? ', with a lowered fifth before a minor goal.' : ', a minor chord.',
+      ];
     case 'named':
       return ['In the key it is written ', { numeral: step.numeral, key: step.key }, '.'];
     case 'special':

@@ -10,7 +10,7 @@ export function mergeByText<T extends { readonly id: string }>(
   old: readonly T[],
   read: readonly T[],
   textOf: (item: T) => string,
-  carry: (old: T) => Partial<T> = () => ({}),
+  carry: (old: T, now: T) => Partial<T> = () => ({}),
 ): readonly T[] {
   const texts = old.map(textOf);
   let front = 0;
@@ -22,7 +22,7 @@ export function mergeByText<T extends { readonly id: string }>(
   const oldMiddle = old.slice(front, old.length - back);
   const kept = middle.map((item, index) => {
     const before = oldMiddle[index];
-    return before ? { ...carry(before), ...item, id: before.id } : { ...item, id: newId() };
+    return before ? { ...carry(before, item), ...item, id: before.id } : { ...item, id: newId() };
   });
   return [...old.slice(0, front), ...kept, ...old.slice(old.length - back)];
 }

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { barlines } from './StaffLines';
+import { Bars } from './StaffLines';
 import type { GridColumn, GridRow, StaffFrame } from './types';
 
 interface ColumnProps {
@@ -9,27 +9,29 @@ interface ColumnProps {
   readonly frame: StaffFrame;
   readonly scale: number;
   readonly selected: boolean;
+  /** Whether it belongs to a selection of several columns. */
+  readonly within: boolean;
   /** The row that takes the keyboard focus, when it is in this column. */
   readonly focusRow: string | null;
   readonly playing: boolean;
-  readonly onSelect: (column: number, row: string) => void;
+  readonly onSelect: (column: number, row: string, extend: boolean) => void;
 }
 
 const ROOM = 9;
 
 /** One column. Drawn again only when its own data change. */
 export const Column = memo(function Column(props: ColumnProps) {
-  const { column, index, rows, frame, scale, selected, focusRow, playing, onSelect } = props;
+  const { column, index, rows, frame, scale, selected, within, focusRow, playing, onSelect } = props;
   const { staff } = column;
   const half = staff ? Math.max(staff.left, staff.right) + ROOM : 20;
-  const state = `${selected ? ' selected' : ''}${playing ? ' playing' : ''}${column.muted ? ' muted' : ''}${column.problem ? ' problem' : ''}`;
+  const state = `${selected ? ' selected' : ''}${within ? ' within' : ''}${playing ? ' playing' : ''}${column.muted ? ' muted' : ''}${column.problem ? ' problem' : ''}`;
   return (
     <div
       role="row"
       className={`grid-column${state}`}
       data-column={index}
       aria-label={column.sentence}
-      aria-selected={selected}
+      aria-selected={selected || within}
       aria-rowindex={index + 2}
     >
       <div
@@ -38,11 +40,11 @@ export const Column = memo(function Column(props: ColumnProps) {
         tabIndex={focusRow === 'staff' ? 0 : -1}
         aria-label={column.sentence}
         style={{ height: frame.height * scale, minWidth: 2 * half * scale }}
-        onClick={() => onSelect(index, 'staff')}
+        onClick={(event) => onSelect(index, 'staff', event.shiftKey)}
       >
         <svg className="staff" aria-hidden="true">
-          {column.barred &&
-            barlines(frame).map(([from, to]) => <line key={from} className="barline" x1="100%" x2="100%" y1={from * scale} y2={to * scale} />)}
+          {column.before && <Bars kind="repeat" at="start" frame={frame} scale={scale} />}
+          {column.after && <Bars kind={column.after} at="end" frame={frame} scale={scale} />}
           {staff && (
             <svg x="50%" overflow="visible">
               <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: staff.markup }} />
@@ -55,7 +57,7 @@ export const Column = memo(function Column(props: ColumnProps) {
           role="gridcell"
           className="cell problem-cell"
           tabIndex={focusRow !== null && focusRow !== 'staff' ? 0 : -1}
-          onClick={() => onSelect(index, 'numeral')}
+          onClick={(event) => onSelect(index, 'numeral', event.shiftKey)}
         >
           <span className="problem-mark" aria-hidden="true">
             !
@@ -74,7 +76,7 @@ export const Column = memo(function Column(props: ColumnProps) {
               data-row={row.id}
               tabIndex={focusRow === row.id ? 0 : -1}
               aria-label={`${row.label}: ${cell?.text || 'nothing'}`}
-              onClick={() => onSelect(index, row.id)}
+              onClick={(event) => onSelect(index, row.id, event.shiftKey)}
             >
               {cell?.content ?? cell?.text ?? ''}
             </div>

@@ -13,8 +13,11 @@ export interface ColumnGridProps {
   readonly columns: readonly GridColumn[];
   readonly selected: number;
   readonly selectedRow: string;
+  /** The first and last column of a selection of several. */
+  readonly range?: readonly [number, number] | null;
   readonly playing?: number;
-  readonly onSelect: (column: number, row: string) => void;
+  /** `extend` where the selection is to reach from where it began to the column. */
+  readonly onSelect: (column: number, row: string, extend: boolean) => void;
   /** Keys other than the arrows; return true when the key was used. */
   readonly onKey?: (event: KeyboardEvent) => boolean;
   readonly scale: number;
@@ -31,7 +34,7 @@ export const STAFF_ROW = 'staff';
  * of a table, named by one sentence, under the row labels as its headers.
  */
 export function ColumnGrid(props: ColumnGridProps) {
-  const { label, frame, head, rows, columns, selected, selectedRow, playing, onSelect, onKey, scale } = props;
+  const { label, frame, head, rows, columns, selected, selectedRow, range = null, playing, onSelect, onKey, scale } = props;
   const root = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
   const order = [STAFF_ROW, ...rows.map((row) => row.id)];
@@ -53,7 +56,7 @@ export function ColumnGrid(props: ColumnGridProps) {
     if (to) {
       event.preventDefault();
       byKeyboard.current = true;
-      onSelect(to.column, order[to.row] ?? STAFF_ROW);
+      onSelect(to.column, order[to.row] ?? STAFF_ROW, event.shiftKey && to.column !== selected);
     } else if (onKey?.(event)) {
       event.preventDefault();
       byKeyboard.current = true;
@@ -86,6 +89,7 @@ export function ColumnGrid(props: ColumnGridProps) {
             frame={frame}
             scale={scale}
             selected={index === selected}
+            within={range !== null && index >= range[0] && index <= range[1]}
             focusRow={index === selected || (index === 0 && (selected < 0 || selected >= columns.length)) ? selectedRow : null}
             playing={index === playing}
             onSelect={onSelect}

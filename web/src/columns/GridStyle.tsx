@@ -104,6 +104,39 @@ export const GridStyle = styled.div<{ $scale: number }>`
     stroke-width: 1;
     shape-rendering: crispEdges;
   }
+  .staff .barline.thick {
+    stroke-width: 3;
+  }
+  .grid-column.within:not(.selected) {
+    background: color-mix(in srgb, var(--mark-ground) 60%, transparent);
+  }
+  .grid-column.within {
+    box-shadow: inset 0 2px 0 var(--mark);
+  }
+  .melody-note + .melody-note {
+    margin-left: 0.4rem;
+  }
+  .melody-note.clash {
+    color: var(--correction);
+    font-weight: 600;
+    text-decoration: underline wavy var(--correction) 1.5px;
+    text-underline-offset: 0.2em;
+  }
+  .finger + .finger {
+    margin-left: 0.35rem;
+  }
+  .finger.held {
+    color: var(--ink);
+    font-weight: 600;
+    border-bottom: 2px solid currentColor;
+    line-height: 1.15;
+  }
+  .answer {
+    font:
+      italic 600 1.1rem 'Source Serif 4',
+      serif;
+    color: var(--mark);
+  }
   .kind-root {
     font-weight: 600;
   }

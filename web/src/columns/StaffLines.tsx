@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { StaffFrame } from './types';
+import type { Barline, StaffFrame } from './types';
 
 const SPACE = 10;
 
@@ -24,3 +24,47 @@ export function barlines(frame: StaffFrame): readonly (readonly [number, number]
   const last = frame.staves[frame.staves.length - 1]!;
   return frame.joined ? [[first, last + 4 * SPACE]] : frame.staves.map((staff) => [staff, staff + 4 * SPACE]);
 }
+
+/** Thin line, dots and thick line of a repeat, in staff units from the edge inwards. */
+const REPEAT = { thick: 1.5, thin: 6, dot: 11, radius: 1.8 };
+const DOUBLE_GAP = 4;
+
+interface BarsProps {
+  readonly kind: Barline;
+  readonly at: 'start' | 'end';
+  readonly frame: StaffFrame;
+  readonly scale: number;
+}
+
+/** A barline at the edge of a column: one line, two, or those of a repeat with its dots inwards. */
+export const Bars = memo(function Bars({ kind, at, frame, scale }: BarsProps) {
+  const inwards = at === 'end' ? -scale : scale;
+  const lines = (x: number, className: string) =>
+    barlines(frame).map(([from, to]) => <line key={`${x} ${from}`} className={className} x1={x} x2={x} y1={from * scale} y2={to * scale} />);
+  return (
+    <svg x={at === 'end' ? '100%' : '0'} overflow="visible">
+      {kind === 'repeat' ? (
+        <>
+          {lines(REPEAT.thick * inwards, 'barline thick')}
+          {lines(REPEAT.thin * inwards, 'barline')}
+          {frame.staves.flatMap((staff) =>
+            [1.5, 2.5].map((space) => (
+              <circle
+                key={`${staff} ${space}`}
+                cx={REPEAT.dot * inwards}
+                cy={(staff + space * SPACE) * scale}
+                r={REPEAT.radius * scale}
+                fill="currentColor"
+              />
+            )),
+          )}
+        </>
+      ) : (
+        <>
+          {lines(0, 'barline')}
+          {kind === 'double' && lines(DOUBLE_GAP * inwards, 'barline')}
+        </>
+      )}
+    </svg>
+  );
+});

@@ -22,6 +22,8 @@ export interface StaffDrawing {
   readonly right: number;
 }
 
+export type Barline = 'single' | 'double' | 'repeat';
+
 /** A column: its staff, its cells by row, and the sentence a screen reader says for it. */
 export interface GridColumn {
   readonly id: string;
@@ -29,8 +31,10 @@ export interface GridColumn {
   readonly staff: StaffDrawing | null;
   readonly cells: Readonly<Record<string, GridCell>>;
   readonly muted?: boolean;
-  /** A barline after the column. */
-  readonly barred?: boolean;
+  /** A repeat that begins before the column. */
+  readonly before?: 'repeat';
+  /** What stands after it: a barline, two, or the end of a repeat. */
+  readonly after?: Barline;
   /** The text that was not understood; the reason stands in the margin. */
   readonly problem?: string;
 }

@@ -75,6 +75,8 @@ interface LineFieldProps {
   readonly stored: string;
   readonly readFaults: (line: string) => readonly LineFault[];
   readonly onType: (line: string) => void;
+  /** What is not understood is stored nowhere else, and stays in the field when it is left. */
+  readonly keepFaulty?: boolean;
 }
 
 /**
@@ -82,7 +84,7 @@ interface LineFieldProps {
  * left alone, it shows the columns as they are stored. Pieces that are not
  * understood are underlined where they stand and reported below.
  */
-export function LineField({ label, placeholder, owner, stored, readFaults, onType }: LineFieldProps) {
+export function LineField({ label, placeholder, owner, stored, readFaults, onType, keepFaulty = false }: LineFieldProps) {
   const [draft, setDraft] = useState<{ owner: string; text: string } | null>(null);
   const mirror = useRef<HTMLDivElement>(null);
   const reports = useId();
@@ -108,7 +110,7 @@ export function LineField({ label, placeholder, owner, stored, readFaults, onTyp
             setDraft({ owner, text: event.target.value });
             onType(event.target.value);
           }}
-          onBlur={() => setDraft(null)}
+          onBlur={() => !(keepFaulty && faults.length > 0) && setDraft(null)}
           onKeyDown={(event) => event.key === 'Enter' && setDraft(null)}
           onScroll={(event) => mirror.current && (mirror.current.style.transform = `translateX(${-event.currentTarget.scrollLeft}px)`)}
         />

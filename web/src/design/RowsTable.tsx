@@ -1,8 +1,9 @@
+import { ArrowDown, ArrowUp } from 'lucide-react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Dropped } from './Drop';
 
-const Table = styled.table`
+export const Table = styled.table`
   display: block;
   padding: 0.7rem 0.9rem;
   background: var(--sheet);
@@ -15,6 +16,34 @@ const Table = styled.table`
     text-align: left;
     font-weight: 400;
     font-size: 0.9375rem;
+  }
+  select {
+    padding: 0.1rem 0.3rem;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    background: var(--sheet);
+    color: var(--ink);
+    font: inherit;
+  }
+  .order {
+    white-space: nowrap;
+  }
+  .order button {
+    padding: 0.15rem;
+    border: 0;
+    border-radius: 3px;
+    background: none;
+    color: var(--ink);
+    line-height: 0;
+    cursor: pointer;
+  }
+  .order button:disabled {
+    color: var(--rule);
+    cursor: default;
+  }
+  .order svg {
+    width: 0.95rem;
+    height: 0.95rem;
   }
   thead th {
     color: var(--soft);
@@ -34,10 +63,12 @@ interface RowsTableProps extends Dropped {
   readonly heads: readonly string[];
   readonly rows: readonly TableRow[];
   readonly onChange: (id: string, box: number, ticked: boolean) => void;
+  /** Moves a row up or down, where their order may be chosen. */
+  readonly onMove?: (id: string, by: 1 | -1) => void;
 }
 
 /** A small table of boxes to tick. */
-export default function RowsTable({ label, heads, rows, triggerRef, onClose, onChange }: RowsTableProps) {
+export default function RowsTable({ label, heads, rows, triggerRef, onClose, onChange, onMove }: RowsTableProps) {
   return (
     <Popover triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()} placement="bottom end">
       <Dialog aria-label={label}>
@@ -50,10 +81,11 @@ export default function RowsTable({ label, heads, rows, triggerRef, onClose, onC
                   {head}
                 </th>
               ))}
+              {onMove && <th scope="col">Order</th>}
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ id, name, boxes }) => (
+            {rows.map(({ id, name, boxes }, at) => (
               <tr key={id}>
                 <th scope="row">{name}</th>
                 {boxes.map((ticked, box) => (
@@ -66,6 +98,16 @@ export default function RowsTable({ label, heads, rows, triggerRef, onClose, onC
                     />
                   </td>
                 ))}
+                {onMove && (
+                  <td className="order">
+                    <button type="button" aria-label={`${name}: up`} disabled={at === 0} onClick={() => onMove(id, -1)}>
+                      <ArrowUp aria-hidden="true" />
+                    </button>
+                    <button type="button" aria-label={`${name}: down`} disabled={at === rows.length - 1} onClick={() => onMove(id, 1)}>
+                      <ArrowDown aria-hidden="true" />
+                    </button>
+                  </td>
+                )}
               </tr>
             ))}
           </tbody>

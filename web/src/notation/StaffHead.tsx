@@ -11,13 +11,14 @@ interface StaffHeadProps {
   readonly scale: number;
   /** Whether two staves belong together, as for a keyboard. */
   readonly braced?: boolean;
+  readonly metre?: string | null;
 }
 
 const WAITING = 96;
 
 /** Clef and signature at the left of the grid's staff. */
-export function StaffHead({ engraver, clefs, frame, fifths, scale, braced = false }: StaffHeadProps) {
-  const head = engraver?.head(clefs, frame, fifths, braced);
+export function StaffHead({ engraver, clefs, frame, fifths, scale, braced = false, metre = null }: StaffHeadProps) {
+  const head = engraver?.head(clefs, frame, fifths, braced, metre);
   return (
     <div className="staff-cell" style={{ height: frame.height * scale, minWidth: (head?.width ?? WAITING) * scale }}>
       <svg className="staff" aria-hidden="true">

@@ -3,17 +3,22 @@ import type { RenderContext } from 'vexflow/bravura';
 import type { StaffDrawing, StaffFrame } from '../columns/types';
 import type { VexFlow } from './vexflow';
 
+/** A note value: whole, half, quarter, eighth, sixteenth, with a dot or without. */
+export type Value = `${'w' | 'h' | 'q' | '8' | '16'}${'' | 'd'}`;
+
 /** What stands on each staff of a column, lowest note first. */
 export interface ColumnNotes {
   readonly clef: Clef;
   readonly notes: readonly Note[];
-  /** A second note or chord after the first, on the same staff. */
-  readonly then?: readonly Note[];
+  /** Notes or chords after the first, on the same staff; an empty one is a rest. */
+  readonly then?: readonly (readonly Note[])[];
+  /** The note value on this staff, where it is another than the column's. */
+  readonly value?: Value;
   /** A lower voice on the same staff, stems down; the notes above have theirs up. */
   readonly below?: readonly Note[];
   /** Notes in correction ink, counted from the lowest: of `notes`, then of `below`. */
   readonly faulty?: readonly (readonly number[])[];
-  /** Which notes, then which of the second chord, carry an accidental; where not given, as alone in a bar. */
+  /** Which notes carry an accidental, then which of each chord after them, or of the lower voice; where not given, as alone in a bar. */
   readonly signs?: readonly (readonly boolean[])[];
 }
 
@@ -24,8 +29,9 @@ const TOP_LINE = 40;
 const CACHE_LIMIT = 4000;
 /** The page's correction ink. */
 const FAULTY = 'var(--correction)';
-/** Room between the two notes of a pair. */
+/** Room between the two notes of a pair, and for each step of a longer row. */
 const PAIR_WIDTH = 36;
+const STEP_WIDTH = 26;
 /** Room for the brace at the left of a grand staff. */
 export const BRACE_ROOM = 16;
 
@@ -41,7 +47,7 @@ export class Engraver {
   constructor(private readonly vexflow: VexFlow) {}
 
   /** A column of whole or half notes, one voice a staff, accidentals only where they leave the signature. */
-  column(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
+  column(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: Value): StaffDrawing {
     const key = `${fifths} ${duration} ${frame.staves.join()} ${staves.map(keyOfStaff).join('/')}`;
     const known = this.columns.get(key);
     if (known) return known;
@@ -51,46 +57,60 @@ export class Engraver {
     return drawing;
   }
 
-  private draw(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: 'w' | 'h'): StaffDrawing {
-    const { Stave, StaveNote, Accidental, Voice, Formatter } = this.vexflow;
+  private draw(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: Value): StaffDrawing {
+    const { Stave, StaveNote, Accidental, Voice, Formatter, Dot, Beam } = this.vexflow;
     const { context, element } = this.context();
     // Whole notes have no stem; taken as stem-up, a second stands to the right and accidentals stay near their notes.
-    const chord = (notes: readonly Note[], clef: Clef, signs: readonly boolean[], stem: 0 | 1 | -1 = 0, faulty: readonly number[] = []) => {
+    const chord = (
+      notes: readonly Note[],
+      { clef, value = duration }: ColumnNotes,
+      signs: readonly boolean[],
+      stem: 0 | 1 | -1 = 0,
+      faulty: readonly number[] = [],
+    ) => {
+      const [kind, dots] = [value.replace('d', ''), value.endsWith('d') ? 1 : 0];
+      if (notes.length === 0) return new StaveNote({ clef, keys: [clef === 'bass' ? 'd/3' : 'b/4'], duration: `${kind}r`, dots });
       const note = new StaveNote({
         clef,
         keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`),
-        duration,
-        ...(duration === 'w' ? { stemDirection: 1 } : stem !== 0 ? { stemDirection: stem } : { autoStem: true }),
+        duration: kind,
+        dots,
+        ...(kind === 'w' ? { stemDirection: 1 } : stem !== 0 ? { stemDirection: stem } : { autoStem: true }),
       });
       notes.forEach((n, i) => {
         if (signs[i]) note.addModifier(new Accidental(CODES[n.alteration]!), i);
       });
+      if (dots > 0) Dot.buildAndAttach([note], { all: true });
       for (const i of faulty) note.setKeyStyle(i, { fillStyle: FAULTY, strokeStyle: FAULTY });
       return note;
     };
-    const voices = staves.flatMap(({ clef, notes, then, signs, below, faulty }, index) => {
-      if (notes.length === 0) return [];
+    const voices = staves.flatMap((staff, index) => {
+      const { notes, then = [], signs, below, faulty } = staff;
+      if (notes.length === 0 && then.length === 0) return [];
       const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
       stave.setNoteStartX(0);
-      const carried = signs ?? accidentalsInBar(then ? [notes, then] : [notes], (step) => signatureAlteration(fifths, step));
+      const carried = signs ?? accidentalsInBar([notes, ...then], (step) => signatureAlteration(fifths, step));
       const parts =
         below && below.length > 0
-          ? [[chord(notes, clef, carried[0]!, 1, faulty?.[0])], [chord(below, clef, signsOf(below, fifths), -1, faulty?.[1])]]
-          : [[chord(notes, clef, carried[0]!, 0, faulty?.[0]), ...(then ? [chord(then, clef, carried[1]!)] : [])]];
+          ? [[chord(notes, staff, carried[0]!, 1, faulty?.[0])], [chord(below, staff, signs?.[1] ?? signsOf(below, fifths), -1, faulty?.[1])]]
+          : [[chord(notes, staff, carried[0]!, 0, faulty?.[0]), ...then.map((step, at) => chord(step, staff, carried[at + 1]!))]];
       return parts.map((chords) => {
-        const voice = new Voice({ numBeats: (duration === 'w' ? 4 : 2) * chords.length, beatValue: 4 }).addTickables(chords);
+        const voice = new Voice({ numBeats: 4, beatValue: 4 }).setStrict(false).addTickables(chords);
         voice.setStave(stave);
         for (const note of chords) note.setStave(stave);
-        return { voice, chords, staff: index };
+        const value = staff.value ?? duration;
+        const beams = then.length > 1 && /^(?:8|16)/.test(value) ? Beam.generateBeams(chords, { groups: [new this.vexflow.Fraction(1, 1)] }) : [];
+        return { voice, chords, beams, staff: index };
       });
     });
     if (voices.length === 0) return { markup: '', left: 0, right: 0 };
+    const steps = Math.max(...staves.map(({ then }) => (then?.length ?? 0) + 1));
     const formatter = new Formatter();
     for (const staff of new Set(voices.map((one) => one.staff)))
       formatter.joinVoices(voices.filter((one) => one.staff === staff).map(({ voice }) => voice));
     formatter.format(
       voices.map(({ voice }) => voice),
-      staves.some(({ then }) => then) ? PAIR_WIDTH : 0,
+      steps > 1 ? Math.max(PAIR_WIDTH, STEP_WIDTH * (steps - 1)) : 0,
     );
     const edges = voices.flatMap(({ chords }) =>
       chords.map((note) => {
@@ -99,7 +119,7 @@ export class Engraver {
         return { middle, from: middle - notePx / 2 - leftDisplacedHeadPx - modLeftPx, to: middle + notePx / 2 + rightDisplacedHeadPx };
       }),
     );
-    const paired = staves.some(({ then }) => then);
+    const paired = steps > 1;
     const from = Math.min(...edges.map((edge) => edge.from));
     const to = Math.max(...edges.map((edge) => edge.to));
     // One chord stands with its heads over the middle of the column, a pair with its whole width.
@@ -107,13 +127,14 @@ export class Engraver {
     const [left, right] = [centre - from, to - centre];
     context.openGroup();
     for (const { voice } of voices) voice.draw(context);
+    for (const { beams } of voices) for (const beam of beams) beam.setContext(context).draw();
     context.closeGroup();
     return { markup: `<g transform="translate(${-round(centre)} 0)">${clean(element)}</g>`, left: round(left), right: round(right) };
   }
 
-  /** Clefs, signature and, where two staves belong together, brace and opening line; `width` in staff units. */
-  head(clefs: readonly Clef[], frame: StaffFrame, fifths: number, braced: boolean): { markup: string; width: number } {
-    const key = `${clefs.join()} ${fifths} ${frame.staves.join()} ${braced}`;
+  /** Clefs, signature, metre where there is one and, where two staves belong together, brace and opening line; `width` in staff units. */
+  head(clefs: readonly Clef[], frame: StaffFrame, fifths: number, braced: boolean, metre: string | null = null): { markup: string; width: number } {
+    const key = `${clefs.join()} ${fifths} ${frame.staves.join()} ${braced} ${metre}`;
     const known = this.heads.get(key);
     if (known) return known;
     const { Stave, StaveConnector } = this.vexflow;
@@ -124,6 +145,7 @@ export class Engraver {
       stave.setConfigForLines([0, 1, 2, 3, 4].map(() => ({ visible: false })));
       stave.addClef(clef);
       if (fifths !== 0) stave.addKeySignature(SIGNATURES[fifths + 7]!);
+      if (metre) stave.addTimeSignature(metre);
       stave.setContext(context).draw();
       return stave;
     });
@@ -153,8 +175,8 @@ function signsOf(notes: readonly Note[], fifths: number): readonly boolean[] {
   return accidentalsInBar([notes], (step) => signatureAlteration(fifths, step))[0]!;
 }
 
-function keyOfStaff({ clef, notes, then, signs, below, faulty }: ColumnNotes): string {
-  return `${below ? `${keyOf(below)}_` : ''}${faulty ? `${faulty.map((list) => list.join('.')).join('-')}~` : ''}${clef}${keyOf(notes)}${then ? `>${keyOf(then)}` : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
+function keyOfStaff({ clef, notes, then, signs, below, faulty, value }: ColumnNotes): string {
+  return `${below ? `${keyOf(below)}_` : ''}${faulty ? `${faulty.map((list) => list.join('.')).join('-')}~` : ''}${clef}${keyOf(notes)}${(then ?? []).map((step) => `>${keyOf(step)}`).join('')}${value ? `=${value}` : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
 }
 
 function keyOf(notes: readonly Note[]): string {

@@ -13,6 +13,8 @@ interface PictureMenuProps {
   readonly column: number;
   /** What the saved file is named after. */
   readonly name: string;
+  /** Printed under a picture of the whole line, with its name over it. */
+  readonly caption?: string;
   /** Saves the line as MusicXML, where the bench can. */
   readonly onMusicXml?: () => void;
 }

@@ -31,3 +31,20 @@ export function TextValues(): PropertyDecorator {
       },
     });
 }
+
+/** An object of numbers from 0 up, under the given names. */
+export function Weights(names: readonly string[]): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name: 'weights',
+      target: target.constructor,
+      propertyName: String(propertyName),
+      options: { message: 'every weight is a number from 0 up, under the name of a rule' },
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'object' &&
+          value !== null &&
+          Object.entries(value).every(([name, weight]) => names.includes(name) && typeof weight === 'number' && weight >= 0 && weight <= 1000),
+      },
+    });
+}

@@ -1,7 +1,7 @@
 import { EMPTY_INTERVALS, FIRST_CHORD, FIRST_CLASS, FIRST_KEY, FIRST_PROGRESSION } from './model';
 
 /** The version of the workbook's shape, in files and in the browser's database. */
-export const WORKBOOK_VERSION = 3;
+export const WORKBOOK_VERSION = 4;
 
 type Body = Record<string, unknown>;
 
@@ -23,10 +23,32 @@ const STEPS: Record<number, (body: Body) => Body> = {
     classes: [{ ...FIRST_CLASS, notYetTaught: notYetTaught ?? FIRST_CLASS.notYetTaught }],
     openClass: FIRST_CLASS.id,
     progressions: Array.isArray(body['progressions'])
-      ? body['progressions'].map((one: Body) => ({ ...FIRST_PROGRESSION, ...one }))
+      ? body['progressions'].map((one: Body) => ({ ...FIRST_PROGRESSION, hidden: [], rulesOff: [], ...one }))
+      : body['progressions'],
+  }),
+  // Metre, upbeat and source of a progression, the order of its rows, weights of the rules, the keyboard's pattern.
+  3: (body) => ({
+    ...body,
+    progressions: Array.isArray(body['progressions'])
+      ? body['progressions'].map(({ rulesOff, ...one }: Body) => ({
+          ...FIRST_PROGRESSION,
+          ...one,
+          hidden: withFingers(one['hidden']),
+          weights: weightsOff(rulesOff),
+        }))
       : body['progressions'],
   }),
 };
+
+/** Rules that were switched off, as weights. */
+function weightsOff(rules: unknown): Record<string, number> {
+  return Object.fromEntries(Array.isArray(rules) ? rules.map((rule) => [String(rule), 0]) : []);
+}
+
+/** The new row of fingers is not shown until it is asked for. */
+function withFingers(hidden: unknown): unknown {
+  return Array.isArray(hidden) ? [...(hidden as string[]), 'fingers'] : hidden;
+}
 
 /** Brings the body of an older workbook up to date (or to the version `to`), step by step. Anything that is not an object is left for the check that follows. */
 export function migrateWorkbook(body: unknown, version: number, to = WORKBOOK_VERSION): unknown {

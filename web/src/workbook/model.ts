@@ -1,15 +1,11 @@
-import { DEFAULT_SCHOOL, FAMILIES, type Clef, type Entry, type IntervalWay, type ScaleForm, type School, type StackTop } from '@diatonix/core';
+import {
+  DEFAULT_SCHOOL, FAMILIES, USUAL_METRE, type Clef, type Entry, type IntervalWay, type LineColumn, type Pattern, type RuleWeights, type ScaleForm, type School, type StackTop,
+} from '@diatonix/core'; // prettier-ignore
 
 /** What was decided about a column beside what was entered. */
-export interface ColumnRulings {
-  /** A ruling on its numeral, as plain text; it stands whatever the context says. */
-  readonly ruling?: { readonly key: string; readonly numeral: string };
-  /** The key from here on, where it changes. */
-  readonly key?: string;
-  /** Whether a phrase ends here. */
-  readonly phraseEnd?: boolean;
-  /** Notes that stay in the four-part setting, from the soprano; null leaves a voice free. */
-  readonly locks?: readonly (string | null)[];
+export interface ColumnRulings extends Omit<LineColumn, 'entry'> {
+  /** What the class answered for a chord that is to be worked back. */
+  readonly answer?: string;
 }
 
 /** A column of a progression: what was entered, or the piece of text that was not understood. */
@@ -20,16 +16,26 @@ export interface Progression {
   readonly title: string;
   /** Plain text, such as `A major`. */
   readonly key: string;
-  /** Quarter notes a minute; a chord lasts two. */
+  /** Quarter notes a minute. */
   readonly tempo: number;
+  /** Such as `3/4`. */
+  readonly metre: string;
+  /** Length of the upbeat in quarters, `0` for none. */
+  readonly pickup: string;
+  /** Where it comes from, printed under the title. */
+  readonly source: string;
   /** Whether changes of key are found, or everything is read in the key above and those that are marked. */
   readonly modulate: boolean;
   readonly view: ProgressionView;
   /** Rows that are not shown, and rows left blank for the class. */
   readonly hidden: readonly string[];
   readonly blank: readonly string[];
-  /** Rules of four-part writing that are switched off. */
-  readonly rulesOff: readonly string[];
+  /** The order of the rows where it is not the usual one; rows that are not named come last. */
+  readonly order: readonly string[];
+  /** What a fault against a rule of four-part writing costs: 0 switches it off, a rule without a weight forbids. */
+  readonly weights: RuleWeights;
+  /** How the keyboard plays a chord. */
+  readonly pattern: Pattern;
   readonly columns: readonly Column[];
 }
 
@@ -40,11 +46,16 @@ export type ProgressionView = (typeof PROGRESSION_VIEWS)[number];
 export const FIRST_PROGRESSION: Omit<Progression, 'id' | 'title'> = {
   key: 'C major',
   tempo: 80,
+  metre: USUAL_METRE,
+  pickup: '0',
+  source: '',
   modulate: false,
   view: 'keyboard',
-  hidden: [],
+  hidden: ['fingers'],
   blank: [],
-  rulesOff: [],
+  order: [],
+  weights: {},
+  pattern: 'block',
   columns: [],
 };
 

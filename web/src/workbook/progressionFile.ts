@@ -1,14 +1,14 @@
-import { parseKey, parseNote, RULES } from '@diatonix/core';
+import { parseKey, parseLength, parseMetre, parseNote, PATTERNS, RULES } from '@diatonix/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, ValidateIf, ValidateNested,
 } from 'class-validator'; // prettier-ignore
-import { ReadableAs } from './decorators';
+import { ReadableAs, Weights } from './decorators';
 import { PROGRESSION_VIEWS, TEMPO_RANGE } from './model';
 
 class EntryFile {
-  @IsIn(['numeral', 'symbol', 'notes'])
-  kind!: 'numeral' | 'symbol' | 'notes';
+  @IsIn(['numeral', 'symbol', 'notes', 'sought'])
+  kind!: 'numeral' | 'symbol' | 'notes' | 'sought';
 
   @ValidateIf((entry: EntryFile) => entry.kind !== 'notes')
   @IsString()
@@ -70,6 +70,34 @@ class ColumnFile {
   @ArrayMaxSize(4)
   @ReadableAs('four notes with octaves, or nulls', (note) => parseNote(note))
   locks?: (string | null)[];
+
+  @IsOptional()
+  @ReadableAs('a length in quarters', parseLength)
+  length?: string;
+
+  @IsOptional()
+  @IsBoolean()
+  repeatStart?: boolean;
+
+  @IsOptional()
+  @IsBoolean()
+  repeatEnd?: boolean;
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  words?: string;
+
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(16)
+  @ReadableAs('a list of notes with octaves', parseNote)
+  melody?: string[];
+
+  @IsOptional()
+  @IsString()
+  @MaxLength(80)
+  answer?: string;
 }
 
 /** A progression as it stands in a workbook file. */
@@ -90,6 +118,16 @@ export class ProgressionFile {
   @Max(TEMPO_RANGE.most)
   tempo!: number;
 
+  @ReadableAs('a metre', parseMetre)
+  metre!: string;
+
+  @ReadableAs('a length in quarters', (text) => text === '0' || parseLength(text))
+  pickup!: string;
+
+  @IsString()
+  @MaxLength(200)
+  source!: string;
+
   @IsBoolean()
   modulate!: boolean;
 
@@ -107,8 +145,15 @@ export class ProgressionFile {
   blank!: string[];
 
   @IsArray()
-  @IsIn(RULES, { each: true })
-  rulesOff!: string[];
+  @IsString({ each: true })
+  @ArrayMaxSize(20)
+  order!: string[];
+
+  @Weights(RULES)
+  weights!: Record<string, number>;
+
+  @IsIn(PATTERNS)
+  pattern!: string;
 
   @IsArray()
   @ArrayMaxSize(2000)

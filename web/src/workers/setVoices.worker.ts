@@ -1,21 +1,8 @@
-import {
-  attempt,
-  blockedBy,
-  parseKey,
-  parseNote,
-  parseNumeral,
-  printNote,
-  settingsInOrder,
-  type Lock,
-  type Rule,
-  type RuleWeights,
-  type SettingProblem,
-} from '@diatonix/core';
+import { attempt, blockedBy, parseKey, parseNote, parseNumeral, printNote, settingsInOrder, type Lock, type SettingProblem } from '@diatonix/core';
 import type { VoicesAnswer, VoicesRequest } from './voicesMessages';
 
 /** Finds the setting that is asked for, the best or one of the next. Everything goes through as plain text. */
-function find({ columns, rulesOff, skip }: VoicesRequest): VoicesAnswer {
-  const weights: RuleWeights = Object.fromEntries(rulesOff.map((rule) => [rule as Rule, 0]));
+function find({ columns, weights, skip }: VoicesRequest): VoicesAnswer {
   const keys = columns.map(({ key }) => parseKey(key));
   const problem: SettingProblem = {
     key: keys[0]!,

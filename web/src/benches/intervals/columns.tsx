@@ -41,7 +41,7 @@ export function intervalColumns(bench: IntervalsBenchState, school: School, engr
       const index = start + at;
       const barred = at === perBar - 1 && index < items.length - 1;
       if (pair.ok) {
-        columns.push({ ...intervalColumn(item.id, index, pair, signs[at]!, bench, fifths, school, engraver), barred });
+        columns.push({ ...intervalColumn(item.id, index, pair, signs[at]!, bench, fifths, school, engraver), ...(barred ? { after: 'single' as const } : {}) });
         return;
       }
       columns.push({
@@ -50,7 +50,7 @@ export function intervalColumns(bench: IntervalsBenchState, school: School, engr
         staff: null,
         cells: {},
         problem: 'unread' in item ? item.unread : '',
-        barred,
+        ...(barred ? { after: 'single' as const } : {}),
       });
     });
   }
@@ -92,8 +92,8 @@ function intervalColumn(
   const name = (note: Note) =>
     bench.pencilled ? displayNoteName(note, school.letters) : displayNoteName(nameUnderSignature(note, fifths), school.letters);
   const staves = [
-    { clef: bench.clef, notes: [from], then: [to], signs: signs.own },
-    ...(turned ? [{ clef: bench.clef, notes: [turned.from], then: [turned.to], signs: signs.turned }] : []),
+    { clef: bench.clef, notes: [from], then: [[to]], signs: signs.own },
+    ...(turned ? [{ clef: bench.clef, notes: [turned.from], then: [[turned.to]], signs: signs.turned }] : []),
   ];
   const asked = askedOf(bench, id, pair);
   if (asked) return blankColumn(id, index, pair, asked, signs, bench, fifths, school, engraver);
@@ -183,7 +183,7 @@ function blankColumn(
   return {
     id,
     sentence: `interval ${index + 1}, ${speakNoteName(from)} to ${speakNoteName(to)}, ${named ? `${intervalWords(interval)}, its inversion ` : ''}${answer === '' ? 'to be named' : `answered ${answer}, wrong`}`,
-    staff: engraver?.column([{ clef: bench.clef, notes: [from], then: [to], signs: signs.own }], INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
+    staff: engraver?.column([{ clef: bench.clef, notes: [from], then: [[to]], signs: signs.own }], INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
     cells: {
       letters: { text: `${name(from)} – ${name(to)}` },
       number: named ? { text: `${interval.number} · ${numberWord(interval.number)}` } : open,

@@ -1,27 +1,38 @@
-import { Play, Repeat, Square } from 'lucide-react';
-import { memo, type RefObject } from 'react';
-import { Button, Toggle } from '../../design/controls';
+import { Headphones, Play, Square } from 'lucide-react';
+import { lazy, memo, type RefObject } from 'react';
+import { Button } from '../../design/controls';
+import { Drop } from '../../design/Drop';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { stop, usePlayback } from '../../sound/player';
 import { FileActions } from './FileActions';
+import type { Listening } from './ListenMenu';
 import { TempoField } from './TempoField';
+
+const ListenMenu = lazy(() => import('./ListenMenu'));
 
 interface ActionsProps {
   readonly tempo: number;
   readonly title: string;
+  readonly source: string;
   readonly empty: boolean;
   /** Whether there is nothing to play. */
   readonly nothing: boolean;
   readonly selected: number;
-  readonly loop: boolean;
+  /** Whether several columns are selected: they are what is played. */
+  readonly several: boolean;
+  readonly listening: Listening;
+  readonly fourParts: boolean;
+  readonly melody: boolean;
+  readonly others: () => readonly { readonly id: string; readonly name: string }[];
   readonly work: RefObject<HTMLElement | null>;
-  readonly onLoop: (loop: boolean) => void;
+  readonly onListening: (listening: Listening) => void;
   readonly onPlay: () => void;
 }
 
 /** What the strap offers for the whole line. Typing in the line does not draw it again. */
-export const Actions = memo(function Actions({ tempo, title, empty, nothing, selected, loop, work, onLoop, onPlay }: ActionsProps) {
+export const Actions = memo(function Actions(props: ActionsProps) {
+  const { tempo, title, source, empty, nothing, selected, several, listening, fourParts, melody, others, work, onListening, onPlay } = props;
   const playing = usePlayback((state) => state.playing);
   return (
     <>
@@ -31,15 +42,22 @@ export const Actions = memo(function Actions({ tempo, title, empty, nothing, sel
           <Square aria-hidden="true" /> Stop
         </Button>
       ) : (
-        <Button onPress={onPlay} isDisabled={nothing}>
+        <Button onPress={onPlay} isDisabled={nothing} aria-label={several ? 'Play the selection' : 'Play'}>
           <Play aria-hidden="true" /> Play
         </Button>
       )}
-      <Toggle isSelected={loop} onChange={onLoop} aria-label="Loop">
-        <Repeat aria-hidden="true" />
-      </Toggle>
+      <Drop
+        label="Listen"
+        opens="dialog"
+        arrow={false}
+        drop={(dropped) => (
+          <ListenMenu {...dropped} listening={listening} fourParts={fourParts} melody={melody} others={others()} onChange={onListening} />
+        )}
+      >
+        <Headphones aria-hidden="true" />
+      </Drop>
       <NotesToggle />
-      <PictureMenu work={work} column={selected} name={title} />
+      <PictureMenu work={work} column={selected} name={title} caption={source} />
       <FileActions empty={empty} />
     </>
   );

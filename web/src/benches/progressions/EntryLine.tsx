@@ -1,4 +1,4 @@
-import { entryTextIn, parseKey, readLine } from '@diatonix/core';
+import { entryTextIn, parseKey, parseMetre, printLine, readBarredLine } from '@diatonix/core';
 import { useCallback, useMemo } from 'react';
 import { LineField, type LineFault } from '../../design/LineField';
 import type { Progression } from '../../workbook/model';
@@ -8,22 +8,24 @@ import { useStore } from '../../workbook/store';
 export function EntryLine({ progression }: { progression: Progression }) {
   const school = useStore((state) => state.workbook.school);
   const typeLine = useStore((state) => state.typeLine);
-  const { columns, key: keyText } = progression;
+  const { columns, key: keyText, metre, pickup } = progression;
   const stored = useMemo(() => {
     const key = parseKey(keyText);
-    return columns.map((column) => ('entry' in column ? entryTextIn(column.entry, key, school) : column.unread)).join(' ');
-  }, [columns, keyText, school]);
+    const pieces = columns.map((column) => ({ ...column, text: 'entry' in column ? entryTextIn(column.entry, key, school) : column.unread }));
+    return printLine(pieces, parseMetre(metre), pickup);
+  }, [columns, keyText, metre, pickup, school]);
   const readFaults = useCallback(
-    (line: string): LineFault[] =>
-      readLine(line, parseKey(keyText), school).flatMap((token) =>
-        'error' in token ? [{ start: token.start, end: token.end, message: token.error.message }] : [],
-      ),
-    [keyText, school],
+    (line: string): LineFault[] => {
+      const { tokens, faults } = readBarredLine(line, parseKey(keyText), parseMetre(metre), school);
+      const wrong = [...tokens.flatMap((token) => ('error' in token ? [token] : [])), ...faults];
+      return wrong.map(({ start, end, error }) => ({ start, end, message: error.message })).sort((a, b) => a.start - b.start);
+    },
+    [keyText, metre, school],
   );
   return (
     <LineField
       label="Progression: numerals, symbols, degrees or notes"
-      placeholder="Type numerals, symbols, degree numbers or (notes): I vi V65/ii ii V7 I"
+      placeholder="Type numerals, symbols, degree numbers or (notes): I vi V65/ii ii V7 I, or in bars: | I vi | ii V7 |"
       owner={progression.id}
       stored={stored}
       readFaults={readFaults}

@@ -1,4 +1,4 @@
-import { keyAfter, MOVES, parseKey, printKey } from '@diatonix/core';
+import { keyAfter, moveBetween, MOVES, parseKey, printKey, type Key } from '@diatonix/core';
 import { lazy, memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
@@ -67,7 +67,9 @@ export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
       <Button autoFocus onPress={() => act(() => reread(wanted))}>
         Re-read: same chords, new numerals
       </Button>
-      <Button onPress={() => act(() => transpose(wanted))}>Transpose: same numerals, new chords</Button>
+      <Button onPress={() => act(() => transpose(moveBetween(parseKey(progression.key), parseKey(wanted))))}>
+        Transpose: same numerals, new chords
+      </Button>
       <Button onPress={() => act(() => undefined)}>Keep the key</Button>
     </Choice>
   );
@@ -85,31 +87,40 @@ const MOVE_NAMES: Record<string, string> = {
   'for-F': 'For F instruments',
 };
 
-/** Moves the whole line, chords and signature, by a step or for an instrument. */
-export const MoveMenu = memo(function MoveMenu({ value }: { value: string }) {
+interface MoveMenuProps {
+  /** The first and last of the selected columns, where several are. */
+  readonly from: number;
+  readonly to: number;
+  /** The key at the first of them. */
+  readonly area: Key;
+}
+
+/** Moves the whole line or the selected columns, chords and key, by a step, for an instrument, or to a key. */
+export const MoveMenu = memo(function MoveMenu({ from, to, area }: MoveMenuProps) {
+  const school = useStore((state) => state.workbook.school);
   const transpose = useStore((state) => state.transpose);
   const [problem, setProblem] = useState<string | null>(null);
+  const several = to > from;
+  const act = (how: (key: Key) => Key) => setProblem(transpose(how, several ? [from, to] : null)?.message ?? null);
   const move = (id: string) =>
-    setProblem(
-      transpose(
-        printKey(
-          keyAfter(
-            parseKey(value),
-            MOVES.find((one) => one.id === id)!,
-          ),
-        ),
-      )?.message ?? null,
+    act((key) =>
+      keyAfter(
+        key,
+        MOVES.find((one) => one.id === id)!,
+      ),
     );
   const entries = MOVES.map(({ id }) => ({ id, name: MOVE_NAMES[id]!, parted: id === 'for-Bb' }));
+  const label = several ? 'Move the selection' : 'Move the line';
   return (
     <>
-      <Drop
-        label="Move the line"
-        opens="menu"
-        drop={(dropped) => <MenuPopover {...dropped} label="Move the line" entries={entries} onAction={move} />}
-      >
-        Move
+      <Drop label={label} opens="menu" drop={(dropped) => <MenuPopover {...dropped} label={label} entries={entries} onAction={move} />}>
+        {several ? 'Move these' : 'Move'}
       </Drop>
+      {several && (
+        <KeyPicker label="Move the selection to" value={printKey(area)} onChoose={(key) => act(moveBetween(area, parseKey(key)))}>
+          {keyName(area, school)}
+        </KeyPicker>
+      )}
       {problem && <Problem>{problem}</Problem>}
     </>
   );

@@ -1,6 +1,6 @@
 import {
-  inversionWorking, nameChordWorking, notesFromBass, numeralWorking, writeFiguresWorking, displayNoteName, type ColumnLabels, type Key,
-  type School, type WorkingStep,
+  cautionWords, inversionWorking, nameChordWorking, notesFromBass, numeralWorking, registerCautions, writeFiguresWorking, displayNoteName, type ColumnLabels, type Key,
+  type School, type Setting, type WorkingStep,
 } from '@diatonix/core'; // prettier-ignore
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { memo, useState, type ReactNode } from 'react';
@@ -10,8 +10,11 @@ import { Margin, Ways } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../design/SoundNote';
 import { Working } from '../../design/Working';
-import type { DerivedColumn } from './columns';
+import { placeWords } from './cells';
+import { ColumnTime } from './ColumnTime';
+import type { DerivedColumn } from './derive';
 import { Rulings } from './Rulings';
+import { WorkBackAside } from './WorkBackAside';
 
 const WAYS = [
   { id: 'name', name: 'Name it' },
@@ -23,7 +26,8 @@ type Way = (typeof WAYS)[number]['id'];
 
 interface ProgressionMarginProps {
   readonly derived: DerivedColumn | null;
-  readonly position: number;
+  /** Every selected column. */
+  readonly ids: readonly string[];
   readonly keyOf: Key;
   readonly school: School;
   readonly onInvert: (by: 1 | -1) => void;
@@ -36,7 +40,7 @@ interface ProgressionMarginProps {
 /** The working of the selected column: its name, inversion, figures and numeral. */
 export const ProgressionMargin = memo(function ProgressionMargin({
   derived,
-  position,
+  ids,
   keyOf,
   school,
   onInvert,
@@ -56,11 +60,26 @@ export const ProgressionMargin = memo(function ProgressionMargin({
       </Margin>
     );
   }
-  const { labelled, setting } = derived;
+  const { labelled, setting, column, line } = derived;
+  const heading = placeWords(derived.place).replace(/^./, (letter) => letter.toUpperCase());
+  if (line?.sought) {
+    return (
+      <Margin>
+        <h2>{heading}</h2>
+        <p className="about">a chord to be worked back</p>
+        <WorkBackAside column={column} deduction={line.sought} keyOf={line.key} school={school} />
+        <div className="doings">
+          <Button onPress={onRemove}>
+            <Trash2 aria-hidden="true" /> Remove
+          </Button>
+        </div>
+      </Margin>
+    );
+  }
   if (!labelled.ok) {
     return (
       <Margin>
-        <h2>Bar {position + 1}</h2>
+        <h2>{heading}</h2>
         <p className="about">not understood</p>
         <Problem>{labelled.error.message}</Problem>
         <div className="doings">
@@ -74,7 +93,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
   const { labels } = labelled;
   return (
     <Margin>
-      <h2>Bar {position + 1}</h2>
+      <h2>{heading}</h2>
       <p className="about">
         {labels.letters.join(' ')} · lowest note {displayNoteName(labels.chord.bass, school.letters)}
       </p>
@@ -94,11 +113,19 @@ export const ProgressionMargin = memo(function ProgressionMargin({
         </Button>
       </div>
       <SoundNote />
+      {setting && four === null && <Cautions setting={setting} school={school} />}
       {four}
       <Rulings derived={derived} school={school} />
+      <ColumnTime column={column} ids={ids} />
     </Margin>
   );
 });
+
+/** What sounds thick below or thin above in the two hands. */
+function Cautions({ setting, school }: { setting: Setting; school: School }) {
+  const cautions = registerCautions([...setting.lower, ...setting.upper]);
+  return cautions.length === 0 ? null : <p className="done">{cautions.map((one) => cautionWords(one, school)).join('; ')}.</p>;
+}
 
 function stepsOf(way: Way, labels: ColumnLabels, setting: DerivedColumn['setting'], key: Key): WorkingStep[] {
   const { chord, numeral } = labels;

@@ -1,4 +1,4 @@
-import { diatonicNumeral, parseKey, printNote, printNumeral, printedFifths } from '@diatonix/core';
+import { diatonicNumeral, isTimed, parseKey, printedFifths, printNote, printNumeral } from '@diatonix/core';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useRow } from '../../columns/useRow';
@@ -7,24 +7,28 @@ import { Button } from '../../design/controls';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
-import { ChordByHand } from './ChordByHand';
-import { play, stop, usePlayback } from '../../sound/player';
+import { stop, usePlayback } from '../../sound/player';
 import { openProgressionOf } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
 import { Actions } from './Actions';
-import { GridColumns, ProgressionDeriver, shownRows } from './columns';
+import { ChordByHand } from './ChordByHand';
+import { GridColumns } from './columns';
+import { ProgressionDeriver } from './derive';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { ProgressionMargin } from './ProgressionMargin';
+import { shownRows } from './rows';
+import { SourceField } from './SourceField';
 import { TitleField } from './TitleField';
 import { useFourParts } from './useFourParts';
-import { ViewBar } from './ViewBar';
+import { useListening } from './useListening';
+import { ViewBar, type Under } from './ViewBar';
 import { VoicesAside } from './VoicesAside';
+import { WorkBackMenu } from './WorkBackMenu';
 
 const Harmonise = lazy(() => import('./Harmonise').then((module) => ({ default: module.Harmonise })));
-
-const QUARTERS_A_COLUMN = 2;
+const MelodyLine = lazy(() => import('./MelodyLine').then((module) => ({ default: module.MelodyLine })));
 
 interface Doings {
   readonly invert: (by: 1 | -1) => void;
@@ -33,7 +37,7 @@ interface Doings {
   readonly play: () => void;
 }
 
-const NO_ROWS: readonly string[] = [];
+const NOTHING_BLANK = { blank: [], pattern: 'block' } as const;
 
 const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => {}, play: () => {} };
 
@@ -42,7 +46,7 @@ export function ProgressionsBench() {
   const progression = useStore((state) => openProgressionOf(state.workbook));
   const school = useStore((state) => state.workbook.school);
   const selectedId = useStore((state) => state.place.progressionColumn);
-  const { setPlace, invertColumn, removeColumn, addEntry, moveColumn, putHarmony } = useStore.getState();
+  const { setPlace, invertColumn, removeColumns, addEntry, moveColumn, putHarmony } = useStore.getState();
   const panel = useStore((state) => state.place.notePanel);
   const work = useRef<HTMLDivElement>(null);
   const engraver = useEngraver();
@@ -56,23 +60,32 @@ export function ProgressionsBench() {
   const key = useMemo(() => parseKey(progression?.key ?? 'C major'), [progression?.key]);
   const derived = useMemo(() => (progression ? deriver.current.derive(progression, school) : []), [progression, school]);
   const [skip, setSkip] = useState(0);
-  const [harmonising, setHarmonising] = useState(false);
-  const [loop, setLoop] = useState(false);
+  const [under, setUnder] = useState<Under | null>(null);
+  const [anchor, setAnchor] = useState<string | null>(null);
   const next = useCallback(() => setSkip((count) => count + 1), []);
   const parts = useFourParts(progression, derived, key, skip);
-  const blank = progression?.blank ?? NO_ROWS;
+  const { blank, pattern } = progression ?? NOTHING_BLANK;
   const columns = useMemo(
-    () => gridColumns.current.build(derived, key, school, engraver, blank, parts),
-    [derived, key, school, engraver, blank, parts],
+    () => gridColumns.current.build(derived, key, school, engraver, { blank, pattern }, parts),
+    [derived, key, school, engraver, blank, pattern, parts],
   );
+  const timed = useMemo(() => isTimed(progression?.columns ?? []), [progression?.columns]);
   const rows = useMemo(() => (progression ? shownRows(progression) : []), [progression]);
   const found = derived.findIndex(({ column }) => column.id === selectedId);
   const selected = found < 0 ? (derived.length > 0 ? 0 : -1) : found;
+  const anchored = anchor === null ? -1 : derived.findIndex(({ column }) => column.id === anchor);
+  const [from, to] = anchored < 0 ? [selected, selected] : [Math.min(anchored, selected), Math.max(anchored, selected)];
+  const several = to > from;
+  const hearing = useListening(progression, derived, parts, school);
 
   const derivedNow = useRef(derived);
   derivedNow.current = derived;
+  const selectedNow = useRef(selected);
+  selectedNow.current = selected;
   const select = useCallback(
-    (index: number, rowId: string) => {
+    (index: number, rowId: string, extend: boolean) => {
+      const begin = derivedNow.current[selectedNow.current]?.column.id ?? null;
+      setAnchor((old) => (extend ? (old ?? begin) : null));
       setPlace({ progressionColumn: derivedNow.current[index]?.column.id ?? null });
       setRow(rowId);
     },
@@ -91,27 +104,32 @@ export function ProgressionsBench() {
     [],
   );
 
+  const othersNow = useRef(hearing.others);
+  othersNow.current = hearing.others;
+  const others = useCallback(() => othersNow.current(), []);
+  const workBack = useMemo(() => <WorkBackMenu derived={() => derivedNow.current} />, []);
+  const idsText = derived
+    .slice(from, to + 1)
+    .map(({ column }) => column.id)
+    .join(' ');
+  const ids = useMemo(() => idsText.split(' '), [idsText]);
+
   if (!progression) return <EmptyProgression />;
 
-  const hear = (from: number, to: number, manner: 'together' | 'note by note' = 'together') => {
-    const notes = derived
-      .slice(from, to)
-      .map(({ setting }, index) => parts.voices[from + index] ?? (setting ? [...setting.lower, ...setting.upper] : []));
-    void play(notes, { seconds: (60 / progression.tempo) * QUARTERS_A_COLUMN, from, manner, loop: loop && to - from > 1 });
-  };
   const current = derived[selected] ?? null;
   const remove = () => {
     if (!current) return;
-    const next = derived[selected + 1] ?? derived[selected - 1];
-    removeColumn(current.column.id);
+    const next = derived[to + 1] ?? derived[from - 1];
+    removeColumns(derived.slice(from, to + 1).map(({ column }) => column.id));
+    setAnchor(null);
     setPlace({ progressionColumn: next?.column.id ?? null });
   };
 
   latest.current = {
     invert: (by) => current && invertColumn(current.column.id, by),
     remove,
-    hear: (manner) => hear(selected, selected + 1, manner),
-    play: () => hear(0, derived.length),
+    hear: (manner) => hearing.hearOne(selected, manner),
+    play: () => (several ? hearing.hear(from, to) : hearing.hear(0, derived.length - 1)),
   };
 
   const onKey = (event: KeyboardEvent): boolean => {
@@ -127,7 +145,9 @@ export function ProgressionsBench() {
         invertColumn(current.column.id, event.key === ']' ? 1 : -1);
         return true;
       case ' ':
-        hear(selected, event.shiftKey ? derived.length : selected + 1);
+        if (event.shiftKey) hearing.hear(selected, derived.length - 1);
+        else if (several) hearing.hear(from, to);
+        else hearing.hearOne(selected, 'together');
         return true;
       case 'Delete':
       case 'Backspace':
@@ -145,20 +165,17 @@ export function ProgressionsBench() {
     }
   };
 
-  const hearVoice = (voice: number) => {
-    const line = parts.voices.map((notes) => (notes ? [notes[voice]!] : []));
-    void play(line, { seconds: (60 / progression.tempo) * QUARTERS_A_COLUMN, from: 0, manner: 'together', loop });
-  };
-
   const four =
     progression.view === 'four-part' && current ? (
       <VoicesAside
         column={current.column}
+        line={derived}
+        all={parts.voices}
         voices={parts.voices[selected] ?? null}
         faults={parts.faults.filter(({ at }) => at === selected)}
         said={parts.said}
         searching={parts.searching}
-        onHear={hearVoice}
+        onHear={hearing.hearVoice}
         school={school}
       />
     ) : null;
@@ -169,7 +186,7 @@ export function ProgressionsBench() {
       facts={
         <>
           <KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />
-          {progression.columns.length > 0 && <MoveMenu value={progression.key} />}
+          {progression.columns.length > 0 && <MoveMenu from={from} to={to} area={derived[from]?.line?.key ?? key} />}
         </>
       }
       actions={
@@ -179,16 +196,21 @@ export function ProgressionsBench() {
           empty={progression.columns.length === 0}
           nothing={derived.length === 0}
           selected={selected}
-          loop={loop}
+          several={several}
+          listening={hearing.listening}
+          fourParts={parts.voices.length > 0}
+          melody={progression.columns.some(({ melody }) => melody !== undefined)}
+          source={progression.source}
+          others={others}
           work={work}
-          onLoop={setLoop}
+          onListening={hearing.setListening}
           onPlay={doings.play}
         />
       }
       margin={
         <ProgressionMargin
           derived={current}
-          position={selected}
+          ids={ids}
           keyOf={key}
           school={school}
           onInvert={doings.invert}
@@ -202,12 +224,16 @@ export function ProgressionsBench() {
       <ViewBar
         view={progression.view}
         modulate={progression.modulate}
+        metre={progression.metre}
+        pattern={progression.pattern}
         hidden={progression.hidden}
         blank={progression.blank}
-        rulesOff={progression.rulesOff}
+        order={progression.order}
+        weights={progression.weights}
         onNext={next}
-        harmonising={harmonising}
-        onHarmonise={setHarmonising}
+        under={under}
+        onUnder={setUnder}
+        workBack={workBack}
       />
       <KeyChange progression={progression} wanted={wanted} onDone={() => setWanted(null)} />
       <div ref={work}>
@@ -224,18 +250,26 @@ export function ProgressionsBench() {
             clefs={['treble', 'bass']}
             fifths={printedFifths(key)}
             braced
+            metre={timed ? progression.metre : null}
             rows={rows}
             columns={columns}
             selected={selected}
             selectedRow={row}
+            range={several ? [from, to] : null}
             playing={playing}
             onSelect={select}
             onKey={onKey}
           />
         )}
       </div>
+      <SourceField id={progression.id} source={progression.source} />
       <EntryLine progression={progression} />
-      {harmonising && (
+      {under === 'melody' && (
+        <Suspense fallback={null}>
+          <MelodyLine progression={progression} />
+        </Suspense>
+      )}
+      {under === 'harmonise' && (
         <Suspense fallback={null}>
           <Harmonise
             keyOf={key}

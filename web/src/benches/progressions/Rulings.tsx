@@ -15,7 +15,7 @@ import { KeyPicker } from '../../design/KeyPicker';
 import { keyName } from '../../design/names';
 import { NumeralText } from '../../design/NumeralText';
 import { useStore } from '../../workbook/store';
-import type { DerivedColumn } from './columns';
+import type { DerivedColumn } from './derive';
 
 const List = styled.ul`
   list-style: none;

@@ -1,24 +1,50 @@
-import { RULES } from '@diatonix/core';
-import { lazy, memo } from 'react';
+import { METRES, PATTERNS, type Pattern } from '@diatonix/core';
+import { lazy, memo, type ReactNode } from 'react';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { SubBar } from '../../design/SubBar';
 import type { Progression, ProgressionView } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { ROWS } from './columns';
+import { orderedRows } from './rows';
 
+const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 const RowsTable = lazy(() => import('../../design/RowsTable'));
+const RulesTable = lazy(() => import('./RulesTable'));
 
-interface ViewBarProps extends Pick<Progression, 'view' | 'modulate' | 'hidden' | 'blank' | 'rulesOff'> {
+const PATTERN_NAMES: Record<Pattern, string> = {
+  block: 'Block',
+  broken: 'Broken, up and back',
+  'bass-first': 'Bass, then chord',
+  'low-high': 'Low, high, middle, high',
+};
+
+/** What opens under the line. */
+export type Under = 'harmonise' | 'melody';
+
+const UNDER: readonly { readonly id: Under; readonly name: string }[] = [
+  { id: 'melody', name: 'A melody over these chords' },
+  { id: 'harmonise', name: 'Harmonise a melody or a bass' },
+];
+
+interface ViewBarProps extends Pick<Progression, 'view' | 'metre' | 'pattern' | 'modulate' | 'hidden' | 'blank' | 'order' | 'weights'> {
   readonly onNext: () => void;
-  readonly harmonising: boolean;
-  readonly onHarmonise: (open: boolean) => void;
+  readonly under: Under | null;
+  readonly onUnder: (under: Under | null) => void;
+  readonly workBack: ReactNode;
 }
 
-/** How the line is set and read: keyboard or four parts, in one key or with changes found, which rows are shown or blank. */
-export const ViewBar = memo(function ViewBar({ view, modulate, hidden, blank, rulesOff, onNext, harmonising, onHarmonise }: ViewBarProps) {
+/** How the line is set and read: keyboard or four parts, its metre, in one key or with changes found, which rows are shown or blank. */
+export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
+  const { view, metre, pattern, modulate, hidden, blank, order, weights, onNext, under, onUnder, workBack } = props;
   const arrange = useStore((state) => state.arrange);
   const toggled = (list: readonly string[], id: string, on: boolean) => (on ? [...list, id] : list.filter((other) => other !== id));
+  const moveRow = (id: string, by: 1 | -1) => {
+    const ids = orderedRows(order).map((row) => row.id);
+    const at = ids.indexOf(id);
+    const next = [...ids];
+    [next[at], next[at + by]] = [next[at + by]!, next[at]!];
+    arrange({ order: next });
+  };
   return (
     <SubBar>
       <ToggleRow
@@ -32,32 +58,67 @@ export const ViewBar = memo(function ViewBar({ view, modulate, hidden, blank, ru
         <Toggle id="four-part">Four parts</Toggle>
       </ToggleRow>
       <span className="settings">
-        {view === 'four-part' && (
+        {view === 'four-part' ? (
           <>
             <Button onPress={onNext}>Next best</Button>
             <Drop
               label="Rules"
               opens="dialog"
-              drop={(dropped) => (
-                <RowsTable
-                  {...dropped}
-                  label="Rule"
-                  heads={['Kept']}
-                  rows={RULES.map((rule) => ({ id: rule, name: rule.replaceAll('-', ' '), boxes: [!rulesOff.includes(rule)] }))}
-                  onChange={(rule, _, kept) => arrange({ rulesOff: toggled(rulesOff, rule, !kept) })}
-                />
-              )}
+              drop={(dropped) => <RulesTable {...dropped} weights={weights} onChange={(next) => arrange({ weights: next })} />}
             >
               Rules
             </Drop>
           </>
+        ) : (
+          <Drop
+            label={`Pattern: ${PATTERN_NAMES[pattern]}`}
+            opens="menu"
+            drop={(dropped) => (
+              <MenuPopover
+                {...dropped}
+                label="Pattern"
+                chosen={pattern}
+                entries={PATTERNS.map((id) => ({ id, name: PATTERN_NAMES[id] }))}
+                onAction={(id) => arrange({ pattern: id as Pattern })}
+              />
+            )}
+          >
+            {PATTERN_NAMES[pattern].split(',')[0]}
+          </Drop>
         )}
-        <Toggle isSelected={harmonising} onChange={onHarmonise}>
-          Harmonise
-        </Toggle>
+        <Drop
+          label={`Metre: ${metre}`}
+          opens="menu"
+          drop={(dropped) => (
+            <MenuPopover
+              {...dropped}
+              label="Metre"
+              chosen={metre}
+              entries={METRES.map((id) => ({ id, name: id }))}
+              onAction={(id) => arrange({ metre: id })}
+            />
+          )}
+        >
+          {metre}
+        </Drop>
         <Toggle isSelected={modulate} onChange={(next) => arrange({ modulate: next })}>
           Find key changes
         </Toggle>
+        <Drop
+          label="Melody"
+          opens="menu"
+          drop={(dropped) => (
+            <MenuPopover
+              {...dropped}
+              label="Melody"
+              entries={UNDER.map(({ id, name }) => ({ id, name: under === id ? `Close: ${name}` : name }))}
+              onAction={(id) => onUnder(id === under ? null : (id as Under))}
+            />
+          )}
+        >
+          Melody
+        </Drop>
+        {workBack}
         <Drop
           label="Rows"
           opens="dialog"
@@ -66,8 +127,9 @@ export const ViewBar = memo(function ViewBar({ view, modulate, hidden, blank, ru
               {...dropped}
               label="Row"
               heads={['Shown', 'Blank']}
-              rows={ROWS.map(({ id, label }) => ({ id, name: label, boxes: [!hidden.includes(id), blank.includes(id)] }))}
+              rows={orderedRows(order).map(({ id, label }) => ({ id, name: label, boxes: [!hidden.includes(id), blank.includes(id)] }))}
               onChange={(row, box, ticked) => arrange(box === 0 ? { hidden: toggled(hidden, row, !ticked) } : { blank: toggled(blank, row, ticked) })}
+              onMove={moveRow}
             />
           )}
         >

@@ -1,4 +1,4 @@
-import { displayNoteName, parseNote, printNote, VOICES, type Fault, type FourNotes, type School } from '@diatonix/core';
+import { displayNoteName, parseNote, printNote, VOICES, type Fault, type FourNotes, type School, type VoiceName } from '@diatonix/core';
 import { Lock, LockOpen, Music } from 'lucide-react';
 import { memo } from 'react';
 import styled from 'styled-components';
@@ -6,11 +6,13 @@ import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import type { Column } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { faultWords } from './columns';
+import { faultWords } from './cells';
+import type { DerivedColumn } from './derive';
+import type { FourParts } from './useFourParts';
 
 const Voices = styled.div`
   display: grid;
-  grid-template-columns: 1fr auto auto auto;
+  grid-template-columns: 1fr auto auto auto auto;
   gap: 0.25rem 0.7rem;
   align-items: center;
   margin-top: 0.4rem;
@@ -25,24 +27,38 @@ const Voices = styled.div`
 
 interface VoicesAsideProps {
   readonly column: Column;
+  readonly line: readonly DerivedColumn[];
+  /** The voices of every column, and those of this one. */
+  readonly all: FourParts['voices'];
   readonly voices: FourNotes | null;
   readonly faults: readonly Fault[];
   readonly said: string | null;
   readonly searching: boolean;
   readonly school: School;
   /** Plays one voice through the whole line. */
-  readonly onHear: (voice: number) => void;
+  readonly onHear: (voice: VoiceName) => void;
 }
 
 /** The four notes of the selected column, each to be locked, and the faults that are complete in it. */
-export const VoicesAside = memo(function VoicesAside({ column, voices, faults, said, searching, school, onHear }: VoicesAsideProps) {
-  const rule = useStore((state) => state.rule);
+export const VoicesAside = memo(function VoicesAside({ column, line, all, voices, faults, said, searching, school, onHear }: VoicesAsideProps) {
+  const { rule, lockVoice } = useStore.getState();
   const locks = column.locks ?? [null, null, null, null];
   const lock = (voice: number, locked: boolean) => {
     const next = locks.map((note, at) => (at === voice ? (locked ? printNote(voices![voice]!) : null) : note));
     rule(column.id, { locks: next.every((note) => note === null) ? undefined : next });
   };
   const shown = voices ?? null;
+  const whole = (voice: number) => line.every(({ column: one }) => one.locks?.[voice]);
+  const lockWhole = (voice: number, locked: boolean) =>
+    lockVoice(
+      voice,
+      new Map(
+        line.flatMap(({ column: one }, at): [string, string | null][] => {
+          const notes = all[at];
+          return locked ? (notes ? [[one.id, printNote(notes[voice]!)]] : []) : [[one.id, null]];
+        }),
+      ),
+    );
   return (
     <div className="aside">
       {searching && <span role="status">The voices are being set…</span>}
@@ -61,7 +77,7 @@ export const VoicesAside = memo(function VoicesAside({ column, voices, faults, s
                   {note.octave}
                 </b>
                 {shown ? (
-                  <Button aria-label={`Hear the ${voice}`} onPress={() => onHear(at)}>
+                  <Button aria-label={`Hear the ${voice}`} onPress={() => onHear(voice)}>
                     <Music aria-hidden="true" />
                   </Button>
                 ) : (
@@ -69,6 +85,9 @@ export const VoicesAside = memo(function VoicesAside({ column, voices, faults, s
                 )}
                 <Toggle aria-label={`Lock the ${voice}`} isSelected={locked} onChange={(next) => lock(at, next)}>
                   {locked ? <Lock aria-hidden="true" /> : <LockOpen aria-hidden="true" />}
+                </Toggle>
+                <Toggle aria-label={`Lock the whole ${voice}`} isSelected={whole(at)} onChange={(next) => lockWhole(at, next)}>
+                  all
                 </Toggle>
               </span>
             );

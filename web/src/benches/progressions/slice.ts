@@ -1,4 +1,6 @@
-import { attempt, entryText, invertEntry, parseKey, readLine, rereadEntry, transposeEntry, type Entry, type TheoryError } from '@diatonix/core';
+import {
+  attempt, entryText, invertEntry, moveLine, parseKey, parseMetre, printKey, readBarredLine, readMelody, rereadLine, type Entry, type Key, type TheoryError, isTimed, areasOf, printLength, USUAL_TICKS,
+} from '@diatonix/core'; // prettier-ignore
 import { newId } from '../../workbook/ids';
 import { FIRST_PROGRESSION, openProgressionOf, type Column, type ColumnRulings, type Progression } from '../../workbook/model';
 import type { WorkbookState } from '../../workbook/store';
@@ -10,24 +12,34 @@ export interface ProgressionsActions {
   readonly removeProgression: (id: string) => void;
   readonly renameProgression: (title: string) => void;
   readonly setTempo: (tempo: number) => void;
+  readonly setSource: (source: string) => void;
   /** Reads the whole line anew, keeping the identity of columns that did not change. */
   readonly typeLine: (line: string) => void;
+  /** Puts a typed melody over the columns. */
+  readonly typeMelody: (text: string) => void;
   /** Puts an entry after the given column, or at the end; returns the new column's id. */
   readonly addEntry: (entry: Entry, after?: string | null) => string;
   /** Puts numerals at the end of the line, in four voices where they are given: all in one edit. */
   readonly putHarmony: (numerals: readonly string[], voices: readonly (readonly string[])[] | null) => void;
-  readonly removeColumn: (id: string) => void;
+  readonly removeColumns: (ids: readonly string[]) => void;
   readonly moveColumn: (id: string, by: 1 | -1) => void;
   readonly invertColumn: (id: string, by: 1 | -1) => void;
   /** What is decided about a column beside its entry; undefined takes a decision back. */
-  readonly rule: (id: string, rulings: { [Name in keyof ColumnRulings]?: ColumnRulings[Name] | undefined }) => void;
+  readonly rule: (ids: string | readonly string[], rulings: Changes<ColumnRulings>, burst?: string) => void;
+  /** Other chords in given columns, in one edit. */
+  readonly replaceEntries: (entries: ReadonlyMap<string, Entry>) => void;
+  /** Locks voices in given columns, or frees them with null; the rest stays. */
+  readonly lockVoice: (voice: number, notes: ReadonlyMap<string, string | null>) => void;
   /** How the line is read and shown. */
-  readonly arrange: (part: Partial<Pick<Progression, 'modulate' | 'view' | 'hidden' | 'blank' | 'rulesOff'>>) => void;
+  readonly arrange: (part: Partial<Pick<Progression, Arrangement>>) => void;
   /** Same chords, new numerals. */
   readonly reread: (key: string) => void;
-  /** Same numerals, new chords. Returns the error where a chord cannot be written in the new key. */
-  readonly transpose: (key: string) => TheoryError | null;
+  /** Moves the line, or the columns of a range, to where the keys are taken. Returns the error where a chord cannot be written there. */
+  readonly transpose: (move: (key: Key) => Key, range?: readonly [number, number] | null) => TheoryError | null;
 }
+
+type Changes<T> = { [Name in keyof T]?: T[Name] | undefined };
+type Arrangement = 'metre' | 'modulate' | 'view' | 'hidden' | 'blank' | 'order' | 'weights' | 'pattern';
 
 /** What the Progressions bench decides. */
 export function progressionsSlice(get: () => WorkbookState): ProgressionsActions {
@@ -57,14 +69,26 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       }),
     renameProgression: (title) => change((progression) => ({ ...progression, title }), 'progression-title'),
     setTempo: (tempo) => change((progression) => ({ ...progression, tempo }), 'tempo'),
+    setSource: (source) => change((progression) => ({ ...progression, source }), 'source'),
     typeLine: (line) =>
-      changeColumns((columns, { key }) => mergeByText(columns, readColumns(line, key, get().workbook.school), columnText, carried), 'line'),
+      change((progression) => {
+        const { columns, pickup } = readColumns(line, progression, get().workbook.school);
+        const merged = mergeByText(progression.columns, columns, timedText, carried);
+        return merged === progression.columns && pickup === progression.pickup ? progression : { ...progression, pickup, columns: merged };
+      }, 'line'),
+    typeMelody: (text) =>
+      changeColumns((columns) => {
+        const { groups } = readMelody(text, columns.length);
+        return columns.map((column, at) => withChanges(column, { melody: groups[at] && groups[at].length > 0 ? groups[at] : undefined }));
+      }, 'melody'),
     addEntry: (entry, after = null) => {
       const id = newId();
       if (!openProgressionOf(get().workbook)) get().addProgression();
       changeColumns((columns) => {
         const at = after === null ? columns.length : columns.findIndex((c) => c.id === after) + 1;
-        return [...columns.slice(0, at), { id, entry }, ...columns.slice(at)];
+        // In a line with bars a new chord is as long as the one before it.
+        const length = isTimed(columns) ? { length: columns[at - 1]?.length ?? printLength(USUAL_TICKS) } : {};
+        return [...columns.slice(0, at), { id, entry, ...length }, ...columns.slice(at)];
       });
       return id;
     },
@@ -77,7 +101,7 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
           ...numerals.map((text, at): Column => ({ id: newId(), entry: { kind: 'numeral', text }, ...(voices ? { locks: voices[at]! } : {}) })),
         ],
       })),
-    removeColumn: (id) => changeColumns((columns) => columns.filter((c) => c.id !== id)),
+    removeColumns: (ids) => changeColumns((columns) => columns.filter((c) => !ids.includes(c.id))),
     moveColumn: (id, by) =>
       changeColumns((columns) => {
         const at = columns.findIndex((c) => c.id === id);
@@ -89,19 +113,28 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       }),
     invertColumn: (id, by) =>
       changeColumns((columns, { key }) =>
-        columns.map((column) => {
+        columns.map((column, at) => {
           if (column.id !== id || !('entry' in column)) return column;
-          const inverted = attempt(() => invertEntry(column.entry, parseKey(key), by));
+          const inverted = attempt(() => invertEntry(column.entry, areasOf(columns, parseKey(key))[at]!, by));
           return inverted.ok ? { ...column, entry: inverted.value } : column;
         }),
       ),
-    rule: (id, rulings) =>
+    rule: (ids, rulings, burst) =>
+      changeColumns((columns) => columns.map((column) => ([ids].flat().includes(column.id) ? withChanges(column, rulings) : column)), burst),
+    replaceEntries: (entries) =>
       changeColumns((columns) =>
         columns.map((column) => {
-          if (column.id !== id) return column;
-          const next = { ...column, ...rulings };
-          for (const name of Object.keys(rulings) as (keyof ColumnRulings)[]) if (rulings[name] === undefined) delete next[name];
-          return next as Column;
+          const entry = entries.get(column.id);
+          return entry ? { ...withChanges(column, { answer: undefined, ruling: undefined, locks: undefined }), entry } : column;
+        }),
+      ),
+    lockVoice: (voice, notes) =>
+      changeColumns((columns) =>
+        columns.map((column) => {
+          const note = notes.get(column.id);
+          if (note === undefined) return column;
+          const locks = (column.locks ?? [null, null, null, null]).map((lock, at) => (at === voice ? note : lock));
+          return withChanges(column, { locks: locks.every((lock) => lock === null) ? undefined : locks });
         }),
       ),
     arrange: (part) => change((progression) => ({ ...progression, ...part })),
@@ -109,25 +142,37 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       change((progression) => ({
         ...progression,
         key,
-        columns: mapEntries(progression.columns, (entry) => rereadEntry(entry, parseKey(progression.key))),
+        columns: rereadLine({ key: parseKey(progression.key), columns: progression.columns }, parseKey(key)).columns,
       })),
-    transpose: (key) => {
+    transpose: (move, range) => {
       const open = openProgressionOf(get().workbook);
       if (!open) return null;
-      const moved = attempt(() => mapEntries(open.columns, (entry) => transposeEntry(entry, parseKey(open.key), parseKey(key))));
+      const line = { key: parseKey(open.key), columns: open.columns };
+      const moved = attempt(() => (range ? moveLine(line, move, ...range) : moveLine(line, move)));
       if (!moved.ok) return moved.error;
-      change((progression) => ({ ...progression, key, columns: moved.value }));
+      const { key, columns } = moved.value;
+      change((progression) => ({ ...progression, key: printKey(key), columns }));
       return null;
     },
   };
 }
 
-function mapEntries(columns: readonly Column[], move: (entry: Entry) => Entry): Column[] {
-  return columns.map((column) => ('entry' in column ? { ...column, entry: move(column.entry) } : column));
+/** A column with changes; undefined takes a decision back. */
+function withChanges(column: Column, changes: Changes<ColumnRulings>): Column {
+  const next = { ...column, ...changes };
+  for (const name of Object.keys(changes) as (keyof ColumnRulings)[]) if (changes[name] === undefined) delete next[name];
+  return next as Column;
 }
 
-function readColumns(line: string, key: string, school: WorkbookState['workbook']['school']): Column[] {
-  return readLine(line, parseKey(key), school).map((token) => ('entry' in token ? { id: '', entry: token.entry } : { id: '', unread: token.text }));
+/** The columns of a typed line. Lengths and repeats stand in the line itself. */
+function readColumns(line: string, { key, metre }: Progression, school: WorkbookState['workbook']['school']): { columns: Column[]; pickup: string } {
+  const { tokens, pickup } = readBarredLine(line, parseKey(key), parseMetre(metre), school);
+  const columns = tokens.map((token): Column => {
+    const { length, repeatStart, repeatEnd } = token;
+    const time = { ...(length ? { length } : {}), ...(repeatStart ? { repeatStart } : {}), ...(repeatEnd ? { repeatEnd } : {}) };
+    return 'entry' in token ? { id: '', entry: token.entry, ...time } : { id: '', unread: token.text, ...time };
+  });
+  return { columns, pickup };
 }
 
 /** The text of one column as it stands in the entry line. */
@@ -135,7 +180,15 @@ export function columnText(column: Column): string {
   return 'entry' in column ? entryText(column.entry) : column.unread;
 }
 
-/** What stays with a place in the line when another chord is typed there. */
-function carried({ key, phraseEnd }: Column): Partial<Column> {
-  return { ...(key === undefined ? {} : { key }), ...(phraseEnd === undefined ? {} : { phraseEnd }) };
+/** The text of a column with its time. */
+function timedText(column: Column): string {
+  const { length, repeatStart, repeatEnd } = column;
+  return `${repeatStart ? '|:' : ''}${columnText(column)}:${length ?? ''}${repeatEnd ? ':|' : ''}`;
+}
+
+/** What stays with a place in the line when another chord is typed there, and what stays with a chord whose time changes. */
+function carried(old: Column, now: Column): Partial<Column> {
+  const { key, phraseEnd, words, melody, ruling, locks, answer } = old;
+  const kept = { key, phraseEnd, words, melody, ...(columnText(old) === columnText(now) ? { ruling, locks, answer } : {}) };
+  return Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined));
 }

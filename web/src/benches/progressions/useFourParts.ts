@@ -12,11 +12,12 @@ import {
   type FourNotes,
   type Key,
   type Note,
+  type RuleWeights,
 } from '@diatonix/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { Progression } from '../../workbook/model';
 import type { VoicesAnswer, VoicesRequest } from '../../workers/voicesMessages';
-import type { DerivedColumn } from './columns';
+import type { DerivedColumn } from './derive';
 
 const VOICES = 4;
 
@@ -41,15 +42,15 @@ function locksOf({ column, labelled }: DerivedColumn): readonly (string | null)[
 /** Finds a four-part setting in the worker, or checks the one that was entered; past edits are given up. */
 export function useFourParts(progression: Progression | null, derived: readonly DerivedColumn[], key: Key, skip: number): FourParts {
   const on = progression?.view === 'four-part';
-  const rulesOff = progression?.rulesOff;
+  const weights = progression?.weights;
   const asked = useMemo((): VoicesRequest | null => {
-    if (!on || derived.length === 0 || !rulesOff) return null;
+    if (!on || derived.length === 0 || !weights) return null;
     const columns = derived.map((one) => {
       if (!one.labelled.ok || !one.line) return null;
       return { key: printKey(one.line.key), numeral: printNumeral(one.labelled.labels.numeral, one.line.key), locks: locksOf(one) };
     });
-    return columns.every((column) => column !== null) ? { columns, rulesOff, skip } : { columns: [], rulesOff, skip };
-  }, [on, derived, rulesOff, skip]);
+    return columns.every((column) => column !== null) ? { columns, weights, skip } : { columns: [], weights, skip };
+  }, [on, derived, weights, skip]);
   const request = JSON.stringify(asked);
   const [answer, setAnswer] = useState<{ request: string; answer: VoicesAnswer } | null>(null);
   const given =
@@ -72,22 +73,23 @@ export function useFourParts(progression: Progression | null, derived: readonly 
     if (asked.columns.length === 0) return { ...NO_PARTS, said: 'Four voices need every column to be understood. Mend the marked ones first.' };
     if (given) {
       const voices = asked.columns.map(({ locks }) => locks!.map((note) => parseNote(note!)) as unknown as FourNotes);
-      return { voices, faults: faultsOf(voices, derived, key, asked.rulesOff), searching: false, said: null };
+      return { voices, faults: faultsOf(voices, derived, key, asked.weights), searching: false, said: null };
     }
     if (answer?.request !== request) return { ...NO_PARTS, searching: true };
-    return said(answer.answer, derived, key, asked.rulesOff);
+    return said(answer.answer, derived, key, asked.weights);
   }, [asked, given, answer, request, derived, key]);
 }
 
-function said(answer: VoicesAnswer, derived: readonly DerivedColumn[], key: Key, rulesOff: readonly string[]): FourParts {
+function said(answer: VoicesAnswer, derived: readonly DerivedColumn[], key: Key, weights: RuleWeights): FourParts {
   switch (answer.kind) {
     case 'found': {
       const voices = answer.voices.map((notes) => notes.map(parseNote) as unknown as FourNotes);
-      return { voices, faults: faultsOf(voices, derived, key, rulesOff), searching: false, said: null };
+      return { voices, faults: faultsOf(voices, derived, key, weights), searching: false, said: null };
     }
     case 'blocked':
       return {
-        ...NO_PARTS,
+        ...givenRuns(derived, key, weights),
+        searching: false,
         said: `No legal setting goes on at column ${answer.at + 1}: ${answer.rule.replaceAll('-', ' ')} stands in the way. Free a locked note, or switch that rule off.`,
       };
     case 'no-more':
@@ -97,14 +99,31 @@ function said(answer: VoicesAnswer, derived: readonly DerivedColumn[], key: Key,
   }
 }
 
-function faultsOf(voices: readonly FourNotes[], derived: readonly DerivedColumn[], key: Key, rulesOff: readonly string[]): Fault[] {
+/** Where no setting goes on: what was given all the same, checked as far as it stands side by side. */
+function givenRuns(derived: readonly DerivedColumn[], key: Key, weights: RuleWeights): Pick<FourParts, 'voices' | 'faults'> {
+  const voices = derived.map((one): FourNotes | null => {
+    const locks = locksOf(one);
+    return locks?.every((note) => note !== null) ? (locks.map((note) => parseNote(note)) as unknown as FourNotes) : null;
+  });
+  const faults: Fault[] = [];
+  for (let start = 0; start < voices.length; start++) {
+    if (!voices[start] || (start > 0 && voices[start - 1])) continue;
+    let end = start;
+    while (voices[end]) end++;
+    const run = voices.slice(start, end) as FourNotes[];
+    faults.push(...faultsOf(run, derived.slice(start, end), key, weights).map((fault) => ({ ...fault, at: fault.at + start })));
+  }
+  return { voices, faults };
+}
+
+function faultsOf(voices: readonly FourNotes[], derived: readonly DerivedColumn[], key: Key, weights: RuleWeights): Fault[] {
   const senses = derived.map(({ labelled, line }) => {
     const own = line?.key ?? key;
     if (!labelled.ok) return senseOf(null, own);
     const { numeral } = labelled.labels;
     return senseOf(chordOfNumeral(numeral, own), own, localKey(numeral, own));
   });
-  return checkSetting(voices, key, senses).filter(({ rule }) => !rulesOff.includes(rule));
+  return checkSetting(voices, key, senses).filter(({ rule }) => weights[rule] !== 0);
 }
 
 /** Soprano and alto above, tenor and bass below. */

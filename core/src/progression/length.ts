@@ -1,0 +1,67 @@
+import { TheoryError } from '../errors';
+
+/** Ticks in a quarter note: divisible by every usual division, so that times stay whole. */
+export const TICKS_A_QUARTER = 10_080;
+
+/** What a chord lasts where nothing is said: a half note. */
+export const USUAL_TICKS = 2 * TICKS_A_QUARTER;
+
+const LONGEST_QUARTERS = 64;
+
+/**
+ * A length in quarters, as `2`, `3/2` or `1/3`, in ticks. Throws TheoryError
+ * `request` for anything else, for nothing, and for more than 64 quarters.
+ */
+export function parseLength(text: string): number {
+  const match = /^(\d{1,3})(?:\/([1-9]\d?))?$/.exec(text);
+  const ticks = match ? (Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1) : 0;
+  if (!Number.isInteger(ticks) || ticks <= 0 || ticks > LONGEST_QUARTERS * TICKS_A_QUARTER)
+    throw new TheoryError('request', text, 'this is no length in quarters.', 'Write a number such as 1, 2 or 3/2.');
+  return ticks;
+}
+
+/** Ticks as a length in quarters that parseLength reads. */
+export function printLength(ticks: number): string {
+  const divisor = gcd(ticks, TICKS_A_QUARTER);
+  const [over, under] = [ticks / divisor, TICKS_A_QUARTER / divisor];
+  return under === 1 ? String(over) : `${over}/${under}`;
+}
+
+function gcd(a: number, b: number): number {
+  return b === 0 ? a : gcd(b, a % b);
+}
+
+/** A note value: its kind as a power of two of a whole note, and its dots. */
+export interface NoteValue {
+  /** 1 whole, 2 half, 4 quarter, 8 eighth, 16 sixteenth. */
+  readonly part: 1 | 2 | 4 | 8 | 16;
+  readonly dots: 0 | 1;
+}
+
+const VALUES = ([1, 2, 4, 8, 16] as const).flatMap((part) => ([1, 0] as const).map((dots): NoteValue => ({ part, dots })));
+
+function ticksOf({ part, dots }: NoteValue): number {
+  return ((4 * TICKS_A_QUARTER) / part) * (dots === 1 ? 1.5 : 1);
+}
+
+/** The note value of exactly that length, or the longest that fits in it. */
+export function noteValue(ticks: number): NoteValue {
+  return VALUES.find((value) => ticksOf(value) <= ticks) ?? { part: 16, dots: 0 };
+}
+
+/** A length as a row of note values, longest first; what is left over (a part of a triplet) goes with the last. */
+export function noteValues(ticks: number): readonly { readonly value: NoteValue; readonly ticks: number }[] {
+  const found: { value: NoteValue; ticks: number }[] = [];
+  let left = ticks;
+  while (left > 0) {
+    const value = noteValue(left);
+    const own = ticksOf(value);
+    if (own > left) {
+      const last = found.pop();
+      return [...found, last ? { value: last.value, ticks: last.ticks + left } : { value, ticks: left }];
+    }
+    found.push({ value, ticks: own });
+    left -= own;
+  }
+  return found;
+}

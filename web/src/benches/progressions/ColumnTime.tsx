@@ -1,0 +1,108 @@
+import { isTimed, noteValue, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
+import styled from 'styled-components';
+import { Toggle } from '../../design/controls';
+import type { Column, ColumnRulings } from '../../workbook/model';
+import { openProgressionOf } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+
+const Fields = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  align-items: center;
+  margin-top: 0.8rem;
+  label {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.4rem;
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  select,
+  input {
+    min-height: 1.85rem;
+    padding: 0.15rem 0.4rem;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    background: var(--sheet);
+    color: var(--ink);
+    font: inherit;
+  }
+  .words {
+    flex: 1 1 100%;
+  }
+  .words input {
+    flex: 1;
+    min-width: 0;
+  }
+`;
+
+const LENGTHS = ['4', '3', '2', '3/2', '1', '3/4', '1/2', '1/4'];
+
+/** Common names (American), with the length in quarters where there is none. */
+const NAMES: Record<string, string> = {
+  '4': 'whole',
+  '3': 'dotted half',
+  '2': 'half',
+  '3/2': 'dotted quarter',
+  '1': 'quarter',
+  '3/4': 'dotted eighth',
+  '1/2': 'eighth',
+  '1/4': 'sixteenth',
+};
+
+interface ColumnTimeProps {
+  readonly column: Column;
+  /** Every selected column: they get the same length. */
+  readonly ids: readonly string[];
+}
+
+/** How long a column lasts, repeats at it, and words under it. */
+export function ColumnTime({ column, ids }: ColumnTimeProps) {
+  const rule = useStore((state) => state.rule);
+  const timed = useStore((state) => isTimed(openProgressionOf(state.workbook)?.columns ?? []));
+  const length = column.length ?? printLength(USUAL_TICKS);
+  const set = (rulings: Partial<ColumnRulings>, off: keyof ColumnRulings, on: boolean) => rule(column.id, on ? rulings : { [off]: undefined });
+  return (
+    <Fields role="group" aria-label="Time and words">
+      <label>
+        Length
+        <select value={length} onChange={(event) => rule(ids, { length: event.target.value })}>
+          {(LENGTHS.includes(length) ? LENGTHS : [length, ...LENGTHS]).map((one) => (
+            <option key={one} value={one}>
+              {NAMES[one] ?? `${one} quarters`}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Toggle isSelected={column.repeatStart === true} onChange={(on) => set({ repeatStart: true }, 'repeatStart', on)}>
+        Repeat from here
+      </Toggle>
+      <Toggle isSelected={column.repeatEnd === true} onChange={(on) => set({ repeatEnd: true }, 'repeatEnd', on)}>
+        Repeat to here
+      </Toggle>
+      {timed && noteValueIsRounded(length) && <span className="about">drawn as the nearest note value</span>}
+      <label className="words">
+        Words
+        <input
+          aria-label="Words under this column"
+          value={column.words ?? ''}
+          maxLength={200}
+          autoComplete="off"
+          onChange={(event) => rule(column.id, { words: event.target.value === '' ? undefined : event.target.value }, `words ${column.id}`)}
+        />
+      </label>
+    </Fields>
+  );
+}
+
+/** Whether no single note value has exactly this length. */
+function noteValueIsRounded(length: string): boolean {
+  const ticks = parseLength(length);
+  const { part, dots } = noteValue(ticks);
+  return printLength(ticks) !== EXACT[`${part}.${dots}`];
+}
+
+const EXACT: Record<string, string> = {
+  '1.1': '6', '1.0': '4', '2.1': '3', '2.0': '2', '4.1': '3/2', '4.0': '1', '8.1': '3/4', '8.0': '1/2', '16.1': '3/8', '16.0': '1/4',
+}; // prettier-ignore

@@ -1,0 +1,63 @@
+import { RULES, type Rule, type RuleWeights } from '@diatonix/core';
+import { Dialog, Popover } from 'react-aria-components';
+import { Table } from '../../design/RowsTable';
+import type { Dropped } from '../../design/Drop';
+
+/** What a rule may be set to: the weights are in the units of the search's cost. */
+const CHOICES = [
+  { value: '', name: 'forbids' },
+  { value: '8', name: 'costs 8' },
+  { value: '4', name: 'costs 4' },
+  { value: '2', name: 'costs 2' },
+  { value: '1', name: 'costs 1' },
+  { value: '0', name: 'is off' },
+];
+
+interface RulesTableProps extends Dropped {
+  readonly weights: RuleWeights;
+  readonly onChange: (weights: RuleWeights) => void;
+}
+
+/** The rules of four-part writing with their weights: each forbids, costs something, or is off. */
+export default function RulesTable({ weights, onChange, triggerRef, onClose }: RulesTableProps) {
+  const choose = (rule: Rule, value: string) => {
+    const next = { ...weights, [rule]: Number(value) };
+    if (value === '') delete next[rule];
+    onChange(next);
+  };
+  return (
+    <Popover triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()} placement="bottom end">
+      <Dialog aria-label="Rules">
+        <Table>
+          <thead>
+            <tr>
+              <th scope="col">Rule</th>
+              <th scope="col">A fault</th>
+            </tr>
+          </thead>
+          <tbody>
+            {RULES.map((rule) => {
+              const name = rule.replaceAll('-', ' ');
+              const value = weights[rule] === undefined ? '' : String(weights[rule]);
+              return (
+                <tr key={rule}>
+                  <th scope="row">{name}</th>
+                  <td>
+                    <select aria-label={name} value={value} onChange={(event) => choose(rule, event.target.value)}>
+                      {CHOICES.map((choice) => (
+                        <option key={choice.value} value={choice.value}>
+                          {choice.name}
+                        </option>
+                      ))}
+                      {CHOICES.every((choice) => choice.value !== value) && <option value={value}>costs {value}</option>}
+                    </select>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </Table>
+      </Dialog>
+    </Popover>
+  );
+}

@@ -1,0 +1,64 @@
+import { deducedEntry, markWorkedBack, sayBackMark, sayUnknown, type Deduction, type Key, type School } from '@diatonix/core';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { Button, Toggle } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+import { Working } from '../../design/Working';
+import type { Column } from '../../workbook/model';
+import { useStore } from '../../workbook/store';
+
+const Answer = styled.div`
+  display: flex;
+  gap: 0.45rem;
+  margin: 0.6rem 0;
+  input {
+    flex: 1;
+    min-width: 0;
+    padding: 0.3rem 0.6rem;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    background: var(--sheet);
+    color: var(--ink);
+    font:
+      600 1.05rem/1.35 'Accidentals',
+      'Source Serif 4',
+      serif;
+  }
+`;
+
+interface WorkBackAsideProps {
+  readonly column: Column;
+  readonly deduction: Deduction;
+  readonly keyOf: Key;
+  readonly school: School;
+}
+
+/** A chord that is sought: the class answers and is told why not; the working and the chord itself wait until they are asked for. */
+export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsideProps) {
+  const { rule, replaceEntries } = useStore.getState();
+  const [shown, setShown] = useState<string | null>(null);
+  const answer = column.answer ?? '';
+  if (deduction.kind === 'unknown') return <p className="done">{sayUnknown(deduction.why)}</p>;
+  const mark = answer === '' ? null : markWorkedBack(answer, deduction, keyOf, school);
+  return (
+    <>
+      <Answer>
+        <input
+          aria-label="Your answer"
+          placeholder="V7/ii or F#7"
+          value={answer}
+          maxLength={80}
+          spellCheck={false}
+          autoComplete="off"
+          onChange={(event) => rule(column.id, { answer: event.target.value === '' ? undefined : event.target.value }, `answer ${column.id}`)}
+        />
+        <Button onPress={() => replaceEntries(new Map([[column.id, deducedEntry(deduction, keyOf)]]))}>Put the chord</Button>
+      </Answer>
+      {mark && (mark.verdict === 'right' ? <p role="status">{sayBackMark(mark, school)}</p> : <Problem>{sayBackMark(mark, school)}</Problem>)}
+      <Toggle isSelected={shown === column.id} onChange={(on) => setShown(on ? column.id : null)}>
+        Show the working
+      </Toggle>
+      {shown === column.id && <Working steps={deduction.steps} school={school} />}
+    </>
+  );
+}

@@ -1,0 +1,38 @@
+import { deducedEntry, soughtFrom, type Entry } from '@diatonix/core';
+import { lazy } from 'react';
+import { Drop } from '../../design/Drop';
+import { useStore } from '../../workbook/store';
+import type { DerivedColumn } from './derive';
+
+const MenuPopover = lazy(() => import('../../design/MenuPopover'));
+
+const ENTRIES = [
+  { id: 'blank', name: 'Blank every ii and V that is drawn' },
+  { id: 'put', name: 'Put every chord that can be worked back' },
+];
+
+/** Makes chords to be worked back from the brackets and arrows of the line, or puts them all. */
+export function WorkBackMenu({ derived }: { derived: () => readonly DerivedColumn[] }) {
+  const replaceEntries = useStore((state) => state.replaceEntries);
+  const act = (id: string) => replaceEntries(id === 'blank' ? blanked(derived()) : answered(derived()));
+  return (
+    <Drop label="Work back" opens="menu" drop={(dropped) => <MenuPopover {...dropped} label="Work back" atEnd entries={ENTRIES} onAction={act} />}>
+      Work back
+    </Drop>
+  );
+}
+
+function blanked(derived: readonly DerivedColumn[]): Map<string, Entry> {
+  const known = derived.flatMap(({ column, line }) => ('entry' in column && line ? [{ id: column.id, entry: column.entry, line }] : []));
+  const made = soughtFrom(
+    known.map(({ entry }) => entry),
+    known.map(({ line }) => line),
+  );
+  return new Map(known.flatMap(({ id, entry }, at) => (made[at] === entry ? [] : [[id, made[at]!] as const])));
+}
+
+function answered(derived: readonly DerivedColumn[]): Map<string, Entry> {
+  return new Map(
+    derived.flatMap(({ column, line }) => (line?.sought?.kind === 'found' ? [[column.id, deducedEntry(line.sought, line.key)] as const] : [])),
+  );
+}
