@@ -30,6 +30,7 @@ export const Column = memo(function Column(props: ColumnProps) {
       role="row"
       className={`grid-column${state}`}
       data-column={index}
+      data-after={column.after}
       aria-label={column.sentence}
       aria-selected={selected || within}
       aria-rowindex={index + 2}

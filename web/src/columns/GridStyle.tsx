@@ -197,13 +197,13 @@ export const GridStyle = styled.div<{ $scale: number }>`
     border-right-width: 1.5px;
     border-top-right-radius: 8px;
     color: var(--mark);
-    font-size: 0.8rem;
-    line-height: 1.5rem;
-    text-align: right;
   }
-  .kind-targets .arrow-to {
-    text-indent: calc(100% - 0.28rem);
-    white-space: nowrap;
+  .kind-targets .arrow-head {
+    position: absolute;
+    right: -4.75px;
+    top: 100%;
+    width: 8px;
+    height: 6px;
   }
   .kind-targets .open {
     right: 0.3rem;

@@ -13,7 +13,10 @@ export const SubBar = styled.div`
   .settings {
     display: inline-flex;
     flex-wrap: wrap;
-    gap: 0.4rem;
+    gap: 0.3rem;
+  }
+  button {
+    padding-inline: 0.48rem;
   }
   @media (max-width: 860px) {
     > :nth-child(2) {

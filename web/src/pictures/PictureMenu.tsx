@@ -29,10 +29,11 @@ const ACTIONS = [
   ['Copy line', 'copy', 'line'],
   ['Save line as SVG', 'svg', 'line'],
   ['Save line as PNG', 'png', 'line'],
+  ['Save line as PDF', 'pdf', 'line'],
 ] as const;
 
 /** Pictures of the selected column or the whole line, for slides and paper. */
-export function PictureMenu({ work, column, name, onMusicXml }: PictureMenuProps) {
+export function PictureMenu({ work, column, name, caption = '', onMusicXml }: PictureMenuProps) {
   const [said, setSaid] = useState<{ readonly text: string; readonly problem: boolean } | null>(null);
   const act = (action: string) => {
     if (action === PRINT) return window.print();
@@ -42,11 +43,16 @@ export function PictureMenu({ work, column, name, onMusicXml }: PictureMenuProps
       .then((text) => setSaid(text === null ? null : { text, problem: false }))
       .catch((error: unknown) => setSaid({ text: error instanceof Error ? error.message : String(error), problem: true }));
   };
-  const take = async (how: 'copy' | 'svg' | 'png', which: number | null): Promise<string | null> => {
+  const take = async (how: 'copy' | 'svg' | 'png' | 'pdf', which: number | null): Promise<string | null> => {
     const { drawPicture, toPng } = await import('./picture');
     if (!work.current) throw new Error('There is nothing on the bench to draw.');
-    const picture = await drawPicture(work.current, which);
     const file = `${name.replace(/[^\p{L}\p{N}#]+/gu, '-')}${which === null ? '' : `-column-${which + 1}`}`;
+    if (how === 'pdf') {
+      const { drawPdf } = await import('./pdf');
+      download(await drawPdf(work.current, name, caption), `${file}.pdf`, 'application/pdf');
+      return null;
+    }
+    const picture = await drawPicture(work.current, which);
     if (how === 'svg') download(picture.svg, `${file}.svg`, 'image/svg+xml');
     else if (how === 'png') download(await toPng(picture), `${file}.png`, 'image/png');
     else {

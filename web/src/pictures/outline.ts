@@ -22,7 +22,7 @@ export function outlined(element: Element, origin: Origin, fonts: Fonts): string
     }
     const style = getComputedStyle(node);
     if (style.display === 'none' || node.classList.contains('visually-hidden')) return;
-    parts.push(ruleOf(node, style, origin));
+    parts.push(ruleOf(node, style, origin), bordersOf(node, style, origin));
     for (const child of node.childNodes) {
       if (child instanceof Element) visit(child);
       else if (child instanceof Text && child.data.trim() !== '') parts.push(textOf(child, style, origin, fonts));
@@ -40,6 +40,35 @@ function ruleOf(node: Element, style: CSSStyleDeclaration, origin: Origin): stri
   const width = parseFloat(style.borderTopWidth);
   if (width === 0 || !node.matches('.cell, .label, th, td')) return '';
   return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="${width}" fill="${style.borderTopColor}"/>`;
+}
+
+/** Brackets, arrows and underlines that are drawn as borders, with their rounded corners. */
+function bordersOf(node: Element, style: CSSStyleDeclaration, origin: Origin): string {
+  if (!node.matches('.kind-targets > span, .held, .raised')) return '';
+  const box = node.getBoundingClientRect();
+  const [top, right, bottom, left] = ([style.borderTopWidth, style.borderRightWidth, style.borderBottomWidth, style.borderLeftWidth] as const).map(
+    parseFloat,
+  );
+  const [x1, y1, x2, y2] = [box.left - origin.left, box.top - origin.top, box.right - origin.left, box.bottom - origin.top].map(round) as [
+    number,
+    number,
+    number,
+    number,
+  ];
+  const corner = { left: parseFloat(style.borderTopLeftRadius) || 0, right: parseFloat(style.borderTopRightRadius) || 0 };
+  const pieces: string[] = [];
+  if (left) pieces.push(`M${x1} ${y2}V${y1 + corner.left}`, ...(top && corner.left ? [`Q${x1} ${y1} ${x1 + corner.left} ${y1}`] : []));
+  if (top) pieces.push(`M${x1 + (left ? corner.left : 0)} ${y1}H${x2 - (right ? corner.right : 0)}`);
+  if (right)
+    pieces.push(
+      ...(top && corner.right ? [`M${x2 - corner.right} ${y1}Q${x2} ${y1} ${x2} ${y1 + corner.right}`] : []),
+      `M${x2} ${y1 + corner.right}V${y2}`,
+    );
+  if (bottom) pieces.push(`M${x1} ${y2}H${x2}`);
+  if (pieces.length === 0) return '';
+  const width = Math.max(top ?? 0, right ?? 0, bottom ?? 0, left ?? 0);
+  const colour = top ? style.borderTopColor : bottom ? style.borderBottomColor : style.borderLeftColor;
+  return `<path d="${pieces.join('')}" fill="none" stroke="${colour}" stroke-width="${width}"/>`;
 }
 
 function textOf(node: Text, style: CSSStyleDeclaration, origin: Origin, fonts: Fonts): string {
@@ -93,6 +122,26 @@ function resolved(shape: SVGElement, name: string): string {
   const animated = (shape as unknown as Record<string, unknown>)[name];
   if (animated instanceof SVGAnimatedLength) return String(round(animated.baseVal.value));
   return shape.getAttribute(name)!;
+}
+
+/** A line of text as an outline, its beginning at x and its baseline at y; and how wide it is. */
+export function textOutline(
+  text: string,
+  x: number,
+  y: number,
+  size: number,
+  family: string,
+  weight: number,
+  fonts: Fonts,
+): { d: string; width: number } {
+  let at = x;
+  const paths: string[] = [];
+  for (const char of text) {
+    const { name, adjust } = fontFor(char, family, weight);
+    paths.push(pathData(fonts[name].getPath(char, at, y, size * adjust)));
+    at += fonts[name].getAdvanceWidth(char, size * adjust);
+  }
+  return { d: paths.join(''), width: at - x };
 }
 
 /** An outline as path data. The font package's own writer stumbles over very small numbers. */

@@ -185,7 +185,7 @@ export function ProgressionsBench() {
       title={<TitleField id={progression.id} title={progression.title} />}
       facts={
         <>
-          <KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />
+          {!several && <KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />}
           {progression.columns.length > 0 && <MoveMenu from={from} to={to} area={derived[from]?.line?.key ?? key} />}
         </>
       }

@@ -102,7 +102,7 @@ export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
           {metre}
         </Drop>
         <Toggle isSelected={modulate} onChange={(next) => arrange({ modulate: next })}>
-          Find key changes
+          Find keys
         </Toggle>
         <Drop
           label="Melody"

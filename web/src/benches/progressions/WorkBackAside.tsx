@@ -11,6 +11,9 @@ const Answer = styled.div`
   display: flex;
   gap: 0.45rem;
   margin: 0.6rem 0;
+  & ~ button {
+    margin-top: 0.7rem;
+  }
   input {
     flex: 1;
     min-width: 0;
@@ -24,6 +27,10 @@ const Answer = styled.div`
       'Source Serif 4',
       serif;
   }
+`;
+
+const WorkingBelow = styled.div`
+  margin-top: 0.9rem;
 `;
 
 interface WorkBackAsideProps {
@@ -58,7 +65,11 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
       <Toggle isSelected={shown === column.id} onChange={(on) => setShown(on ? column.id : null)}>
         Show the working
       </Toggle>
-      {shown === column.id && <Working steps={deduction.steps} school={school} />}
+      {shown === column.id && (
+        <WorkingBelow>
+          <Working steps={deduction.steps} school={school} />
+        </WorkingBelow>
+      )}
     </>
   );
 }

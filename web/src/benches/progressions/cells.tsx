@@ -195,7 +195,13 @@ function targetsCell(line: LineLabel | null): GridCell {
         {bracketFrom && <span className="bracket-from" />}
         {bracketTo && <span className="bracket-to" />}
         {arrowFrom && <span className="arrow-from" />}
-        {arrowTo && <span className="arrow-to">▾</span>}
+        {arrowTo && (
+          <span className="arrow-to">
+            <svg className="arrow-head" viewBox="0 0 8 6" aria-hidden="true">
+              <path d="M0 0H8L4 6Z" fill="currentColor" />
+            </svg>
+          </span>
+        )}
         {open && <span className="open">open</span>}
       </>
     ),

@@ -1,0 +1,92 @@
+import type { jsPDF } from 'jspdf';
+import { loadFonts, type Fonts } from './fonts';
+import { textOutline } from './outline';
+import { drawPictures, type Measured, type Picture } from './picture';
+
+/** A4 upright, in points. */
+const PAGE = { width: 595.28, height: 841.89, edge: 36 };
+/** Points for each pixel of the screen: text of the rows comes out at nine points or more. */
+const SCALE = 0.6;
+const TITLE = { size: 16, room: 26 };
+const SOURCE = { size: 9, room: 16 };
+const SYSTEM_GAP = 14;
+
+/** The line as a PDF of outlines on A4 pages: broken into systems, each with its clefs and row labels, the title over them and the source under them. */
+export async function drawPdf(work: HTMLElement, title: string, source: string): Promise<Blob> {
+  const [fonts, { jsPDF: Document }, { svg2pdf }] = await Promise.all([loadFonts(), import('jspdf'), import('svg2pdf.js')]);
+  const most = (PAGE.width - 2 * PAGE.edge) / SCALE;
+  const pictures = await onPaper(() => drawPictures(work, (columns, head) => systemsOf(columns, most - head), false));
+  const page: jsPDF = new Document({ unit: 'pt', format: 'a4', compress: true });
+  page.setProperties({ title, creator: 'Diatonix' });
+  let y = PAGE.edge;
+  const put = async (svg: string, x: number, width: number, height: number) => {
+    const element = new DOMParser().parseFromString(svg, 'image/svg+xml').documentElement;
+    await svg2pdf(element, page, { x, y, width, height });
+  };
+  if (title !== '') {
+    await put(caption(title, TITLE.size, 600, fonts), PAGE.edge, PAGE.width - 2 * PAGE.edge, TITLE.room);
+    y += TITLE.room;
+  }
+  for (const picture of pictures) {
+    const { width, height } = fitted(picture);
+    if (y + height > PAGE.height - PAGE.edge && y > PAGE.edge + TITLE.room) {
+      page.addPage('a4');
+      y = PAGE.edge;
+    }
+    await put(picture.svg, PAGE.edge, width, height);
+    y += height + SYSTEM_GAP;
+  }
+  if (source !== '') {
+    if (y + SOURCE.room > PAGE.height - PAGE.edge) {
+      page.addPage('a4');
+      y = PAGE.edge;
+    }
+    await put(caption(source, SOURCE.size, 400, fonts), PAGE.edge, PAGE.width - 2 * PAGE.edge, SOURCE.room);
+  }
+  return page.output('blob');
+}
+
+/** Draws with the colours of paper, whichever surface is showing. */
+async function onPaper<T>(draw: () => Promise<T>): Promise<T> {
+  const root = document.documentElement;
+  const theme = root.dataset['theme'];
+  root.dataset['theme'] = 'paper';
+  try {
+    return await draw();
+  } finally {
+    if (theme === undefined) delete root.dataset['theme'];
+    else root.dataset['theme'] = theme;
+  }
+}
+
+/** As many columns in each system as its width holds, at least one; broken at a barline where it holds one. */
+export function systemsOf(columns: readonly Measured[], most: number): [number, number][] {
+  const systems: [number, number][] = [];
+  let from = 0;
+  while (from < columns.length) {
+    let to = from;
+    let width = columns[from]!.width;
+    while (to + 1 < columns.length && width + columns[to + 1]!.width <= most) width += columns[++to]!.width;
+    if (to < columns.length - 1) {
+      let bar = to;
+      while (bar > from && !columns[bar]!.barred) bar--;
+      if (columns[bar]!.barred) to = bar;
+    }
+    systems.push([from, to]);
+    from = to + 1;
+  }
+  return systems;
+}
+
+/** Its size on the page: as on the screen, or smaller where it would not fit. */
+function fitted({ width, height }: Picture): { width: number; height: number } {
+  const scale = Math.min(SCALE, (PAGE.width - 2 * PAGE.edge) / width, (PAGE.height - 2 * PAGE.edge - TITLE.room) / height);
+  return { width: width * scale, height: height * scale };
+}
+
+function caption(text: string, size: number, weight: number, fonts: Fonts): string {
+  const room = weight >= 600 ? TITLE.room : SOURCE.room;
+  const width = PAGE.width - 2 * PAGE.edge;
+  const { d } = textOutline(text, 0, size, size, 'Source Serif 4', weight, fonts);
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${room}" width="${width}" height="${room}"><path d="${d}" fill="#1d2a3a"/></svg>`;
+}
