@@ -8,9 +8,9 @@ import { fileURLToPath } from 'node:url';
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
 const CACHE = join(ROOT, 'node_modules', '.cache', 'diatonix');
 
-/** Runs a command in the project's folder; ends the process when it fails. */
+/** Runs a command in the project's folder, its words to the error stream: answers alone go to standard output. Ends the process when it fails. */
 export function run(command, args, options = {}) {
-  const result = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+  const result = spawnSync(command, args, { cwd: ROOT, stdio: ['inherit', 2, 2], ...options });
   if (result.status !== 0) {
     console.error(`“${command} ${args.join(' ')}” failed${result.error ? `: ${result.error.message}` : ''}.`);
     process.exit(result.status ?? 1);
@@ -33,7 +33,7 @@ export function ensurePackages() {
     .update(readFileSync(join(ROOT, 'package-lock.json')))
     .digest('hex');
   if (remembered('lock') === lock) return;
-  console.log('Installing packages…');
+  console.error('Installing packages…');
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
   remember('lock', lock);
 }
@@ -53,7 +53,7 @@ export function ensureBuild() {
   const newest = String(Math.max(...['core', 'web', 'server', 'command', 'demo'].map((folder) => newestChange(join(ROOT, folder)))));
   const built = ['web/dist/index.html', 'server/dist/index.js'].every((path) => existsSync(join(ROOT, path)));
   if (built && remembered('build') === newest) return;
-  console.log('Building…');
+  console.error('Building…');
   run('npm', ['run', '--silent', 'build']);
   remember('build', newest);
 }
@@ -62,7 +62,7 @@ export function ensureBuild() {
 export function ensureChromium() {
   const path = '/usr/bin/chromium';
   if (existsSync(path)) return path;
-  console.log('Installing Chromium…');
+  console.error('Installing Chromium…');
   const root = process.getuid?.() === 0;
   const apt = (args) =>
     run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });

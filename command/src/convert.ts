@@ -1,5 +1,7 @@
 import { TheoryError } from '@diatonix/core';
 import {
+  musicXmlText,
+  packMxl,
   readMusicXmlLine,
   readRomanText,
   writeCsv,
@@ -12,15 +14,22 @@ import {
 import { readFileSync, writeFileSync } from 'node:fs';
 import { extname } from 'node:path';
 
-const READERS: Record<string, (text: string) => Carried<LineFile>> = {
-  '.musicxml': readMusicXmlLine,
-  '.xml': readMusicXmlLine,
-  '.rntxt': readRomanText,
+const readMusicXml = (bytes: Uint8Array) => readMusicXmlLine(musicXmlText(bytes));
+
+const READERS: Record<string, (bytes: Uint8Array) => Carried<LineFile>> = {
+  '.musicxml': readMusicXml,
+  '.xml': readMusicXml,
+  '.mxl': readMusicXml,
+  '.rntxt': (bytes) => readRomanText(new TextDecoder().decode(bytes)),
 };
 
 const WRITERS: Record<string, (file: LineFile) => Carried<string | Uint8Array>> = {
-  '.musicxml': writeMusicXmlLine,
-  '.xml': writeMusicXmlLine,
+  '.musicxml': (file) => writeMusicXmlLine(file),
+  '.xml': (file) => writeMusicXmlLine(file),
+  '.mxl': (file) => {
+    const { value, remarks } = writeMusicXmlLine(file);
+    return { value: packMxl(value), remarks };
+  },
   '.rntxt': writeRomanText,
   '.csv': (file) => ({ value: writeCsv(file), remarks: [] }),
   '.mid': (file) => writeMidiFile(file),
@@ -32,7 +41,7 @@ export function convert(from: string, to: string): string[] {
   const write = WRITERS[extname(to).toLowerCase()];
   if (!read) throw badEnding(from, READERS);
   if (!write) throw badEnding(to, WRITERS);
-  const file = read(textOf(from));
+  const file = read(bytesOf(from));
   const out = write(file.value);
   try {
     writeFileSync(to, out.value);
@@ -42,9 +51,9 @@ export function convert(from: string, to: string): string[] {
   return [...file.remarks, ...out.remarks];
 }
 
-function textOf(path: string): string {
+function bytesOf(path: string): Uint8Array {
   try {
-    return readFileSync(path, 'utf8');
+    return readFileSync(path);
   } catch (error) {
     throw new TheoryError('request', path, `the file could not be read: ${(error as Error).message}.`, 'Give the path of a file.');
   }

@@ -15,7 +15,7 @@ import {
   sameName,
   signatureFifths,
 } from '../src';
-import { progressionFromMusicXml, readMusicXml } from '../src/format/musicxml';
+import { momentsOf, readMusicXml, readMusicXmlLine } from '../src/format/musicxml';
 import table from './oracles/chorale-012.json';
 
 const xml = readFileSync(join(__dirname, 'oracles', 'chorale-012.musicxml'), 'utf8');
@@ -38,15 +38,19 @@ test('every moment of the score holds the notes of the table', () => {
       .map((n) => printNote(parseNote(n.pitch)))
       .sort(),
   );
-  expect(score.columns.map((c) => c.notes.map(printNote).sort())).toEqual(sounding);
-  expect(signatureFifths(score.key)).toBe(table.signature);
+  expect(momentsOf(score).map(({ sounding }) => sounding.map(({ note }) => printNote(note)).sort())).toEqual(sounding);
+  expect(signatureFifths(score.keys[0]!.key)).toBe(table.signature);
 });
 
 test('imported as a progression, every moment with a chord becomes a column', () => {
-  const progression = progressionFromMusicXml(xml);
-  expect(progression.entries.length + progression.unread).toBe(readMusicXml(xml).columns.length);
-  expect(progression.entries.every((e) => e.kind === 'notes')).toBe(true);
-  expect(progression.unread).toBeLessThan(progression.entries.length / 10);
+  const { value, remarks } = readMusicXmlLine(xml);
+  const unread = Number(/^(\d+) moment/.exec(remarks.join(' '))?.[1] ?? 0);
+  expect(value.columns.length + unread).toBe(momentsOf(readMusicXml(xml)).length);
+  expect(value.columns.every(({ entry }) => entry.kind === 'notes')).toBe(true);
+  expect(unread).toBeLessThan(value.columns.length / 10);
+  // The chords last as long as the piece.
+  const quarters = value.columns.reduce((sum, { length }) => sum + fraction(length!), 0);
+  expect(quarters).toBeCloseTo(Math.max(...notes.map(({ end }) => end)), 6);
 });
 
 test('the experts’ chords are named from their notes, root and lowest note', () => {

@@ -1,25 +1,28 @@
 /** MusicXML out and in; what is written is read by Verovio 6.3.0, an independent reader, and compared note by note. */
 import { XMLParser } from 'fast-xml-parser';
 import fc from 'fast-check';
-import { entryText, ordinaryKeys, parseKey, printKey, readIntervalLine, readLine, settingsOf, type Entry } from '../src';
-import { kindOf, membersOfKind, progressionFromMusicXml, intervalsToMusicXml, progressionToMusicXml, readMusicXml } from '../src/format/musicxml';
+import { entryText, ordinaryKeys, parseKey, printKey, readIntervalLine, readLine, settingsOf, type Entry, type Key } from '../src';
+import { PLAIN_LINE } from '../src/format';
+import { kindOf, membersOfKind, intervalsToMusicXml, readMusicXml, readMusicXmlLine, writeMusicXmlLine } from '../src/format/musicxml';
 import { anyChord } from './arbitraries';
+import { verovio, type Toolkit } from './verovio';
 
-interface Toolkit {
-  loadData(data: string): boolean;
-  getMEI(): string;
-  destroy?(): void;
+interface Plain {
+  readonly title: string;
+  readonly key: Key;
+  readonly tempo: number;
+  readonly entries: readonly Entry[];
 }
 
-let toolkit: Toolkit;
+const progressionToMusicXml = ({ entries, ...line }: Plain) =>
+  writeMusicXmlLine({ ...PLAIN_LINE, ...line, columns: entries.map((entry) => ({ entry })) }).value;
+const progressionFromMusicXml = (xml: string) => {
+  const { value, remarks } = readMusicXmlLine(xml);
+  return { ...value, entries: value.columns.map(({ entry }) => entry), unread: remarks.length };
+};
 
-/** The toolkit's one-file build says when its WebAssembly has started. */
-beforeAll(async () => {
-  // eslint-disable-next-line @typescript-eslint/no-require-imports
-  const verovio = require('verovio') as { module: { onRuntimeInitialized: () => void }; toolkit: new () => Toolkit };
-  await new Promise<void>((resolve) => (verovio.module.onRuntimeInitialized = resolve));
-  toolkit = new verovio.toolkit();
-}, 60_000);
+let toolkit: Toolkit;
+beforeAll(async () => (toolkit = await verovio()), 60_000);
 
 function entriesOf(line: string, key: string): Entry[] {
   return readLine(line, parseKey(key)).flatMap((token) => {

@@ -3,4 +3,3 @@ export * from './romantext';
 export * from './midi';
 export * from './table';
 export * from './musicxml';
-export * from './musicXmlLine';

@@ -1,15 +1,27 @@
-import { parseKey, sameKey, type Key } from '../key';
-import { rereadEntry, type Entry, type LineColumn } from '../progression';
-import { attempt } from '../errors';
+import type { Key } from '../key';
+import { USUAL_METRE, type LineColumn } from '../progression';
+import type { FourNotes } from '../voicing';
 
-/** A progression as files carry it: its chords with the keys, phrase ends and rulings that were decided. */
+/** A progression as files carry it: its chords with everything that was decided about them. */
 export interface LineFile {
   readonly title: string;
   readonly key: Key;
-  /** Quarter notes a minute; a chord lasts two quarters. */
+  /** Quarter notes a minute. */
   readonly tempo: number;
+  /** Such as `3/4`. */
+  readonly metre: string;
+  /** Length of the upbeat in quarters; `0` for none. */
+  readonly pickup: string;
+  /** Where it comes from. */
+  readonly source: string;
   readonly columns: readonly LineColumn[];
 }
+
+/** What a file has where nothing else is said. */
+export const PLAIN_LINE = { tempo: 80, metre: USUAL_METRE, pickup: '0', source: '' } as const;
+
+/** Four voices for each column, where they are known. */
+export type FileVoices = readonly (FourNotes | null)[];
 
 /** A file written or read, and what could not be carried over, a sentence each. */
 export interface Carried<T> {
@@ -17,21 +29,7 @@ export interface Carried<T> {
   readonly remarks: readonly string[];
 }
 
-/** Quarters that a chord lasts. */
-export const QUARTERS_A_CHORD = 2;
-
-/** Entries that can all be read in the line's own key: numerals of other keys become the symbols of their chords. */
-export function entriesInOneKey({ key, columns }: LineFile): Carried<Entry[]> {
-  let area = key;
-  let moved = 0;
-  const value = columns.map(({ entry, key: marked }) => {
-    const read = marked === undefined ? null : attempt(() => parseKey(marked));
-    if (read?.ok) area = read.value;
-    if (sameKey(area, key) || entry.kind !== 'numeral') return entry;
-    moved++;
-    return rereadEntry(entry, area);
-  });
-  const remarks =
-    moved === 0 ? [] : [`${moved} ${moved === 1 ? 'numeral' : 'numerals'} of another key went as chord symbols: this format has one key for all.`];
-  return { value, remarks };
+/** `1 repeat was`, `2 repeats were`. */
+export function counted(count: number, one: string, many: string): string {
+  return `${count} ${count === 1 ? one : many}`;
 }

@@ -31,11 +31,12 @@ function gcd(a: number, b: number): number {
   return b === 0 ? a : gcd(b, a % b);
 }
 
-/** A note value: its kind as a power of two of a whole note, and its dots. */
+/** A note value: its kind as a power of two of a whole note, its dots, and whether three stand for two. */
 export interface NoteValue {
   /** 1 whole, 2 half, 4 quarter, 8 eighth, 16 sixteenth. */
   readonly part: 1 | 2 | 4 | 8 | 16;
   readonly dots: 0 | 1;
+  readonly triplet?: true;
 }
 
 const VALUES = ([1, 2, 4, 8, 16] as const).flatMap((part) => ([1, 0] as const).map((dots): NoteValue => ({ part, dots })));
@@ -44,18 +45,27 @@ function ticksOf({ part, dots }: NoteValue): number {
   return ((4 * TICKS_A_QUARTER) / part) * (dots === 1 ? 1.5 : 1);
 }
 
-/** The note value of exactly that length, or the longest that fits in it. */
-export function noteValue(ticks: number): NoteValue {
-  return VALUES.find((value) => ticksOf(value) <= ticks) ?? { part: 16, dots: 0 };
+/** The single note value of exactly that length, or null. */
+export function exactValue(ticks: number): NoteValue | null {
+  const plain = VALUES.find((value) => ticksOf(value) === ticks);
+  if (plain) return plain;
+  const triplet = VALUES.find((value) => value.dots === 0 && ticksOf(value) * 2 === ticks * 3);
+  return triplet ? { ...triplet, triplet: true } : null;
 }
 
-/** A length as a row of note values, longest first; what is left over (a part of a triplet) goes with the last. */
+/** The note value of exactly that length, or the longest that fits in it. */
+export function noteValue(ticks: number): NoteValue {
+  return exactValue(ticks) ?? VALUES.find((value) => ticksOf(value) <= ticks) ?? { part: 16, dots: 0 };
+}
+
+/** A length as a row of note values, longest first; what no value has (a part of a tuplet) goes with the last. */
 export function noteValues(ticks: number): readonly { readonly value: NoteValue; readonly ticks: number }[] {
   const found: { value: NoteValue; ticks: number }[] = [];
   let left = ticks;
   while (left > 0) {
-    const value = noteValue(left);
-    const own = ticksOf(value);
+    const exact = exactValue(left);
+    const value = exact ?? noteValue(left);
+    const own = exact ? left : ticksOf(value);
     if (own > left) {
       const last = found.pop();
       return [...found, last ? { value: last.value, ticks: last.ticks + left } : { value, ticks: left }];

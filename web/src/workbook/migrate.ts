@@ -47,7 +47,7 @@ function weightsOff(rules: unknown): Record<string, number> {
 
 /** The new row of fingers is not shown until it is asked for. */
 function withFingers(hidden: unknown): unknown {
-  return Array.isArray(hidden) ? [...(hidden as string[]), 'fingers'] : hidden;
+  return Array.isArray(hidden) ? [...new Set([...(hidden as string[]), 'fingers'])] : hidden;
 }
 
 /** Brings the body of an older workbook up to date (or to the version `to`), step by step. Anything that is not an object is left for the check that follows. */

@@ -1,4 +1,5 @@
-import { attempt, parseKey, parseNote } from '@diatonix/core';
+import { attempt, labelLine, parseKey, parseNote, printKey, type LineColumn } from '@diatonix/core';
+import type { FileVoices, LineFile } from '@diatonix/core/files';
 import type { ScoreFile, ScoreMessage } from '../workers/messages';
 import { FIRST_PLACE, FIRST_PROGRESSION, TEMPO_RANGE, type IntervalsBenchState, type Progression } from './model';
 import { download } from './download';
@@ -10,6 +11,7 @@ import { useStore } from './store';
 const PROGRESS_MS = 300;
 const MOST_REMARKS = 3;
 const MUSICXML_TYPE = 'application/vnd.recordare.musicxml+xml';
+const COMPRESSED_TYPE = 'application/vnd.recordare.musicxml';
 const MAX_FILE_BYTES = 50_000_000;
 
 /** Saves the open workbook as a file. Needs no browser storage. */
@@ -35,25 +37,42 @@ export async function openDemo(): Promise<void> {
 }
 
 /** Formats that a progression goes out in. */
-export const EXPORTS = ['MusicXML', 'MIDI', 'RomanText', 'CSV'] as const;
+export const EXPORTS = ['MusicXML', 'Compressed MusicXML', 'MIDI', 'RomanText', 'CSV'] as const;
 export type ExportFormat = (typeof EXPORTS)[number];
 
 /** Saves a progression in a format; returns what stood in the way or could not be carried over, or null. */
-export async function exportProgression(progression: Progression, format: ExportFormat): Promise<string | null> {
-  const { writeCsv, writeMidiFile, writeMusicXmlLine, writeRomanText } = await import('@diatonix/core/files');
-  const { title, key, tempo, columns } = progression;
-  const entered = columns.flatMap((column) => ('entry' in column ? [column] : []));
-  const file = { title, key: parseKey(key), tempo, columns: entered };
+export async function exportProgression(progression: Progression, format: ExportFormat, voices: FileVoices = []): Promise<string | null> {
+  const { packMxl, writeCsv, writeMidiFile, writeMusicXmlLine, writeRomanText } = await import('@diatonix/core/files');
+  const { title, key, tempo, metre, pickup, source, columns } = progression;
+  const entered = columns.flatMap((column, at) => ('entry' in column ? [{ column, voices: voices[at] ?? null }] : []));
+  const file: LineFile = {
+    title,
+    key: parseKey(key),
+    tempo,
+    metre,
+    pickup,
+    source,
+    columns: withKeys(
+      progression,
+      entered.map(({ column }) => column),
+    ),
+  };
+  const set = entered.map((one) => one.voices);
   const name = fileName(title);
   const written = attempt((): readonly string[] => {
     switch (format) {
       case 'MusicXML': {
-        const { value, remarks } = writeMusicXmlLine(file);
+        const { value, remarks } = writeMusicXmlLine(file, set);
         download(value, `${name}.musicxml`, MUSICXML_TYPE);
         return remarks;
       }
+      case 'Compressed MusicXML': {
+        const { value, remarks } = writeMusicXmlLine(file, set);
+        download(new Blob([packMxl(value) as BlobPart]), `${name}.mxl`, COMPRESSED_TYPE);
+        return remarks;
+      }
       case 'MIDI': {
-        const { value, remarks } = writeMidiFile(file);
+        const { value, remarks } = writeMidiFile(file, set);
         download(new Blob([value as BlobPart]), `${name}.mid`, 'audio/midi');
         return remarks;
       }
@@ -73,6 +92,13 @@ export async function exportProgression(progression: Progression, format: Export
     left === 0 ? [] : [`${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`];
   const said = [...written.value, ...out];
   return said.length === 0 ? null : said.join(' ');
+}
+
+/** Columns with the keys that were found, where changes of key are found rather than marked. */
+function withKeys({ key, modulate }: Progression, columns: readonly LineColumn[]): readonly LineColumn[] {
+  if (!modulate) return columns;
+  const labels = labelLine(columns, parseKey(key), { modulate: true });
+  return columns.map((column, at) => (labels[at]!.keyBegins ? { ...column, key: printKey(labels[at]!.key) } : column));
 }
 
 /** Saves the line of intervals as MusicXML; pieces that are not understood are left out. */
@@ -105,18 +131,23 @@ export function importScore(file: File, onSlow: () => void): Reading {
     worker.onmessage = ({ data }: MessageEvent<ScoreMessage>) =>
       finish(data.ok ? open(data) : { ok: false, message: `“${file.name}”: ${data.message} The workbook was not changed.` });
     if (file.size > MAX_FILE_BYTES) finish({ ok: false, message: `“${file.name}”: the file is larger than 50 MB. Import a part of the score.` });
-    else void file.text().then((text) => worker.postMessage({ name: file.name, text } satisfies ScoreFile));
+    else void file.arrayBuffer().then((data) => worker.postMessage({ name: file.name, bytes: new Uint8Array(data) } satisfies ScoreFile));
   });
   return { done, cancel: () => cancel() };
 }
 
-function open({ title, key, tempo, columns, remarks }: Extract<ScoreMessage, { ok: true }>): ReadingOutcome {
+function open({ line, remarks }: Extract<ScoreMessage, { ok: true }>): ReadingOutcome {
+  const { columns, tempo, ...rest } = line;
   if (columns.length === 0)
     return { ok: false, message: 'The file holds no chord: no moment with two different notes and no label. The workbook was not changed.' };
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
-  useStore
-    .getState()
-    .addProgression({ ...FIRST_PROGRESSION, title, key, tempo: within, columns: columns.map((column) => ({ ...column, id: newId() })) });
+  useStore.getState().addProgression({
+    ...FIRST_PROGRESSION,
+    ...rest,
+    tempo: within,
+    view: columns.every(({ locks }) => locks !== undefined) ? 'four-part' : 'keyboard',
+    columns: columns.map((column) => ({ ...column, id: newId() })),
+  });
   return { ok: true, remark: remarks.length === 0 ? null : remarks.slice(0, MOST_REMARKS).join(' ') };
 }
 

@@ -1,73 +1,114 @@
 import { writeMidi, type MidiData, type MidiEvent } from 'midi-file';
-import { signatureFifths } from '../../key';
-import { attempt } from '../../errors';
-import { midiNumber, type Note } from '../../pitch';
-import { readEntry, settingsOf } from '../../progression';
-import { entriesInOneKey, QUARTERS_A_CHORD, type Carried, type LineFile } from '../lineFile';
+import { signatureFifths, type Key } from '../../key';
+import { midiNumber, parseNote, type Note } from '../../pitch';
+import { parseMetre, playedOrder, TICKS_A_QUARTER } from '../../progression';
+import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
+import { timedLine, type TimedColumn } from '../timedLine';
 
-const TICKS_A_QUARTER = 480;
+const MIDI_TICKS_A_QUARTER = 480;
 const VELOCITY = 80;
 const MICROSECONDS_A_MINUTE = 60_000_000;
 
-/**
- * Writes a progression as a Standard MIDI File, format 1: tempo, metre and
- * signature in the first track, the notes in the others, one for each hand or
- * voice. `voices` are the notes of each chord by voice, where a setting was
- * found; without them the plain keyboard setting is written. A chord that
- * cannot be read is a rest, told in the remarks.
- */
-export function writeMidiFile(file: LineFile, voices?: readonly (readonly (readonly Note[])[])[]): Carried<Uint8Array> {
-  const { value: entries, remarks } = entriesInOneKey(file);
-  const readable = entries.map((entry) => attempt(() => readEntry(entry, file.key)).ok);
-  const settings = settingsOf(
-    entries.filter((_, at) => readable[at]),
-    file.key,
-  );
-  let next = 0;
-  const hands = voices ?? entries.map((_, at) => (readable[at] ? (({ upper, lower }) => [upper, lower])(settings[next++]!) : [[], []]));
-  const unread = readable.flatMap((ok, at) => (ok ? [] : [`Chord ${at + 1} cannot be read and is a rest.`]));
-  const parts = Math.max(1, ...hands.map((hand) => hand.length));
-  const data: MidiData = {
-    header: { format: 1, numTracks: parts + 1, ticksPerBeat: TICKS_A_QUARTER },
-    tracks: [
-      conductor(file),
-      ...Array.from({ length: parts }, (_, part) =>
-        track(
-          hands.map((hand) => hand[part] ?? []),
-          part,
-        ),
-      ),
-    ],
-  };
-  return { value: Uint8Array.from(writeMidi(data)), remarks: [...remarks, ...unread] };
+/** An event at its own time; the file has the times between. */
+type Timed = MidiEvent & { readonly at: number };
+
+/** A column as it is played: its turn in the line, and when. */
+interface Played {
+  readonly column: TimedColumn;
+  readonly from: number;
+  readonly to: number;
 }
 
-function conductor({ title, tempo, key }: LineFile): MidiEvent[] {
+/**
+ * Writes a line as a Standard MIDI File, format 1: tempo, metre, keys and words
+ * in the first track, the notes in the others, one for the melody and one for
+ * each voice or hand. Repeats are played out. A chord that cannot be read is a
+ * rest, told in the remarks.
+ */
+export function writeMidiFile(file: LineFile, voices?: FileVoices): Carried<Uint8Array> {
+  const { columns, remarks } = timedLine(file, voices);
+  const played = playOut(file, columns);
+  const repeats = file.columns.filter(({ repeatEnd }) => repeatEnd).length;
+  const said = repeats > 0 ? [`${counted(repeats, 'repeat was', 'repeats were')} played out.`] : [];
+  const inVoices = columns.length > 0 && columns.every((column) => column.voices !== null);
+  const streams: ((column: TimedColumn) => readonly (readonly Note[])[])[] = inVoices
+    ? [0, 1, 2, 3].map((voice) => ({ voices: four }) => [[four![voice as 0 | 1 | 2 | 3]]])
+    : [({ setting }) => [setting?.upper ?? []], ({ setting }) => [setting?.lower ?? []]];
+  const melody = ({ at }: TimedColumn) => (file.columns[at]!.melody ?? []).map((note) => [parseNote(note)]);
+  if (file.columns.some((column) => column.melody && column.melody.length > 0)) streams.unshift(melody);
+  const data: MidiData = {
+    header: { format: 1, numTracks: streams.length + 1, ticksPerBeat: MIDI_TICKS_A_QUARTER },
+    tracks: [spaced(conductor(file, played)), ...streams.map((stream, channel) => spaced(notesOf(played, stream, channel)))],
+  };
+  return { value: Uint8Array.from(writeMidi(data)), remarks: [...remarks, ...said] };
+}
+
+function playOut(file: LineFile, columns: readonly TimedColumn[]): Played[] {
+  let ticks = 0;
+  return playedOrder(file.columns).map((at) => {
+    const column = columns[at]!;
+    const from = ticks;
+    ticks += column.place.ticks;
+    return { column, from: midiTicks(from), to: midiTicks(ticks) };
+  });
+}
+
+function midiTicks(ticks: number): number {
+  return Math.round((ticks * MIDI_TICKS_A_QUARTER) / TICKS_A_QUARTER);
+}
+
+function conductor(file: LineFile, played: readonly Played[]): Timed[] {
+  const { over, under } = parseMetre(file.metre);
+  const first = played[0]?.column.key ?? file.key;
+  const changes = played.flatMap(({ column, from }, index) => {
+    const before = played[index - 1]?.column.key;
+    return before && before !== column.key ? [keySignature(column.key, from)] : [];
+  });
+  const words = played.flatMap(({ column, from }): Timed[] => {
+    const text = file.columns[column.at]!.words;
+    return text ? [{ at: from, deltaTime: 0, meta: true, type: 'lyrics', text }] : [];
+  });
   return [
-    { deltaTime: 0, meta: true, type: 'trackName', text: title },
-    { deltaTime: 0, meta: true, type: 'setTempo', microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / tempo) },
-    { deltaTime: 0, meta: true, type: 'timeSignature', numerator: 2, denominator: 4, metronome: 24, thirtyseconds: 8 },
-    { deltaTime: 0, meta: true, type: 'keySignature', key: Math.max(-7, Math.min(7, signatureFifths(key))), scale: key.mode === 'major' ? 0 : 1 },
-    { deltaTime: 0, meta: true, type: 'endOfTrack' },
+    { at: 0, deltaTime: 0, meta: true, type: 'trackName', text: file.title },
+    { at: 0, deltaTime: 0, meta: true, type: 'setTempo', microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / file.tempo) },
+    { at: 0, deltaTime: 0, meta: true, type: 'timeSignature', numerator: over, denominator: under, metronome: 24, thirtyseconds: 8 },
+    keySignature(first, 0),
+    ...[...changes, ...words].sort((a, b) => a.at - b.at),
   ];
 }
 
-function track(chords: readonly (readonly Note[])[], channel: number): MidiEvent[] {
-  const events: MidiEvent[] = [];
-  const length = TICKS_A_QUARTER * QUARTERS_A_CHORD;
-  let waiting = 0;
-  for (const notes of chords) {
-    if (notes.length === 0) {
-      waiting += length;
-      continue;
-    }
-    notes.forEach((note, at) =>
-      events.push({ deltaTime: at === 0 ? waiting : 0, type: 'noteOn', channel, noteNumber: midiNumber(note), velocity: VELOCITY }),
-    );
-    notes.forEach((note, at) =>
-      events.push({ deltaTime: at === 0 ? length : 0, type: 'noteOff', channel, noteNumber: midiNumber(note), velocity: 0 }),
-    );
-    waiting = 0;
-  }
-  return [...events, { deltaTime: waiting, meta: true, type: 'endOfTrack' }];
+function keySignature(key: Key, at: number): Timed {
+  return {
+    at,
+    deltaTime: 0,
+    meta: true,
+    type: 'keySignature',
+    key: Math.max(-7, Math.min(7, signatureFifths(key))),
+    scale: key.mode === 'major' ? 0 : 1,
+  };
+}
+
+/** Notes in equal steps of each column; those that begin or end together in the order in which they stand. */
+function notesOf(played: readonly Played[], stream: (column: TimedColumn) => readonly (readonly Note[])[], channel: number): Timed[] {
+  return played.flatMap(({ column, from, to }) => {
+    const steps = stream(column);
+    return steps.flatMap((notes, step): Timed[] => {
+      const on = from + Math.round(((to - from) * step) / steps.length);
+      const off = from + Math.round(((to - from) * (step + 1)) / steps.length);
+      return [
+        ...notes.map((note): Timed => ({ at: on, deltaTime: 0, type: 'noteOn', channel, noteNumber: midiNumber(note), velocity: VELOCITY })),
+        ...notes.map((note): Timed => ({ at: off, deltaTime: 0, type: 'noteOff', channel, noteNumber: midiNumber(note), velocity: 0 })),
+      ];
+    });
+  });
+}
+
+function spaced(events: readonly Timed[]): MidiEvent[] {
+  let now = 0;
+  const track = events.map(({ at, ...event }): MidiEvent => {
+    const deltaTime = at - now;
+    now = at;
+    return { ...event, deltaTime } as MidiEvent;
+  });
+  return [...track, { deltaTime: 0, meta: true, type: 'endOfTrack' }];
 }

@@ -1,5 +1,6 @@
 export * from './kinds';
 export * from './write';
 export * from './read';
-export * from './progression';
+export * from './line';
 export * from './intervals';
+export * from './mxl';

@@ -28,7 +28,8 @@ export function intervalsToMusicXml({ title, key, clef, perBar, pairs }: Interva
     const first = start === 0 ? [attributesOf(key, clef, perBar)] : [];
     bars.push(el('measure', [...first, ...notes.map((note, index) => halfNote(note, signs[index]![0]!))], { number: bars.length + 1 }));
   }
-  return musicXmlDocument(title, 'Intervals', bars.length > 0 ? bars : [el('measure', [attributesOf(key, clef, perBar)], { number: 1 })]);
+  const measures = bars.length > 0 ? bars : [el('measure', [attributesOf(key, clef, perBar)], { number: 1 })];
+  return musicXmlDocument({ title }, [{ name: 'Intervals', measures }]);
 }
 
 function attributesOf(key: Key, clef: Clef, perBar: number): Node {

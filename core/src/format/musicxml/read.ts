@@ -1,41 +1,67 @@
-import { XMLParser, XMLValidator } from 'fast-xml-parser';
-import { makeChord, parseSymbol, printSymbol, sameChord, type Chord } from '../../chord';
-import { attempt, TheoryError } from '../../errors';
-import { keyFromSignature, MODES, type Key, type Mode } from '../../key';
-import { chordOfNumeral, parseNumeral } from '../../label';
-import { midiNumber, noteName, LETTERS, type Note, type NoteName } from '../../pitch';
-import type { Entry } from '../../progression';
-import { membersOfKind, type Degree } from './kinds';
+import type { Chord } from '../../chord';
+import { MODES, keyFromSignature, printKey, type Key, type Mode } from '../../key';
+import { sameNote, type Note } from '../../pitch';
+import { barTicks, printMetre, TICKS_A_QUARTER, USUAL_METRE, type Metre } from '../../progression';
+import { all, attributeOf, childrenOf, find, integer, parseXml, tagOf, textOf, wrong, type Node } from './dom';
+import { readName, readPitch, readSymbol } from './readNotes';
 
-/** What was read from a file: one column an onset. `labelled` columns carried a numeral or a symbol. */
+/** A sounding note: its times in ticks from the beginning of the score, and the voice it belongs to. */
+export interface TimedNote {
+  readonly onset: number;
+  end: number;
+  readonly note: Note;
+  /** Part, staff and voice, in the order in which they stand in the score. */
+  readonly stream: string;
+}
+
+/** What was read from a file: notes and everything else by its time. */
 export interface ScoreIn {
   readonly title: string;
-  readonly key: Key;
+  readonly source: string;
   readonly tempo: number | null;
-  readonly columns: readonly ColumnIn[];
+  readonly metre: string;
+  /** Ticks of an upbeat, 0 for none. */
+  readonly pickup: number;
+  readonly notes: readonly TimedNote[];
+  readonly melody: readonly TimedNote[];
+  readonly labels: ReadonlyMap<number, { readonly symbol: Chord | null; readonly numeral: string | null }>;
+  /** Keys by the time they begin, the first at 0. */
+  readonly keys: readonly { readonly at: number; readonly key: Key }[];
+  readonly repeatStarts: ReadonlySet<number>;
+  readonly repeatEnds: ReadonlySet<number>;
+  /** Words and fermatas at the onsets of their notes. */
+  readonly words: ReadonlyMap<number, string>;
+  readonly fermatas: ReadonlySet<number>;
+  readonly remarks: readonly string[];
 }
 
-export interface ColumnIn {
-  /** The label in the file as an entry, or null where it had only notes. */
-  readonly label: Entry | null;
-  /** Every note sounding there, lowest first. */
-  readonly notes: readonly Note[];
-}
-
-type Node = Record<string, unknown>;
 const MAX_NOTES = 100_000;
+const MELODY = 'Melody';
+
+/** Collects while the measures go by. */
+interface Collected {
+  notes: TimedNote[];
+  melody: TimedNote[];
+  labels: Map<number, { symbol: Chord | null; numeral: string | null }>;
+  keys: { at: number; key: Key }[];
+  repeatStarts: Set<number>;
+  repeatEnds: Set<number>;
+  words: Map<number, string>;
+  fermatas: Set<number>;
+  tempo: number | null;
+  metre: Metre | null;
+  otherMetres: number;
+  pickup: number;
+}
 
 /**
- * Reads MusicXML (partwise) as columns of sounding notes with their labels.
+ * Reads MusicXML (partwise): sounding notes, labels, keys, repeats, words and
+ * fermatas by their times.
  * Throws TheoryError `musicxml` saying what was read, what is wrong, and what
  * would be right.
  */
 export function readMusicXml(text: string): ScoreIn {
-  const valid = XMLValidator.validate(text);
-  if (valid !== true) {
-    throw wrong(`line ${valid.err.line}`, `the file is not well-formed XML: ${valid.err.msg}`, 'Export the score again as uncompressed MusicXML.');
-  }
-  const parsed = new XMLParser({ preserveOrder: true, ignoreAttributes: false, parseTagValue: false }).parse(text) as Node[];
+  const parsed = parseXml(text);
   const root = parsed.find((node) => !Object.keys(node)[0]!.startsWith('?'));
   const name = root ? tagOf(root) : 'nothing';
   if (name !== 'score-partwise') {
@@ -49,85 +75,47 @@ export function readMusicXml(text: string): ScoreIn {
   return readScore(childrenOf(root!));
 }
 
-function wrong(read: string, what: string, right: string): TheoryError {
-  return new TheoryError('musicxml', read, what, right);
-}
-
-function tagOf(node: Node): string {
-  return Object.keys(node).find((key) => key !== ':@') ?? '';
-}
-
-function childrenOf(node: Node): Node[] {
-  const value = node[tagOf(node)];
-  return Array.isArray(value) ? (value as Node[]) : [];
-}
-
-function find(nodes: readonly Node[], name: string): Node | undefined {
-  return nodes.find((node) => name in node);
-}
-
-function all(nodes: readonly Node[], name: string): Node[] {
-  return nodes.filter((node) => name in node);
-}
-
-function textOf(node: Node | undefined): string {
-  if (!node) return '';
-  return childrenOf(node)
-    .map((child) => String(child['#text'] ?? ''))
-    .join('')
-    .trim();
-}
-
-function attributeOf(node: Node, name: string): string | undefined {
-  const attributes = node[':@'] as Record<string, string> | undefined;
-  return attributes?.[`@_${name}`];
-}
-
-function integer(node: Node | undefined, where: string, fallback?: number): number {
-  const text = textOf(node);
-  if (text === '' && fallback !== undefined) return fallback;
-  const value = Number(text);
-  if (!Number.isInteger(value)) throw wrong(text || 'nothing', `${where} should be a whole number.`, 'Check the file in the program that wrote it.');
-  return value;
-}
-
-/** Collects timed notes and labels while the measures go by. Times in quarters × `ticks`. */
-interface Collected {
-  notes: { onset: number; end: number; note: Note }[];
-  labels: Map<number, { symbol: Chord | null; numeral: string | null }>;
-  fifths: number | null;
-  mode: Mode | null;
-  tempo: number | null;
-}
-
-/** Ticks a quarter: divisible by the usual divisions, so that times stay whole. */
-const TICKS = 10_080;
-
 function readScore(nodes: readonly Node[]): ScoreIn {
   const work = find(nodes, 'work');
   const title = textOf(work && find(childrenOf(work), 'work-title')) || textOf(find(nodes, 'movement-title')) || 'Imported progression';
-  const collected: Collected = { notes: [], labels: new Map(), fifths: null, mode: null, tempo: null };
+  const identification = find(nodes, 'identification');
+  const source = identification ? textOf(find(childrenOf(identification), 'source')) : '';
+  const c: Collected = {
+    notes: [], melody: [], labels: new Map(), keys: [], repeatStarts: new Set(), repeatEnds: new Set(), words: new Map(), fermatas: new Set(), tempo: null, metre: null, otherMetres: 0, pickup: 0,
+  }; // prettier-ignore
   const parts = all(nodes, 'part');
   if (parts.length === 0) throw wrong('<score-partwise>', 'the score has no part.', 'A score has at least one <part> with measures.');
-  for (const part of parts) readPart(childrenOf(part), collected);
-  const key = keyFromSignature(Math.max(-7, Math.min(7, collected.fifths ?? 0)), collected.mode ?? 'major');
-  return { title, key, tempo: collected.tempo, columns: columnsOf(collected, key) };
+  const names = partNames(nodes);
+  parts.forEach((part, index) => readPart(childrenOf(part), index, names.get(attributeOf(part, 'id') ?? '') === MELODY && parts.length > 1, c));
+  const { notes, melody, labels, keys, repeatStarts, repeatEnds, words, fermatas, tempo, metre, pickup, otherMetres } = c;
+  const first = keys[0]?.at === 0 ? [] : [{ at: 0, key: keyFromSignature(0, 'major') }];
+  const remarks = otherMetres > 0 ? ['Changes of metre were passed over: the whole line has the first one.'] : [];
+  return { title, source: source.slice(0, 200), tempo, metre: metre ? printMetre(metre) : USUAL_METRE, pickup, notes, melody, labels, keys: [...first, ...keys], repeatStarts, repeatEnds, words, fermatas, remarks }; // prettier-ignore
 }
 
-function readPart(measures: readonly Node[], collected: Collected): void {
+function partNames(nodes: readonly Node[]): Map<string, string> {
+  const list = find(nodes, 'part-list');
+  const parts = list ? all(childrenOf(list), 'score-part') : [];
+  return new Map(parts.map((part) => [attributeOf(part, 'id') ?? '', textOf(find(childrenOf(part), 'part-name'))]));
+}
+
+function readPart(measures: readonly Node[], index: number, melody: boolean, c: Collected): void {
   let measureStart = 0;
   let divisions = 1;
-  for (const measure of all(measures, 'measure')) {
+  all(measures, 'measure').forEach((measure, bar) => {
     const where = `bar ${attributeOf(measure, 'number') ?? '?'}`;
     let now = measureStart;
     let furthest = measureStart;
     let lastOnset = measureStart;
-    const ticksOf = (node: Node) => Math.round((integer(find(childrenOf(node), 'duration'), `the duration in ${where}`, 0) * TICKS) / divisions);
+    const ticksOf = (node: Node) =>
+      Math.round((integer(find(childrenOf(node), 'duration'), `the duration in ${where}`, 0) * TICKS_A_QUARTER) / divisions);
     for (const node of childrenOf(measure)) {
+      const children = childrenOf(node);
       switch (tagOf(node)) {
         case 'attributes':
-          divisions = Math.max(1, integer(find(childrenOf(node), 'divisions'), `divisions in ${where}`, divisions));
-          readKey(childrenOf(node), collected, where);
+          divisions = Math.max(1, integer(find(children, 'divisions'), `divisions in ${where}`, divisions));
+          if (index === 0 || c.keys.length === 0) readKey(children, now, c, where);
+          readMetre(children, c, where);
           break;
         case 'backup':
           now = Math.max(measureStart, now - ticksOf(node));
@@ -136,19 +124,23 @@ function readPart(measures: readonly Node[], collected: Collected): void {
           now += ticksOf(node);
           break;
         case 'direction':
-          readTempo(childrenOf(node), collected);
+          readTempo(children, c);
           break;
         case 'harmony':
-          readHarmony(childrenOf(node), now, collected, where);
+          readHarmony(children, now, c, where);
+          break;
+        case 'barline':
+          readRepeat(children, now, c);
           break;
         case 'note': {
-          const children = childrenOf(node);
           if (find(children, 'grace')) break;
           const onset = find(children, 'chord') ? lastOnset : now;
           const length = ticksOf(node);
+          const stream = `${index} ${textOf(find(children, 'staff')) || '1'} ${textOf(find(children, 'voice')) || '1'}`;
           const note = readPitch(children, where);
-          if (note) collected.notes.push({ onset, end: onset + length, note });
-          if (collected.notes.length > MAX_NOTES) throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
+          if (note) addNote(children, { onset, end: onset + length, note, stream }, melody ? c.melody : c.notes, c);
+          if (c.notes.length > MAX_NOTES) throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
+          if (!melody) readMarks(children, onset, c);
           lastOnset = onset;
           if (!find(children, 'chord')) now = onset + length;
           break;
@@ -156,95 +148,77 @@ function readPart(measures: readonly Node[], collected: Collected): void {
       }
       furthest = Math.max(furthest, now);
     }
+    if (bar === 0 && index === 0 && c.metre && furthest > 0 && furthest < barTicks(c.metre) && isUpbeat(measure, measures)) c.pickup = furthest;
     measureStart = furthest;
-  }
+  });
 }
 
-function readKey(nodes: readonly Node[], collected: Collected, where: string): void {
+/** A first bar that is too short is an upbeat where the file says so, or where other bars follow it. */
+function isUpbeat(measure: Node, measures: readonly Node[]): boolean {
+  return attributeOf(measure, 'implicit') === 'yes' || attributeOf(measure, 'number') === '0' || all(measures, 'measure').length > 1;
+}
+
+/** A note that is tied to goes on from the one before it. */
+function addNote(children: readonly Node[], timed: TimedNote, notes: TimedNote[], c: Collected): void {
+  const tied = all(children, 'tie').some((tie) => attributeOf(tie, 'type') === 'stop');
+  const before = tied
+    ? notes.findLast(({ end, note, stream }) => end === timed.onset && stream === timed.stream && sameNote(note, timed.note))
+    : undefined;
+  if (before) before.end = timed.end;
+  else notes.push(timed);
+  if (before && fermataIn(children)) c.fermatas.add(before.onset);
+}
+
+function fermataIn(children: readonly Node[]): boolean {
+  return all(children, 'notations').some((notations) => find(childrenOf(notations), 'fermata') !== undefined);
+}
+
+function readMarks(children: readonly Node[], onset: number, c: Collected): void {
+  if (fermataIn(children)) c.fermatas.add(onset);
+  const lyric = find(children, 'lyric');
+  const text = lyric ? textOf(find(childrenOf(lyric), 'text')) : '';
+  if (text !== '' && !c.words.has(onset)) c.words.set(onset, text.slice(0, 200));
+}
+
+function readRepeat(children: readonly Node[], now: number, c: Collected): void {
+  const repeat = find(children, 'repeat');
+  if (!repeat) return;
+  if (attributeOf(repeat, 'direction') === 'forward') c.repeatStarts.add(now);
+  else c.repeatEnds.add(now);
+}
+
+function readKey(nodes: readonly Node[], at: number, c: Collected, where: string): void {
   const key = find(nodes, 'key');
-  if (!key || collected.fifths !== null) return;
+  if (!key) return;
   const fifths = integer(find(childrenOf(key), 'fifths'), `the key signature in ${where}`, 0);
   if (Math.abs(fifths) > 7) throw wrong(`fifths ${fifths} in ${where}`, 'a signature has at most seven sharps or flats.', 'Use the enharmonic key.');
   const mode = textOf(find(childrenOf(key), 'mode'));
-  collected.fifths = fifths;
-  collected.mode = (MODES as readonly string[]).includes(mode) ? (mode as Mode) : 'major';
+  const read = keyFromSignature(fifths, (MODES as readonly string[]).includes(mode) ? (mode as Mode) : 'major');
+  if (c.keys.length === 0 || printKey(c.keys[c.keys.length - 1]!.key) !== printKey(read))
+    c.keys.push({ at: c.keys.length === 0 ? 0 : at, key: read });
 }
 
-function readTempo(nodes: readonly Node[], collected: Collected): void {
+function readMetre(nodes: readonly Node[], c: Collected, where: string): void {
+  const time = find(nodes, 'time');
+  if (!time) return;
+  const over = integer(find(childrenOf(time), 'beats'), `the metre in ${where}`, 0);
+  const under = integer(find(childrenOf(time), 'beat-type'), `the metre in ${where}`, 0);
+  if (over < 1 || over > 99 || ![1, 2, 4, 8, 16].includes(under)) return;
+  if (c.metre === null) c.metre = { over, under };
+  else if (c.metre.over !== over || c.metre.under !== under) c.otherMetres++;
+}
+
+function readTempo(nodes: readonly Node[], c: Collected): void {
   const sound = find(nodes, 'sound');
   const tempo = sound ? Number(attributeOf(sound, 'tempo')) : NaN;
-  if (tempo >= 20 && tempo <= 400) collected.tempo ??= Math.round(tempo);
+  if (tempo >= 20 && tempo <= 400) c.tempo ??= Math.round(tempo);
 }
 
-function readName(nodes: readonly Node[], prefix: string, where: string): NoteName {
-  const letter = textOf(find(nodes, `${prefix}step`));
-  const step = letter.length === 1 ? LETTERS.indexOf(letter) : -1;
-  if (step < 0) throw wrong(letter || 'nothing', `a note in ${where} has no letter from A to G.`, 'Each <step> holds one capital letter.');
-  return noteName(step, integer(find(nodes, `${prefix}alter`), `an alteration in ${where}`, 0));
-}
-
-function readPitch(nodes: readonly Node[], where: string): Note | null {
-  const pitch = find(nodes, 'pitch');
-  if (!pitch) return null;
-  const children = childrenOf(pitch);
-  const octave = integer(find(children, 'octave'), `an octave in ${where}`);
-  if (octave < 0 || octave > 9) throw wrong(`octave ${octave} in ${where}`, 'octaves go from 0 to 9.', 'Middle C is C4.');
-  return { ...readName(children, '', where), octave };
-}
-
-function readHarmony(nodes: readonly Node[], at: number, collected: Collected, where: string): void {
-  const label = collected.labels.get(at) ?? { symbol: null, numeral: null };
+function readHarmony(nodes: readonly Node[], at: number, c: Collected, where: string): void {
+  const label = c.labels.get(at) ?? { symbol: null, numeral: null };
   const functionText = textOf(find(nodes, 'function'));
   if (functionText) label.numeral = functionText;
   const root = find(nodes, 'root');
   if (root) label.symbol = readSymbol(nodes, readName(childrenOf(root), 'root-', where), where);
-  collected.labels.set(at, label);
-}
-
-function readSymbol(nodes: readonly Node[], root: NoteName, where: string): Chord | null {
-  const kind = find(nodes, 'kind');
-  const bassNode = find(nodes, 'bass');
-  const bass = bassNode ? readName(childrenOf(bassNode), 'bass-', where) : undefined;
-  const degrees = all(nodes, 'degree').map((node): Degree => {
-    const children = childrenOf(node);
-    const type = textOf(find(children, 'degree-type'));
-    return {
-      degree: integer(find(children, 'degree-value'), `a degree in ${where}`),
-      alter: integer(find(children, 'degree-alter'), `a degree in ${where}`, 0),
-      type: type === 'subtract' || type === 'alter' ? type : 'add',
-    };
-  });
-  const list = membersOfKind(textOf(kind), degrees);
-  if (!list) return null;
-  const chord = attempt(() => {
-    const made = makeChord(root, list, bass);
-    return parseSymbol(printSymbol(made));
-  });
-  return chord.ok ? chord.value : null;
-}
-
-function columnsOf(collected: Collected, key: Key): ColumnIn[] {
-  const onsets = [...new Set([...collected.notes.map((n) => n.onset), ...collected.labels.keys()])].sort((a, b) => a - b);
-  const sorted = [...collected.notes].sort((a, b) => a.onset - b.onset);
-  let next = 0;
-  let sounding: Collected['notes'] = [];
-  const columns: ColumnIn[] = [];
-  for (const onset of onsets) {
-    while (next < sorted.length && sorted[next]!.onset <= onset) sounding.push(sorted[next++]!);
-    sounding = sounding.filter((n) => n.end > onset);
-    const notes = sounding.map((n) => n.note).sort((a, b) => midiNumber(a) - midiNumber(b));
-    columns.push({ label: labelOf(collected.labels.get(onset), key), notes });
-  }
-  return columns;
-}
-
-/** A numeral is kept where it can be read and agrees with the symbol beside it. */
-function labelOf(label: { symbol: Chord | null; numeral: string | null } | undefined, key: Key): Entry | null {
-  if (!label) return null;
-  const { symbol, numeral } = label;
-  if (numeral !== null) {
-    const read = attempt(() => chordOfNumeral(parseNumeral(numeral, key), key));
-    if (read.ok && (!symbol || sameChord(read.value, symbol))) return { kind: 'numeral', text: numeral };
-  }
-  return symbol ? { kind: 'symbol', text: printSymbol(symbol) } : null;
+  c.labels.set(at, label);
 }

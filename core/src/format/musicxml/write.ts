@@ -1,119 +1,140 @@
-import type { Chord } from '../../chord';
-import { sameName, LETTERS, type Note } from '../../pitch';
-import { memberNote } from '../../chord';
-import { signatureAlteration, signatureFifths, type Key } from '../../key';
-import { shortFigures, type Figure } from '../../label';
-import type { Setting } from '../../voicing';
-import { kindOf } from './kinds';
-import { accidentalElement, el, musicXmlDocument, pitchElement, type Node } from './xml';
+import { printNumeral } from '../../label';
+import { barTicks, parseMetre, TICKS_A_QUARTER, type Metre } from '../../progression';
+import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
+import { timedLine, type TimedColumn } from '../timedLine';
+import { barline, figuredBass, keyElement, noteElements, numeralHarmony, symbolHarmony, tempoMark } from './elements';
+import { melodyStream, segmentsOf, sign, streamsOf, type Segment, type Stream } from './streams';
+import { el, musicXmlDocument, type Node } from './xml';
 
-/** One column as it goes to the file: its chord, its numeral in plain text, and its notes. */
-export interface ScoreColumn {
-  readonly chord: Chord;
-  readonly numeral: string;
-  readonly setting: Setting;
+/** One part of the score with its streams cut into segments. */
+interface Part {
+  readonly name: string;
+  readonly staves: number;
+  readonly streams: readonly { readonly stream: Stream; readonly segments: readonly Segment[] }[];
 }
 
-export interface ScoreOut {
-  readonly title: string;
-  readonly key: Key;
-  /** Quarter notes a minute. */
-  readonly tempo: number;
-  readonly columns: readonly ScoreColumn[];
+interface Context {
+  readonly file: LineFile;
+  readonly columns: readonly TimedColumn[];
+  readonly metre: Metre;
+  readonly bar: number;
+  /** Ticks in a division of the file. */
+  readonly unit: number;
 }
 
 /**
- * Writes a progression as MusicXML 4.0, partwise: one part on two staves, one
- * chord a bar as half notes, each with its `harmony` (symbol, and numeral as
- * `function`) and `figured-bass`.
+ * Writes a line as MusicXML 4.0, partwise: bars of its metre, notes tied over
+ * barlines, each chord with its `harmony` (symbol, and numeral as `function`)
+ * and `figured-bass`, changes of key, repeats, fermatas where phrases end, words
+ * as lyrics, and a melody as a part of its own. Two hands, or four voices where
+ * every column has them. A chord that cannot be read is a rest, told in the
+ * remarks.
  */
-export function writeMusicXml(score: ScoreOut): string {
-  const measures = score.columns.map((column, index) => measure(column, index, score));
-  return musicXmlDocument(score.title, 'Keyboard', measures.length > 0 ? measures : [emptyMeasure(score.key)]);
+export function writeMusicXmlLine(file: LineFile, voices?: FileVoices): Carried<string> {
+  const { columns, remarks } = timedLine(file, voices);
+  const metre = parseMetre(file.metre);
+  const bar = barTicks(metre);
+  const part = (name: string, staves: number, streams: readonly Stream[]): Part => {
+    const cut = streams.map((stream) => ({ stream, segments: segmentsOf(stream, columns, bar) }));
+    for (const staff of new Set(streams.map((stream) => stream.staff)))
+      sign(
+        cut.filter(({ stream }) => stream.staff === staff).flatMap(({ segments }) => segments),
+        columns,
+        bar,
+      );
+    return { name, staves, streams: cut };
+  };
+  const melody = melodyStream(file);
+  const parts = [...(melody ? [part('Melody', 1, [melody])] : []), part('Keyboard', 2, streamsOf(columns))];
+  const lengths = parts.flatMap(({ streams }) => streams.flatMap(({ segments }) => segments.map(({ ticks }) => ticks)));
+  const unit = [TICKS_A_QUARTER, bar, ...lengths].reduce(gcd);
+  const context: Context = { file, columns, metre, bar, unit };
+  const inside = columns.filter(
+    ({ at, place }) => (file.columns[at]!.repeatStart && !place.opens) || (file.columns[at]!.repeatEnd && !place.closes),
+  ).length;
+  const rulings = file.columns.filter(({ ruling }) => ruling !== undefined).length;
+  const said = [
+    ...(inside > 0 ? [`${counted(inside, 'repeat within a bar was', 'repeats within a bar were')} left out.`] : []),
+    ...(rulings > 0 ? [`${counted(rulings, 'ruling', 'rulings')} went as plain ${rulings === 1 ? 'numeral' : 'numerals'}.`] : []),
+  ];
+  const value = musicXmlDocument(
+    { title: file.title, source: file.source },
+    parts.map((one, index) => ({ name: one.name, measures: measuresOf(one, index === parts.length - 1, context) })),
+  );
+  return { value, remarks: [...remarks, ...said] };
 }
 
-function attributesOf(key: Key): Node {
-  const clef = (number: number, sign: string, line: number) => el('clef', [el('sign', [sign]), el('line', [line])], { number });
+function gcd(a: number, b: number): number {
+  return b === 0 ? a : gcd(b, a % b);
+}
+
+/** The measures of a part; the main one carries the labels, the melody its own notes only. */
+function measuresOf(part: Part, main: boolean, context: Context): Node[] {
+  const { columns, bar, file, unit } = context;
+  if (columns.length === 0) return [el('measure', [attributesOf(part, context)], { number: 1 })];
+  const first = Math.floor(columns[0]!.place.start / bar);
+  const end = columns[columns.length - 1]!.place.start + columns[columns.length - 1]!.place.ticks;
+  const count = Math.ceil(end / bar) - first;
+  return Array.from({ length: count }, (_, index) => {
+    const from = Math.max((first + index) * bar, columns[0]!.place.start);
+    const to = Math.min((first + index + 1) * bar, end);
+    const within = columns.filter(({ place }) => place.start >= from && place.start < to);
+    const content: Node[] = [];
+    if (within[0] && within[0].place.start === from && file.columns[within[0].at]!.repeatStart && (within[0].place.opens || index === 0))
+      content.push(barline('left', 'forward'));
+    if (index === 0) content.push(attributesOf(part, context), ...(main ? [tempoMark(file.tempo)] : []));
+    part.streams.forEach(({ stream, segments }, at) => {
+      if (at > 0) content.push(el('backup', [el('duration', [(to - from) / unit])]));
+      for (const segment of segments) {
+        if (segment.start < from || segment.start >= to) continue;
+        content.push(...before(segment, at === 0, main, index === 0, context), ...notesOf(segment, stream, at === 0 && main, context));
+      }
+    });
+    const lastColumn = columns.find(({ place }) => place.start + place.ticks === to);
+    const repeats = lastColumn !== undefined && file.columns[lastColumn.at]!.repeatEnd === true;
+    if (repeats || index === count - 1) content.push(barline('right', repeats ? 'backward' : null));
+    const number = first + index + 1;
+    return el('measure', content, number === 0 ? { number, implicit: 'yes' } : { number });
+  });
+}
+
+function attributesOf(part: Part, { file, metre, unit, columns }: Context): Node {
+  const clef = (number: number, sign: string, line: number) =>
+    el('clef', [el('sign', [sign]), el('line', [line])], part.staves > 1 ? { number } : undefined);
   return el('attributes', [
-    el('divisions', [1]),
-    el('key', [el('fifths', [signatureFifths(key)]), el('mode', [key.mode])]),
-    el('time', [el('beats', [2]), el('beat-type', [4])]),
-    el('staves', [2]),
+    el('divisions', [TICKS_A_QUARTER / unit]),
+    keyElement(columns[0]?.key ?? file.key),
+    el('time', [el('beats', [metre.over]), el('beat-type', [metre.under])]),
+    ...(part.staves > 1 ? [el('staves', [part.staves])] : []),
     clef(1, 'G', 2),
-    clef(2, 'F', 4),
+    ...(part.staves > 1 ? [clef(2, 'F', 4)] : []),
   ]);
 }
 
-function emptyMeasure(key: Key): Node {
-  return el('measure', [attributesOf(key), ...staffNotes([], 1, 1, key)], { number: 1 });
+/** What stands before the notes of a column: a change of key, and its labels. */
+function before({ column, first, start }: Segment, leading: boolean, main: boolean, opening: boolean, { columns }: Context): Node[] {
+  const { place, label, key, keyBegins, at } = columns[column]!;
+  if (!leading || !first || start !== place.start) return [];
+  const change = keyBegins && !(opening && at === 0) ? [el('attributes', [keyElement(key)])] : [];
+  if (!main || !label.labelled.ok || columns[column]!.setting === null) return change;
+  const { chord, numeral } = label.labelled.labels;
+  return [...change, symbolHarmony(chord), numeralHarmony(printNumeral(numeral, label.key), chord), ...figuredBass(chord, key)];
 }
 
-function measure(column: ScoreColumn, index: number, score: ScoreOut): Node {
-  const first = index === 0 ? [attributesOf(score.key), tempoMark(score.tempo)] : [];
-  const last = index === score.columns.length - 1 ? [el('barline', [el('bar-style', ['light-heavy'])], { location: 'right' })] : [];
-  return el(
-    'measure',
-    [
-      ...first,
-      harmony(column),
-      numeralHarmony(column),
-      figuredBass(shortFigures(column.chord, score.key)),
-      ...staffNotes(column.setting.upper, 1, 1, score.key),
-      el('backup', [el('duration', [2])]),
-      ...staffNotes(column.setting.lower, 5, 2, score.key),
-      ...last,
-    ].filter((node): node is Node => node !== null),
-    { number: index + 1 },
-  );
-}
-
-function tempoMark(tempo: number): Node {
-  const metronome = el('metronome', [el('beat-unit', ['quarter']), el('per-minute', [tempo])]);
-  return el('direction', [el('direction-type', [metronome]), el('sound', [], { tempo })], { placement: 'above' });
-}
-
-function harmony({ chord }: ScoreColumn): Node {
-  const { kind, text, degrees } = kindOf(chord);
-  const first = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
-  const step = (name: string, note: { step: number; alteration: number }) =>
-    el(name, [el(`${name}-step`, [LETTERS[note.step]!]), ...(note.alteration === 0 ? [] : [el(`${name}-alter`, [note.alteration])])]);
-  return el('harmony', [
-    step('root', chord.root),
-    el('kind', [kind], { text }),
-    ...(sameName(chord.bass, first) ? [] : [step('bass', chord.bass)]),
-    ...degrees.map((d) => el('degree', [el('degree-value', [d.degree]), el('degree-alter', [d.alter]), el('degree-type', [d.type])])),
-  ]);
-}
-
-function numeralHarmony({ chord, numeral }: ScoreColumn): Node {
-  return el('harmony', [el('function', [numeral]), el('kind', [kindOf(chord).kind], { text: '' })], { placement: 'below' });
-}
-
-const PREFIXES: Record<number, string> = { [-2]: 'flat-flat', [-1]: 'flat', 0: 'natural', 1: 'sharp', 2: 'double-sharp' };
-
-function figuredBass(figures: readonly Figure[]): Node | null {
-  if (figures.length === 0) return null;
-  return el(
-    'figured-bass',
-    figures.map((figure) => {
-      const prefix = figure.sign === null ? [] : [el('prefix', [PREFIXES[figure.sign] ?? 'natural'])];
-      const alone = figure.number === 3 && figure.sign !== null;
-      return el('figure', [...prefix, ...(alone ? [] : [el('figure-number', [figure.number])])]);
-    }),
-  );
-}
-
-function staffNotes(notes: readonly Note[], voice: number, staff: number, key: Key): Node[] {
-  const tail = [el('duration', [2]), el('voice', [voice]), el('type', ['half'])];
-  const fifths = signatureFifths(key);
-  if (notes.length === 0) return [el('note', [el('rest'), ...tail, el('staff', [staff])])];
-  return notes.map((note, index) =>
-    el('note', [
-      ...(index > 0 ? [el('chord')] : []),
-      pitchElement(note),
-      ...tail,
-      ...(note.alteration === signatureAlteration(fifths, note.step) ? [] : [accidentalElement(note)]),
-      el('staff', [staff]),
-    ]),
-  );
+function notesOf(segment: Segment, { voice, staff, stem }: Stream, carrying: boolean, { file, unit }: Context): Node[] {
+  const { notes, signs, ticks, value, first, last, column } = segment;
+  const { phraseEnd, words } = file.columns[column]!;
+  return noteElements({
+    notes,
+    signs,
+    divisions: ticks / unit,
+    value,
+    voice,
+    staff,
+    stem,
+    tiedFrom: !first,
+    tiedTo: !last,
+    fermata: carrying && last && phraseEnd === true,
+    lyric: carrying && first ? (words ?? null) : null,
+  });
 }

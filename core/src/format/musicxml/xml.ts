@@ -10,15 +10,21 @@ export function el(name: string, children: readonly (Node | string | number)[] =
   return node;
 }
 
-/** A whole MusicXML 4.0 document, partwise, of one part. */
-export function musicXmlDocument(title: string, partName: string, measures: readonly Node[]): string {
+/** A whole MusicXML 4.0 document, partwise. */
+export function musicXmlDocument(
+  { title, source = '' }: { readonly title: string; readonly source?: string },
+  parts: readonly { readonly name: string; readonly measures: readonly Node[] }[],
+): string {
   const root = el(
     'score-partwise',
     [
       el('work', [el('work-title', [title])]),
-      el('identification', [el('encoding', [el('software', ['Diatonix'])])]),
-      el('part-list', [el('score-part', [el('part-name', [partName])], { id: 'P1' })]),
-      el('part', measures, { id: 'P1' }),
+      el('identification', [el('encoding', [el('software', ['Diatonix'])]), ...(source === '' ? [] : [el('source', [source])])]),
+      el(
+        'part-list',
+        parts.map(({ name }, index) => el('score-part', [el('part-name', [name])], { id: `P${index + 1}` })),
+      ),
+      ...parts.map(({ measures }, index) => el('part', measures, { id: `P${index + 1}` })),
     ],
     { version: '4.0' },
   );

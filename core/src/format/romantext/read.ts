@@ -2,18 +2,18 @@ import { attempt, TheoryError } from '../../errors';
 import { keyOf, parseKey, printKey, sameKey, type Key } from '../../key';
 import { parseNumeral, printNumeral, ROMANTEXT } from '../../label';
 import { parseNoteName } from '../../pitch';
-import type { LineColumn } from '../../progression';
-import type { Carried, LineFile } from '../lineFile';
+import { barTicks, parseMetre, printLength, USUAL_METRE, USUAL_TICKS, type LineColumn, type Metre } from '../../progression';
+import { PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
+import { lengthText, ticksOfBeat } from './beats';
 
-const DEFAULT_TEMPO = 80;
 const MOST_CHORDS = 2000;
 const MOST_LETTERS = 2_000_000;
 
 /**
  * Reads RomanText (Tymoczko and others 2019): headers, bars with keys and
- * numerals, phrase ends. Beats and metres are passed over, as a column has one
- * length; a numeral that is not read is told in the remarks and never takes its
- * neighbours along. Throws TheoryError `entry` for a text without a bar.
+ * numerals, beats, phrase ends, repeats. A chord lasts until the next; a numeral
+ * that is not read is told in the remarks and never takes its neighbours along.
+ * Where the metre changes, the first one stays, which is told. Throws TheoryError `entry` for a text without a bar.
  */
 export function readRomanText(text: string): Carried<LineFile> {
   if (text.length > MOST_LETTERS)
@@ -22,15 +22,22 @@ export function readRomanText(text: string): Carried<LineFile> {
   const columns: LineColumn[] = [];
   const bars = new Map<number, string>();
   let title = 'Untitled';
-  let tempo = DEFAULT_TEMPO;
+  let source = '';
+  let tempo: number = PLAIN_LINE.tempo;
+  let metre: Metre | null = null;
+  let repeats = false;
+  /** Where the bar that is read begins, its first number, and the onset of each chord. */
+  let barStart = 0;
+  let firstBar: number | null = null;
+  let now = 0;
+  const onsets: number[] = [];
   let home: Key | null = null;
   let key: Key | null = null;
   const lines = text.split(/\r?\n/);
   lines.forEach((line, number) => {
-    const header = /^\s*(Title|Piece|Tempo):\s*(.+?)\s*$/i.exec(line);
+    const header = /^\s*(Title|Piece|Tempo|Source|Time Signature):\s*(.+?)\s*$/i.exec(line);
     if (header) {
-      if (/tempo/i.test(header[1]!)) tempo = Math.round(Number(header[2])) || DEFAULT_TEMPO;
-      else title = header[2]!;
+      readHeader(header[1]!.toLowerCase(), header[2]!);
       return;
     }
     const same = /^\s*m(\d+)(?:-(\d+))?\s*=\s*m(\d+)(?:-(\d+))?\s*$/.exec(line);
@@ -41,13 +48,28 @@ export function readRomanText(text: string): Carried<LineFile> {
     const bar = /^\s*m(\d+)\S*\s+(.*)$/.exec(line);
     if (!bar) return;
     bars.set(Number(bar[1]), bar[2]!);
-    readBar(bar[2]!, number + 1, remarks);
+    readBar(Number(bar[1]), bar[2]!, number + 1, remarks);
   });
   if (columns.length === 0 || !home)
     throw new TheoryError('entry', lines[0] ?? '', 'this holds no bar with a numeral.', 'RomanText has lines such as “m1 A: I b2 vi6”.');
-  return { value: { title, tempo, key: home, columns }, remarks };
+  const own = metre ?? parseMetre(USUAL_METRE);
+  const { timed, pickup } = withLengths(columns, onsets, own);
+  return { value: { title, source, tempo, metre: `${own.over}/${own.under}`, pickup, key: home, columns: timed }, remarks };
 
-  function readBar(content: string, number: number, into: string[]): void {
+  function readHeader(name: string, value: string): void {
+    if (name === 'tempo') tempo = Math.round(Number(value)) || PLAIN_LINE.tempo;
+    else if (name === 'source') source = value.slice(0, 200);
+    else if (name === 'time signature') {
+      const read = attempt(() => parseMetre(value));
+      if (metre && read.ok) remarks.push(`The metre ${value} was passed over: the whole line has the first one.`);
+      else if (read.ok) metre = read.value;
+    } else title = value;
+  }
+
+  function readBar(bar: number, content: string, number: number, into: string[]): void {
+    firstBar ??= bar;
+    barStart = (bar - Math.max(1, firstBar)) * barTicks(metre ?? parseMetre(USUAL_METRE));
+    now = barStart;
     for (const token of content.split(/\s+/)) readToken(token, number, into);
   }
 
@@ -61,15 +83,22 @@ export function readRomanText(text: string): Carried<LineFile> {
         return;
       }
       bars.set(to + bar - from, content);
-      readBar(content, number, []);
+      readBar(to + bar - from, content, number, []);
     }
   }
 
   function readToken(token: string, number: number, into: string[]): void {
-    if (token === '' || /^b\d+(?:\.\d+)?$/.test(token) || /^\(.*\)$/.test(token)) return;
+    if (token === '' || /^\(.*\)$/.test(token)) return;
+    const beat = /^b(\d+(?:\.\d+)?)$/.exec(token);
+    if (beat) {
+      now = barStart + ticksOfBeat(beat[1]!, metre ?? parseMetre(USUAL_METRE));
+      return;
+    }
     if (/^:?\|+:?$/.test(token)) {
       const last = columns[columns.length - 1];
-      if (token.startsWith('||') && last) columns[columns.length - 1] = { ...last, phraseEnd: true };
+      if (token.startsWith(':') && last) columns[columns.length - 1] = { ...last, repeatEnd: true };
+      else if (token.endsWith(':')) repeats = true;
+      else if (token.startsWith('||') && last) columns[columns.length - 1] = { ...last, phraseEnd: true };
       return;
     }
     const change = /^([A-Ga-g])([#b-]*):$/.exec(token);
@@ -87,13 +116,34 @@ export function readRomanText(text: string): Carried<LineFile> {
       return;
     }
     const before = columns.length === 0 ? home : (lastKey() ?? home);
-    columns.push({ entry: { kind: 'numeral', text: printNumeral(numeral.value, own) }, ...(sameKey(before, own) ? {} : { key: printKey(own) }) });
+    // Chords without beats of their own follow each other.
+    if (onsets.length > 0 && now <= onsets[onsets.length - 1]!) now = onsets[onsets.length - 1]! + USUAL_TICKS;
+    onsets.push(now);
+    columns.push({
+      ...(repeats ? { repeatStart: true } : {}),
+      entry: { kind: 'numeral', text: printNumeral(numeral.value, own) },
+      ...(sameKey(before, own) ? {} : { key: printKey(own) }),
+    });
+    repeats = false;
   }
 
   function lastKey(): Key | null {
     for (let at = columns.length - 1; at >= 0; at--) if (columns[at]!.key !== undefined) return parseKey(columns[at]!.key!);
     return home;
   }
+}
+
+/** Columns that last until the next, the last one to the end of its bar; nothing is said of time where all are half notes in the usual metre. */
+function withLengths(columns: readonly LineColumn[], onsets: readonly number[], metre: Metre): { timed: LineColumn[]; pickup: string } {
+  const bar = barTicks(metre);
+  const lengths = onsets.map((onset, at) => (onsets[at + 1] ?? (Math.floor(onset / bar) + 1) * bar) - onset);
+  const first = ((onsets[0]! % bar) + bar) % bar;
+  const plain = metre.over === 2 && metre.under === 4 && first === 0 && lengths.every((ticks) => ticks === USUAL_TICKS);
+  const unsaid = plain && columns.every(({ repeatStart, repeatEnd }) => !repeatStart && !repeatEnd);
+  return {
+    timed: unsaid ? [...columns] : columns.map((column, at) => ({ ...column, length: lengthText(lengths[at]!) })),
+    pickup: first === 0 ? '0' : printLength(bar - first),
+  };
 }
 
 /** A small letter is a minor key; flats may be written as hyphens. */

@@ -1,38 +1,65 @@
 import { printNoteName } from '../../pitch';
 import type { Key } from '../../key';
 import { printNumeral, ROMANTEXT, type Numeral } from '../../label';
-import { labelLine } from '../../progression';
+import { barTicks, labelLine, parseMetre, placesOf } from '../../progression';
 import { sameKey } from '../../key';
-import type { Carried, LineFile } from '../lineFile';
+import { counted, type Carried, type LineFile } from '../lineFile';
+import { beatText } from './beats';
 
 /** Names of the augmented sixths in RomanText. */
 const SIXTHS: Partial<Record<NonNullable<Numeral['special']>, string>> = { It: 'It6', Fr: 'Fr43', Ger: 'Ger65' };
 
 /**
- * Writes a progression as RomanText (Tymoczko and others 2019): one chord a bar
- * of 2/4, keys where they change, `||` where a phrase ends. Rulings go as the
- * numerals they are. Chords outside what RomanText can say are told in the
+ * Writes a progression as RomanText (Tymoczko and others 2019): bars and beats
+ * in its metre, keys where they change, `||` where a phrase ends, repeats.
+ * Rulings go as the numerals they are. What RomanText cannot say is told in the
  * remarks.
  */
 export function writeRomanText(file: LineFile): Carried<string> {
   const remarks: string[] = [];
   const labels = labelLine(file.columns, file.key, { modulate: false });
+  const metre = parseMetre(file.metre);
+  const places = placesOf(file.columns, metre, file.pickup);
   let key: Key | null = null;
-  const lines = labels.map(({ labelled, key: own }, at) => {
-    if (!labelled.ok) {
-      remarks.push(`Chord ${at + 1} has no numeral and was left out: ${labelled.error.message}`);
-      return `Note: bar ${at + 1} has no numeral`;
+  const bars = new Map<number, string[]>();
+  labels.forEach(({ labelled, key: own }, at) => {
+    const { entry, phraseEnd, repeatStart, repeatEnd } = file.columns[at]!;
+    const { bar, start } = places[at]!;
+    const words = bars.get(bar) ?? [];
+    bars.set(bar, words);
+    if (repeatStart) words.push('||:');
+    const beat = beatText(start - (bar - 1) * barTicks(metre), metre);
+    if (beat !== '1') words.push(`b${beat}`);
+    if (entry.kind === 'sought' || !labelled.ok) {
+      remarks.push(`Chord ${at + 1} has no numeral and was left out${labelled.ok ? '' : `: ${labelled.error.message}`}`);
+    } else {
+      if (!key || !sameKey(key, own)) words.push(`${keyText(own)}:`);
+      key = own;
+      const { text, remark } = numeralText(labelled.labels.numeral, own);
+      if (remark) remarks.push(`Chord ${at + 1}: ${remark}`);
+      words.push(text);
     }
-    const change = key && sameKey(key, own) ? '' : `${keyText(own)}: `;
-    key = own;
-    const { text, remark } = numeralText(labelled.labels.numeral, own);
-    if (remark) remarks.push(`Chord ${at + 1}: ${remark}`);
-    return `m${at + 1} ${change}${text}${file.columns[at]!.phraseEnd ? ' ||' : ''}`;
+    if (repeatEnd) words.push(':||');
+    else if (phraseEnd) words.push('||');
   });
-  return {
-    value: [`Title: ${file.title.replace(/\s+/g, ' ')}`, 'Time Signature: 2/4', `Tempo: ${file.tempo}`, '', ...lines, ''].join('\n'),
-    remarks,
-  };
+  const left = (['words', 'melody', 'locks'] as const).flatMap((name) => {
+    const count = file.columns.filter((column) => column[name] !== undefined).length;
+    return count === 0 ? [] : [`${LEFT[name]} of ${counted(count, 'chord', 'chords')} cannot be said in RomanText.`];
+  });
+  const head = [
+    `Title: ${oneLine(file.title)}`,
+    ...(file.source === '' ? [] : [`Source: ${oneLine(file.source)}`]),
+    `Time Signature: ${file.metre}`,
+    `Tempo: ${file.tempo}`,
+  ];
+  const lines = [...bars].map(([bar, words]) => `m${bar} ${words.join(' ')}`);
+  return { value: [...head, '', ...lines, ''].join('\n'), remarks: [...remarks, ...left] };
+}
+
+const LEFT = { words: 'The words', melody: 'The melody', locks: 'The voices' } as const;
+
+function oneLine(text: string): string {
+  return text.replace(/\s+/g, ' ');
 }
 
 /** Capital for major, small for minor, as RomanText has it; other modes go as major or minor by their third. */

@@ -1,16 +1,21 @@
 import { unparse } from 'papaparse';
 import { printKey } from '../../key';
 import { numeralParts, partsText } from '../../label';
-import { labelLine } from '../../progression';
+import { labelLine, parseMetre, placesOf, printLength } from '../../progression';
 import type { LineFile } from '../lineFile';
 
 /** The rows of the bench as a table (CSV, RFC 4180): one line a chord. A chord that cannot be read has its reason in the last field. */
 export function writeCsv(file: LineFile): string {
+  const places = placesOf(file.columns, parseMetre(file.metre), file.pickup);
   const rows = labelLine(file.columns, file.key, { modulate: false }).map(({ labelled, key, cadence }, at) => {
-    if (!labelled.ok) return { bar: at + 1, key: printKey(key), remark: labelled.error.message };
+    const { bar, beat, ticks } = places[at]!;
+    const { melody, words, entry } = file.columns[at]!;
+    const time = { bar, beat, length: printLength(ticks), melody: melody?.join(' ') ?? '', words: words ?? '' };
+    if (entry.kind === 'sought') return { ...time, key: printKey(key), remark: 'to be worked back' };
+    if (!labelled.ok) return { ...time, key: printKey(key), remark: labelled.error.message };
     const { labels } = labelled;
     return {
-      bar: at + 1,
+      ...time,
       key: printKey(key),
       numeral: partsText(numeralParts(labels.numeral, key)),
       figures: labels.figures.join(' '),
@@ -22,6 +27,21 @@ export function writeCsv(file: LineFile): string {
       remark: '',
     };
   });
-  const columns = ['bar', 'key', 'numeral', 'figures', 'symbol', 'notes', 'degrees', 'function', 'cadence', 'remark'];
+  const columns = [
+    'bar',
+    'beat',
+    'length',
+    'key',
+    'numeral',
+    'figures',
+    'symbol',
+    'notes',
+    'degrees',
+    'function',
+    'cadence',
+    'melody',
+    'words',
+    'remark',
+  ];
   return `${unparse(rows, { columns, newline: '\r\n' })}\r\n`;
 }

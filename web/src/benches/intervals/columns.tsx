@@ -41,7 +41,10 @@ export function intervalColumns(bench: IntervalsBenchState, school: School, engr
       const index = start + at;
       const barred = at === perBar - 1 && index < items.length - 1;
       if (pair.ok) {
-        columns.push({ ...intervalColumn(item.id, index, pair, signs[at]!, bench, fifths, school, engraver), ...(barred ? { after: 'single' as const } : {}) });
+        columns.push({
+          ...intervalColumn(item.id, index, pair, signs[at]!, bench, fifths, school, engraver),
+          ...(barred ? { after: 'single' as const } : {}),
+        });
         return;
       }
       columns.push({

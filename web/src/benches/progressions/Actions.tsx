@@ -1,3 +1,4 @@
+import type { FileVoices } from '@diatonix/core/files';
 import { Headphones, Play, Square } from 'lucide-react';
 import { lazy, memo, type RefObject } from 'react';
 import { Button } from '../../design/controls';
@@ -25,6 +26,7 @@ interface ActionsProps {
   readonly fourParts: boolean;
   readonly melody: boolean;
   readonly others: () => readonly { readonly id: string; readonly name: string }[];
+  readonly voices: () => FileVoices;
   readonly work: RefObject<HTMLElement | null>;
   readonly onListening: (listening: Listening) => void;
   readonly onPlay: () => void;
@@ -32,7 +34,7 @@ interface ActionsProps {
 
 /** What the strap offers for the whole line. Typing in the line does not draw it again. */
 export const Actions = memo(function Actions(props: ActionsProps) {
-  const { tempo, title, source, empty, nothing, selected, several, listening, fourParts, melody, others, work, onListening, onPlay } = props;
+  const { tempo, title, source, empty, nothing, selected, several, listening, fourParts, melody, others, voices, work, onListening, onPlay } = props;
   const playing = usePlayback((state) => state.playing);
   return (
     <>
@@ -58,7 +60,7 @@ export const Actions = memo(function Actions(props: ActionsProps) {
       </Drop>
       <NotesToggle />
       <PictureMenu work={work} column={selected} name={title} caption={source} />
-      <FileActions empty={empty} />
+      <FileActions empty={empty} voices={voices} />
     </>
   );
 });

@@ -1,3 +1,4 @@
+import type { FileVoices } from '@diatonix/core/files';
 import { Download, FileInput } from 'lucide-react';
 import { lazy, memo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
@@ -10,8 +11,14 @@ import { exportProgression, EXPORTS, importScore, type ExportFormat, type Readin
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 
+interface FileActionsProps {
+  readonly empty: boolean;
+  /** The four voices that were found, where they are shown. */
+  readonly voices: () => FileVoices;
+}
+
 /** The progression out to a file and in from one. */
-export const FileActions = memo(function FileActions({ empty }: { empty: boolean }) {
+export const FileActions = memo(function FileActions({ empty, voices }: FileActionsProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const [reading, setReading] = useState<Reading | null>(null);
 
@@ -35,7 +42,7 @@ export const FileActions = memo(function FileActions({ empty }: { empty: boolean
               label="Export progression"
               atEnd
               entries={EXPORTS.map((format) => ({ id: format, name: format }))}
-              onAction={(format) => void exportOpen(format as ExportFormat).then(setProblem)}
+              onAction={(format) => void exportOpen(format as ExportFormat, voices()).then(setProblem)}
             />
           )}
         >
@@ -43,7 +50,7 @@ export const FileActions = memo(function FileActions({ empty }: { empty: boolean
         </Drop>
       )}
       <FileTrigger
-        acceptedFileTypes={['.musicxml', '.xml', '.rntxt', 'application/vnd.recordare.musicxml+xml']}
+        acceptedFileTypes={['.musicxml', '.xml', '.mxl', '.rntxt', 'application/vnd.recordare.musicxml+xml']}
         onSelect={(files) => files?.[0] && void read(files[0])}
       >
         <Button aria-label="Import score">
@@ -60,7 +67,7 @@ export const FileActions = memo(function FileActions({ empty }: { empty: boolean
   );
 });
 
-async function exportOpen(format: ExportFormat): Promise<string | null> {
+async function exportOpen(format: ExportFormat, voices: FileVoices): Promise<string | null> {
   const open = openProgressionOf(useStore.getState().workbook);
-  return open ? exportProgression(open, format) : null;
+  return open ? exportProgression(open, format, voices) : null;
 }

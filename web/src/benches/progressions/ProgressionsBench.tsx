@@ -107,6 +107,9 @@ export function ProgressionsBench() {
   const othersNow = useRef(hearing.others);
   othersNow.current = hearing.others;
   const others = useCallback(() => othersNow.current(), []);
+  const voicesNow = useRef(parts.voices);
+  voicesNow.current = parts.voices;
+  const voices = useCallback(() => voicesNow.current, []);
   const workBack = useMemo(() => <WorkBackMenu derived={() => derivedNow.current} />, []);
   const idsText = derived
     .slice(from, to + 1)
@@ -202,6 +205,7 @@ export function ProgressionsBench() {
           melody={progression.columns.some(({ melody }) => melody !== undefined)}
           source={progression.source}
           others={others}
+          voices={voices}
           work={work}
           onListening={hearing.setListening}
           onPlay={doings.play}

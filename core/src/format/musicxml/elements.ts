@@ -1,0 +1,100 @@
+import { memberNote, type Chord } from '../../chord';
+import { printedFifths, type Key } from '../../key';
+import { shortFigures, type Figure } from '../../label';
+import { LETTERS, sameName, type Note } from '../../pitch';
+import type { NoteValue } from '../../progression';
+import { kindOf } from './kinds';
+import { accidentalElement, el, pitchElement, type Node } from './xml';
+
+/** The chord as a symbol. */
+export function symbolHarmony(chord: Chord): Node {
+  const { kind, text, degrees } = kindOf(chord);
+  const first = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
+  const step = (name: string, note: { step: number; alteration: number }) =>
+    el(name, [el(`${name}-step`, [LETTERS[note.step]!]), ...(note.alteration === 0 ? [] : [el(`${name}-alter`, [note.alteration])])]);
+  return el('harmony', [
+    step('root', chord.root),
+    el('kind', [kind], { text }),
+    ...(sameName(chord.bass, first) ? [] : [step('bass', chord.bass)]),
+    ...degrees.map((d) => el('degree', [el('degree-value', [d.degree]), el('degree-alter', [d.alter]), el('degree-type', [d.type])])),
+  ]);
+}
+
+/** The numeral, in plain text, under the staves. */
+export function numeralHarmony(numeral: string, chord: Chord): Node {
+  return el('harmony', [el('function', [numeral]), el('kind', [kindOf(chord).kind], { text: '' })], { placement: 'below' });
+}
+
+const PREFIXES: Record<number, string> = { [-2]: 'flat-flat', [-1]: 'flat', 0: 'natural', 1: 'sharp', 2: 'double-sharp' };
+
+/** Short figures; nothing where there are none. */
+export function figuredBass(chord: Chord, key: Key): Node[] {
+  const figures: readonly Figure[] = shortFigures(chord, key);
+  if (figures.length === 0) return [];
+  const figure = ({ sign, number }: Figure) => {
+    const alone = number === 3 && sign !== null;
+    return el('figure', [...(sign === null ? [] : [el('prefix', [PREFIXES[sign] ?? 'natural'])]), ...(alone ? [] : [el('figure-number', [number])])]);
+  };
+  return [el('figured-bass', figures.map(figure))];
+}
+
+/** Signature and mode; a key without a signature goes with the one that is printed for it. */
+export function keyElement(key: Key): Node {
+  return el('key', [el('fifths', [printedFifths(key)]), el('mode', [key.mode])]);
+}
+
+export function tempoMark(tempo: number): Node {
+  const metronome = el('metronome', [el('beat-unit', ['quarter']), el('per-minute', [tempo])]);
+  return el('direction', [el('direction-type', [metronome]), el('sound', [], { tempo })], { placement: 'above' });
+}
+
+/** A barline with its repeat, or the end of the piece. */
+export function barline(location: 'left' | 'right', repeat: 'forward' | 'backward' | null): Node {
+  const style = repeat === 'forward' ? 'heavy-light' : 'light-heavy';
+  return el('barline', [el('bar-style', [style]), ...(repeat ? [el('repeat', [], { direction: repeat })] : [])], { location });
+}
+
+const TYPES: Record<NoteValue['part'], string> = { 1: 'whole', 2: 'half', 4: 'quarter', 8: 'eighth', 16: '16th' };
+
+/** How a note or chord stands in its voice. */
+export interface NoteOut {
+  readonly notes: readonly Note[];
+  /** Which of the notes carry an accidental. */
+  readonly signs: readonly boolean[];
+  readonly divisions: number;
+  readonly value: NoteValue;
+  readonly voice: number;
+  readonly staff: number | null;
+  readonly stem: 'up' | 'down' | null;
+  readonly tiedFrom: boolean;
+  readonly tiedTo: boolean;
+  readonly fermata: boolean;
+  readonly lyric: string | null;
+}
+
+/** The note elements of a chord; a rest where it has no notes. */
+export function noteElements(out: NoteOut): Node[] {
+  const { notes, signs, divisions, value, voice, staff, stem, tiedFrom, tiedTo, fermata, lyric } = out;
+  const kind = [el('type', [TYPES[value.part]]), ...(value.dots === 1 ? [el('dot')] : [])];
+  const tuplet = value.triplet ? [el('time-modification', [el('actual-notes', [3]), el('normal-notes', [2])])] : [];
+  const placed = staff === null ? [] : [el('staff', [staff])];
+  if (notes.length === 0) return [el('note', [el('rest'), el('duration', [divisions]), el('voice', [voice]), ...kind, ...tuplet, ...placed])];
+  const ties = [...(tiedFrom ? ['stop'] : []), ...(tiedTo ? ['start'] : [])];
+  return notes.map((note, index) => {
+    const notations = [...ties.map((type) => el('tied', [], { type })), ...(fermata && index === 0 ? [el('fermata', [], { type: 'upright' })] : [])];
+    return el('note', [
+      ...(index > 0 ? [el('chord')] : []),
+      pitchElement(note),
+      el('duration', [divisions]),
+      ...ties.map((type) => el('tie', [], { type })),
+      el('voice', [voice]),
+      ...kind,
+      ...(signs[index] && !tiedFrom ? [accidentalElement(note)] : []),
+      ...tuplet,
+      ...(stem ? [el('stem', [stem])] : []),
+      ...placed,
+      ...(notations.length > 0 ? [el('notations', notations)] : []),
+      ...(lyric && index === 0 ? [el('lyric', [el('syllabic', ['single']), el('text', [lyric])], { number: 1 })] : []),
+    ]);
+  });
+}
