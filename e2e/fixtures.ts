@@ -62,6 +62,17 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.getByText('Saved on this device')).toBeVisible();
 }
 
+/** Opens what stands under the line of the Progressions bench. */
+export async function openUnder(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Melody', exact: true }).click();
+  await page.getByRole('menuitem', { name }).click();
+}
+
+/** Waits until a column is marked as sounding; looked for in every frame. */
+export function sounding(page: Page, column: number): Promise<unknown> {
+  return page.waitForFunction((at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at), column);
+}
+
 /** Chooses a key in the picker that the named button opens. */
 export async function chooseKey(page: Page, button: RegExp, key: string): Promise<void> {
   await page.getByRole('button', { name: button }).click();

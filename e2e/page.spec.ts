@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { entryLine, expect, openProgressions, test } from './fixtures';
+import { entryLine, expect, openProgressions, openUnder, test } from './fixtures';
 
 for (const theme of ['Paper', 'Board'] as const) {
   for (const bench of ['key', 'intervals', 'chords', 'progressions'] as const) {
@@ -23,6 +23,7 @@ const VIEWS = [
   ['chords', 'Chain', 1280],
   ['progressions', 'Four parts', 1280],
   ['progressions', 'Four parts', 390],
+  ['progressions', 'Keyboard', 390],
 ] as const;
 
 for (const [bench, view, width] of VIEWS) {
@@ -30,6 +31,12 @@ for (const [bench, view, width] of VIEWS) {
     await page.setViewportSize({ width, height: 800 });
     await page.goto(`${demo}${bench}`);
     await page.getByRole('radio', { name: view, exact: true }).click();
+    // A line with everything in it: bars, an upbeat, repeats, a melody, and chords to be worked back.
+    if (bench === 'progressions') {
+      await entryLine(page).fill('V:1 |: I:2 [?:1 ?]>:1 | ii:2 V7:2 :|');
+      await openUnder(page, 'A melody over these chords');
+      await page.getByRole('textbox', { name: /^Melody/ }).fill('E4 / C5 A4');
+    }
     await page.getByRole('button', { name: 'Notes', exact: true }).click();
     await expect(page.getByRole('slider')).toBeVisible();
     if (view === 'To print') {

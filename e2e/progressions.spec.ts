@@ -195,9 +195,9 @@ test('a ruling stands through recomputation until it is taken back, and undo rea
 test('keys change where they are marked, or are found where that is asked for', async ({ page, demo }) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('A D E7 A B7 E B7 E');
-  await page.getByRole('button', { name: 'Find key changes' }).click();
+  await page.getByRole('button', { name: 'Find keys' }).click();
   await expect.poll(() => rowTexts(page, 'Key')).toContain('E major');
-  await page.getByRole('button', { name: 'Find key changes' }).click();
+  await page.getByRole('button', { name: 'Find keys' }).click();
   await expectRow(page, 'Numeral', ['I', 'IV', 'V seven', 'I', 'V seven of V', 'V', 'V seven of V', 'V']);
   await page.getByRole('gridcell', { name: 'Symbol: B7' }).first().click();
   await chooseKey(page, /^Key from here/, 'E major');
@@ -239,7 +239,8 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
 
 test('a melody is harmonised with the chords taught, and put into the line in four voices', async ({ page, empty }) => {
   await page.goto(`${empty}progressions`);
-  await page.getByRole('button', { name: 'Harmonise' }).click();
+  await page.getByRole('button', { name: 'Melody' }).click();
+  await page.getByRole('menuitem', { name: 'Harmonise a melody or a bass' }).click();
   const melody = page.getByRole('textbox', { name: 'The melody, note by note' });
   await melody.fill('E4 F#4');
   await expect(page.getByRole('alert')).toContainText('is in none of the chords');
@@ -275,7 +276,9 @@ test('one voice is heard through the line, and the line in a loop until it is st
   await expect(page.locator('.grid-column.playing')).toHaveCount(1);
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.locator('.grid-column.playing')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Loop' }).click();
+  await page.getByRole('button', { name: 'Listen' }).click();
+  await page.getByRole('checkbox', { name: 'Loop' }).click();
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Play', exact: true }).click();
   const playing = (column: number) =>
     page.waitForFunction((at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at), column);

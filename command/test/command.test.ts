@@ -288,7 +288,7 @@ describe('convert', () => {
       expect(diatonix(['convert', song, at(`song.${ending}`)])).toMatchObject({ status: 0, stderr: '' });
     expect(diatonix(['convert', at('song.musicxml'), at('back.rntxt')]).status).toBe(0);
     expect(read('back.rntxt')).toContain('Title: Ferry song\n');
-    expect(read('back.rntxt')).toContain('m1 A: I b2 vi\nm2 V65/ii\nm3 ii ||\nm4 V7\nm5 I\n');
+    expect(read('back.rntxt')).toContain('m1 A: I b2 vi\nm2 V65/ii b3 ii ||\nm3 V7 b3 I\n');
     expect(diatonix(['convert', at('song.mxl'), at('packed.rntxt')]).status).toBe(0);
     expect(read('packed.rntxt')).toBe(read('back.rntxt'));
     expect(read('song.csv').split('\r\n')[3]).toMatch(/^2,1,2,A major,V65\/ii,6 5,F♯7\/A♯,/);

@@ -49,10 +49,10 @@ export function readBarredLine(line: string, key: Key, metre: Metre, school: Sch
       if (left > 0 && Number.isInteger(left / unsaid.length)) for (const chord of unsaid) chord.ticks = left / unsaid.length;
       else faults.push(fault(sign ?? lastOf(open), `the ${open.length} chords of this bar do not fit in ${printMetre(metre)}.`));
     }
-    if (open.length > 0 && unsaid.length === 0 && sign && sign.sign === '|') {
+    if (open.length > 0 && unsaid.length === 0 && sign && !sign.sign.startsWith(':')) {
       const total = within + said;
       if (chords.length === open.length && total < bar) pickup = total;
-      else if (total % bar !== 0)
+      else if (total % bar !== 0 && sign.sign === '|')
         faults.push(
           fault(sign, `this barline stands after ${printLength(total % bar)} of the ${printLength(bar)} quarters of a bar of ${printMetre(metre)}.`),
         );

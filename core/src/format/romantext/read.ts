@@ -2,10 +2,12 @@ import { attempt, TheoryError } from '../../errors';
 import { keyOf, parseKey, printKey, sameKey, type Key } from '../../key';
 import { parseNumeral, printNumeral, ROMANTEXT } from '../../label';
 import { parseNoteName } from '../../pitch';
-import { barTicks, parseMetre, printLength, USUAL_METRE, USUAL_TICKS, type LineColumn, type Metre } from '../../progression';
+import { barTicks, parseMetre, printLength, USUAL_TICKS, type LineColumn, type Metre } from '../../progression';
 import { PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
 import { lengthText, ticksOfBeat } from './beats';
 
+/** A text without a time signature is in common time. */
+const UNSAID_METRE = '4/4';
 const MOST_CHORDS = 2000;
 const MOST_LETTERS = 2_000_000;
 
@@ -52,7 +54,7 @@ export function readRomanText(text: string): Carried<LineFile> {
   });
   if (columns.length === 0 || !home)
     throw new TheoryError('entry', lines[0] ?? '', 'this holds no bar with a numeral.', 'RomanText has lines such as “m1 A: I b2 vi6”.');
-  const own = metre ?? parseMetre(USUAL_METRE);
+  const own = metre ?? parseMetre(UNSAID_METRE);
   const { timed, pickup } = withLengths(columns, onsets, own);
   return { value: { title, source, tempo, metre: `${own.over}/${own.under}`, pickup, key: home, columns: timed }, remarks };
 
@@ -68,7 +70,7 @@ export function readRomanText(text: string): Carried<LineFile> {
 
   function readBar(bar: number, content: string, number: number, into: string[]): void {
     firstBar ??= bar;
-    barStart = (bar - Math.max(1, firstBar)) * barTicks(metre ?? parseMetre(USUAL_METRE));
+    barStart = (bar - Math.max(1, firstBar)) * barTicks(metre ?? parseMetre(UNSAID_METRE));
     now = barStart;
     for (const token of content.split(/\s+/)) readToken(token, number, into);
   }
@@ -91,7 +93,7 @@ export function readRomanText(text: string): Carried<LineFile> {
     if (token === '' || /^\(.*\)$/.test(token)) return;
     const beat = /^b(\d+(?:\.\d+)?)$/.exec(token);
     if (beat) {
-      now = barStart + ticksOfBeat(beat[1]!, metre ?? parseMetre(USUAL_METRE));
+      now = barStart + ticksOfBeat(beat[1]!, metre ?? parseMetre(UNSAID_METRE));
       return;
     }
     if (/^:?\|+:?$/.test(token)) {
