@@ -1,8 +1,7 @@
-import { attempt, labelLine, parseKey, parseNote, printKey, type LineColumn } from '@diatonix/core';
-import type { FileVoices, LineFile } from '@diatonix/core/files';
+import { parseKey, parseNote } from '@diatonix/core';
 import type { ScoreFile, ScoreMessage } from '../workers/messages';
-import { FIRST_PLACE, FIRST_PROGRESSION, TEMPO_RANGE, type IntervalsBenchState, type Progression } from './model';
-import { download } from './download';
+import { FIRST_PLACE, FIRST_PROGRESSION, TEMPO_RANGE, type IntervalsBenchState } from './model';
+import { download, fileName, MUSICXML_TYPE } from './download';
 import { workbookFromFile, workbookToFile, type FileResult } from './file';
 import { newId } from './ids';
 import { useStore } from './store';
@@ -10,8 +9,6 @@ import { useStore } from './store';
 /** Past this a reading shows that it is under way. */
 const PROGRESS_MS = 300;
 const MOST_REMARKS = 3;
-const MUSICXML_TYPE = 'application/vnd.recordare.musicxml+xml';
-const COMPRESSED_TYPE = 'application/vnd.recordare.musicxml';
 const MAX_FILE_BYTES = 50_000_000;
 
 /** Saves the open workbook as a file. Needs no browser storage. */
@@ -34,71 +31,6 @@ export async function importWorkbook(file: File): Promise<FileResult<string>> {
 export async function openDemo(): Promise<void> {
   const { demoWorkbook } = await import('./demo');
   useStore.getState().openWorkbook(demoWorkbook(), FIRST_PLACE);
-}
-
-/** Formats that a progression goes out in. */
-export const EXPORTS = ['MusicXML', 'Compressed MusicXML', 'MIDI', 'RomanText', 'CSV'] as const;
-export type ExportFormat = (typeof EXPORTS)[number];
-
-/** Saves a progression in a format; returns what stood in the way or could not be carried over, or null. */
-export async function exportProgression(progression: Progression, format: ExportFormat, voices: FileVoices = []): Promise<string | null> {
-  const { packMxl, writeCsv, writeMidiFile, writeMusicXmlLine, writeRomanText } = await import('@diatonix/core/files');
-  const { title, key, tempo, metre, pickup, source, columns } = progression;
-  const entered = columns.flatMap((column, at) => ('entry' in column ? [{ column, voices: voices[at] ?? null }] : []));
-  const file: LineFile = {
-    title,
-    key: parseKey(key),
-    tempo,
-    metre,
-    pickup,
-    source,
-    columns: withKeys(
-      progression,
-      entered.map(({ column }) => column),
-    ),
-  };
-  const set = entered.map((one) => one.voices);
-  const name = fileName(title);
-  const written = attempt((): readonly string[] => {
-    switch (format) {
-      case 'MusicXML': {
-        const { value, remarks } = writeMusicXmlLine(file, set);
-        download(value, `${name}.musicxml`, MUSICXML_TYPE);
-        return remarks;
-      }
-      case 'Compressed MusicXML': {
-        const { value, remarks } = writeMusicXmlLine(file, set);
-        download(new Blob([packMxl(value) as BlobPart]), `${name}.mxl`, COMPRESSED_TYPE);
-        return remarks;
-      }
-      case 'MIDI': {
-        const { value, remarks } = writeMidiFile(file, set);
-        download(new Blob([value as BlobPart]), `${name}.mid`, 'audio/midi');
-        return remarks;
-      }
-      case 'RomanText': {
-        const { value, remarks } = writeRomanText(file);
-        download(value, `${name}.rntxt`, 'text/plain');
-        return remarks;
-      }
-      case 'CSV':
-        download(writeCsv(file), `${name}.csv`, 'text/csv');
-        return [];
-    }
-  });
-  if (!written.ok) return written.error.message;
-  const left = columns.length - entered.length;
-  const out =
-    left === 0 ? [] : [`${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`];
-  const said = [...written.value, ...out];
-  return said.length === 0 ? null : said.join(' ');
-}
-
-/** Columns with the keys that were found, where changes of key are found rather than marked. */
-function withKeys({ key, modulate }: Progression, columns: readonly LineColumn[]): readonly LineColumn[] {
-  if (!modulate) return columns;
-  const labels = labelLine(columns, parseKey(key), { modulate: true });
-  return columns.map((column, at) => (labels[at]!.keyBegins ? { ...column, key: printKey(labels[at]!.key) } : column));
 }
 
 /** Saves the line of intervals as MusicXML; pieces that are not understood are left out. */
@@ -149,14 +81,4 @@ function open({ line, remarks }: Extract<ScoreMessage, { ok: true }>): ReadingOu
     columns: columns.map((column) => ({ ...column, id: newId() })),
   });
   return { ok: true, remark: remarks.length === 0 ? null : remarks.slice(0, MOST_REMARKS).join(' ') };
-}
-
-function fileName(title: string): string {
-  return (
-    title
-      .trim()
-      .replace(/[^\p{L}\p{N}]+/gu, '-')
-      .replace(/^-|-$/g, '')
-      .slice(0, 60) || 'untitled'
-  );
 }

@@ -7,7 +7,8 @@ import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
 import { openProgressionOf } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
-import { exportProgression, EXPORTS, importScore, type ExportFormat, type Reading } from '../../workbook/transfer';
+import { exportProgression, EXPORTS, type ExportFormat } from '../../workbook/exportLine';
+import { importScore, type Reading } from '../../workbook/transfer';
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 

@@ -1,0 +1,2 @@
+/** Stands for optional packages of the PDF package that are not shipped. */
+export default undefined;
