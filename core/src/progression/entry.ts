@@ -1,5 +1,6 @@
 import { dropDoublings, identify, notesFromBass, parseSymbol, printSymbol, describe, type Chord } from '../chord';
-import { attempt, TheoryError } from '../errors';
+import { attempt, TheoryError, type Result } from '../errors';
+import { TextMemo } from '../memo';
 import type { Key } from '../key/key';
 import {
   chordOfNumeral,
@@ -122,11 +123,27 @@ export function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
 }
 
 function readOne(piece: Piece, key: Key, school: School): LineToken {
-  const result = attempt(() => {
-    const entry = entryOf(piece.text, key, school);
-    return { entry, read: readEntry(entry, key) };
-  });
-  return result.ok ? { ...piece, ...result.value } : { ...piece, error: result.error };
+  const { text, start, end } = piece;
+  const result = memoOf(key, school).of(text, () =>
+    attempt(() => {
+      const entry = entryOf(text, key, school);
+      return { entry, read: readEntry(entry, key) };
+    }),
+  );
+  return result.ok ? { text, start, end, ...result.value } : { text, start, end, error: result.error };
+}
+
+type PieceRead = Result<{ readonly entry: Entry; readonly read: ReadEntry }>;
+
+/** What pieces of text are in a key and a school, remembered: while a line is typed, most of it stays. */
+const PIECES = new WeakMap<School, WeakMap<Key, TextMemo<PieceRead>>>();
+
+function memoOf(key: Key, school: School): TextMemo<PieceRead> {
+  const keys = PIECES.get(school) ?? new WeakMap<Key, TextMemo<PieceRead>>();
+  PIECES.set(school, keys);
+  const memo = keys.get(key) ?? new TextMemo<PieceRead>();
+  keys.set(key, memo);
+  return memo;
 }
 
 const NUMERAL_START = /^(?:[b#♭♯]*[iIvV]|N(?:$|6|\/)|It|Fr|Ger|Cad(?:6|$)|CT|sub)/;

@@ -22,12 +22,24 @@ export function closeSettings(chords: readonly Chord[]): Setting[] {
   const settings: Setting[] = [];
   let last: readonly Note[] | null = null;
   for (const chord of chords) {
-    const setting: Setting = { lower: [bassNote(chord.bass)], upper: nearestUpper(chord, last) };
+    const setting = settingAfter(chord, last);
     settings.push(setting);
     last = setting.upper;
   }
   return settings;
 }
+
+/** Remembered by the chord: an edit leaves most chords of a line after the same notes as before. */
+function settingAfter(chord: Chord, last: readonly Note[] | null): Setting {
+  const known = SETTINGS.get(chord) ?? new WeakMap<readonly Note[], Setting>();
+  SETTINGS.set(chord, known);
+  const setting = known.get(last ?? NOTHING) ?? { lower: [bassNote(chord.bass)], upper: nearestUpper(chord, last) };
+  known.set(last ?? NOTHING, setting);
+  return setting;
+}
+
+const NOTHING: readonly Note[] = [];
+const SETTINGS = new WeakMap<Chord, WeakMap<readonly Note[], Setting>>();
 
 function bassNote(name: NoteName): Note {
   const low: Note = { ...name, octave: 2 };
