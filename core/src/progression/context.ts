@@ -195,21 +195,31 @@ function closing(state: State): number {
 
 /** For every chord its numerals in every key that is sought. */
 function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][] {
-  const known = new Map<string, State[]>();
   const sought = options.key ? [options.key] : keysSought(options.signature ?? guessSignature(chords));
   const home = options.signature ?? (options.key ? signatureFifths(options.key) : guessSignature(chords));
   return chords.map((chord, index) => {
     if ('numeral' in chord) return [stateOf(chord.numeral, chord.chord, chord.key, 'given', 0)];
     const given = options.keys?.[index] ?? null;
     const keys = given ? [given] : sought;
-    const id = `${given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : ''} ${idOf(chord)}`;
-    let states = known.get(id);
-    if (!states) known.set(id, (states = build(chord, keys, home)));
+    const states = builtOnce(chord, keys, home, given ?? options.key ?? null);
     if (index > 0) return states;
     // The first chord belongs to one of the signature's own keys, if it can.
     return states.map((state) => ({ ...state, cost: state.cost + COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home) }));
   });
 }
+
+/** As build, remembered: a line keeps most of its chords from one edit to the next. Sought keys follow from the signature. */
+function builtOnce(chord: ChordIn, keys: readonly Key[], home: number, given: Key | null): State[] {
+  const id = `${home} ${given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length} ${idOf(chord)}`;
+  let states = BUILT.get(id);
+  if (!states) {
+    if (BUILT.size > MOST_PLACES) BUILT.clear();
+    BUILT.set(id, (states = build(chord, keys, home)));
+  }
+  return states;
+}
+
+const BUILT = new Map<string, State[]>();
 
 function idOf(chord: ChordIn): string {
   // Members tell apart chords of the same notes, such as a sixth and a thirteenth.
