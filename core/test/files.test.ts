@@ -17,14 +17,7 @@ import {
   type FourNotes,
   type LineColumn,
 } from '../src';
-import {
-  PLAIN_LINE,
-  readRomanText,
-  writeCsv,
-  writeMidiFile,
-  writeRomanText,
-  type LineFile,
-} from '../src/format';
+import { PLAIN_LINE, readRomanText, writeCsv, writeMidiFile, writeRomanText, type LineFile } from '../src/format';
 
 const numerals = (line: string): LineColumn[] => line.split(' ').map((text) => ({ entry: { kind: 'numeral', text } }));
 const file = (key: string, columns: readonly LineColumn[], title = 'A line'): LineFile => ({

@@ -11,8 +11,9 @@ export interface PlayedChord {
   readonly upper: readonly (readonly Note[])[];
 }
 
-/** Steps of a broken chord: enough for both of its ways, and even in every metre. */
-const STEPS = 4;
+/** Steps of a broken chord: enough for all its notes, and even in every metre. */
+const FEW_STEPS = 4;
+const MANY_STEPS = 8;
 
 /**
  * What each hand plays in order, in equal steps: an empty step is a rest. In
@@ -25,16 +26,15 @@ export function playedChord({ lower, upper }: Setting, pattern: Pattern): Played
     case 'bass-first':
       return upper.length === 0 ? { lower: [lower], upper: [[]] } : { lower: [lower, []], upper: [[], upper] };
     default:
-      return { lower: [lower], upper: upper.length === 0 ? [[]] : order(upper.length, pattern).map((at) => [upper[at]!]) };
+      return { lower: [lower], upper: upper.length === 0 ? [[]] : brokenSteps(upper, pattern) };
   }
 }
 
-/** Which of the notes, counted from the lowest, each step takes. */
-function order(count: number, pattern: 'broken' | 'low-high'): number[] {
-  const top = count - 1;
-  if (pattern === 'low-high') {
-    const middle = count > 2 ? 1 : 0;
-    return [0, top, middle, top];
-  }
-  return Array.from({ length: STEPS }, (_, step) => (count >= STEPS ? Math.min(step, top) : step <= top ? step : Math.max(0, 2 * top - step)));
+/** The notes of each step: up and back, or low, high, what lies between, high. */
+function brokenSteps(notes: readonly Note[], pattern: 'broken' | 'low-high'): (readonly Note[])[] {
+  const [low, high] = [notes[0]!, notes[notes.length - 1]!];
+  if (pattern === 'low-high') return [[low], [high], notes.length > 2 ? notes.slice(1, -1) : [low], [high]];
+  const top = notes.length - 1;
+  const steps = notes.length <= FEW_STEPS ? FEW_STEPS : MANY_STEPS;
+  return Array.from({ length: steps }, (_, step) => [notes[step <= top ? step : Math.max(0, 2 * top - step)]!]);
 }

@@ -7,7 +7,7 @@ import type { Entry } from './entry';
 import type { LineColumn } from './line';
 
 /** A column as it is moved: what cannot be read has no entry and stays as it stands. */
-export type Movable = Omit<LineColumn, 'entry'> & { readonly entry?: Entry };
+export type Movable = Omit<LineColumn, 'entry'> & { readonly entry?: Entry; readonly unread?: string };
 
 /** The key of each place: the line's own, or the last one that was marked. A mark that cannot be read is passed over. */
 export function areasOf(columns: readonly Pick<Movable, 'key'>[], key: Key): Key[] {
