@@ -32,6 +32,18 @@ test('a file of the first version is brought up to date on opening', async () =>
   });
 });
 
+test('a file of the third version keeps its lines; rules that were off weigh nothing, and new rows wait to be asked for', async () => {
+  const old = JSON.parse(JSON.stringify(workbook)) as { progressions: Record<string, unknown>[] };
+  old.progressions = old.progressions.map(({ metre: _m, pickup: _p, source: _s, order: _o, weights: _w, pattern: _k, ...one }) => ({
+    ...one,
+    hidden: ['notes'],
+    rulesOff: ['overlap'],
+  }));
+  const result = await workbookFromFile(JSON.stringify({ format: 'diatonix-workbook', version: 3, workbook: old }), 'old.json');
+  expect(result).toMatchObject({ ok: true });
+  expect(result.ok && result.value.progressions[0]).toEqual({ ...workbook.progressions[0], hidden: ['notes', 'fingers'], weights: { overlap: 0 } });
+});
+
 test.each([
   ['{', /does not hold JSON/],
   ['null', /not a Diatonix workbook/],
@@ -47,6 +59,9 @@ test.each([
     /columns 1 › entry › notes/,
   ],
   [file((w) => ((w['progressions'] as { columns: unknown[] }[])[0]!.columns[0] = { id: 'x', entry: { kind: 'song', text: 'I' } })), /kind/],
+  [file((w) => ((w['progressions'] as Record<string, unknown>[])[0]!['metre'] = '4/3')), /metre: “4\/3” is not a metre/],
+  [file((w) => ((w['progressions'] as Record<string, unknown>[])[0]!['weights'] = { style: 1 })), /weights: every weight is a number/],
+  [file((w) => ((w['progressions'] as { columns: Record<string, unknown>[] }[])[0]!.columns[0]!['length'] = '0')), /length: “0” is not a length/],
   [file((w) => (w['surprise'] = true)), /surprise/],
   [file((w) => ((w['school'] as Record<string, unknown>)['letters'] = 'runic')), /school › letters/],
 ])('%s is refused with its reason', async (text, reason) => {
