@@ -156,3 +156,27 @@ test('a progression goes out as RomanText, MIDI and CSV, and RomanText comes bac
   expect(await rowTexts(page, 'Symbol')).toEqual(['G', 'A7/C♯', 'D', 'A7', 'D']);
   expect(await rowTexts(page, 'Key')).toEqual(['G major', 'nothing', 'D major', 'nothing', 'nothing']);
 });
+
+test('four voices, bars and keys go out as MusicXML, compressed too, and come back as they were', async ({ page, demo }, info) => {
+  await openProgressions(page, demo);
+  await page.getByRole('button', { name: /^Metre/ }).click();
+  await page.getByRole('menuitemradio', { name: '3/4' }).click();
+  await entryLine(page).fill('| I:2 V65/ii:1 | ii:2 V7:1 | I |');
+  await page.getByRole('radio', { name: 'Four parts' }).click();
+  const voices = page.getByRole('group', { name: 'Voices of this column' });
+  await expect(voices).toContainText('soprano');
+  const sung = await voices.locator('b').allTextContents();
+  for (const [format, ending] of [
+    ['MusicXML', 'musicxml'],
+    ['Compressed MusicXML', 'mxl'],
+  ] as const) {
+    const path = info.outputPath(`voices.${ending}`);
+    expect(await exported(page, format, path)).toBe(`Ferry-Waltz-strain-two.${ending}`);
+    await choose(page, 'Import score', path);
+    await expect(entryLine(page)).toHaveValue('| I:2 V65/ii:1 | ii:2 V7:1 | I |');
+    await expect(page.getByRole('radio', { name: 'Four parts' })).toBeChecked();
+    await expect(voices.locator('b')).toHaveText(sung);
+    await expect(voices.getByRole('button', { name: 'Lock the alto', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  }
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});

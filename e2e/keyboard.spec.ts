@@ -1,5 +1,5 @@
 /** The benches on the board surface, worked from the keyboard alone. */
-import { expect, expectRow, rowTexts, test } from './fixtures';
+import { entryLine, expect, expectRow, rowTexts, test } from './fixtures';
 import type { Locator, Page } from '@playwright/test';
 
 test.use({ colorScheme: 'dark' });
@@ -55,4 +55,44 @@ test('Intervals: bars, an interval by letters and its name without a mouse', asy
   await page.keyboard.type('P4');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('textbox', { name: 'Name of the inversion' })).toBeVisible();
+});
+
+test('Progressions: bars, a selection, its key, rows, a voice and an answer without a mouse', async ({ page, demo }) => {
+  await page.goto(`${demo}progressions`);
+  await entryLine(page).focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('| I IV | V7 I | [? ?]> | ii |');
+  await take(page, page.getByRole('button', { name: /^Metre/ }), '4/4');
+  await expect.poll(async () => (await rowTexts(page, 'Numeral')).slice(0, 2)).toEqual(['I', 'IV']);
+  await page.locator('.grid-column [tabindex="0"]').focus();
+  for (const key of ['Home', 'ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight']) await page.keyboard.press(key);
+  await expect(page.locator('.grid-column.within')).toHaveCount(3);
+  await take(page, page.getByRole('button', { name: 'Move the selection', exact: true }), 'Up a step');
+  await expectRow(page, 'Symbol', ['A', 'E', 'F♯7', 'B', 'nothing', 'nothing', 'Bm']);
+  await page.keyboard.press('Control+z');
+  await page.locator('.grid-column [tabindex="0"]').focus();
+  for (const key of ['End', 'ArrowLeft']) await page.keyboard.press(key);
+  const answer = page.getByRole('textbox', { name: 'Your answer' });
+  await answer.focus();
+  await page.keyboard.type('F#7');
+  await expect(page.getByText('Right.')).toBeVisible();
+  await page.getByRole('button', { name: 'Put the chord' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(entryLine(page)).toHaveValue(/V7\/ii/);
+  await page.getByRole('button', { name: 'Rows' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Symbol: up' }).focus();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await expect.poll(async () => (await page.getByRole('columnheader').allTextContents()).indexOf('Symbol')).toBe(4);
+  await entryLine(page).focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('I IV V7 I');
+  await page.getByRole('radio', { name: 'Keyboard' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Space');
+  const lock = page.getByRole('button', { name: 'Lock the soprano', exact: true });
+  await lock.focus();
+  await page.keyboard.press('Space');
+  await expect(lock).toHaveAttribute('aria-pressed', 'true');
 });

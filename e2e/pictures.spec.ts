@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from './fixtures';
+import { entryLine, expect, openProgressions, test } from './fixtures';
 import type { Page } from '@playwright/test';
 
 async function savedPicture(page: Page, action: string, path: string): Promise<string> {
@@ -59,4 +59,35 @@ test('the circle goes out as a picture too', async ({ page, demo }, info) => {
   const path = info.outputPath('circle.svg');
   await savedPicture(page, 'Save line as SVG', path);
   expect((await readFile(path, 'utf8')).match(/<path/g)!.length).toBeGreaterThanOrEqual(48);
+});
+
+test('a line is saved as a PDF of outlines, in systems over as many pages as it needs, also from the board', async ({ page, demo }, info) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await openProgressions(page, demo);
+  const pages = async (columns: number) => {
+    await entryLine(page).fill(Array.from({ length: columns }, (_, at) => ['I', 'vi', 'ii7', 'V7'][at % 4]).join(' '));
+    await expect(page.locator('.grid-column')).toHaveCount(columns);
+    const path = info.outputPath(`line-${columns}.pdf`);
+    expect(await savedPicture(page, 'Save line as PDF', path)).toBe('Ferry-Waltz-strain-two.pdf');
+    const text = await readFile(path, 'latin1');
+    expect(text.slice(0, 5)).toBe('%PDF-');
+    // Outlines only: no font is embedded, and nothing is written in one.
+    expect(text).not.toMatch(/FontFile|\/Type0/);
+    return text.match(/\/Type \/Page\b(?!s)/g)!.length;
+  };
+  expect(await pages(7)).toBe(1);
+  expect(await pages(60)).toBeGreaterThan(2);
+  // The page is on the board again.
+  expect(await page.evaluate(() => document.documentElement.dataset['theme'])).toBeUndefined();
+});
+
+test('brackets and arrows are in the picture', async ({ page, demo }, info) => {
+  await openProgressions(page, demo);
+  const path = info.outputPath('targets.svg');
+  await savedPicture(page, 'Save line as SVG', path);
+  const svg = await readFile(path, 'utf8');
+  // Two arrows with their heads and one bracket: strokes without a fill, and rounded corners.
+  expect(svg.match(/fill="none" stroke="rgb/g)!.length).toBeGreaterThanOrEqual(6);
+  expect(svg).toMatch(/d="M[^"]*Q[^"]*" fill="none"/);
+  expect(svg).not.toContain('color(srgb');
 });

@@ -237,6 +237,32 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
   await expect(page.locator('.grid-column').nth(1).locator('[fill="var(--correction)"]').first()).toBeAttached();
 });
 
+test('a whole voice is locked and freed; rules have weights; given voices are checked where no setting goes on', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('I IV V7 I');
+  await page.getByRole('radio', { name: 'Four parts' }).click();
+  const voices = page.getByRole('group', { name: 'Voices of this column' });
+  await voices.getByRole('button', { name: 'Lock the whole bass' }).click();
+  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('gridcell', { name: /^bar 4,/ }).click();
+  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await voices.getByRole('button', { name: 'Lock the whole bass' }).click();
+  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'false');
+  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 G5) I6 V7 I');
+  await expect(page.getByText(/No legal setting goes on at bar 2: parallel fifths stands in the way/)).toBeVisible();
+  await expectRow(page, 'Faults', ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing']);
+  await page.getByRole('button', { name: 'Rules' }).click();
+  await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('costs 4');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/No legal setting goes on/)).toHaveCount(0);
+  // Allowed at a cost, it is still named; switched off, it is not.
+  await expectRow(page, 'Faults', ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing']);
+  await page.getByRole('button', { name: 'Rules' }).click();
+  await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('is off');
+  await page.keyboard.press('Escape');
+  await expectRow(page, 'Faults', Array<string>(5).fill('nothing'));
+});
+
 test('a melody is harmonised with the chords taught, and put into the line in four voices', async ({ page, empty }) => {
   await page.goto(`${empty}progressions`);
   await page.getByRole('button', { name: 'Melody' }).click();

@@ -32,7 +32,7 @@ function derived(text: string, part: Partial<Progression> = {}) {
 
 const cellsOf = (text: string, part?: Partial<Progression>, row = 'numeral') =>
   derived(text, part).map(
-    (one, at, all) => gridColumn(one, { first: at === 0, last: at === all.length - 1, timed: true }, null, DEFAULT_SCHOOL, '').cells[row]?.text ?? '',
+    (one, at, all) => gridColumn(one, { first: at === 0, last: at === all.length - 1, timed: true }, null, DEFAULT_SCHOOL, []).cells[row]?.text ?? '',
   );
 
 describe('bars', () => {
@@ -136,7 +136,7 @@ describe('rows', () => {
     state().typeLine('?> I');
     state().rule(open().columns[0]!.id, { answer: 'V7' });
     const [column] = new ProgressionDeriver().derive(open(), DEFAULT_SCHOOL);
-    expect(gridColumn(column!, { first: true, last: false, timed: false }, null, DEFAULT_SCHOOL, '').cells['numeral']!.text).toBe('answered V7');
+    expect(gridColumn(column!, { first: true, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells['numeral']!.text).toBe('answered V7');
   });
 
   test('notes of the melody that pass or clash say so', () => {
@@ -144,7 +144,7 @@ describe('rows', () => {
     state().typeMelody('C#5 B4 / A4 / A4 / A4');
     const texts = new ProgressionDeriver()
       .derive(open(), DEFAULT_SCHOOL)
-      .map((one) => gridColumn(one, { first: false, last: false, timed: false }, null, DEFAULT_SCHOOL, '').cells['melody']!.text);
+      .map((one) => gridColumn(one, { first: false, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells['melody']!.text);
     expect(texts).toEqual(['C♯, B passes', 'A', 'A clashes with the chord', 'A']);
   });
 });

@@ -28,6 +28,8 @@ export function barlines(frame: StaffFrame): readonly (readonly [number, number]
 /** Thin line, dots and thick line of a repeat, in staff units from the edge inwards. */
 const REPEAT = { thick: 1.5, thin: 6, dot: 11, radius: 1.8 };
 const DOUBLE_GAP = 4;
+/** A barline stands within its own column: the ground of a selected neighbour would cover it. */
+const INSET = 0.75;
 
 interface BarsProps {
   readonly kind: Barline;
@@ -61,7 +63,7 @@ export const Bars = memo(function Bars({ kind, at, frame, scale }: BarsProps) {
         </>
       ) : (
         <>
-          {lines(0, 'barline')}
+          {lines(INSET * inwards, 'barline')}
           {kind === 'double' && lines(DOUBLE_GAP * inwards, 'barline')}
         </>
       )}

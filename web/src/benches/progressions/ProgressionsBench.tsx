@@ -19,7 +19,6 @@ import { EntryLine } from './EntryLine';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { ProgressionMargin } from './ProgressionMargin';
 import { shownRows } from './rows';
-import { SourceField } from './SourceField';
 import { TitleField } from './TitleField';
 import { useFourParts } from './useFourParts';
 import { useListening } from './useListening';
@@ -185,7 +184,7 @@ export function ProgressionsBench() {
 
   return (
     <BenchFrame
-      title={<TitleField id={progression.id} title={progression.title} />}
+      title={<TitleField id={progression.id} title={progression.title} source={progression.source} />}
       facts={
         <>
           {!several && <KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />}
@@ -266,7 +265,6 @@ export function ProgressionsBench() {
           />
         )}
       </div>
-      <SourceField id={progression.id} source={progression.source} />
       <EntryLine progression={progression} />
       {under === 'melody' && (
         <Suspense fallback={null}>

@@ -2,50 +2,44 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import { useStore } from '../../workbook/store';
 
-const Source = styled.div`
-  display: flex;
-  justify-content: flex-end;
-  input {
-    width: 22rem;
-    max-width: 100%;
-    padding: 0.1rem 0.3rem;
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: none;
-    color: var(--soft);
-    font:
-      italic 400 0.9rem 'Source Serif 4',
-      serif;
-    text-align: right;
-  }
-  input:hover {
+const Source = styled.input`
+  display: block;
+  width: 100%;
+  min-width: 14rem;
+  margin-left: -0.25rem;
+  padding: 0 0.2rem;
+  border: 1px solid transparent;
+  border-radius: 3px;
+  background: none;
+  color: var(--soft);
+  font:
+    italic 400 0.8125rem/1.25 'Source Serif 4',
+    serif;
+  &:hover {
     border-color: var(--rule);
   }
-  input::placeholder {
+  &::placeholder {
     color: var(--soft);
-    opacity: 0.75;
   }
   @media print {
-    input:placeholder-shown {
+    &:placeholder-shown {
       display: none;
     }
   }
 `;
 
-/** The source line under the music. */
+/** The source line under the title. */
 export const SourceField = memo(function SourceField({ id, source }: { id: string; source: string }) {
   const setSource = useStore((state) => state.setSource);
   return (
-    <Source>
-      <input
-        key={id}
-        aria-label="Source of the progression"
-        placeholder="Where it comes from"
-        value={source}
-        maxLength={200}
-        autoComplete="off"
-        onChange={(event) => setSource(event.target.value)}
-      />
-    </Source>
+    <Source
+      key={id}
+      aria-label="Source of the progression"
+      placeholder="Where it comes from"
+      value={source}
+      maxLength={200}
+      autoComplete="off"
+      onChange={(event) => setSource(event.target.value)}
+    />
   );
 });

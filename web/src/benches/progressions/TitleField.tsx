@@ -4,6 +4,7 @@ import { memo } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover, Button as AriaButton, Separator } from 'react-aria-components';
 import styled from 'styled-components';
 import { useStore } from '../../workbook/store';
+import { SourceField } from './SourceField';
 import { keyName } from '../../design/names';
 import { MenuStyle } from '../../design/menu';
 
@@ -14,10 +15,14 @@ const Title = styled.div`
   min-width: 0;
   h1 {
     min-width: 0;
+    line-height: 1.1;
   }
-  input {
+  .names {
+    min-width: 0;
+  }
+  h1 input {
     font:
-      600 1.4rem/1.3 'Accidentals',
+      600 1.4rem/1.15 'Accidentals',
       'Source Serif 4',
       serif;
     border: 1px solid transparent;
@@ -29,7 +34,7 @@ const Title = styled.div`
     min-width: 6rem;
     max-width: 18rem;
   }
-  input:hover {
+  h1 input:hover {
     border-color: var(--rule);
   }
   button {
@@ -46,15 +51,18 @@ const Title = styled.div`
   }
 `;
 
-/** The open progression's title, to be written over, and the list of the others. */
-export const TitleField = memo(function TitleField({ id: open, title }: { id: string; title: string }) {
+/** The open progression's title and source, to be written over, and the list of the others. */
+export const TitleField = memo(function TitleField({ id: open, title, source }: { id: string; title: string; source: string }) {
   const renameProgression = useStore((state) => state.renameProgression);
   return (
     <Title>
-      <h1>
-        <span className="visually-hidden">{title}</span>
-        <input aria-label="Title of the progression" value={title} maxLength={200} onChange={(event) => renameProgression(event.target.value)} />
-      </h1>
+      <div className="names">
+        <h1>
+          <span className="visually-hidden">{title}</span>
+          <input aria-label="Title of the progression" value={title} maxLength={200} onChange={(event) => renameProgression(event.target.value)} />
+        </h1>
+        <SourceField id={open} source={source} />
+      </div>
       <MenuTrigger>
         <AriaButton aria-label="Other progressions">
           <ChevronDown aria-hidden="true" />

@@ -13,6 +13,14 @@ export function faultWords({ rule, voices }: Fault): string {
   return `${rule.replaceAll('-', ' ')}, ${voices.join(' and ')}`;
 }
 
+/** Faults of a column in as little room as a cell has: voices by their initials, or how many there are. */
+function shortFaults(faults: readonly Fault[]): string {
+  const [first] = faults;
+  if (!first) return '';
+  if (faults.length > 1) return `${faults.length} faults`;
+  return `${first.rule.replaceAll('-', ' ')} ${first.voices.map((voice) => voice.charAt(0).toUpperCase()).join('–')}`;
+}
+
 /** Where a column stands, as it is said: the beat where bars hold more than one chord. */
 export function placeWords({ bar, beat, opens, closes }: Place): string {
   const number = bar === 0 ? 'upbeat' : `bar ${bar}`;
@@ -30,7 +38,7 @@ function beatWords(beat: string): string {
 const FRACTIONS: Record<string, string> = { '1/2': '½', '1/3': '⅓', '2/3': '⅔', '1/4': '¼', '3/4': '¾' };
 
 /** Everything that a column says; `first` is true at the front of the line, `timed` where bars are drawn. */
-export function gridColumn(one: DerivedColumn, place: ColumnPlace, staff: StaffDrawing | null, school: School, faults: string): GridColumn {
+export function gridColumn(one: DerivedColumn, place: ColumnPlace, staff: StaffDrawing | null, school: School, faults: readonly Fault[]): GridColumn {
   const { column, labelled, line } = one;
   const { id } = column;
   const bars = barsOf(one, place);
@@ -43,7 +51,7 @@ export function gridColumn(one: DerivedColumn, place: ColumnPlace, staff: StaffD
   const numeral = speakNumeral(labels.numeralParts);
   return {
     id,
-    sentence: `${said}, ${speakChord(labels.chord)}, ${numeral}${line ? contextSentence(line, school) : ''}${faults === '' ? '' : `, fault: ${faults}`}`,
+    sentence: `${said}, ${speakChord(labels.chord)}, ${numeral}${line ? contextSentence(line, school) : ''}${faults.length === 0 ? '' : `, fault: ${faults.map(faultWords).join(', ')}`}`,
     staff,
     ...bars,
     cells: {
@@ -60,7 +68,7 @@ export function gridColumn(one: DerivedColumn, place: ColumnPlace, staff: StaffD
       degrees: { text: labels.degrees },
       function: { text: functionWord(labels, line, school) },
       cadence: { text: line?.cadence ? CADENCES[line.cadence] : '' },
-      faults: { text: faults, content: faults === '' ? '' : <span className="wrong">{faults}</span> },
+      faults: { text: faults.map(faultWords).join(', '), content: <span className="wrong">{shortFaults(faults)}</span> },
     },
   };
 }

@@ -60,7 +60,7 @@ export class GridColumns {
             place: placeKey,
             blank,
             faults,
-            grid: blanked(gridColumn(one, place, staff, school, faults), blank),
+            grid: blanked(gridColumn(one, place, staff, school, faultsAt.get(position) ?? []), blank),
           };
       next.set(column.id, entry);
       return entry.grid;

@@ -17,6 +17,7 @@ import {
 import { useEffect, useMemo, useState } from 'react';
 import type { Progression } from '../../workbook/model';
 import type { VoicesAnswer, VoicesRequest } from '../../workers/voicesMessages';
+import { placeWords } from './cells';
 import type { DerivedColumn } from './derive';
 
 const VOICES = 4;
@@ -90,7 +91,7 @@ function said(answer: VoicesAnswer, derived: readonly DerivedColumn[], key: Key,
       return {
         ...givenRuns(derived, key, weights),
         searching: false,
-        said: `No legal setting goes on at column ${answer.at + 1}: ${answer.rule.replaceAll('-', ' ')} stands in the way. Free a locked note, or switch that rule off.`,
+        said: `No legal setting goes on at ${placeWords(derived[answer.at]!.place)}: ${answer.rule.replaceAll('-', ' ')} stands in the way. Free a locked note, or switch that rule off.`,
       };
     case 'no-more':
       return { ...NO_PARTS, said: 'There is no further setting.' };
