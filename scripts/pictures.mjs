@@ -1,6 +1,17 @@
 /** The pictures of docs/screenshots/: one for each main view, and what has to be done to get there. */
 const select = (page, name) => page.getByRole('gridcell', { name }).first().click();
 
+async function chooseMetre(page, metre) {
+  await page.getByRole('button', { name: /^Metre/ }).click();
+  await page.getByRole('menuitemradio', { name: metre, exact: true }).click();
+}
+
+async function typeLine(page, text) {
+  const line = page.getByRole('textbox', { name: /^Progression: numerals/ });
+  await line.fill(text);
+  await line.blur();
+}
+
 export const PICTURES = [
   { name: 'key-paper', path: '/key', prepare: (page) => select(page, 'Root: C♯') },
   {
@@ -102,8 +113,14 @@ export const PICTURES = [
     path: '/progressions',
     scheme: 'dark',
     prepare: async (page) => {
-      await select(page, /^bar 5,/);
-      await page.getByRole('tab', { name: 'Figures' }).click();
+      await chooseMetre(page, '3/4');
+      await typeLine(page, 'V7:1 |: I vi:1 | V65/ii ii:1 | ii65 V7:1 | I:2 V7:1 :|');
+      await page.getByRole('button', { name: /^Pattern/ }).click();
+      await page.getByRole('menuitemradio', { name: 'Bass, then chord' }).click();
+      await page.getByRole('button', { name: 'Melody', exact: true }).click();
+      await page.getByRole('menuitem', { name: 'A melody over these chords' }).click();
+      await page.getByRole('textbox', { name: /^Melody/ }).fill('E4 / A4 B4 / C#5 / A#4 C#5 / B4 / F#4 G4 / G#4 / A4');
+      await select(page, /^bar 2 beat 1/);
     },
   },
   {
@@ -111,18 +128,21 @@ export const PICTURES = [
     path: '/progressions',
     scheme: 'dark',
     prepare: async (page) => {
-      await page.getByRole('textbox', { name: /^Progression: numerals/ }).fill('A F#7 Bm7 E7 A B7 E');
+      await chooseMetre(page, '4/4');
+      await typeLine(page, '| A F#7 | Bm7 E7 | A B7 | E |');
       await page.getByRole('radio', { name: 'Four parts' }).click();
       await page.getByRole('group', { name: 'Voices of this column' }).waitFor();
       await select(page, 'Symbol: F♯7');
     },
   },
   {
-    name: 'progressions-errors',
+    name: 'progressions-workback',
     path: '/progressions',
     prepare: async (page) => {
-      await page.getByRole('textbox', { name: /^Progression: numerals/ }).fill('I vi V65/ii ii Vxyz V7 I');
-      await select(page, /^bar 5,/);
+      await typeLine(page, 'I [? ?]> ii Vxyz [? ?]> I');
+      await select(page, /^bar 3,/);
+      await page.getByRole('textbox', { name: 'Your answer' }).fill('E7');
+      await page.getByRole('button', { name: 'Show the working' }).click();
     },
   },
   { name: 'progressions-phone', path: '/progressions', size: { width: 390, height: 780 }, prepare: (page) => select(page, /^bar 2,/) },
