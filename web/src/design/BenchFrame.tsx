@@ -33,6 +33,14 @@ const Frame = styled.div`
   .actions {
     margin-left: auto;
   }
+  /* On a wide page the strap is one line: a long title gives way. */
+  @media (min-width: 1240px) {
+    .facts,
+    .actions {
+      flex: none;
+      flex-wrap: nowrap;
+    }
+  }
   .work {
     overflow: auto;
     padding: 1rem 1.5rem 1.5rem;

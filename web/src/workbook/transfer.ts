@@ -77,6 +77,8 @@ function open({ line, remarks }: Extract<ScoreMessage, { ok: true }>): ReadingOu
     ...FIRST_PROGRESSION,
     ...rest,
     tempo: within,
+    // Where a score has only notes and one signature, its keys are found.
+    modulate: columns.every(({ entry, key }) => entry.kind === 'notes' && key === undefined),
     view: columns.every(({ locks }) => locks !== undefined) ? 'four-part' : 'keyboard',
     columns: columns.map((column) => ({ ...column, id: newId() })),
   });

@@ -48,14 +48,14 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
     const label = labels[at]!;
     const { onset, end, sounding } = moment;
     const same = sameNotes([...settings[at]!.lower, ...settings[at]!.upper], sounding);
-    const locked = voices !== null && moment.label !== null;
-    const entry = locked || same || sounding.length === 0 || readIn(notesEntry(sounding), moment.key) === null ? label : notesEntry(sounding);
+    const entry =
+      (voices && moment.label) || same || sounding.length === 0 || readIn(notesEntry(sounding), moment.key) === null ? label : notesEntry(sounding);
     const keyBegins = !sameKey(moment.key, key);
     key = moment.key;
     const melody = score.melody.filter((note) => note.onset >= onset && note.onset < end).map(({ note }) => printNote(note));
     return {
       entry,
-      ...(locked ? { locks: voices[at]!.map(printNote) } : {}),
+      ...(voices ? { locks: voices[at]!.map(printNote) } : {}),
       ...(keyBegins ? { key: printKey(key) } : {}),
       ...(timed ? { length: printLength(end - onset) } : {}),
       ...(timed && score.repeatStarts.has(onset) ? { repeatStart: true } : {}),

@@ -5,7 +5,8 @@ import { useStore } from '../../workbook/store';
 const Source = styled.input`
   display: block;
   width: 100%;
-  min-width: 14rem;
+  min-width: 0;
+  text-overflow: ellipsis;
   margin-left: -0.25rem;
   padding: 0 0.2rem;
   border: 1px solid transparent;

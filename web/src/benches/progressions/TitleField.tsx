@@ -18,6 +18,7 @@ const Title = styled.div`
     line-height: 1.1;
   }
   .names {
+    flex: 0 1 auto;
     min-width: 0;
   }
   h1 input {
@@ -32,7 +33,8 @@ const Title = styled.div`
     margin-left: -0.25rem;
     field-sizing: content;
     min-width: 6rem;
-    max-width: 18rem;
+    max-width: 100%;
+    text-overflow: ellipsis;
   }
   h1 input:hover {
     border-color: var(--rule);

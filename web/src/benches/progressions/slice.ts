@@ -116,7 +116,7 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
         columns.map((column, at) => {
           if (column.id !== id || !('entry' in column)) return column;
           const inverted = attempt(() => invertEntry(column.entry, areasOf(columns, parseKey(key))[at]!, by));
-          return inverted.ok ? { ...column, entry: inverted.value } : column;
+          return inverted.ok ? { ...withChanges(column, { locks: undefined }), entry: inverted.value } : column;
         }),
       ),
     rule: (ids, rulings, burst) =>

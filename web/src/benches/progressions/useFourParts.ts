@@ -33,8 +33,9 @@ export interface FourParts {
 
 export const NO_PARTS: FourParts = { voices: [], faults: [], searching: false, said: null };
 
-/** Notes that a column fixes: all four where it was entered as four notes, else those that were locked. */
+/** Notes that a column fixes: those that were locked, or all four where it was entered as four notes. */
 function locksOf({ column, labelled }: DerivedColumn): readonly (string | null)[] | null {
+  if (column.locks?.every((note) => note !== null)) return column.locks;
   const notes = 'entry' in column && column.entry.kind === 'notes' && labelled.ok ? labelled.labels.notes : null;
   if (notes?.length === VOICES) return [...notes].sort((a, b) => midiNumber(b) - midiNumber(a)).map(printNote);
   return column.locks ?? null;
