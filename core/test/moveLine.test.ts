@@ -1,7 +1,7 @@
 /** Lines and parts of lines moved to other keys, with everything that is decided about their columns. */
 import fc from 'fast-check';
 import {
-  areasOf, entryText, keyAfter, labelLine, moveBetween, moveLine, MOVES, ordinaryKeys, parseKey, printKey, printNumeral, readLine, rereadLine, type LineColumn,
+  areasOf, entryText, labelLine, moveBetween, moveBy, moveLine, MOVES, ordinaryKeys, parseKey, printKey, printNumeral, readLine, rereadLine, type LineColumn,
 } from '../src'; // prettier-ignore
 
 const A = parseKey('A major');
@@ -64,10 +64,19 @@ test('any part of any line keeps its numerals wherever it is moved, and the rest
 test('every move of a whole line goes to a key with a signature and back to the same chords', () => {
   for (const move of MOVES) {
     const columns = line('I V7/ii ii V7 I');
-    const up = moveLine({ key: A, columns }, (key) => keyAfter(key, move));
+    const up = moveLine({ key: A, columns }, moveBy(move));
     const back = moveLine(up, moveBetween(up.key, A));
     expect(shown(back.key, back.columns)).toEqual(shown(A, columns));
   }
+});
+
+test('notes go the way that the move goes, though another would be shorter', () => {
+  const fifth = moveLine({ key: A, columns: line('(A2 C#4 E4)') }, moveBy(MOVES.find(({ id }) => id === 'up-fifth')!));
+  expect([printKey(fifth.key), entryText(fifth.columns[0]!.entry)]).toEqual(['E major', '(E3 G#4 B4)']);
+  const down = moveLine({ key: A, columns: line('(A2 C#4 E4)') }, moveBy(MOVES.find(({ id }) => id === 'down-major-third')!));
+  expect(entryText(down.columns[0]!.entry)).toBe('(F2 A3 C4)');
+  const part = moveLine({ key: A, columns: line('(A2 C#4 E4)') }, moveBy(MOVES.find(({ id }) => id === 'for-Eb')!));
+  expect(entryText(part.columns[0]!.entry)).toBe('(F#3 A#4 C#5)');
 });
 
 test('re-reading keeps the chords, and leaves what stands in marked keys alone', () => {

@@ -57,14 +57,14 @@ function notesAsEntry(chord: Chord): Entry {
   return { kind: 'notes', notes };
 }
 
-/** Same numerals, new key: symbols and notes move by the interval between the tonics. */
-export function transposeEntry(entry: Entry, from: Key, to: Key): Entry {
+/** Same numerals, new key: symbols and notes move by the interval between the tonics, the shorter way unless told. */
+export function transposeEntry(entry: Entry, from: Key, to: Key, way: Way = 'nearest'): Entry {
   if (entry.kind === 'sought') return entry;
   if (entry.kind === 'numeral') {
     const { numeral } = readEntry(entry, from);
     return { kind: 'numeral', text: printNumeral(numeral, to) };
   }
-  const { up, interval } = nearestMove(from.tonic, to.tonic);
+  const { up, interval } = moveOf(from.tonic, to.tonic, way);
   const move = (name: NoteName) => (up ? nameAbove(name, interval) : nameBelow(name, interval));
   if (entry.kind === 'symbol') {
     const { chord } = readEntry(entry, from);
@@ -73,8 +73,12 @@ export function transposeEntry(entry: Entry, from: Key, to: Key): Entry {
   return { kind: 'notes', notes: entry.notes.map((note) => printNote(transpose(parseNote(note), interval, !up))) };
 }
 
-/** The shorter way between two tonics: up to a fourth up, else down. */
-export function nearestMove(from: NoteName, to: NoteName): { up: boolean; interval: Interval } {
+/** Which way notes go to another tonic. */
+export type Way = 'up' | 'down' | 'nearest';
+
+/** The interval between two tonics; the nearest way is up to a fourth up, else down. */
+export function moveOf(from: NoteName, to: NoteName, way: Way): { up: boolean; interval: Interval } {
   const up = intervalUp(from, to);
-  return up.number <= 4 ? { up: true, interval: up } : { up: false, interval: intervalUp(to, from) };
+  const goesUp = way === 'nearest' ? up.number <= 4 : way === 'up';
+  return goesUp ? { up: true, interval: up } : { up: false, interval: intervalUp(to, from) };
 }

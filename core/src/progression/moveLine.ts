@@ -2,7 +2,8 @@ import { attempt } from '../errors';
 import { nameAbove, nameBelow, transpose } from '../interval';
 import { keyOf, ordinaryKey, parseKey, printKey, sameKey, type Key } from '../key/key';
 import { parseNote, printNote } from '../pitch';
-import { nearestMove, rereadEntry, transposeEntry } from './change';
+import { moveOf, rereadEntry, transposeEntry, type Way } from './change';
+import { keyAfter, type Move } from './moves';
 import type { Entry } from './entry';
 import type { LineColumn } from './line';
 
@@ -19,10 +20,22 @@ export function areasOf(columns: readonly Pick<Movable, 'key'>[], key: Key): Key
   });
 }
 
+/** Where the keys of a line are taken, and which way its notes go. */
+export interface KeyMove {
+  readonly to: (key: Key) => Key;
+  readonly way: Way;
+}
+
 /** Where any key goes when `from` goes to `to`: the same way, in its own mode, to a key with a signature. */
-export function moveBetween(from: Key, to: Key): (key: Key) => Key {
-  const { up, interval } = nearestMove(from.tonic, to.tonic);
-  return (key) => (sameKey(key, from) ? to : ordinaryKey(keyOf(up ? nameAbove(key.tonic, interval) : nameBelow(key.tonic, interval), key.mode)));
+export function moveBetween(from: Key, to: Key): KeyMove {
+  const { up, interval } = moveOf(from.tonic, to.tonic, 'nearest');
+  const moved = (key: Key) => ordinaryKey(keyOf(up ? nameAbove(key.tonic, interval) : nameBelow(key.tonic, interval), key.mode));
+  return { to: (key) => (sameKey(key, from) ? to : moved(key)), way: 'nearest' };
+}
+
+/** A move by an interval, up or down. */
+export function moveBy(move: Move): KeyMove {
+  return { to: (key) => keyAfter(key, move), way: move.down ? 'down' : 'up' };
 }
 
 export interface Line<Column> {
@@ -36,19 +49,14 @@ export interface Line<Column> {
  * spelling. A moved part stands in a key of its own, and the old key goes on
  * after it. Throws TheoryError past a triple alteration.
  */
-export function moveLine<Column extends Movable>(
-  { key, columns }: Line<Column>,
-  move: (key: Key) => Key,
-  from = 0,
-  to = columns.length - 1,
-): Line<Column> {
+export function moveLine<Column extends Movable>({ key, columns }: Line<Column>, move: KeyMove, from = 0, to = columns.length - 1): Line<Column> {
   const areas = areasOf(columns, key);
   const whole = from <= 0 && to >= columns.length - 1;
   const moved = columns.map((column, at): Column => (at < from || at > to ? column : moveColumn(column, areas[at]!, move)));
-  if (whole) return { key: move(key), columns: moved };
+  if (whole) return { key: move.to(key), columns: moved };
   const marked = moved.map((column, at): Column => {
-    if (at === from) return markedWith(column, from === 0 ? key : areas[from - 1]!, move(areas[from]!));
-    if (at === to + 1 && column.key === undefined) return markedWith(column, move(areas[to]!), areas[at]!);
+    if (at === from) return markedWith(column, from === 0 ? key : areas[from - 1]!, move.to(areas[from]!));
+    if (at === to + 1 && column.key === undefined) return markedWith(column, move.to(areas[to]!), areas[at]!);
     return column;
   });
   return { key, columns: marked };
@@ -61,16 +69,16 @@ function markedWith<Column extends Movable>(column: Column, before: Key, key: Ke
   return unmarked;
 }
 
-function moveColumn<Column extends Movable>(column: Column, area: Key, move: (key: Key) => Key): Column {
-  const to = move(area);
-  const { up, interval } = nearestMove(area.tonic, to.tonic);
+function moveColumn<Column extends Movable>(column: Column, area: Key, move: KeyMove): Column {
+  const to = move.to(area);
+  const { up, interval } = moveOf(area.tonic, to.tonic, move.way);
   const note = (text: string) => printNote(transpose(parseNote(text), interval, !up));
   const { entry, key, ruling, locks, melody } = column;
   return {
     ...column,
-    ...(entry ? { entry: transposeEntry(entry, area, to) } : {}),
+    ...(entry ? { entry: transposeEntry(entry, area, to, move.way) } : {}),
     ...(key === undefined ? {} : { key: printKey(to) }),
-    ...(ruling ? { ruling: { ...ruling, key: printKey(moveBetween(area, to)(parseKey(ruling.key))) } } : {}),
+    ...(ruling ? { ruling: { ...ruling, key: printKey(moveBetween(area, to).to(parseKey(ruling.key))) } } : {}),
     ...(locks ? { locks: locks.map((lock) => (lock === null ? null : note(lock))) } : {}),
     ...(melody ? { melody: melody.map(note) } : {}),
   };

@@ -10,14 +10,19 @@ export interface Move {
 
 const interval = (number: number, deviation: number): Interval => ({ number, deviation });
 
-/** Moves by step and third, and to what B♭, E♭ and F instruments read (common practice). */
+const UP: readonly (readonly [string, Interval])[] = [
+  ['half-step', interval(2, -1)],
+  ['step', interval(2, 0)],
+  ['minor-third', interval(3, -1)],
+  ['major-third', interval(3, 0)],
+  ['fourth', interval(4, 0)],
+  ['fifth', interval(5, 0)],
+];
+
+/** Moves by intervals up and down, and to what B♭, E♭ and F instruments read (common practice). */
 export const MOVES: readonly Move[] = [
-  { id: 'up-half-step', interval: interval(2, -1), down: false },
-  { id: 'down-half-step', interval: interval(2, -1), down: true },
-  { id: 'up-step', interval: interval(2, 0), down: false },
-  { id: 'down-step', interval: interval(2, 0), down: true },
-  { id: 'up-minor-third', interval: interval(3, -1), down: false },
-  { id: 'down-minor-third', interval: interval(3, -1), down: true },
+  ...UP.map(([id, by]): Move => ({ id: `up-${id}`, interval: by, down: false })),
+  ...UP.map(([id, by]): Move => ({ id: `down-${id}`, interval: by, down: true })),
   { id: 'for-Bb', interval: interval(2, 0), down: false },
   { id: 'for-Eb', interval: interval(6, 0), down: false },
   { id: 'for-F', interval: interval(5, 0), down: false },

@@ -1,4 +1,4 @@
-import { keyAfter, moveBetween, MOVES, parseKey, printKey, type Key } from '@diatonix/core';
+import { moveBetween, moveBy, MOVES, parseKey, printKey, type Key, type KeyMove } from '@diatonix/core';
 import { lazy, memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
@@ -76,12 +76,6 @@ export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
 }
 
 const MOVE_NAMES: Record<string, string> = {
-  'up-half-step': 'Up a half step',
-  'down-half-step': 'Down a half step',
-  'up-step': 'Up a step',
-  'down-step': 'Down a step',
-  'up-minor-third': 'Up a minor third',
-  'down-minor-third': 'Down a minor third',
   'for-Bb': 'For B♭ instruments',
   'for-Eb': 'For E♭ instruments',
   'for-F': 'For F instruments',
@@ -95,21 +89,21 @@ interface MoveMenuProps {
   readonly area: Key;
 }
 
+/** `up-minor-third` is said as up a minor third. */
+function moveName(id: string): string {
+  const [way, ...by] = id.split('-');
+  return MOVE_NAMES[id] ?? `${way === 'up' ? 'Up' : 'Down'} a ${by.join(' ')}`;
+}
+
 /** Moves the whole line or the selected columns, chords and key, by a step, for an instrument, or to a key. */
 export const MoveMenu = memo(function MoveMenu({ from, to, area }: MoveMenuProps) {
   const school = useStore((state) => state.workbook.school);
   const transpose = useStore((state) => state.transpose);
   const [problem, setProblem] = useState<string | null>(null);
   const several = to > from;
-  const act = (how: (key: Key) => Key) => setProblem(transpose(how, several ? [from, to] : null)?.message ?? null);
-  const move = (id: string) =>
-    act((key) =>
-      keyAfter(
-        key,
-        MOVES.find((one) => one.id === id)!,
-      ),
-    );
-  const entries = MOVES.map(({ id }) => ({ id, name: MOVE_NAMES[id]!, parted: id === 'for-Bb' }));
+  const act = (how: KeyMove) => setProblem(transpose(how, several ? [from, to] : null)?.message ?? null);
+  const move = (id: string) => act(moveBy(MOVES.find((one) => one.id === id)!));
+  const entries = MOVES.map(({ id }) => ({ id, name: moveName(id), parted: id === 'down-half-step' || id === 'for-Bb' }));
   const label = several ? 'Move the selection' : 'Move the line';
   return (
     <>

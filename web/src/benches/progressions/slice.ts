@@ -1,5 +1,5 @@
 import {
-  attempt, entryText, invertEntry, moveLine, parseKey, parseMetre, printKey, readBarredLine, readMelody, rereadLine, type Entry, type Key, type TheoryError, isTimed, areasOf, printLength, USUAL_TICKS,
+  attempt, entryText, invertEntry, moveLine, parseKey, parseMetre, printKey, readBarredLine, readMelody, rereadLine, type Entry, type KeyMove, type TheoryError, isTimed, areasOf, printLength, USUAL_TICKS,
 } from '@diatonix/core'; // prettier-ignore
 import { newId } from '../../workbook/ids';
 import { FIRST_PROGRESSION, openProgressionOf, type Column, type ColumnRulings, type Progression } from '../../workbook/model';
@@ -35,7 +35,7 @@ export interface ProgressionsActions {
   /** Same chords, new numerals. */
   readonly reread: (key: string) => void;
   /** Moves the line, or the columns of a range, to where the keys are taken. Returns the error where a chord cannot be written there. */
-  readonly transpose: (move: (key: Key) => Key, range?: readonly [number, number] | null) => TheoryError | null;
+  readonly transpose: (move: KeyMove, range?: readonly [number, number] | null) => TheoryError | null;
 }
 
 type Changes<T> = { [Name in keyof T]?: T[Name] | undefined };
