@@ -1,6 +1,6 @@
 /** Bars, lengths, repeats, words and the source of a line; several columns at once; listening. */
 import type { Page } from '@playwright/test';
-import { chooseKey, entryLine, expect, expectRow, openProgressions, openUnder, rowTexts, saved, sounding, test } from './fixtures';
+import { chooseKey, entryLine, expect, expectRow, openProgressions, openUnder, rowTexts, saved, sounding, test, writeDownSounding } from './fixtures';
 
 async function chooseMetre(page: Page, metre: string): Promise<void> {
   await page.getByRole('button', { name: /^Metre/ }).click();
@@ -106,9 +106,10 @@ test('the selection loops, a bar is counted in, repeats are played, and another 
   await page.getByRole('checkbox', { name: 'Loop' }).click();
   await page.getByRole('checkbox', { name: 'Count in one bar' }).click();
   await page.keyboard.press('Escape');
+  let sounded = await writeDownSounding(page);
   const begun = Date.now();
   await page.getByRole('button', { name: 'Play the selection' }).click();
-  for (const column of [1, 2, 1, 2]) await sounding(page, column);
+  await expect.poll(async () => (await sounded()).slice(0, 4)).toEqual([1, 2, 1, 2]);
   // A bar of 2/4 at 120 is one second, before the first of the selection.
   expect(Date.now() - begun).toBeGreaterThan(1000);
   await page.getByRole('button', { name: 'Stop' }).click();
@@ -117,9 +118,10 @@ test('the selection loops, a bar is counted in, repeats are played, and another 
   await page.getByRole('checkbox', { name: 'Count in one bar' }).click();
   await page.getByLabel('Then, in turn').selectOption({ label: 'Harbour Bell, first phrase' });
   await page.keyboard.press('Escape');
+  sounded = await writeDownSounding(page);
   await page.getByRole('button', { name: 'Play the selection' }).click();
   // Two columns of this line, then the six of the other, whose places are marked here as far as they go.
-  for (const column of [1, 2, 0, 3]) await sounding(page, column);
+  await expect.poll(async () => (await sounded()).slice(0, 6), { timeout: 15_000 }).toEqual([1, 2, 0, 1, 2, 3]);
   await page.getByRole('button', { name: 'Stop' }).click();
 });
 

@@ -68,6 +68,21 @@ export async function openUnder(page: Page, name: string): Promise<void> {
   await page.getByRole('menuitem', { name }).click();
 }
 
+/** Writes down every column that is marked as sounding from here on; returns what was written so far. */
+export async function writeDownSounding(page: Page): Promise<() => Promise<number[]>> {
+  await page.evaluate(() => {
+    const page = window as unknown as { sounded: number[]; soundedBy?: MutationObserver };
+    page.soundedBy?.disconnect();
+    page.sounded = [];
+    page.soundedBy = new MutationObserver(() => {
+      const column = document.querySelector('.grid-column.playing')?.getAttribute('data-column');
+      if (column && page.sounded.at(-1) !== Number(column)) page.sounded.push(Number(column));
+    });
+    page.soundedBy.observe(document.querySelector('.grid-columns')!, { subtree: true, attributeFilter: ['class'] });
+  });
+  return () => page.evaluate(() => (window as unknown as { sounded: number[] }).sounded);
+}
+
 /** Waits until a column is marked as sounding; looked for in every frame. */
 export function sounding(page: Page, column: number): Promise<unknown> {
   return page.waitForFunction((at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at), column);

@@ -228,9 +228,12 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
   await expect(voices).toContainText('soprano');
   const sung = () => voices.locator('b').allTextContents();
   const first = await sung();
+  const cost = async () => Number(/costs ([\d.]+)/.exec((await page.getByText(/The whole setting costs/).textContent())!)![1]);
+  const least = await cost();
   await voices.getByRole('button', { name: 'Lock the soprano' }).click();
   await page.getByRole('button', { name: 'Next best' }).click();
   await expect.poll(async () => (await sung())[0]).toBe(first[0]);
+  expect(await cost()).toBeGreaterThanOrEqual(least);
   await expect(voices.getByRole('button', { name: 'Lock the soprano' })).toHaveAttribute('aria-pressed', 'true');
   await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 A5)');
   await expectRow(page, 'Faults', ['nothing', 'range, soprano, parallel octaves, soprano and bass, parallel fifths, tenor and bass']);
@@ -313,10 +316,10 @@ test('one voice is heard through the line, and the line in a loop until it is st
   await page.getByRole('button', { name: 'Stop' }).click();
 });
 
-test('a line of 300 columns is set, labelled and edited; what is out of sight waits', async ({ page, demo }) => {
+test('a line of 500 columns is set, labelled and edited; what is out of sight waits', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill(Array.from({ length: 300 }, (_, at) => ['A', 'F#m', 'Bm', 'E7'][at % 4]).join(' '));
-  await expect(page.locator('.grid-column')).toHaveCount(300);
+  await entryLine(page).fill(Array.from({ length: 500 }, (_, at) => ['A', 'F#m', 'Bm', 'E7'][at % 4]).join(' '));
+  await expect(page.locator('.grid-column')).toHaveCount(500);
   await page.getByRole('radio', { name: 'Four parts' }).click();
   await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('soprano', { timeout: 15_000 });
   await expect.poll(async () => new Set(await rowTexts(page, 'Faults'))).toEqual(new Set(['nothing']));

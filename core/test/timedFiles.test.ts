@@ -163,7 +163,8 @@ describe('RomanText', () => {
     expect(typed(readRomanText(value).value)).toBe(typed(file));
   });
 
-  test('words, melody and voices cannot be said, and that is told', () => {
+  test('words, melody, voices and the very notes cannot be said, and that is told', () => {
+    expect(writeRomanText(lineOf('| I (D3 F#4 A4) |')).remarks).toEqual(['The very notes of 1 chord went as numerals.']);
     expect(writeRomanText(RICH).remarks).toEqual([
       'The words of 1 chord cannot be said in RomanText.',
       'The melody of 1 chord cannot be said in RomanText.',

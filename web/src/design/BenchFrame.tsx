@@ -39,6 +39,7 @@ const Frame = styled.div`
     .actions {
       flex: none;
       flex-wrap: nowrap;
+      gap: 0.35rem;
     }
   }
   .work {

@@ -46,6 +46,8 @@ export function writeRomanText(file: LineFile): Carried<string> {
     const count = file.columns.filter((column) => column[name] !== undefined).length;
     return count === 0 ? [] : [`${LEFT[name]} of ${counted(count, 'chord', 'chords')} cannot be said in RomanText.`];
   });
+  const notes = file.columns.filter(({ entry }) => entry.kind === 'notes').length;
+  if (notes > 0) left.push(`The very notes of ${counted(notes, 'chord', 'chords')} went as numerals.`);
   const head = [
     `Title: ${oneLine(file.title)}`,
     ...(file.source === '' ? [] : [`Source: ${oneLine(file.source)}`]),

@@ -176,6 +176,7 @@ export function ProgressionsBench() {
         voices={parts.voices[selected] ?? null}
         faults={parts.faults.filter(({ at }) => at === selected)}
         said={parts.said}
+        cost={parts.cost}
         searching={parts.searching}
         onHear={hearing.hearVoice}
         school={school}

@@ -33,7 +33,7 @@ const Title = styled.div`
     margin-left: -0.25rem;
     field-sizing: content;
     min-width: 6rem;
-    max-width: 100%;
+    max-width: calc(100% + 0.25rem);
     text-overflow: ellipsis;
   }
   h1 input:hover {

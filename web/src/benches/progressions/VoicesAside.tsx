@@ -33,6 +33,7 @@ interface VoicesAsideProps {
   readonly voices: FourNotes | null;
   readonly faults: readonly Fault[];
   readonly said: string | null;
+  readonly cost: number | null;
   readonly searching: boolean;
   readonly school: School;
   /** Plays one voice through the whole line. */
@@ -40,7 +41,7 @@ interface VoicesAsideProps {
 }
 
 /** The four notes of the selected column, each to be locked, and the faults that are complete in it. */
-export const VoicesAside = memo(function VoicesAside({ column, line, all, voices, faults, said, searching, school, onHear }: VoicesAsideProps) {
+export const VoicesAside = memo(function VoicesAside({ column, line, all, voices, faults, said, cost, searching, school, onHear }: VoicesAsideProps) {
   const { rule, lockVoice } = useStore.getState();
   const locks = column.locks ?? [null, null, null, null];
   const lock = (voice: number, locked: boolean) => {
@@ -94,6 +95,7 @@ export const VoicesAside = memo(function VoicesAside({ column, line, all, voices
           })}
         </Voices>
       )}
+      {cost !== null && <p className="done">The whole setting costs {cost.toFixed(1)}: doubling, layout, motion, and faults that are let through.</p>}
       {faults.map((fault, index) => (
         <Problem key={index}>{faultWords(fault)}.</Problem>
       ))}

@@ -27,11 +27,13 @@ export interface FourParts {
   /** By column; null while it is being found, or where a column has no place in it. */
   readonly voices: readonly (FourNotes | null)[];
   readonly faults: readonly Fault[];
+  /** What the found setting costs in doubling, layout, motion and faults that are let through; null for one that was given. */
+  readonly cost: number | null;
   readonly searching: boolean;
   readonly said: string | null;
 }
 
-export const NO_PARTS: FourParts = { voices: [], faults: [], searching: false, said: null };
+export const NO_PARTS: FourParts = { voices: [], faults: [], cost: null, searching: false, said: null };
 
 /** Notes that a column fixes: those that were locked, or all four where it was entered as four notes. */
 function locksOf({ column, labelled }: DerivedColumn): readonly (string | null)[] | null {
@@ -75,7 +77,7 @@ export function useFourParts(progression: Progression | null, derived: readonly 
     if (asked.columns.length === 0) return { ...NO_PARTS, said: 'Four voices need every column to be understood. Mend the marked ones first.' };
     if (given) {
       const voices = asked.columns.map(({ locks }) => locks!.map((note) => parseNote(note!)) as unknown as FourNotes);
-      return { voices, faults: faultsOf(voices, derived, key, asked.weights), searching: false, said: null };
+      return { ...NO_PARTS, voices, faults: faultsOf(voices, derived, key, asked.weights) };
     }
     if (answer?.request !== request) return { ...NO_PARTS, searching: true };
     return said(answer.answer, derived, key, asked.weights);
@@ -86,12 +88,12 @@ function said(answer: VoicesAnswer, derived: readonly DerivedColumn[], key: Key,
   switch (answer.kind) {
     case 'found': {
       const voices = answer.voices.map((notes) => notes.map(parseNote) as unknown as FourNotes);
-      return { voices, faults: faultsOf(voices, derived, key, weights), searching: false, said: null };
+      return { ...NO_PARTS, voices, faults: faultsOf(voices, derived, key, weights), cost: answer.cost };
     }
     case 'blocked':
       return {
+        ...NO_PARTS,
         ...givenRuns(derived, key, weights),
-        searching: false,
         said: `No legal setting goes on at ${placeWords(derived[answer.at]!.place)}: ${answer.rule.replaceAll('-', ' ')} stands in the way. Free a locked note, or switch that rule off.`,
       };
     case 'no-more':
