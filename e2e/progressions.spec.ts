@@ -251,12 +251,13 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
   await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await voices.getByRole('button', { name: 'Lock the whole bass' }).click();
   await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'false');
-  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 G5) I6 V7 I');
+  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 E5) I6 V7 I');
   await expect(page.getByText(/No legal setting goes on at bar 2: parallel fifths stands in the way/)).toBeVisible();
   await expectRow(page, 'Faults', ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing']);
   await page.getByRole('button', { name: 'Rules' }).click();
   await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('costs 4');
   await page.keyboard.press('Escape');
+  await expect(page.getByText(/The whole setting costs/)).toBeVisible();
   await expect(page.getByText(/No legal setting goes on/)).toHaveCount(0);
   // Allowed at a cost, it is still named; switched off, it is not.
   await expectRow(page, 'Faults', ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing']);

@@ -117,6 +117,10 @@ describe('MusicXML', () => {
     expect(toolkit.loadData(value)).toBeTruthy();
   });
 
+  test('words under a chord that is still sought stand under its rest', () => {
+    expect(writeMusicXmlLine(lineOf('| ? I |', {}, { 0: { words: 'who' } })).value).toMatch(/<rest\/>[\s\S]*<text>who<\/text>/);
+  });
+
   test('what cannot be carried is told', () => {
     const file = lineOf('| I:1 |: V:1 I:2 :| ? |', {}, { 0: { ruling: { key: 'G major', numeral: 'I' } } });
     expect(writeMusicXmlLine(file).remarks).toEqual([

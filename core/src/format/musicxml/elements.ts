@@ -78,7 +78,9 @@ export function noteElements(out: NoteOut): Node[] {
   const kind = [el('type', [TYPES[value.part]]), ...(value.dots === 1 ? [el('dot')] : [])];
   const tuplet = value.triplet ? [el('time-modification', [el('actual-notes', [3]), el('normal-notes', [2])])] : [];
   const placed = staff === null ? [] : [el('staff', [staff])];
-  if (notes.length === 0) return [el('note', [el('rest'), el('duration', [divisions]), el('voice', [voice]), ...kind, ...tuplet, ...placed])];
+  const words = lyric ? [el('lyric', [el('syllabic', ['single']), el('text', [lyric])], { number: 1 })] : [];
+  if (notes.length === 0)
+    return [el('note', [el('rest'), el('duration', [divisions]), el('voice', [voice]), ...kind, ...tuplet, ...placed, ...words])];
   const ties = [...(tiedFrom ? ['stop'] : []), ...(tiedTo ? ['start'] : [])];
   return notes.map((note, index) => {
     const notations = [...ties.map((type) => el('tied', [], { type })), ...(fermata && index === 0 ? [el('fermata', [], { type: 'upright' })] : [])];
@@ -94,7 +96,7 @@ export function noteElements(out: NoteOut): Node[] {
       ...(stem ? [el('stem', [stem])] : []),
       ...placed,
       ...(notations.length > 0 ? [el('notations', notations)] : []),
-      ...(lyric && index === 0 ? [el('lyric', [el('syllabic', ['single']), el('text', [lyric])], { number: 1 })] : []),
+      ...(index === 0 ? words : []),
     ]);
   });
 }
