@@ -3,7 +3,6 @@ import { nameAbove, nameBelow, transpose } from '../interval';
 import { keyOf, ordinaryKey, parseKey, printKey, sameKey, type Key } from '../key/key';
 import { parseNote, printNote } from '../pitch';
 import { moveOf, rereadEntry, transposeEntry, type Way } from './change';
-import { keyAfter, type Move } from './moves';
 import type { Entry } from './entry';
 import type { LineColumn } from './line';
 
@@ -31,11 +30,6 @@ export function moveBetween(from: Key, to: Key): KeyMove {
   const { up, interval } = moveOf(from.tonic, to.tonic, 'nearest');
   const moved = (key: Key) => ordinaryKey(keyOf(up ? nameAbove(key.tonic, interval) : nameBelow(key.tonic, interval), key.mode));
   return { to: (key) => (sameKey(key, from) ? to : moved(key)), way: 'nearest' };
-}
-
-/** A move by an interval, up or down. */
-export function moveBy(move: Move): KeyMove {
-  return { to: (key) => keyAfter(key, move), way: move.down ? 'down' : 'up' };
 }
 
 export interface Line<Column> {

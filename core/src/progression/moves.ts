@@ -1,5 +1,6 @@
 import { nameAbove, nameBelow, type Interval } from '../interval';
 import { keyOf, ordinaryKey, type Key } from '../key/key';
+import type { KeyMove } from './moveLine';
 
 /** A way of moving a whole line to another key. */
 export interface Move {
@@ -31,4 +32,9 @@ export const MOVES: readonly Move[] = [
 /** The key that a move leads to, with its signature; one that has none gives way to the key that sounds the same. */
 export function keyAfter(key: Key, { interval: by, down }: Move): Key {
   return ordinaryKey(keyOf(down ? nameBelow(key.tonic, by) : nameAbove(key.tonic, by), key.mode));
+}
+
+/** A move by an interval, up or down. */
+export function moveBy(move: Move): KeyMove {
+  return { to: (key) => keyAfter(key, move), way: move.down ? 'down' : 'up' };
 }
