@@ -1,8 +1,7 @@
 import { attempt } from '../errors';
 import { parseKey, sameKey, type Key } from '../key';
 import { labelLine, parseMetre, placesOf, settingsOfChords, type LineLabel, type Place } from '../progression';
-import { parseNote } from '../pitch';
-import type { FourNotes, Setting } from '../voicing';
+import { lockedVoices, type FourNotes, type Setting } from '../voicing';
 import { counted, type FileVoices, type LineFile } from './lineFile';
 
 /** A column as writers need it: read in its place, with its time and its notes. */
@@ -35,14 +34,17 @@ export function timedLine(file: LineFile, voices?: FileVoices): { columns: Timed
     const { labelled } = label;
     const setting = labelled.ok && !sought[at] ? settings[next++]! : null;
     if (!labelled.ok && !sought[at]) remarks.push(`Chord ${at + 1} cannot be read and is a rest: ${labelled.error.message}`);
-    return { at, label, key: area, keyBegins: !sameKey(before, area), place: places[at]!, setting, voices: voices?.[at] ?? lockedVoices(file, at) };
+    return {
+      at,
+      label,
+      key: area,
+      keyBegins: !sameKey(before, area),
+      place: places[at]!,
+      setting,
+      voices: voices?.[at] ?? lockedVoices(file.columns[at]!.locks),
+    };
   });
   const open = sought.filter(Boolean).length;
   if (open > 0) remarks.push(`${counted(open, 'chord that is', 'chords that are')} to be worked back went as rests.`);
   return { columns, remarks };
-}
-
-function lockedVoices(file: LineFile, at: number): FourNotes | null {
-  const { locks } = file.columns[at]!;
-  return locks?.every((lock) => lock !== null) ? (locks.map((lock) => parseNote(lock)) as unknown as FourNotes) : null;
 }

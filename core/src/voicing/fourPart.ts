@@ -1,6 +1,6 @@
 import { memberNote, type Chord } from '../chord/chord';
 import { perObject } from '../memo';
-import { midiNumber, sameName, type Note, type NoteName } from '../pitch';
+import { midiNumber, parseNote, sameName, type Note, type NoteName } from '../pitch';
 import { RANGES, VOICES } from './register';
 
 /** Soprano, alto, tenor, bass. */
@@ -104,4 +104,10 @@ function layoutCost(notes: FourNotes): number {
   cost += COST.wideTenor * Math.max(0, heights[2]! - heights[3]! - OCTAVE);
   heights.forEach((height, i) => (cost += COST.centre * Math.abs(height - CENTRES[i]!)));
   return cost;
+}
+
+/** Four locked notes, from the soprano, as a setting; null where a voice is free. Throws TheoryError for an unreadable note. */
+export function lockedVoices(locks: readonly (string | null)[] | null | undefined): FourNotes | null {
+  if (locks?.length !== VOICES.length || locks.includes(null)) return null;
+  return locks.map((note) => parseNote(note!)) as unknown as FourNotes;
 }

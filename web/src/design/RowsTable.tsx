@@ -1,6 +1,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
+import { fieldLook } from './controls';
 import type { Dropped } from './Drop';
 
 export const Table = styled.table`
@@ -18,12 +19,8 @@ export const Table = styled.table`
     font-size: 0.9375rem;
   }
   select {
+    ${fieldLook}
     padding: 0.1rem 0.3rem;
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    background: var(--sheet);
-    color: var(--ink);
-    font: inherit;
   }
   .order {
     white-space: nowrap;

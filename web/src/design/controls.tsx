@@ -37,6 +37,16 @@ const control = css`
   }
 `;
 
+/** The look of a choice or a line of text to be written in. */
+export const fieldLook = css`
+  padding: 0.25rem 0.4rem;
+  border: 1px solid var(--rule);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+`;
+
 /** A button that names its result. */
 export const Button = styled(AriaButton)`
   ${control}

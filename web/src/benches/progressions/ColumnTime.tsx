@@ -1,6 +1,6 @@
-import { isTimed, noteValue, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
+import { exactValue, isTimed, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
 import styled from 'styled-components';
-import { Toggle } from '../../design/controls';
+import { fieldLook, Toggle } from '../../design/controls';
 import type { Column, ColumnRulings } from '../../workbook/model';
 import { openProgressionOf } from '../../workbook/model';
 import { useStore } from '../../workbook/store';
@@ -20,13 +20,9 @@ const Fields = styled.div`
   }
   select,
   input {
+    ${fieldLook}
     min-height: 1.85rem;
     padding: 0.15rem 0.4rem;
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    background: var(--sheet);
-    color: var(--ink);
-    font: inherit;
   }
   .words {
     flex: 1 1 100%;
@@ -96,13 +92,8 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
   );
 }
 
-/** Whether no single note value has exactly this length. */
+/** Whether what is drawn is not exactly this length: no single note value has it, or only a triplet, whose 3 is not drawn. */
 function noteValueIsRounded(length: string): boolean {
-  const ticks = parseLength(length);
-  const { part, dots } = noteValue(ticks);
-  return printLength(ticks) !== EXACT[`${part}.${dots}`];
+  const value = exactValue(parseLength(length));
+  return value === null || value.triplet === true;
 }
-
-const EXACT: Record<string, string> = {
-  '1.1': '6', '1.0': '4', '2.1': '3', '2.0': '2', '4.1': '3/2', '4.0': '1', '8.1': '3/4', '8.0': '1/2', '16.1': '3/8', '16.0': '1/4',
-}; // prettier-ignore

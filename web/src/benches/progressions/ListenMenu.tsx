@@ -1,5 +1,6 @@
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
+import { fieldLook } from '../../design/controls';
 import type { Dropped } from '../../design/Drop';
 import { MenuStyle } from '../../design/menu';
 import { HEARD, type Heard } from './listening';
@@ -33,12 +34,7 @@ const Panel = styled(MenuStyle)`
     font-size: 0.8125rem;
   }
   select {
-    padding: 0.25rem 0.4rem;
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    background: var(--sheet);
-    color: var(--ink);
-    font: inherit;
+    ${fieldLook}
     font-size: 0.9375rem;
   }
 `;

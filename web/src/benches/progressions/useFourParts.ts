@@ -2,6 +2,7 @@ import {
   checkSetting,
   chordOfNumeral,
   localKey,
+  lockedVoices,
   midiNumber,
   parseNote,
   printKey,
@@ -11,7 +12,6 @@ import {
   type Fault,
   type FourNotes,
   type Key,
-  type Note,
   type RuleWeights,
 } from '@diatonix/core';
 import { useEffect, useMemo, useState } from 'react';
@@ -105,10 +105,7 @@ function said(answer: VoicesAnswer, derived: readonly DerivedColumn[], key: Key,
 
 /** Where no setting goes on: what was given all the same, checked as far as it stands side by side. */
 function givenRuns(derived: readonly DerivedColumn[], key: Key, weights: RuleWeights): Pick<FourParts, 'voices' | 'faults'> {
-  const voices = derived.map((one): FourNotes | null => {
-    const locks = locksOf(one);
-    return locks?.every((note) => note !== null) ? (locks.map((note) => parseNote(note)) as unknown as FourNotes) : null;
-  });
+  const voices = derived.map((one) => lockedVoices(locksOf(one)));
   const faults: Fault[] = [];
   for (let start = 0; start < voices.length; start++) {
     if (!voices[start] || (start > 0 && voices[start - 1])) continue;
@@ -128,9 +125,4 @@ function faultsOf(voices: readonly FourNotes[], derived: readonly DerivedColumn[
     return senseOf(chordOfNumeral(numeral, own), own, localKey(numeral, own));
   });
   return checkSetting(voices, key, senses).filter(({ rule }) => weights[rule] !== 0);
-}
-
-/** Soprano and alto above, tenor and bass below. */
-export function upperAndLower([soprano, alto, tenor, bass]: FourNotes): { readonly upper: readonly Note[]; readonly lower: readonly Note[] } {
-  return { upper: [alto, soprano], lower: [bass, tenor] };
 }

@@ -1,4 +1,4 @@
-import { parseNote, type FourNotes, type School } from '@diatonix/core';
+import { lockedVoices, type School } from '@diatonix/core';
 import { useEffect, useRef, useState } from 'react';
 import { perform, play } from '../../sound/player';
 import type { Progression } from '../../workbook/model';
@@ -95,9 +95,7 @@ function useEarlier(voices: FourParts['voices']): () => FourParts['voices'] | nu
 /** Another line of the workbook as it is heard: its locked voices where every column has them. */
 function versionOf(progression: Progression, school: School): Version {
   const derived = new ProgressionDeriver().derive(progression, school);
-  const locked = derived.map(({ column }) =>
-    column.locks?.every((note) => note !== null) ? (column.locks.map((note) => parseNote(note)) as unknown as FourNotes) : null,
-  );
+  const locked = derived.map(({ column }) => lockedVoices(column.locks));
   const voices = progression.view === 'four-part' && locked.every((notes) => notes !== null) ? locked : [];
   return { derived, voices, pattern: progression.pattern, tempo: progression.tempo };
 }
