@@ -32,8 +32,22 @@ export default tseslint.config(
           ],
         },
       ],
-      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'indexedDB', 'process', 'console', 'setTimeout', 'Date'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'No randomness without a seed in core.' }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'localStorage',
+        'indexedDB',
+        'process',
+        'console',
+        'setTimeout',
+        'Date',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'No randomness without a seed in core.' },
+      ],
     },
   },
   {
@@ -55,7 +69,11 @@ export default tseslint.config(
       ],
       'no-restricted-syntax': [
         'error',
-        { selector: "BinaryExpression[operator='%'][right.value=12], BinaryExpression[operator='%'][right.value=7]", message: THEORY_IN_WEB },
+        {
+          selector:
+            "BinaryExpression[operator='%'][right.value=12], BinaryExpression[operator='%'][right.value=7]",
+          message: THEORY_IN_WEB,
+        },
       ],
     },
   },

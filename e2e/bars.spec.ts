@@ -1,6 +1,18 @@
 /** Bars, lengths, repeats, words and the source of a line; several columns at once; listening. */
 import type { Page } from '@playwright/test';
-import { chooseKey, entryLine, expect, expectRow, openProgressions, openUnder, rowTexts, saved, sounding, test, writeDownSounding } from './fixtures';
+import {
+  chooseKey,
+  entryLine,
+  expect,
+  expectRow,
+  openProgressions,
+  openUnder,
+  rowTexts,
+  saved,
+  sounding,
+  test,
+  writeDownSounding,
+} from './fixtures';
 
 async function chooseMetre(page: Page, metre: string): Promise<void> {
   await page.getByRole('button', { name: /^Metre/ }).click();
@@ -8,13 +20,17 @@ async function chooseMetre(page: Page, metre: string): Promise<void> {
 }
 
 const sentences = (page: Page) =>
-  page.locator('.grid-column').evaluateAll((columns) => columns.map((column) => column.getAttribute('aria-label')!.split(',')[0]));
+  page
+    .locator('.grid-column')
+    .evaluateAll((columns) => columns.map((column) => column.getAttribute('aria-label')!.split(',')[0]));
 
 test('bars are typed, drawn with their metre, and come back after reloading', async ({ page, demo }) => {
   await openProgressions(page, demo);
   await chooseMetre(page, '4/4');
   await entryLine(page).fill('V:1 |: I vi | ii:3 V7:1 :| I |');
-  await expect.poll(() => sentences(page)).toEqual(['upbeat beat 4', 'bar 1 beat 1', 'bar 1 beat 3', 'bar 2 beat 1', 'bar 2 beat 4', 'bar 3']);
+  await expect
+    .poll(() => sentences(page))
+    .toEqual(['upbeat beat 4', 'bar 1 beat 1', 'bar 1 beat 3', 'bar 2 beat 1', 'bar 2 beat 4', 'bar 3']);
   await expect(page.locator('.grid-column [data-after], .grid-column[data-after]')).toHaveCount(3);
   await expect(page.locator('.grid-column[data-after="repeat"]')).toHaveCount(1);
   await expect(page.getByRole('alert')).toHaveCount(0);
@@ -29,7 +45,9 @@ test('a bar that does not come out is told in its place, and the chords stand', 
   await openProgressions(page, demo);
   await chooseMetre(page, '3/4');
   await entryLine(page).fill('| I:2 V:2 | vi |');
-  await expect(page.getByText('this barline stands after 1 of the 3 quarters of a bar of 3/4.')).toBeVisible();
+  await expect(
+    page.getByText('this barline stands after 1 of the 3 quarters of a bar of 3/4.'),
+  ).toBeVisible();
   await expectRow(page, 'Numeral', ['I', 'V', 'vi']);
 });
 
@@ -56,7 +74,12 @@ test('an accidental holds to the end of its bar', async ({ page, demo }) => {
     page
       .locator('.grid-column')
       .evaluateAll((columns) =>
-        columns.map((column) => [...column.querySelectorAll('.staff text')].filter((text) => /[\uE260-\uE264]/u.test(text.textContent ?? '')).length),
+        columns.map(
+          (column) =>
+            [...column.querySelectorAll('.staff text')].filter((text) =>
+              /[\uE260-\uE264]/u.test(text.textContent ?? ''),
+            ).length,
+        ),
       );
   await entryLine(page).fill('(A3 A#4 E5) (A3 A#4 F#5) (A3 A4 E5)');
   await expect.poll(accidentals).toEqual([1, 1, 0]);
@@ -64,7 +87,10 @@ test('an accidental holds to the end of its bar', async ({ page, demo }) => {
   await expect.poll(accidentals).toEqual([1, 0, 1]);
 });
 
-test('several columns are selected with shift, moved to another key, and removed together', async ({ page, demo }) => {
+test('several columns are selected with shift, moved to another key, and removed together', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('A D E7 A D E7 A');
   await page.getByRole('gridcell', { name: 'Symbol: D' }).nth(1).click();
@@ -95,7 +121,10 @@ test('transposing the whole line takes its other keys along', async ({ page, dem
   await expectRow(page, 'Key', ['G major', 'nothing', 'nothing', 'D major', 'nothing']);
 });
 
-test('the selection loops, a bar is counted in, repeats are played, and another version follows in turn', async ({ page, demo }) => {
+test('the selection loops, a bar is counted in, repeats are played, and another version follows in turn', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('| I:1/2 IV:1/2 V:1/2 I:1/2 |');
   await page.getByRole('textbox', { name: 'Tempo' }).fill('120');
@@ -121,11 +150,16 @@ test('the selection loops, a bar is counted in, repeats are played, and another 
   sounded = await writeDownSounding(page);
   await page.getByRole('button', { name: 'Play the selection' }).click();
   // Two columns of this line, then the six of the other, whose places are marked here as far as they go.
-  await expect.poll(async () => (await sounded()).slice(0, 6), { timeout: 15_000 }).toEqual([1, 2, 0, 1, 2, 3]);
+  await expect
+    .poll(async () => (await sounded()).slice(0, 6), { timeout: 15_000 })
+    .toEqual([1, 2, 0, 1, 2, 3]);
   await page.getByRole('button', { name: 'Stop' }).click();
 });
 
-test('a melody over the chords: passing notes are bracketed, clashes marked, and it is heard with the chords', async ({ page, demo }) => {
+test('a melody over the chords: passing notes are bracketed, clashes marked, and it is heard with the chords', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('I IV V I');
   await openUnder(page, 'A melody over these chords');

@@ -5,7 +5,10 @@ const field = (page: Page, name: string) => page.getByRole('textbox', { name, ex
 const values = async (page: Page) =>
   Object.fromEntries(
     await Promise.all(
-      ['Symbol', 'Notes', 'Formula', 'Half steps', 'Numeral', 'Degree'].map(async (name) => [name, await field(page, name).inputValue()]),
+      ['Symbol', 'Notes', 'Formula', 'Half steps', 'Numeral', 'Degree'].map(async (name) => [
+        name,
+        await field(page, name).inputValue(),
+      ]),
     ),
   );
 
@@ -26,7 +29,14 @@ test('the six ways into a chord stay in step', async ({ page }) => {
   await field(page, 'Degree').fill('2 7');
   await expect
     .poll(() => values(page))
-    .toEqual({ Symbol: 'Bm7', Notes: 'B D F♯ A', Formula: '1 ♭3 5 ♭7', 'Half steps': '3 4 3', Numeral: 'ii7', Degree: '2 7' });
+    .toEqual({
+      Symbol: 'Bm7',
+      Notes: 'B D F♯ A',
+      Formula: '1 ♭3 5 ♭7',
+      'Half steps': '3 4 3',
+      Numeral: 'ii7',
+      Degree: '2 7',
+    });
   await field(page, 'Formula').fill('1 b3 b5 bb7');
   await expect.poll(async () => (await values(page))['Symbol']).toBe('Bdim7');
   await field(page, 'Half steps').fill('4 4');
@@ -47,7 +57,12 @@ test('what cannot be read says why and changes nothing', async ({ page }) => {
 });
 
 test('the inversions stand in a row with gaps, figures, letters, slash and fingering', async ({ page }) => {
-  await expectRow(page, 'Inversion', ['root position', 'first inversion', 'second inversion', 'third inversion']);
+  await expectRow(page, 'Inversion', [
+    'root position',
+    'first inversion',
+    'second inversion',
+    'third inversion',
+  ]);
   await expectRow(page, 'Gaps', ['4 · 3 · 3', '3 · 3 · 2', '3 · 2 · 4', '2 · 4 · 3']);
   await expectRow(page, 'Figured bass', ['7 ♯', '6 5', '♯6 4 3', '♯4 2']);
   await expectRow(page, 'Letter', ['a', 'b', 'c', 'd']);
@@ -105,7 +120,9 @@ test('a chord is laid out in six manners, with what to leave out, fingers and ca
   await expectRow(page, 'Laid out', ['close', 'open', 'four parts', 'two hands']);
   expect((await rowTexts(page, 'Notes'))[2]!.split(' ').filter((note) => note === 'C')).toHaveLength(2);
   await page.getByRole('button', { name: 'Double the fifth' }).click();
-  await expect.poll(async () => (await rowTexts(page, 'Notes'))[2]!.split(' ').filter((note) => note === 'G').length).toBe(2);
+  await expect
+    .poll(async () => (await rowTexts(page, 'Notes'))[2]!.split(' ').filter((note) => note === 'G').length)
+    .toBe(2);
 });
 
 test('transposed parts are written for their instruments', async ({ page }) => {
@@ -115,7 +132,9 @@ test('transposed parts are written for their instruments', async ({ page }) => {
   await expectRow(page, 'Key', ['A major', 'B major', 'F♯ major', 'E major']);
 });
 
-test('a chain is heard in chosen inversions, and a piece that is not read leaves the others alone', async ({ page }) => {
+test('a chain is heard in chosen inversions, and a piece that is not read leaves the others alone', async ({
+  page,
+}) => {
   await page.getByRole('radio', { name: 'Chain' }).click();
   const chain = page.getByRole('textbox', { name: 'Chain: numerals or symbols' });
   await chain.fill('I I6 zz V65 I');
@@ -125,7 +144,9 @@ test('a chain is heard in chosen inversions, and a piece that is not read leaves
   await expect(page.locator('.grid-column.playing')).toHaveCount(1);
 });
 
-test('two chords are compared by ear, restacked before one’s eyes, and respelled in the key', async ({ page }) => {
+test('two chords are compared by ear, restacked before one’s eyes, and respelled in the key', async ({
+  page,
+}) => {
   const margin = page.getByRole('complementary', { name: 'Working' });
   await page.getByRole('button', { name: 'Keep to compare' }).click();
   await page.getByRole('gridcell', { name: 'Inversion: second inversion' }).click();

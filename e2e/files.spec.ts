@@ -30,7 +30,9 @@ test('the workbook goes out to a file and comes back', async ({ page, demo }, in
   await openProgressions(page, demo);
   await entryLine(page).fill('I IV V I');
   const path = info.outputPath('class.json');
-  expect(await downloaded(page, 'Export workbook', path)).toBe('Wednesday-harmony-class-Sandmere.diatonix.json');
+  expect(await downloaded(page, 'Export workbook', path)).toBe(
+    'Wednesday-harmony-class-Sandmere.diatonix.json',
+  );
   const file = JSON.parse(await readFile(path, 'utf8')) as { format: string; version: number };
   expect([file.format, file.version]).toEqual(['diatonix-workbook', 4]);
   await entryLine(page).fill('I V I');
@@ -41,7 +43,10 @@ test('the workbook goes out to a file and comes back', async ({ page, demo }, in
   await expect(entryLine(page)).toHaveValue('I IV V I');
 });
 
-test('a progression goes out as MusicXML and comes back with its notes, key and labels', async ({ page, demo }, info) => {
+test('a progression goes out as MusicXML and comes back with its notes, key and labels', async ({
+  page,
+  demo,
+}, info) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('I vi V65/ii ii (D3 F#4 A4 B4) V7 I Ger+6');
   const before = {
@@ -100,20 +105,26 @@ test('a broken score is refused in place and the workbook stays', async ({ page,
     '<score-partwise><part id="P1"><measure number="2"><note><pitch><step>X</step><octave>4</octave></pitch></note></measure></part></score-partwise>',
   );
   await choose(page, 'Import score', path);
-  await expect(page.getByRole('alert')).toHaveText(/broken\.musicxml.*bar 2.*letter from A to G.*not changed/);
+  await expect(page.getByRole('alert')).toHaveText(
+    /broken\.musicxml.*bar 2.*letter from A to G.*not changed/,
+  );
   await expect(entryLine(page)).toHaveValue('I vi V65/ii ii ii65 V7 I');
 });
 
 test('blocked storage is said plainly, and export still works', async ({ page, demo }, info) => {
   await page.addInitScript(() => Object.defineProperty(window, 'indexedDB', { value: undefined }));
   await openProgressions(page, demo);
-  await expect(page.getByRole('alert')).toHaveText(/Not saved\. This browser does not let the page store anything\./);
+  await expect(page.getByRole('alert')).toHaveText(
+    /Not saved\. This browser does not let the page store anything\./,
+  );
   await entryLine(page).fill('I V I');
   const waiting = page.waitForEvent('download');
   await page.locator('main').getByRole('button', { name: 'Export workbook' }).click();
   const path = info.outputPath('kept.json');
   await (await waiting).saveAs(path);
-  const kept = JSON.parse(await readFile(path, 'utf8')) as { workbook: { progressions: { columns: unknown[] }[] } };
+  const kept = JSON.parse(await readFile(path, 'utf8')) as {
+    workbook: { progressions: { columns: unknown[] }[] };
+  };
   expect(kept.workbook.progressions[0]!.columns).toHaveLength(3);
 });
 
@@ -137,18 +148,27 @@ test('a full storage is said plainly, and the next edit tries again', async ({ p
   await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
-test('a progression goes out as RomanText, MIDI and CSV, and RomanText comes back with its keys and phrases', async ({ page, demo }, info) => {
+test('a progression goes out as RomanText, MIDI and CSV, and RomanText comes back with its keys and phrases', async ({
+  page,
+  demo,
+}, info) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('I V65/ii ii V7 I');
   await page.getByRole('gridcell', { name: 'Symbol: Bm' }).click();
   await page.getByRole('button', { name: 'A phrase ends here' }).click();
-  const [roman, midi, csv] = [info.outputPath('line.rntxt'), info.outputPath('line.mid'), info.outputPath('line.csv')];
+  const [roman, midi, csv] = [
+    info.outputPath('line.rntxt'),
+    info.outputPath('line.mid'),
+    info.outputPath('line.csv'),
+  ];
   expect(await exported(page, 'RomanText', roman)).toBe('Ferry-Waltz-strain-two.rntxt');
   expect(await readFile(roman, 'utf8')).toContain('m1 A: I\nm2 V65/ii\nm3 ii ||\nm4 V7\nm5 I\n');
   await exported(page, 'MIDI', midi);
   expect((await readFile(midi)).subarray(0, 4).toString()).toBe('MThd');
   await exported(page, 'CSV', csv);
-  expect((await readFile(csv, 'utf8')).split('\r\n')[2]).toBe('2,1,2,A major,V65/ii,6 5,F♯7/A♯,F♯ A♯ C♯ E,6 ♯1 3 5,,,,,');
+  expect((await readFile(csv, 'utf8')).split('\r\n')[2]).toBe(
+    '2,1,2,A major,V65/ii,6 5,F♯7/A♯,F♯ A♯ C♯ E,6 ♯1 3 5,,,,,',
+  );
   await writeFile(roman, 'Title: Two keys\nm1 G: I b2 zz b3 V65/V\nm2 D: I V7 ||\nm3 I\n');
   await choose(page, 'Import score', roman);
   await expect(page.getByRole('alert')).toContainText('“zz” does not start with a numeral');
@@ -157,7 +177,10 @@ test('a progression goes out as RomanText, MIDI and CSV, and RomanText comes bac
   expect(await rowTexts(page, 'Key')).toEqual(['G major', 'nothing', 'D major', 'nothing', 'nothing']);
 });
 
-test('four voices, bars and keys go out as MusicXML, compressed too, and come back as they were', async ({ page, demo }, info) => {
+test('four voices, bars and keys go out as MusicXML, compressed too, and come back as they were', async ({
+  page,
+  demo,
+}, info) => {
   await openProgressions(page, demo);
   await page.getByRole('button', { name: /^Metre/ }).click();
   await page.getByRole('menuitemradio', { name: '3/4' }).click();
@@ -176,7 +199,10 @@ test('four voices, bars and keys go out as MusicXML, compressed too, and come ba
     await expect(entryLine(page)).toHaveValue('| I:2 V65/ii:1 | ii:2 V7:1 | I |');
     await expect(page.getByRole('radio', { name: 'Four parts' })).toBeChecked();
     await expect(voices.locator('b')).toHaveText(sung);
-    await expect(voices.getByRole('button', { name: 'Lock the alto', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    await expect(voices.getByRole('button', { name: 'Lock the alto', exact: true })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
   }
   await expect(page.getByRole('alert')).toHaveCount(0);
 });

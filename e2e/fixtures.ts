@@ -46,7 +46,9 @@ export async function openProgressions(page: Page, address: string): Promise<voi
 /** The texts of one row of the grid, column by column, as a screen reader has them. */
 export async function rowTexts(page: Page, label: string): Promise<string[]> {
   const cells = page.getByRole('gridcell', { name: new RegExp(`^${label}: `) });
-  const names = await cells.evaluateAll((elements) => elements.map((element) => element.getAttribute('aria-label') ?? ''));
+  const names = await cells.evaluateAll((elements) =>
+    elements.map((element) => element.getAttribute('aria-label') ?? ''),
+  );
   return names.map((name) => name.slice(label.length + 2));
 }
 
@@ -78,14 +80,20 @@ export async function writeDownSounding(page: Page): Promise<() => Promise<numbe
       const column = document.querySelector('.grid-column.playing')?.getAttribute('data-column');
       if (column && page.sounded.at(-1) !== Number(column)) page.sounded.push(Number(column));
     });
-    page.soundedBy.observe(document.querySelector('.grid-columns')!, { subtree: true, attributeFilter: ['class'] });
+    page.soundedBy.observe(document.querySelector('.grid-columns')!, {
+      subtree: true,
+      attributeFilter: ['class'],
+    });
   });
   return () => page.evaluate(() => (window as unknown as { sounded: number[] }).sounded);
 }
 
 /** Waits until a column is marked as sounding; looked for in every frame. */
 export function sounding(page: Page, column: number): Promise<unknown> {
-  return page.waitForFunction((at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at), column);
+  return page.waitForFunction(
+    (at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at),
+    column,
+  );
 }
 
 /** Chooses a key in the picker that the named button opens. */

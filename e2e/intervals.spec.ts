@@ -10,10 +10,24 @@ test.beforeEach(async ({ page, demo }) => {
 
 test('a line of intervals is named, inverted and checked', async ({ page }) => {
   await expect(line(page)).toHaveValue('E4 C#5, G#4 F##5, B4 D#4, F#4 C5, D#4 A#5, A4 G#4');
-  await expectRow(page, 'Number', ['6 · sixth', '7 · seventh', '6 · sixth down', '5 · fifth', '12 · twelfth', '2 · second down']);
+  await expectRow(page, 'Number', [
+    '6 · sixth',
+    '7 · seventh',
+    '6 · sixth down',
+    '5 · fifth',
+    '12 · twelfth',
+    '2 · second down',
+  ]);
   await expectRow(page, 'Quality', ['major', 'major', 'minor', 'diminished', 'perfect', 'minor']);
   await expectRow(page, 'Half steps', ['9', '11', '8', '6', '19', '1']);
-  await expectRow(page, 'Its name', ['minor third', 'minor second', 'major third', 'augmented fourth', 'perfect fourth', 'major seventh']);
+  await expectRow(page, 'Its name', [
+    'minor third',
+    'minor second',
+    'major third',
+    'augmented fourth',
+    'perfect fourth',
+    'major seventh',
+  ]);
   await expectRow(page, 'Check', [
     '6 + 3 = 9 · M ↔ m',
     '7 + 2 = 9 · M ↔ m',
@@ -24,10 +38,17 @@ test('a line of intervals is named, inverted and checked', async ({ page }) => {
   ]);
 });
 
-test('intervals are typed as notes or built on a note, and what is not understood is kept', async ({ page }) => {
+test('intervals are typed as notes or built on a note, and what is not understood is kept', async ({
+  page,
+}) => {
   await line(page).fill('Ab3 M6, Ab3 -M6, C4 d1, Gbb4 B##4, C4 C#5');
   await expectRow(page, 'Letters', ['A♭ – F', 'A♭ – C♭', 'G𝄫 – B𝄪', 'C – C♯']);
-  await expectRow(page, 'Its name', ['minor third', 'minor third', 'quadruply diminished sixth', 'none within the octave']);
+  await expectRow(page, 'Its name', [
+    'minor third',
+    'minor third',
+    'quadruply diminished sixth',
+    'none within the octave',
+  ]);
   await expect(page.locator('.grid-column.problem')).toHaveCount(1);
   await expect(page.getByText(/a diminished unison does not exist/).first()).toBeVisible();
   await saved(page);
@@ -44,13 +65,19 @@ test('the signature is pencilled in and rubbed out again', async ({ page }) => {
 test('the working is shown in the way that is picked', async ({ page }) => {
   await page.getByRole('gridcell', { name: 'Letters: G♯ – F𝄪' }).click();
   const margin = page.getByRole('complementary', { name: 'Working' });
-  await expect(margin.getByRole('listitem').nth(1)).toHaveText('Take the same sharp from both notes: G♯–F𝄪 is as wide as G–F♯.');
+  await expect(margin.getByRole('listitem').nth(1)).toHaveText(
+    'Take the same sharp from both notes: G♯–F𝄪 is as wide as G–F♯.',
+  );
   await margin.getByRole('tab', { name: 'Scale' }).click();
-  await expect(margin.getByRole('listitem').nth(1)).toHaveText('In the major scale on G♯, the seventh is F𝄪.');
+  await expect(margin.getByRole('listitem').nth(1)).toHaveText(
+    'In the major scale on G♯, the seventh is F𝄪.',
+  );
   await margin.getByRole('tab', { name: 'Half steps' }).click();
   await expect(margin.getByRole('listitem').nth(1)).toHaveText('From G♯ up to F𝄪 there are 11 half steps.');
   await margin.getByRole('tab', { name: 'Invert' }).click();
-  await expect(margin.getByRole('listitem').nth(2)).toHaveText('2 and 7 make 9, and the qualities swap: major seventh.');
+  await expect(margin.getByRole('listitem').nth(2)).toHaveText(
+    '2 and 7 make 9, and the qualities swap: major seventh.',
+  );
   await saved(page);
   await page.reload();
   await expect(margin.getByRole('tab', { name: 'Invert' })).toHaveAttribute('aria-selected', 'true');
@@ -111,7 +138,9 @@ test('names are left blank, and a wrong answer is met with its cause', async ({ 
   await expectRow(page, 'Quality', ['major', 'nothing', 'nothing', 'nothing', 'nothing', 'nothing']);
 });
 
-test('an accidental holds to the end of the bar, and forgetting it is a cause of its own', async ({ page }) => {
+test('an accidental holds to the end of the bar, and forgetting it is a cause of its own', async ({
+  page,
+}) => {
   await chooseKey(page, /^Signature:/, 'C major');
   await line(page).fill('F#4 A#4, C5 A#4');
   await expectRow(page, 'Letters', ['F♯ – A♯', 'C – A♯']);
@@ -126,5 +155,7 @@ test('an accidental holds to the end of the bar, and forgetting it is a cause of
   const answer = page.getByRole('textbox', { name: 'Name of the interval' });
   await answer.fill('m3');
   await answer.press('Enter');
-  await expect(page.getByRole('alert')).toHaveText('A♯ has its accidental from earlier in the measure: it holds to the end of the measure.');
+  await expect(page.getByRole('alert')).toHaveText(
+    'A♯ has its accidental from earlier in the measure: it holds to the end of the measure.',
+  );
 });

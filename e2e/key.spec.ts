@@ -10,7 +10,15 @@ test('the demo opens on the Key bench with scale, signature and chord map', asyn
   await expectRow(page, 'Gaps', ['4 · 3', '3 · 4', '3 · 4', '4 · 3', '4 · 3', '3 · 4', '3 · 3']);
   await expectRow(page, 'Numeral', ['I', 'ii', 'iii', 'IV', 'V', 'vi', 'vii diminished']);
   await expectRow(page, 'Symbol', ['A', 'Bm', 'C♯m', 'D', 'E', 'F♯m', 'G♯dim']);
-  await expectRow(page, 'Degree name', ['tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant', 'leading tone']);
+  await expectRow(page, 'Degree name', [
+    'tonic',
+    'supertonic',
+    'mediant',
+    'subdominant',
+    'dominant',
+    'submediant',
+    'leading tone',
+  ]);
   await expectRow(page, 'Step up', ['whole', 'whole', 'half', 'whole', 'whole', 'whole', 'half']);
 });
 
@@ -32,7 +40,15 @@ test('all 15 major and 15 minor keys can be chosen, spelled as they are', async 
   await expectRow(page, 'Root', ['C♭', 'D♭', 'E♭', 'F♭', 'G♭', 'A♭', 'B♭']);
   await page.getByRole('button', { name: 'relative A♭ minor' }).click();
   await expect(page.getByRole('heading', { name: 'A♭ minor', level: 1 })).toBeVisible();
-  await expectRow(page, 'Numeral', ['i', 'ii diminished', 'III augmented', 'iv', 'V', 'VI', 'vii diminished']);
+  await expectRow(page, 'Numeral', [
+    'i',
+    'ii diminished',
+    'III augmented',
+    'iv',
+    'V',
+    'VI',
+    'vii diminished',
+  ]);
 });
 
 test('sevenths add their row, qualities and numerals', async ({ page, demo }) => {
@@ -40,15 +56,27 @@ test('sevenths add their row, qualities and numerals', async ({ page, demo }) =>
   await page.getByRole('radio', { name: 'Sevenths' }).click();
   await expectRow(page, 'Seventh', ['G♯', 'A', 'B', 'C♯', 'D', 'E', 'F♯']);
   await expectRow(page, 'Symbol', ['Amaj7', 'Bm7', 'C♯m7', 'Dmaj7', 'E7', 'F♯m7', 'G♯m7♭5']);
-  await expectRow(page, 'Quality', ['major', 'minor', 'minor', 'major', 'dominant', 'minor', 'half-diminished']);
+  await expectRow(page, 'Quality', [
+    'major',
+    'minor',
+    'minor',
+    'major',
+    'dominant',
+    'minor',
+    'half-diminished',
+  ]);
 });
 
 test('the working follows the column and the way', async ({ page, demo }) => {
   await page.goto(`${demo}key`);
   await page.getByRole('gridcell', { name: 'Root: C♯' }).click();
   const margin = page.getByRole('complementary', { name: 'Working' });
-  await expect(margin.getByRole('listitem').first()).toHaveText('Start on degree 3 and take every other note of the scale: C♯ E G♯.');
-  await expect(margin.getByRole('listitem').nth(1)).toHaveText('C♯ up to E is a third of 3 half steps: minor third.');
+  await expect(margin.getByRole('listitem').first()).toHaveText(
+    'Start on degree 3 and take every other note of the scale: C♯ E G♯.',
+  );
+  await expect(margin.getByRole('listitem').nth(1)).toHaveText(
+    'C♯ up to E is a third of 3 half steps: minor third.',
+  );
   await margin.getByRole('tab', { name: 'Formula' }).click();
   await expect(margin.getByRole('listitem').nth(1)).toHaveText('The third is lowered: E♯ becomes E.');
   await margin.getByRole('tab', { name: 'Half steps' }).click();
@@ -119,20 +147,39 @@ test('scale forms, modes, clefs, fingering and stacks to the thirteenth', async 
   await expectRow(page, 'Root', ['A', 'B', 'C', 'D', 'E', 'F♯', 'G♯, raised leading tone']);
   await scale('Dorian');
   await expectRow(page, 'Root', ['A', 'B', 'C', 'D', 'E', 'F♯', 'G']);
-  await expectRow(page, 'Degree name', ['tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant', 'subtonic']);
+  await expectRow(page, 'Degree name', [
+    'tonic',
+    'supertonic',
+    'mediant',
+    'subdominant',
+    'dominant',
+    'submediant',
+    'subtonic',
+  ]);
   await scale('Major');
   await page.getByRole('button', { name: 'Fingering' }).click();
   await expectRow(page, 'Right hand', ['1', '2', '3', '1', '2', '3', '4 · 5']);
   await expectRow(page, 'Left hand', ['5', '4', '3', '2', '1', '3', '2 · 1']);
   await page.getByRole('radio', { name: '13' }).click();
-  await expectRow(page, 'Symbol', ['Amaj13', 'Bm13', 'C♯m7♭9♭13', 'Dmaj13♯11', 'E13', 'F♯m11♭13', 'G♯m7♭5♭9(11)♭13']);
+  await expectRow(page, 'Symbol', [
+    'Amaj13',
+    'Bm13',
+    'C♯m7♭9♭13',
+    'Dmaj13♯11',
+    'E13',
+    'F♯m11♭13',
+    'G♯m7♭5♭9(11)♭13',
+  ]);
   await expectRow(page, 'Thirteenth', ['F♯', 'G♯', 'A', 'B', 'C♯', 'D', 'E']);
   await page.getByRole('button', { name: /^Clef/ }).click();
   await page.getByRole('menuitemradio', { name: 'Alto' }).click();
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
 });
 
-test('a theoretical key says that it has no ordinary signature and is spelled with double sharps', async ({ page, demo }) => {
+test('a theoretical key says that it has no ordinary signature and is spelled with double sharps', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo}key`);
   await chooseKey(page, /^Choose key/, 'G sharp minor');
   await page.getByRole('button', { name: /^Scale:/ }).click();
@@ -155,7 +202,13 @@ test('a workbook saved by the first version opens with everything it held', asyn
           numeralCase: 'quality',
           inversion: 'figures',
           sevenths: 'explicit',
-          symbols: { minor: 'm', majorSeventh: 'maj7', halfDiminished: 'm7b5', diminished: 'dim', augmented: '+' },
+          symbols: {
+            minor: 'm',
+            majorSeventh: 'maj7',
+            halfDiminished: 'm7b5',
+            diminished: 'dim',
+            augmented: '+',
+          },
           minorDegrees: 'plain',
           applied: 'slash',
           cadentialSixFour: 'dominant',
@@ -168,14 +221,27 @@ test('a workbook saved by the first version opens with everything it held', asyn
           title: 'An old workbook',
           keyBench: { key: 'D minor', top: 7, clef: 'bass' },
           notYetTaught: { major: [], minor: [2] },
-          progressions: [{ id: 'p', title: 'Old line', key: 'D minor', tempo: 80, columns: [{ id: 'c', entry: { kind: 'numeral', text: 'V7' } }] }],
+          progressions: [
+            {
+              id: 'p',
+              title: 'Old line',
+              key: 'D minor',
+              tempo: 80,
+              columns: [{ id: 'c', entry: { kind: 'numeral', text: 'V7' } }],
+            },
+          ],
           openProgression: 'p',
           school,
         };
         const put = opened.result
           .transaction('workbooks', 'readwrite')
           .objectStore('workbooks')
-          .put({ id: 'old', savedAt: 1, workbook, place: { bench: 'key', keyColumn: 1, progressionColumn: null } });
+          .put({
+            id: 'old',
+            savedAt: 1,
+            workbook,
+            place: { bench: 'key', keyColumn: 1, progressionColumn: null },
+          });
         put.onsuccess = () => {
           opened.result.close();
           resolve();
@@ -197,7 +263,9 @@ test('a key is found by its signature in words, and both keys of it are offered'
   const field = page.getByRole('textbox', { name: 'Key or signature' });
   await field.fill('two flat');
   await expect(page.getByRole('dialog').getByRole('button', { name: 'B♭ major' })).toBeVisible();
-  await expect(page.getByRole('dialog').getByRole('button', { name: 'G minor', exact: true }).first()).toBeVisible();
+  await expect(
+    page.getByRole('dialog').getByRole('button', { name: 'G minor', exact: true }).first(),
+  ).toBeVisible();
   await field.fill('nine flats');
   await expect(page.getByRole('dialog').getByRole('status')).toContainText('this is not a signature');
   await field.fill('F# minor');
@@ -205,7 +273,10 @@ test('a key is found by its signature in words, and both keys of it are offered'
   await expect(page.getByRole('heading', { name: 'F♯ minor', level: 1 })).toBeVisible();
 });
 
-test('the circle is walked and chosen from with the keyboard, and keys that sound alike share a place', async ({ page, demo }) => {
+test('the circle is walked and chosen from with the keyboard, and keys that sound alike share a place', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo}key`);
   await page.getByRole('radio', { name: 'Circle' }).click();
   const circle = page.getByRole('radiogroup', { name: 'Circle of fifths' });
@@ -214,7 +285,10 @@ test('the circle is walked and chosen from with the keyboard, and keys that soun
   await expect(page.getByRole('heading', { name: 'F♯ major', level: 1 })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'G♭ major', level: 1 })).toBeVisible();
-  await expect(circle.getByRole('radio', { checked: true })).toHaveAttribute('aria-label', 'F sharp major or G flat major');
+  await expect(circle.getByRole('radio', { checked: true })).toHaveAttribute(
+    'aria-label',
+    'F sharp major or G flat major',
+  );
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'D♯ minor', level: 1 })).toBeVisible();
@@ -222,12 +296,25 @@ test('the circle is walked and chosen from with the keyboard, and keys that soun
   await expect(page.getByRole('heading', { name: 'C major', level: 1 })).toBeVisible();
 });
 
-test('in minor the harmonic chords stand beside the natural ones, with the leading note raised by a natural', async ({ page, demo }) => {
+test('in minor the harmonic chords stand beside the natural ones, with the leading note raised by a natural', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo}key`);
   await chooseKey(page, /^Choose key/, 'C minor');
   await page.getByRole('button', { name: /^Scale:/ }).click();
   await page.getByRole('menuitemradio', { name: 'Natural beside harmonic' }).click();
-  await expectRow(page, 'Numeral', ['i', 'ii diminished', 'III', 'iv', 'v', 'V', 'VI', 'VII', 'vii diminished']);
+  await expectRow(page, 'Numeral', [
+    'i',
+    'ii diminished',
+    'III',
+    'iv',
+    'v',
+    'V',
+    'VI',
+    'VII',
+    'vii diminished',
+  ]);
   await expectRow(page, 'Root', ['C', 'D', 'E♭', 'F', 'G', 'G', 'A♭', 'B♭', 'B, raised leading tone']);
   await expectRow(page, 'Third', ['E♭', 'F', 'G', 'A♭', 'B♭', 'B, raised leading tone', 'C', 'D', 'D']);
   const margin = page.getByRole('complementary', { name: 'Working' });
@@ -249,7 +336,13 @@ test('primary chords lie in the nearest inversions, with fingers for both hands'
   await expect(page.getByText('Stop if the hand hurts, and ask a teacher or a doctor.')).toBeVisible();
   await saved(page);
   await page.reload();
-  await expectRow(page, 'Inversion', ['root position', 'second inversion', 'root position', 'first inversion', 'root position']);
+  await expectRow(page, 'Inversion', [
+    'root position',
+    'second inversion',
+    'root position',
+    'first inversion',
+    'root position',
+  ]);
 });
 
 test('each class has a mask of its own', async ({ page, demo }) => {
@@ -267,7 +360,15 @@ test('each class has a mask of its own', async ({ page, demo }) => {
   await saved(page);
   await page.reload();
   await expect(page.getByRole('button', { name: 'Class: Saturday duo' })).toBeVisible();
-  await expectRow(page, 'Taught', ['not yet', 'not yet', 'not yet', 'taught', 'taught', 'not yet', 'not yet']);
+  await expectRow(page, 'Taught', [
+    'not yet',
+    'not yet',
+    'not yet',
+    'taught',
+    'taught',
+    'not yet',
+    'not yet',
+  ]);
   await page.getByRole('button', { name: /^Class:/ }).click();
   await page.getByRole('menuitemradio', { name: 'Tuesday evening class' }).click();
   await expectRow(page, 'Taught', mask);

@@ -57,7 +57,10 @@ test('Intervals: bars, an interval by letters and its name without a mouse', asy
   await expect(page.getByRole('textbox', { name: 'Name of the inversion' })).toBeVisible();
 });
 
-test('Progressions: bars, a selection, its key, rows, a voice and an answer without a mouse', async ({ page, demo }) => {
+test('Progressions: bars, a selection, its key, rows, a voice and an answer without a mouse', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo}progressions`);
   await entryLine(page).focus();
   await page.keyboard.press('Control+a');
@@ -65,7 +68,8 @@ test('Progressions: bars, a selection, its key, rows, a voice and an answer with
   await take(page, page.getByRole('button', { name: /^Metre/ }), '4/4');
   await expect.poll(async () => (await rowTexts(page, 'Numeral')).slice(0, 2)).toEqual(['I', 'IV']);
   await page.locator('.grid-column [tabindex="0"]').focus();
-  for (const key of ['Home', 'ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight']) await page.keyboard.press(key);
+  for (const key of ['Home', 'ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight'])
+    await page.keyboard.press(key);
   await expect(page.locator('.grid-column.within')).toHaveCount(3);
   await take(page, page.getByRole('button', { name: 'Move the selection', exact: true }), 'Up a step');
   await expectRow(page, 'Symbol', ['A', 'E', 'F♯7', 'B', 'nothing', 'nothing', 'Bm']);
@@ -84,7 +88,9 @@ test('Progressions: bars, a selection, its key, rows, a voice and an answer with
   await page.getByRole('button', { name: 'Symbol: up' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.press('Escape');
-  await expect.poll(async () => (await page.getByRole('columnheader').allTextContents()).indexOf('Symbol')).toBe(4);
+  await expect
+    .poll(async () => (await page.getByRole('columnheader').allTextContents()).indexOf('Symbol'))
+    .toBe(4);
   await entryLine(page).focus();
   await page.keyboard.press('Control+a');
   await page.keyboard.type('I IV V7 I');

@@ -1,10 +1,14 @@
 import { entryLine, expect, expectRow, openProgressions, saved, test } from './fixtures';
 
-test('a school changes every label, the line and the working at once, and nothing stored', async ({ page, demo }) => {
+test('a school changes every label, the line and the working at once, and nothing stored', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await page.getByRole('button', { name: 'Labels' }).click();
   const sheet = page.getByRole('dialog', { name: 'Labels' });
-  for (const choice of ['V of ii', 'B H', 'semitone, leading note']) await sheet.getByText(choice, { exact: true }).click();
+  for (const choice of ['V of ii', 'B H', 'semitone, leading note'])
+    await sheet.getByText(choice, { exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(entryLine(page)).toHaveValue('I vi V65 of ii ii ii65 V7 I');
   await expectRow(page, 'Symbol', ['A', 'Fism', 'Fis7/Ais', 'Hm', 'Hm7/D', 'E7', 'A']);

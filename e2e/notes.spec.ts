@@ -52,7 +52,10 @@ test('the keyboard of the screen plays with the pointer and from the keyboard', 
   await expect(line(page)).toHaveValue('E4 B4');
 });
 
-test('a chord follows the keys that are struck, with the half steps counted between them', async ({ page, demo }) => {
+test('a chord follows the keys that are struck, with the half steps counted between them', async ({
+  page,
+  demo,
+}) => {
   await page.goto(`${demo}chords`);
   await page.getByRole('button', { name: 'Notes', exact: true }).click();
   await expect(keys(page).locator('.gap')).toHaveText(['4', '3', '3']);
@@ -81,14 +84,20 @@ test('the simulated MIDI keyboard plays chords from the keys of the computer', a
   for (const key of ['s', 'f', 'h']) await page.keyboard.up(key);
 });
 
-test('a MIDI keyboard that is plugged in plays intervals; without one the page says what to do', async ({ page, demo }) => {
+test('a MIDI keyboard that is plugged in plays intervals; without one the page says what to do', async ({
+  page,
+  demo,
+}) => {
   await page.addInitScript(() => {
     const inputs = new Map<string, EventTarget & { id: string; name: string }>();
     const plugged = window.location.search === '?plugged';
     if (plugged) inputs.set('k1', Object.assign(new EventTarget(), { id: 'k1', name: 'Desk keyboard' }));
     Object.defineProperty(navigator, 'requestMIDIAccess', { value: () => Promise.resolve({ inputs }) });
     Object.assign(window, {
-      strike: (...bytes: number[]) => inputs.get('k1')!.dispatchEvent(Object.assign(new Event('midimessage'), { data: new Uint8Array(bytes) })),
+      strike: (...bytes: number[]) =>
+        inputs
+          .get('k1')!
+          .dispatchEvent(Object.assign(new Event('midimessage'), { data: new Uint8Array(bytes) })),
     });
   });
   await openIntervals(page, demo);
@@ -110,7 +119,10 @@ test('a MIDI keyboard that is plugged in plays intervals; without one the page s
   await expectRow(page, 'Letters', ['E – C♯']);
 });
 
-test('notes gathered by hand become a column of the progression; a note becomes the tonic of the key', async ({ page, demo }) => {
+test('notes gathered by hand become a column of the progression; a note becomes the tonic of the key', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await page.getByRole('button', { name: 'Notes', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Put the chord' })).toBeDisabled();

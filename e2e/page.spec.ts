@@ -9,7 +9,9 @@ for (const theme of ['Paper', 'Board'] as const) {
       await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
       if (bench === 'progressions') await entryLine(page).fill('I vi Vxyz ii V7 I');
       const result = await new AxeBuilder({ page }).analyze();
-      expect(result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+      expect(
+        result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`),
+      ).toEqual([]);
     });
   }
 }
@@ -27,7 +29,10 @@ const VIEWS = [
 ] as const;
 
 for (const [bench, view, width] of VIEWS) {
-  test(`axe finds nothing in ${view} with the notes panel open, ${width} wide, and nothing lies outside the page`, async ({ page, demo }) => {
+  test(`axe finds nothing in ${view} with the notes panel open, ${width} wide, and nothing lies outside the page`, async ({
+    page,
+    demo,
+  }) => {
     await page.setViewportSize({ width, height: 800 });
     await page.goto(`${demo}${bench}`);
     await page.getByRole('radio', { name: view, exact: true }).click();
@@ -40,11 +45,14 @@ for (const [bench, view, width] of VIEWS) {
     await page.getByRole('button', { name: 'Notes', exact: true }).click();
     await expect(page.getByRole('slider')).toBeVisible();
     if (view === 'To print') {
-      for (const key of ['D major', 'B minor']) await page.getByRole('button', { name: `Leave out ${key}` }).click();
+      for (const key of ['D major', 'B minor'])
+        await page.getByRole('button', { name: `Leave out ${key}` }).click();
       await page.getByRole('button', { name: 'Blank' }).click();
     }
     const result = await new AxeBuilder({ page }).analyze();
-    expect(result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+    expect(
+      result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(' | ')}`),
+    ).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
   });
 }
@@ -54,7 +62,8 @@ test('no request leaves the origin, and nothing breaks the security policy', asy
   const violations: string[] = [];
   page.on('request', (request) => {
     const { origin, protocol } = new URL(request.url());
-    if (origin !== new URL(demo).origin && protocol !== 'data:' && protocol !== 'blob:') outside.push(request.url());
+    if (origin !== new URL(demo).origin && protocol !== 'data:' && protocol !== 'blob:')
+      outside.push(request.url());
   });
   page.on('console', (message) => message.type() === 'error' && violations.push(message.text()));
   page.on('pageerror', (error) => violations.push(error.message));
@@ -72,7 +81,10 @@ test('no request leaves the origin, and nothing breaks the security policy', asy
   expect(violations).toEqual([]);
 });
 
-test('the server sends a strict policy, lasting caches for built files, and one page for every route', async ({ request, demo }) => {
+test('the server sends a strict policy, lasting caches for built files, and one page for every route', async ({
+  request,
+  demo,
+}) => {
   const page = await request.get(`${demo}progressions`);
   expect(page.status()).toBe(200);
   const policy = page.headers()['content-security-policy']!;
@@ -100,7 +112,10 @@ test('the surface follows the system until one is picked, and board size is kept
   await expect.poll(ground).toBe('rgb(251, 249, 243)');
 });
 
-test('at 390 px the margin lies below the columns and only the columns scroll sideways', async ({ page, demo }) => {
+test('at 390 px the margin lies below the columns and only the columns scroll sideways', async ({
+  page,
+  demo,
+}) => {
   await page.setViewportSize({ width: 390, height: 780 });
   await openProgressions(page, demo);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
@@ -108,7 +123,9 @@ test('at 390 px the margin lies below the columns and only the columns scroll si
   const grid = (await page.getByRole('grid').boundingBox())!;
   const margin = (await page.getByRole('complementary', { name: 'Working' }).boundingBox())!;
   expect(margin.y).toBeGreaterThan(grid.y + grid.height);
-  expect(await page.getByRole('grid').evaluate((element) => element.scrollWidth > element.clientWidth)).toBe(true);
+  expect(await page.getByRole('grid').evaluate((element) => element.scrollWidth > element.clientWidth)).toBe(
+    true,
+  );
 });
 
 test('the list of keys opens with ? and closes with escape', async ({ page, demo }) => {

@@ -16,7 +16,9 @@ test('a column and the line are saved as SVG of outlines only', async ({ page, d
   await expect(page.locator('.grid-column .staff text').first()).toBeAttached();
   const [line, column] = [info.outputPath('line.svg'), info.outputPath('column.svg')];
   expect(await savedPicture(page, 'Save line as SVG', line)).toBe('A-major-scale-and-chord-map.svg');
-  expect(await savedPicture(page, 'Save column as SVG', column)).toBe('A-major-scale-and-chord-map-column-1.svg');
+  expect(await savedPicture(page, 'Save column as SVG', column)).toBe(
+    'A-major-scale-and-chord-map-column-1.svg',
+  );
   const [whole, one] = [await readFile(line, 'utf8'), await readFile(column, 'utf8')];
   for (const svg of [whole, one]) {
     // No font is needed to read it, and nothing is fetched for it.
@@ -49,7 +51,9 @@ test('a column is saved as PNG and copied for a slide', async ({ page, demo, con
   await page.getByRole('button', { name: 'Picture' }).click();
   await page.getByRole('menuitem', { name: 'Copy line' }).click();
   await expect(page.getByText('Copied: paste it into a slide.')).toBeVisible();
-  const types = await page.evaluate(async () => (await navigator.clipboard.read()).flatMap((item) => item.types));
+  const types = await page.evaluate(async () =>
+    (await navigator.clipboard.read()).flatMap((item) => item.types),
+  );
   expect(types).toContain('image/png');
 });
 
@@ -61,11 +65,16 @@ test('the circle goes out as a picture too', async ({ page, demo }, info) => {
   expect((await readFile(path, 'utf8')).match(/<path/g)!.length).toBeGreaterThanOrEqual(48);
 });
 
-test('a line is saved as a PDF of outlines, in systems over as many pages as it needs, also from the board', async ({ page, demo }, info) => {
+test('a line is saved as a PDF of outlines, in systems over as many pages as it needs, also from the board', async ({
+  page,
+  demo,
+}, info) => {
   await page.emulateMedia({ colorScheme: 'dark' });
   await openProgressions(page, demo);
   const pages = async (columns: number) => {
-    await entryLine(page).fill(Array.from({ length: columns }, (_, at) => ['I', 'vi', 'ii7', 'V7'][at % 4]).join(' '));
+    await entryLine(page).fill(
+      Array.from({ length: columns }, (_, at) => ['I', 'vi', 'ii7', 'V7'][at % 4]).join(' '),
+    );
     await expect(page.locator('.grid-column')).toHaveCount(columns);
     const path = info.outputPath(`line-${columns}.pdf`);
     expect(await savedPicture(page, 'Save line as PDF', path)).toBe('Ferry-Waltz-strain-two.pdf');

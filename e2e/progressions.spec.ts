@@ -9,7 +9,9 @@ test('the demo piece is labelled on a grand staff', async ({ page, demo }) => {
   await expectRow(page, 'Figured bass', ['nothing', 'nothing', '6 5', 'nothing', '6 5', '7', 'nothing']);
   await expectRow(page, 'Symbol', ['A', 'F♯m', 'F♯7/A♯', 'Bm', 'Bm7/D', 'E7', 'A']);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
-  await expect(page.getByRole('gridcell', { name: 'bar 3, F sharp dominant seventh over A sharp, V six-five of ii' })).toBeVisible();
+  await expect(
+    page.getByRole('gridcell', { name: 'bar 3, F sharp dominant seventh over A sharp, V six-five of ii' }),
+  ).toBeVisible();
 });
 
 for (const [kind, line, numerals] of [
@@ -33,7 +35,9 @@ test('what is not understood is reported in place and the rest is kept', async (
   await expect(page.locator('.grid-column')).toHaveCount(7);
   await expect(page.locator('.grid-column.problem')).toHaveCount(2);
   await expectRow(page, 'Numeral', ['I', 'vi', 'ii', 'V seven', 'I']);
-  await expect(page.getByText('“Vxyz”: “xyz” after “V” is not understood. Write for example').first()).toBeVisible();
+  await expect(
+    page.getByText('“Vxyz”: “xyz” after “V” is not understood. Write for example').first(),
+  ).toBeVisible();
   await expect(page.getByText('a chord needs at least two different notes.').first()).toBeVisible();
   await expect(entryLine(page)).toHaveAttribute('aria-invalid', 'true');
   await saved(page);
@@ -45,7 +49,9 @@ test('a column is inverted by key and by button, and the margin says why', async
   await openProgressions(page, demo);
   await page.getByRole('gridcell', { name: /^bar 6,/ }).click();
   await page.keyboard.press(']');
-  await expect(page.getByRole('gridcell', { name: 'bar 6, E dominant seventh over G sharp, V six-five' })).toBeVisible();
+  await expect(
+    page.getByRole('gridcell', { name: 'bar 6, E dominant seventh over G sharp, V six-five' }),
+  ).toBeVisible();
   expect((await rowTexts(page, 'Figured bass'))[5]).toBe('6 5');
   expect((await rowTexts(page, 'Symbol'))[5]).toBe('E7/G♯');
   const margin = page.getByRole('complementary', { name: 'Working' });
@@ -72,11 +78,16 @@ test('the progression plays with a moving mark, stops, and changes tempo', async
   const mark = page.locator('.grid-column.playing');
   // Looked for in every frame: at this tempo a column is marked for little more than half a second.
   for (const column of ['0', '1', '2'])
-    await page.waitForFunction((at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === at, column);
+    await page.waitForFunction(
+      (at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === at,
+      column,
+    );
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(mark).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
-  await expect(page.getByText('Sound starts at a moderate level: check your headphones first.')).toBeVisible();
+  await expect(
+    page.getByText('Sound starts at a moderate level: check your headphones first.'),
+  ).toBeVisible();
 });
 
 test('a new key is re-read or transposed: two different things', async ({ page, demo }) => {
@@ -84,7 +95,15 @@ test('a new key is re-read or transposed: two different things', async ({ page, 
   await chooseKey(page, /^Change key/, 'D major');
   await page.getByRole('button', { name: /^Re-read/ }).click();
   await expectRow(page, 'Symbol', ['A', 'F♯m', 'F♯7/A♯', 'Bm', 'Bm7/D', 'E7', 'A']);
-  await expectRow(page, 'Numeral', ['V', 'iii', 'V six-five of vi', 'vi', 'vi six-five', 'V seven of V', 'V']);
+  await expectRow(page, 'Numeral', [
+    'V',
+    'iii',
+    'V six-five of vi',
+    'vi',
+    'vi six-five',
+    'V seven of V',
+    'V',
+  ]);
   await page.keyboard.press('Control+z');
   await expectRow(page, 'Numeral', NUMERALS);
   await chooseKey(page, /^Change key/, 'E flat major');
@@ -113,14 +132,24 @@ test('undo and redo cover every edit; closing and reopening loses nothing', asyn
   await again.goto(demo);
   await expect(again).toHaveURL(/progressions$/);
   await expect(entryLine(again)).toHaveValue('I V65/ii ii ii65 V7 I IV I');
-  await expect(again.getByRole('textbox', { name: 'Title of the progression' })).toHaveValue('Ferry Waltz, new strain');
+  await expect(again.getByRole('textbox', { name: 'Title of the progression' })).toHaveValue(
+    'Ferry Waltz, new strain',
+  );
 });
 
 test('several progressions live in one workbook', async ({ page, demo }) => {
   await openProgressions(page, demo);
   await page.getByRole('button', { name: 'Other progressions' }).click();
   await page.getByRole('menuitem', { name: /Lamplighters/ }).click();
-  await expectRow(page, 'Numeral', ['i', 'iv six', 'V six-five', 'i', 'ii half-diminished six-five', 'V seven', 'i']);
+  await expectRow(page, 'Numeral', [
+    'i',
+    'iv six',
+    'V six-five',
+    'i',
+    'ii half-diminished six-five',
+    'V seven',
+    'i',
+  ]);
   await page.getByRole('button', { name: 'Other progressions' }).click();
   await page.getByRole('menuitem', { name: 'Begin a new progression' }).click();
   await expect(page.getByText('Nothing stands here yet.')).toBeVisible();
@@ -138,23 +167,40 @@ test('two hundred columns stay in one line, each with its notes over it', async 
       columns.filter((column) => {
         const box = column.getBoundingClientRect();
         const heads = [...column.querySelectorAll('.staff text')].map((text) => text.getBoundingClientRect());
-        return heads.length === 0 || heads.some((head) => head.left < box.left - 1 || head.right > box.right + 1);
+        return (
+          heads.length === 0 || heads.some((head) => head.left < box.left - 1 || head.right > box.right + 1)
+        );
       }).length,
   );
   expect(misplaced).toBe(0);
   const crowded = await page
     .locator('.grid-column')
     .evaluateAll(
-      (columns) => columns.filter((column) => [...column.querySelectorAll('.cell')].some((cell) => cell.scrollWidth > cell.clientWidth + 1)).length,
+      (columns) =>
+        columns.filter((column) =>
+          [...column.querySelectorAll('.cell')].some((cell) => cell.scrollWidth > cell.clientWidth + 1),
+        ).length,
     );
   expect(crowded).toBe(0);
 });
 
-test('symbols get the numeral of their context, with brackets, arrows, cadences and readings', async ({ page, demo }) => {
+test('symbols get the numeral of their context, with brackets, arrows, cadences and readings', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('A F#7 Bm7 E7 A Bm7 E7 F#m');
   await expectRow(page, 'Symbol', ['A', 'F♯7', 'Bm7', 'E7', 'A', 'Bm7', 'E7', 'F♯m']);
-  await expectRow(page, 'Numeral', ['I', 'V seven of ii', 'ii seven', 'V seven', 'I', 'ii seven', 'V seven', 'vi']);
+  await expectRow(page, 'Numeral', [
+    'I',
+    'V seven of ii',
+    'ii seven',
+    'V seven',
+    'I',
+    'ii seven',
+    'V seven',
+    'vi',
+  ]);
   await expectRow(page, 'Targets', [
     'nothing',
     'goes to the next',
@@ -167,10 +213,22 @@ test('symbols get the numeral of their context, with brackets, arrows, cadences 
   ]);
   await page.getByRole('gridcell', { name: 'Symbol: A' }).nth(1).click();
   await page.getByRole('button', { name: 'A phrase ends here' }).click();
-  await expectRow(page, 'Cadence', ['nothing', 'nothing', 'nothing', 'nothing', 'perfect', 'nothing', 'nothing', 'deceptive']);
+  await expectRow(page, 'Cadence', [
+    'nothing',
+    'nothing',
+    'nothing',
+    'nothing',
+    'perfect',
+    'nothing',
+    'nothing',
+    'deceptive',
+  ]);
 });
 
-test('a ruling stands through recomputation until it is taken back, and undo reaches it', async ({ page, demo }) => {
+test('a ruling stands through recomputation until it is taken back, and undo reaches it', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('A F#7 Bm E7 A');
   await page.getByRole('gridcell', { name: 'Symbol: F♯7' }).click();
@@ -203,7 +261,9 @@ test('keys change where they are marked, or are found where that is asked for', 
   await chooseKey(page, /^Key from here/, 'E major');
   await expectRow(page, 'Numeral', ['I', 'IV', 'V seven', 'I', 'V seven', 'I', 'V seven', 'I']);
   await page.getByRole('button', { name: 'No key change here' }).click();
-  await expect.poll(async () => (await rowTexts(page, 'Key')).filter((key) => key !== 'nothing')).toEqual(['A major']);
+  await expect
+    .poll(async () => (await rowTexts(page, 'Key')).filter((key) => key !== 'nothing'))
+    .toEqual(['A major']);
 });
 
 test('rows are hidden and left blank for the class', async ({ page, demo }) => {
@@ -213,13 +273,18 @@ test('rows are hidden and left blank for the class', async ({ page, demo }) => {
   await page.getByRole('checkbox', { name: 'Numeral: Blank' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('columnheader', { name: 'Degrees' })).toHaveCount(0);
-  await expect.poll(async () => new Set(await rowTexts(page, 'Numeral'))).toEqual(new Set(['to be filled in']));
+  await expect
+    .poll(async () => new Set(await rowTexts(page, 'Numeral')))
+    .toEqual(new Set(['to be filled in']));
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('columnheader', { name: 'Degrees' })).toBeVisible();
 });
 
-test('four voices are found in the worker, locked, set otherwise, and blocked with the rule that stands in the way', async ({ page, demo }) => {
+test('four voices are found in the worker, locked, set otherwise, and blocked with the rule that stands in the way', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('I IV V7 I');
   await page.getByRole('radio', { name: 'Four parts' }).click();
@@ -228,46 +293,84 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
   await expect(voices).toContainText('soprano');
   const sung = () => voices.locator('b').allTextContents();
   const first = await sung();
-  const cost = async () => Number(/costs ([\d.]+)/.exec((await page.getByText(/The whole setting costs/).textContent())!)![1]);
+  const cost = async () =>
+    Number(/costs ([\d.]+)/.exec((await page.getByText(/The whole setting costs/).textContent())!)![1]);
   const least = await cost();
   await voices.getByRole('button', { name: 'Lock the soprano' }).click();
   await page.getByRole('button', { name: 'Next best' }).click();
   await expect.poll(async () => (await sung())[0]).toBe(first[0]);
   expect(await cost()).toBeGreaterThanOrEqual(least);
-  await expect(voices.getByRole('button', { name: 'Lock the soprano' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(voices.getByRole('button', { name: 'Lock the soprano' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 A5)');
-  await expectRow(page, 'Faults', ['nothing', 'range, soprano, parallel octaves, soprano and bass, parallel fifths, tenor and bass']);
-  await expect(page.locator('.grid-column').nth(1).locator('[fill="var(--correction)"]').first()).toBeAttached();
+  await expectRow(page, 'Faults', [
+    'nothing',
+    'range, soprano, parallel octaves, soprano and bass, parallel fifths, tenor and bass',
+  ]);
+  await expect(
+    page.locator('.grid-column').nth(1).locator('[fill="var(--correction)"]').first(),
+  ).toBeAttached();
 });
 
-test('a whole voice is locked and freed; rules have weights; given voices are checked where no setting goes on', async ({ page, demo }) => {
+test('a whole voice is locked and freed; rules have weights; given voices are checked where no setting goes on', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('I IV V7 I');
   await page.getByRole('radio', { name: 'Four parts' }).click();
   const voices = page.getByRole('group', { name: 'Voices of this column' });
   await voices.getByRole('button', { name: 'Lock the whole bass' }).click();
-  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await page.getByRole('gridcell', { name: /^bar 4,/ }).click();
-  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await voices.getByRole('button', { name: 'Lock the whole bass' }).click();
-  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute('aria-pressed', 'false');
+  await expect(voices.getByRole('button', { name: 'Lock the bass', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  );
   await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 E5) I6 V7 I');
-  await expect(page.getByText(/No legal setting goes on at bar 2: parallel fifths stands in the way/)).toBeVisible();
-  await expectRow(page, 'Faults', ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing']);
+  await expect(
+    page.getByText(/No legal setting goes on at bar 2: parallel fifths stands in the way/),
+  ).toBeVisible();
+  await expectRow(page, 'Faults', [
+    'nothing',
+    'parallel fifths, tenor and bass',
+    'nothing',
+    'nothing',
+    'nothing',
+  ]);
   await page.getByRole('button', { name: 'Rules' }).click();
   await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('costs 4');
   await page.keyboard.press('Escape');
   await expect(page.getByText(/The whole setting costs/)).toBeVisible();
   await expect(page.getByText(/No legal setting goes on/)).toHaveCount(0);
   // Allowed at a cost, it is still named; switched off, it is not.
-  await expectRow(page, 'Faults', ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing']);
+  await expectRow(page, 'Faults', [
+    'nothing',
+    'parallel fifths, tenor and bass',
+    'nothing',
+    'nothing',
+    'nothing',
+  ]);
   await page.getByRole('button', { name: 'Rules' }).click();
   await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('is off');
   await page.keyboard.press('Escape');
   await expectRow(page, 'Faults', Array<string>(5).fill('nothing'));
 });
 
-test('a melody is harmonised with the chords taught, and put into the line in four voices', async ({ page, empty }) => {
+test('a melody is harmonised with the chords taught, and put into the line in four voices', async ({
+  page,
+  empty,
+}) => {
   await page.goto(`${empty}progressions`);
   await page.getByRole('button', { name: 'Melody' }).click();
   await page.getByRole('menuitem', { name: 'Harmonise a melody or a bass' }).click();
@@ -282,7 +385,10 @@ test('a melody is harmonised with the chords taught, and put into the line in fo
   await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('E4');
 });
 
-test('the line moves up a step with its signature, and to what an instrument reads', async ({ page, demo }) => {
+test('the line moves up a step with its signature, and to what an instrument reads', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('A F#m7 Bm E7 A');
   const move = async (name: string) => {
@@ -298,7 +404,10 @@ test('the line moves up a step with its signature, and to what an instrument rea
   await expectRow(page, 'Numeral', ['I', 'vi seven', 'ii', 'V seven', 'I']);
 });
 
-test('one voice is heard through the line, and the line in a loop until it is stopped', async ({ page, demo }) => {
+test('one voice is heard through the line, and the line in a loop until it is stopped', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill('I V');
   await page.getByRole('radio', { name: 'Four parts' }).click();
@@ -311,17 +420,27 @@ test('one voice is heard through the line, and the line in a loop until it is st
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Play', exact: true }).click();
   const playing = (column: number) =>
-    page.waitForFunction((at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at), column);
+    page.waitForFunction(
+      (at) => document.querySelector('.grid-column.playing')?.getAttribute('data-column') === String(at),
+      column,
+    );
   await playing(1);
   await playing(0);
   await page.getByRole('button', { name: 'Stop' }).click();
 });
 
-test('a line of 500 columns is set, labelled and edited; what is out of sight waits', async ({ page, demo }) => {
+test('a line of 500 columns is set, labelled and edited; what is out of sight waits', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill(Array.from({ length: 500 }, (_, at) => ['A', 'F#m', 'Bm', 'E7'][at % 4]).join(' '));
+  await entryLine(page).fill(
+    Array.from({ length: 500 }, (_, at) => ['A', 'F#m', 'Bm', 'E7'][at % 4]).join(' '),
+  );
   await expect(page.locator('.grid-column')).toHaveCount(500);
   await page.getByRole('radio', { name: 'Four parts' }).click();
-  await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('soprano', { timeout: 15_000 });
+  await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('soprano', {
+    timeout: 15_000,
+  });
   await expect.poll(async () => new Set(await rowTexts(page, 'Faults'))).toEqual(new Set(['nothing']));
 });

@@ -6,12 +6,22 @@ const LINE = 'I [? ?]> ii [? ?]> I [? ?] vi';
 test('brackets, arrows and targets alone: the class answers, and is told why not', async ({ page, demo }) => {
   await openProgressions(page, demo);
   await entryLine(page).fill(LINE);
-  await expectRow(page, 'Numeral', ['I', ...Array<string>(2).fill('to be worked back'), 'ii', ...Array<string>(2).fill('to be worked back'), 'I', ...Array<string>(2).fill('to be worked back'), 'vi']); // prettier-ignore
+  await expectRow(page, 'Numeral', [
+    'I',
+    ...Array<string>(2).fill('to be worked back'),
+    'ii',
+    ...Array<string>(2).fill('to be worked back'),
+    'I',
+    ...Array<string>(2).fill('to be worked back'),
+    'vi',
+  ]);
   const margin = page.getByRole('complementary', { name: 'Working' });
   await page.getByRole('gridcell', { name: /^bar 3,/ }).click();
   const answer = margin.getByRole('textbox', { name: 'Your answer' });
   await answer.fill('E7');
-  await expect(margin.getByRole('alert')).toHaveText(/Its root is not E: a V lies a fifth above the root that its arrow goes to, B\./);
+  await expect(margin.getByRole('alert')).toHaveText(
+    /Its root is not E: a V lies a fifth above the root that its arrow goes to, B\./,
+  );
   await answer.fill('F#m7');
   await expect(margin.getByRole('alert')).toContainText('A dominant has a major third');
   await answer.fill('V7/ii');
@@ -24,13 +34,27 @@ test('brackets, arrows and targets alone: the class answers, and is told why not
   ]);
   // Only a bracket: its target is open, and that is said.
   await page.getByRole('gridcell', { name: /^bar 9,/ }).click();
-  await expect(margin.getByText('The bracket has no arrow: the V does not resolve, its target is open')).toBeVisible();
+  await expect(
+    margin.getByText('The bracket has no arrow: the V does not resolve, its target is open'),
+  ).toBeVisible();
   await saved(page);
   await page.reload();
-  await expectRow(page, 'Numeral', ['I', 'to be worked back', 'answered V7/ii', 'ii', ...Array<string>(2).fill('to be worked back'), 'I', ...Array<string>(2).fill('to be worked back'), 'vi']); // prettier-ignore
+  await expectRow(page, 'Numeral', [
+    'I',
+    'to be worked back',
+    'answered V7/ii',
+    'ii',
+    ...Array<string>(2).fill('to be worked back'),
+    'I',
+    ...Array<string>(2).fill('to be worked back'),
+    'vi',
+  ]);
 });
 
-test('every chord that can be worked back is put at once, and the open pair stays open', async ({ page, demo }) => {
+test('every chord that can be worked back is put at once, and the open pair stays open', async ({
+  page,
+  demo,
+}) => {
   await openProgressions(page, demo);
   await entryLine(page).fill(LINE);
   await page.getByRole('button', { name: 'Work back' }).click();

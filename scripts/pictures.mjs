@@ -46,7 +46,11 @@ export const PICTURES = [
       await page.getByRole('slider').waitFor();
     },
   },
-  { name: 'key-primary', path: '/key', prepare: (page) => page.getByRole('radio', { name: 'Primary chords' }).click() },
+  {
+    name: 'key-primary',
+    path: '/key',
+    prepare: (page) => page.getByRole('radio', { name: 'Primary chords' }).click(),
+  },
   {
     name: 'key-to-print',
     path: '/key',
@@ -119,7 +123,9 @@ export const PICTURES = [
       await page.getByRole('menuitemradio', { name: 'Bass, then chord' }).click();
       await page.getByRole('button', { name: 'Melody', exact: true }).click();
       await page.getByRole('menuitem', { name: 'A melody over these chords' }).click();
-      await page.getByRole('textbox', { name: /^Melody/ }).fill('E4 / A4 B4 / C#5 / A#4 C#5 / B4 / F#4 G4 / G#4 / A4');
+      await page
+        .getByRole('textbox', { name: /^Melody/ })
+        .fill('E4 / A4 B4 / C#5 / A#4 C#5 / B4 / F#4 G4 / G#4 / A4');
       await select(page, /^bar 2 beat 1/);
     },
   },
@@ -145,5 +151,10 @@ export const PICTURES = [
       await page.getByRole('button', { name: 'Show the working' }).click();
     },
   },
-  { name: 'progressions-phone', path: '/progressions', size: { width: 390, height: 780 }, prepare: (page) => select(page, /^bar 2,/) },
+  {
+    name: 'progressions-phone',
+    path: '/progressions',
+    size: { width: 390, height: 780 },
+    prepare: (page) => select(page, /^bar 2,/),
+  },
 ];

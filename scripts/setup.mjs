@@ -8,7 +8,10 @@ import { fileURLToPath } from 'node:url';
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..');
 const CACHE = join(ROOT, 'node_modules', '.cache', 'diatonix');
 
-/** Runs a command in the project's folder, its words to the error stream: answers alone go to standard output. Ends the process when it fails. */
+/**
+ * Runs a command in the project's folder, its words to the error stream: answers alone go to standard output.
+ * Ends the process when it fails.
+ */
 export function run(command, args, options = {}) {
   const result = spawnSync(command, args, { cwd: ROOT, stdio: ['inherit', 2, 2], ...options });
   if (result.status !== 0) {
@@ -50,7 +53,11 @@ function newestChange(folder) {
 
 /** Builds the application, the server and the command when a source is newer than the last build. */
 export function ensureBuild() {
-  const newest = String(Math.max(...['core', 'web', 'server', 'command', 'demo'].map((folder) => newestChange(join(ROOT, folder)))));
+  const newest = String(
+    Math.max(
+      ...['core', 'web', 'server', 'command', 'demo'].map((folder) => newestChange(join(ROOT, folder))),
+    ),
+  );
   const built = ['web/dist/index.html', 'server/dist/index.js'].every((path) => existsSync(join(ROOT, path)));
   if (built && remembered('build') === newest) return;
   console.error('Building…');
@@ -65,7 +72,9 @@ export function ensureChromium() {
   console.error('Installing Chromium…');
   const root = process.getuid?.() === 0;
   const apt = (args) =>
-    run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+    run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], {
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
   apt(['update', '-qq']);
   apt(['install', '-y', '-qq', 'chromium']);
   return path;

@@ -12,7 +12,11 @@ const steps = { passed: 0, failed: 0 };
 
 function step(name, command, args, env = {}) {
   console.log(`\n— ${name}`);
-  const { status } = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
+  const { status } = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
   return status === 0;
 }
 
@@ -28,7 +32,9 @@ steps.failed += jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1;
 
 ensureBuild();
 const browser = join(reports, 'playwright.json');
-step('end-to-end tests', 'npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { DIATONIX_REPORT: browser });
+step('end-to-end tests', 'npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
+  DIATONIX_REPORT: browser,
+});
 const playwright = readReport(browser);
 steps.passed += playwright ? playwright.stats.expected + playwright.stats.flaky : 0;
 steps.failed += playwright ? playwright.stats.unexpected + playwright.errors.length : 1;

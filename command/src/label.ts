@@ -26,12 +26,23 @@ export type LabelledChord =
   | { readonly read: string; readonly error: { readonly code: string; readonly message: string } };
 
 /** Labels every piece of a line in a key; one that is not understood leaves its neighbours alone. */
-export function labelAnswer(line: string, keyText: string, school: School | undefined, notation: string | undefined): { chords: LabelledChord[] } {
+export function labelAnswer(
+  line: string,
+  keyText: string,
+  school: School | undefined,
+  notation: string | undefined,
+): { chords: LabelledChord[] } {
   if (notation !== undefined && notation !== 'romantext')
-    throw new TheoryError('request', notation, 'this notation is not known.', 'Leave it out, or write --notation romantext.');
+    throw new TheoryError(
+      'request',
+      notation,
+      'this notation is not known.',
+      'Leave it out, or write --notation romantext.',
+    );
   const key = parseKey(keyText);
   const chords = readLine(line, key, notation ? ROMANTEXT : school).map((token): LabelledChord => {
-    if ('error' in token) return { read: token.text, error: { code: token.error.code, message: token.error.message } };
+    if ('error' in token)
+      return { read: token.text, error: { code: token.error.code, message: token.error.message } };
     const { chord, numeral } = token.read;
     const labels = labelEntry(token.entry, key, school);
     return {

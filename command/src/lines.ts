@@ -1,6 +1,14 @@
 import { createInterface } from 'node:readline';
 import { TheoryError, type ErrorCode } from '@diatonix/core';
-import { figuresAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer, symbolAnswer, transposeAnswer } from './answers';
+import {
+  figuresAnswer,
+  intervalAnswer,
+  keyAnswer,
+  notesAnswer,
+  numeralAnswer,
+  symbolAnswer,
+  transposeAnswer,
+} from './answers';
 import { checkAnswer, harmoniseAnswer, progressionAnswer, settingAnswer } from './progressionAnswers';
 import { optional, text, texts, type Request } from './request';
 import { readSchool } from './school';
@@ -43,10 +51,20 @@ function readRequest(line: string): Request {
   try {
     value = JSON.parse(line);
   } catch {
-    throw new TheoryError('request', line, 'this line is not JSON.', 'Write one request a line: {"do":"interval","from":"G#4","to":"F##5"}.');
+    throw new TheoryError(
+      'request',
+      line,
+      'this line is not JSON.',
+      'Write one request a line: {"do":"interval","from":"G#4","to":"F##5"}.',
+    );
   }
   if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-    throw new TheoryError('request', line, 'a request is an object.', 'Write for example {"do":"key","key":"F# minor"}.');
+    throw new TheoryError(
+      'request',
+      line,
+      'a request is an object.',
+      'Write for example {"do":"key","key":"F# minor"}.',
+    );
   }
   return value as Request;
 }
@@ -54,7 +72,12 @@ function readRequest(line: string): Request {
 function notation(request: Request): 'romantext' | undefined {
   const value = optional(request, 'notation');
   if (value !== undefined && value !== 'romantext') {
-    throw new TheoryError('request', value, 'this notation is not known.', 'Leave it out for the house grammar, or give "romantext".');
+    throw new TheoryError(
+      'request',
+      value,
+      'this notation is not known.',
+      'Leave it out for the house grammar, or give "romantext".',
+    );
   }
   return value;
 }
@@ -68,9 +91,13 @@ export function answer(request: Request): unknown {
     case 'transpose':
       return transposeAnswer(text(request, 'from'), text(request, 'by'), request['below'] === true);
     case 'numeral':
-      return numeralAnswer(text(request, 'numeral'), text(request, 'key'), { notation: notation(request), school });
+      return numeralAnswer(text(request, 'numeral'), text(request, 'key'), {
+        notation: notation(request),
+        school,
+      });
     case 'chord':
-      if (request['symbol'] !== undefined) return symbolAnswer(text(request, 'symbol'), optional(request, 'key'), school);
+      if (request['symbol'] !== undefined)
+        return symbolAnswer(text(request, 'symbol'), optional(request, 'key'), school);
       return notesAnswer(texts(request, 'notes'), optional(request, 'key'), school);
     case 'figures':
       return figuresAnswer(text(request, 'key'), text(request, 'bass'), texts(request, 'figures'), school);

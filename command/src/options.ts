@@ -41,10 +41,21 @@ export function readArguments(args: readonly string[]): Arguments {
     if (FLAGS.has(name) && inline === undefined) flags.add(name);
     else if (WITH_VALUE.has(name)) {
       const value = inline ?? args[++i];
-      if (value === undefined) throw new TheoryError('request', arg, 'this option has no value after it.', `Write --${name} and its value.`);
+      if (value === undefined)
+        throw new TheoryError(
+          'request',
+          arg,
+          'this option has no value after it.',
+          `Write --${name} and its value.`,
+        );
       options[name] = value;
     } else
-      throw new TheoryError('request', arg, 'this option is not known.', `Options are ${[...WITH_VALUE, ...FLAGS].map((o) => `--${o}`).join(' ')}.`);
+      throw new TheoryError(
+        'request',
+        arg,
+        'this option is not known.',
+        `Options are ${[...WITH_VALUE, ...FLAGS].map((o) => `--${o}`).join(' ')}.`,
+      );
   }
   return { words, options, flags };
 }

@@ -1,18 +1,49 @@
 import {
-  analyseProgression, bestSetting, checkSetting, chordOfNumeral, contextReasonWords, harmonise, parseKey, parseNote, parseNoteName, parseNumeral, parseSymbol, printKey, printNote, printNumeral, RULES, settingsInOrder, TheoryError,
-  type ChordIn, type FourNotes, type Key, type Lock, type NoteName, type Numeral, type RuleWeights, type SettingFound,
-} from '@diatonix/core'; // prettier-ignore
+  analyseProgression,
+  bestSetting,
+  checkSetting,
+  chordOfNumeral,
+  contextReasonWords,
+  harmonise,
+  parseKey,
+  parseNote,
+  parseNoteName,
+  parseNumeral,
+  parseSymbol,
+  printKey,
+  printNote,
+  printNumeral,
+  RULES,
+  settingsInOrder,
+  TheoryError,
+  type ChordIn,
+  type FourNotes,
+  type Key,
+  type Lock,
+  type NoteName,
+  type Numeral,
+  type RuleWeights,
+  type SettingFound,
+} from '@diatonix/core';
 import { asObject, list, optional, text, texts, wholeNumber, type Request } from './request';
 
 const MOST_CHORDS = 5000;
 
-/** The labels of a progression in context: key, numeral, figures, symbol, function and readings of each chord, key areas, cadences, brackets and arrows. */
+/**
+ * The labels of a progression in context: key, numeral, figures, symbol, function and readings of each chord,
+ * key areas, cadences, brackets and arrows.
+ */
 export function progressionAnswer(request: Request): unknown {
   const keyText = optional(request, 'key');
   const key = keyText === undefined ? undefined : parseKey(keyText);
   const chords = list(request, 'chords').map((chord, at) => chordIn(asObject(chord, 'chord'), at, key));
   if (chords.length === 0 || chords.length > MOST_CHORDS)
-    throw new TheoryError('request', `${chords.length} chords`, `a progression has 1 to ${MOST_CHORDS} chords.`, 'Give "chords" as a list of them.');
+    throw new TheoryError(
+      'request',
+      `${chords.length} chords`,
+      `a progression has 1 to ${MOST_CHORDS} chords.`,
+      'Give "chords" as a list of them.',
+    );
   const signature = wholeNumber(request, 'signature', -7, 7);
   const phraseEnds =
     request['phraseEnds'] === undefined || request['phraseEnds'] === null
@@ -57,12 +88,25 @@ function chordIn(chord: Request, at: number, key: Key | undefined): ChordIn {
     );
   if (chord['symbol'] !== undefined) return { chord: parseSymbol(text(chord, 'symbol')) };
   if (chord['numeral'] !== undefined) {
-    if (!key) throw new TheoryError('request', text(chord, 'numeral'), 'a numeral is a chord only in a key.', 'Give "key" beside "chords".');
+    if (!key)
+      throw new TheoryError(
+        'request',
+        text(chord, 'numeral'),
+        'a numeral is a chord only in a key.',
+        'Give "key" beside "chords".',
+      );
     return { chord: chordOfNumeral(parseNumeral(text(chord, 'numeral'), key), key) };
   }
-  const notes = texts(chord, 'notes').map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
+  const notes = texts(chord, 'notes').map((note) =>
+    /\d$/.test(note) ? parseNote(note) : parseNoteName(note),
+  );
   if (notes.length === 0)
-    throw new TheoryError('chord', JSON.stringify(chord), `chord ${at + 1} has no notes.`, 'Give its notes from the lowest up: ["B","D","G"].');
+    throw new TheoryError(
+      'chord',
+      JSON.stringify(chord),
+      `chord ${at + 1} has no notes.`,
+      'Give its notes from the lowest up: ["B","D","G"].',
+    );
   return { notes };
 }
 
@@ -90,8 +134,15 @@ function keysOf(request: Request, count: number): (Key | null)[] | null {
 export function settingAnswer(request: Request): unknown {
   const key = parseKey(text(request, 'key'));
   const numerals = texts(request, 'chords').map((numeral) => parseNumeral(numeral, key));
-  const lines = (['melody', 'alto', 'tenor', 'bass'] as const).map((voice) => voiceOf(request, voice, numerals.length));
-  const locks = numerals.map((_, at): readonly [Lock, Lock, Lock, Lock] => [lines[0]![at]!, lines[1]![at]!, lines[2]![at]!, lines[3]![at]!]);
+  const lines = (['melody', 'alto', 'tenor', 'bass'] as const).map((voice) =>
+    voiceOf(request, voice, numerals.length),
+  );
+  const locks = numerals.map((_, at): readonly [Lock, Lock, Lock, Lock] => [
+    lines[0]![at]!,
+    lines[1]![at]!,
+    lines[2]![at]!,
+    lines[3]![at]!,
+  ]);
   const problem = { key, numerals, locks, weights: weightsOf(request) };
   const count = wholeNumber(request, 'count', 1, 50);
   const found = bestSetting(problem);
@@ -110,7 +161,8 @@ function settingOut({ voices, cost }: SettingFound) {
 }
 
 function voiceOf(request: Request, voice: string, count: number): Lock[] {
-  if (request[voice] === undefined || request[voice] === null) return Array.from({ length: count }, () => null);
+  if (request[voice] === undefined || request[voice] === null)
+    return Array.from({ length: count }, () => null);
   const notes = list(request, voice);
   if (notes.length > count)
     throw new TheoryError(
@@ -139,14 +191,20 @@ function weightsOf(request: Request): RuleWeights {
   const weights: Partial<Record<(typeof RULES)[number], number>> = {};
   const named = (rule: string) => {
     const known = RULES.find((one) => one === rule);
-    if (!known) throw new TheoryError('request', rule, 'there is no such rule.', `The rules are ${RULES.join(', ')}.`);
+    if (!known)
+      throw new TheoryError('request', rule, 'there is no such rule.', `The rules are ${RULES.join(', ')}.`);
     return known;
   };
   if (request['off'] !== undefined) for (const rule of texts(request, 'off')) weights[named(rule)] = 0;
   if (request['weights'] !== undefined) {
     for (const [rule, weight] of Object.entries(asObject(request['weights'], 'weights'))) {
       if (typeof weight !== 'number' || !(weight >= 0))
-        throw new TheoryError('request', JSON.stringify(weight), 'a weight is a number from 0.', 'Leave a rule out to forbid it.');
+        throw new TheoryError(
+          'request',
+          JSON.stringify(weight),
+          'a weight is a number from 0.',
+          'Leave a rule out to forbid it.',
+        );
       weights[named(rule)] = weight;
     }
   }
@@ -178,12 +236,14 @@ export function harmoniseAnswer(request: Request): unknown {
   const notes = texts(request, voice).map(parseNote);
   const numerals = texts(request, 'chords').map((numeral): Numeral => parseNumeral(numeral, key));
   return {
-    harmonisations: harmonise({ key, voice, notes, numerals }).map(({ numerals: chosen, voices, cost, reasons, passing }) => ({
-      chords: chosen.map((numeral) => printNumeral(numeral, key)),
-      voices: voices && voices.map((chord) => chord.map(printNote)),
-      cost: Math.round(cost * 1000) / 1000,
-      reasons,
-      passing,
-    })),
+    harmonisations: harmonise({ key, voice, notes, numerals }).map(
+      ({ numerals: chosen, voices, cost, reasons, passing }) => ({
+        chords: chosen.map((numeral) => printNumeral(numeral, key)),
+        voices: voices && voices.map((chord) => chord.map(printNote)),
+        cost: Math.round(cost * 1000) / 1000,
+        reasons,
+        passing,
+      }),
+    ),
   };
 }

@@ -26,7 +26,16 @@ import {
 import { labelAnswer } from './label';
 import type { Arguments } from './options';
 import { readSchool } from './school';
-import { chordText, figuresText, fingeringText, homesText, intervalText, keyText, labelText, numeralText } from './text';
+import {
+  chordText,
+  figuresText,
+  fingeringText,
+  homesText,
+  intervalText,
+  keyText,
+  labelText,
+  numeralText,
+} from './text';
 import { workingText } from './working';
 
 export const USAGE = `diatonix: music theory on the command line
@@ -52,7 +61,13 @@ export const USAGE = `diatonix: music theory on the command line
 
 function need({ options }: Arguments, name: string): string {
   const value = options[name];
-  if (value === undefined) throw new TheoryError('request', `--${name}`, 'this option is missing.', `Give --${name}. See diatonix help.`);
+  if (value === undefined)
+    throw new TheoryError(
+      'request',
+      `--${name}`,
+      'this option is missing.',
+      `Give --${name}. See diatonix help.`,
+    );
   return value;
 }
 
@@ -79,10 +94,16 @@ export function run(args: Arguments): string {
   switch (words[0]) {
     case 'key': {
       const [key] = wordsAfter(args, 1, 'diatonix key "F# minor"');
-      return print(keyAnswer(key!, options['form'], school), (answer) => keyText(key!, readForm(options['form']), answer, school));
+      return print(keyAnswer(key!, options['form'], school), (answer) =>
+        keyText(key!, readForm(options['form']), answer, school),
+      );
     }
     case 'interval': {
-      if (options['add'] !== undefined) return print(transposeAnswer(need(args, 'from'), options['add'], flags.has('below')), ({ note }) => note);
+      if (options['add'] !== undefined)
+        return print(
+          transposeAnswer(need(args, 'from'), options['add'], flags.has('below')),
+          ({ note }) => note,
+        );
       const [from, to] = wordsAfter(args, 2, 'diatonix interval G#4 F##5');
       return print(intervalAnswer(from!, to!), intervalText);
     }
@@ -124,10 +145,16 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
   if (options['numeral'] !== undefined) {
     const notation = options['notation'];
     if (notation !== undefined && notation !== 'romantext')
-      throw new TheoryError('request', notation, 'this notation is not known.', 'Leave it out, or write --notation romantext.');
+      throw new TheoryError(
+        'request',
+        notation,
+        'this notation is not known.',
+        'Leave it out, or write --notation romantext.',
+      );
     return print(numeralAnswer(options['numeral'], need(args, 'key'), { notation, school }), numeralText);
   }
-  if (options['notes'] !== undefined) return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), chordText);
+  if (options['notes'] !== undefined)
+    return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), chordText);
   const symbol = symbolOf(args);
   const said = parseSymbol(symbol);
   const answer = {
@@ -136,7 +163,9 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
     ...(args.flags.has('fingering') ? { fingering: fingeringAnswer(said) } : {}),
   };
   return print(answer, (a) =>
-    [chordText(a), a.homes ? homesText(a.homes) : '', a.fingering ? fingeringText(a.fingering) : ''].filter(Boolean).join('\n'),
+    [chordText(a), a.homes ? homesText(a.homes) : '', a.fingering ? fingeringText(a.fingering) : '']
+      .filter(Boolean)
+      .join('\n'),
   );
 }
 
@@ -146,11 +175,17 @@ export function symbolOf(args: Arguments): string {
   if (options['degree'] !== undefined) {
     const top = Number(options['top'] ?? 5);
     if (![5, 7, 9, 11, 13].includes(top))
-      throw new TheoryError('request', options['top']!, 'a stack ends on its 5, 7, 9, 11 or 13.', 'Write --top 7.');
+      throw new TheoryError(
+        'request',
+        options['top']!,
+        'a stack ends on its 5, 7, 9, 11 or 13.',
+        'Write --top 7.',
+      );
     const scale = scaleOf(parseKey(need(args, 'key')), readForm(options['form']));
     return printSymbol(stackOnDegree(scale, Number(options['degree']), top as 5 | 7 | 9 | 11 | 13));
   }
-  if (options['formula'] !== undefined) return printSymbol(chordFromFormula(parseNoteName(need(args, 'root')), options['formula']));
+  if (options['formula'] !== undefined)
+    return printSymbol(chordFromFormula(parseNoteName(need(args, 'root')), options['formula']));
   if (options['half-steps'] !== undefined)
     return printSymbol(
       chordFromHalfSteps(

@@ -32,10 +32,20 @@ export function readSchool(settings: unknown): School {
   for (const [name, value] of pairs) {
     const choices = CHOICES[name.trim()];
     if (!choices)
-      throw new TheoryError('school', name, 'this setting of a school is not known.', `The settings are ${Object.keys(CHOICES).join(', ')}.`);
+      throw new TheoryError(
+        'school',
+        name,
+        'this setting of a school is not known.',
+        `The settings are ${Object.keys(CHOICES).join(', ')}.`,
+      );
     const chosen = typeof value === 'string' ? value.trim() : value;
     if (!choices.includes(chosen as string))
-      throw new TheoryError('school', `${name}=${String(value)}`, 'this choice is not known.', `Choose ${choices.join(', ')}.`);
+      throw new TheoryError(
+        'school',
+        `${name}=${String(value)}`,
+        'this choice is not known.',
+        `Choose ${choices.join(', ')}.`,
+      );
     (SYMBOL_CHOICES.includes(name.trim()) ? symbols : school)[name.trim()] = chosen;
   }
   return { ...school, symbols } as unknown as School;

@@ -15,7 +15,15 @@ import {
   type School,
   displayNoteName,
 } from '@diatonix/core';
-import type { figuresAnswer, fingeringAnswer, homesAnswer, intervalAnswer, keyAnswer, notesAnswer, numeralAnswer } from './answers';
+import type {
+  figuresAnswer,
+  fingeringAnswer,
+  homesAnswer,
+  intervalAnswer,
+  keyAnswer,
+  notesAnswer,
+  numeralAnswer,
+} from './answers';
 import type { LabelledChord } from './label';
 
 /** Lines up a table, columns parted by two spaces. */
@@ -46,9 +54,10 @@ export function chordText({ readings }: ReturnType<typeof notesAnswer>): string 
   return readings
     .slice(0, 4)
     .map((r, index) => {
-      const extras = [r.missing.length > 0 ? `missing ${r.missing.join(' ')}` : '', r.added.length > 0 ? `with ${r.added.join(' ')}` : ''].filter(
-        Boolean,
-      );
+      const extras = [
+        r.missing.length > 0 ? `missing ${r.missing.join(' ')}` : '',
+        r.added.length > 0 ? `with ${r.added.join(' ')}` : '',
+      ].filter(Boolean);
       const parts = [
         `${r.symbol}: ${r.notes.join(' ')}`,
         qualityWords(r.quality),
@@ -66,7 +75,12 @@ export function figuresText(answer: ReturnType<typeof figuresAnswer>): string {
   return `${answer.notes.join(' ')}${resolution}${answer.numeral ? `: ${answer.numeral}` : ''}`;
 }
 
-export function keyText(text: string, form: ScaleForm, answer: ReturnType<typeof keyAnswer>, school: School = DEFAULT_SCHOOL): string {
+export function keyText(
+  text: string,
+  form: ScaleForm,
+  answer: ReturnType<typeof keyAnswer>,
+  school: School = DEFAULT_SCHOOL,
+): string {
   const key = parseKey(text);
   const name = (degree: number) => {
     const word = degreeName(key, degree, form);
@@ -97,7 +111,9 @@ export function labelText({ chords }: { chords: readonly LabelledChord[] }): str
 }
 
 export function homesText(homes: ReturnType<typeof homesAnswer>): string {
-  return homes.length === 0 ? 'lives in no ordinary key' : `lives as ${homes.map(({ key, numeral }) => `${numeral} in ${key}`).join(', ')}`;
+  return homes.length === 0
+    ? 'lives in no ordinary key'
+    : `lives as ${homes.map(({ key, numeral }) => `${numeral} in ${key}`).join(', ')}`;
 }
 
 export function fingeringText(fingering: NonNullable<ReturnType<typeof fingeringAnswer>>): string {

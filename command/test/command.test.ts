@@ -1,4 +1,7 @@
-/** The command as a program: its answers, its errors, its exit status. The shapes are those of docs/command.md. */
+/**
+ * The command as a program: its answers, its errors, its exit status. The shapes are those of
+ * docs/command.md.
+ */
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -8,7 +11,10 @@ import { answerLine } from '../src/lines';
 const BIN = join(__dirname, '..', 'bin', 'diatonix.mjs');
 
 function diatonix(args: readonly string[], input?: string) {
-  const { stdout, stderr, status } = spawnSync(process.execPath, [BIN, ...args], { encoding: 'utf8', input: input ?? '' });
+  const { stdout, stderr, status } = spawnSync(process.execPath, [BIN, ...args], {
+    encoding: 'utf8',
+    input: input ?? '',
+  });
   return { stdout, stderr, status };
 }
 
@@ -51,7 +57,9 @@ test.each([
 }); // prettier-ignore
 
 test('a chord from notes comes with its readings, best first', () => {
-  const { readings } = json({ do: 'chord', notes: ['F3', 'A3', 'D4'], key: 'A minor' }) as { readings: Record<string, unknown>[] };
+  const { readings } = json({ do: 'chord', notes: ['F3', 'A3', 'D4'], key: 'A minor' }) as {
+    readings: Record<string, unknown>[];
+  };
   expect(readings[0]).toEqual({
     root: 'D',
     quality: 'minor',
@@ -64,9 +72,19 @@ test('a chord from notes comes with its readings, best first', () => {
     missing: [],
     added: [],
   });
-  const incomplete = json({ do: 'chord', notes: ['A3', 'E4', 'G4'], key: 'D major' }) as { readings: Record<string, unknown>[] };
-  expect(incomplete.readings[0]).toMatchObject({ root: 'A', quality: 'dominant-seventh', symbol: 'A7', numeral: 'V7', missing: ['3'] });
-  const sixth = json({ do: 'chord', notes: ['F', 'A', 'C', 'D#'], key: 'A minor' }) as { readings: Record<string, unknown>[] };
+  const incomplete = json({ do: 'chord', notes: ['A3', 'E4', 'G4'], key: 'D major' }) as {
+    readings: Record<string, unknown>[];
+  };
+  expect(incomplete.readings[0]).toMatchObject({
+    root: 'A',
+    quality: 'dominant-seventh',
+    symbol: 'A7',
+    numeral: 'V7',
+    missing: ['3'],
+  });
+  const sixth = json({ do: 'chord', notes: ['F', 'A', 'C', 'D#'], key: 'A minor' }) as {
+    readings: Record<string, unknown>[];
+  };
   expect(sixth.readings[0]).toMatchObject({ root: null, quality: 'german-sixth', numeral: 'Ger+6' });
 });
 
@@ -129,17 +147,32 @@ test.each([
   [['interval', '--from', 'Ab3', '--add', 'M6', '--below'], /^Cb3\n$/],
   [['chord', 'C#m7b5/E'], /^C#m7b5\/E: E G B C#, half-diminished seventh, figures 6 5\n$/],
   [['chord', '--notes', 'F3 A3 D4', '--key', 'A minor'], /^1\. Dm\/F: F A D, minor triad, iv6, figures 6\n/],
-  [['chord', '--numeral', 'V65/ii', '--key', 'A major'], /^F#7\/A#: A# C# E F#, dominant seventh, root F#, figures 6 5\n$/],
+  [
+    ['chord', '--numeral', 'V65/ii', '--key', 'A major'],
+    /^F#7\/A#: A# C# E F#, dominant seventh, root F#, figures 6 5\n$/,
+  ],
   [['chord', '--degree', '3', '--top', '13', '--key', 'C major'], /^Em7b9b13: E G B D F A C/],
   [['chord', '--root', 'C', '--formula', '1 b3 5 b7'], /^Cm7: C Eb G Bb/],
   [['chord', '--root', 'F#', '--half-steps', '4 3 3'], /^F#7: F# A# C# E/],
-  [['chord', 'G7', '--homes', '--fingering'], /\nlives as V7 in C major, V7 in C minor, VII7 in A minor\nright hand 1 2 4 5 · left hand 5 3 2 1\n$/],
+  [
+    ['chord', 'G7', '--homes', '--fingering'],
+    /\nlives as V7 in C major, V7 in C minor, VII7 in A minor\nright hand 1 2 4 5 · left hand 5 3 2 1\n$/,
+  ],
   [['chord', 'Dm/F', '--homes', '--json'], /"homes":\[\{"key":"Bb major","numeral":"iii6"\}/],
   [['figures', '--key', 'A minor', '--bass', 'B', '--figures', '#6 4 3'], /^B D E G#: V43\n$/],
-  [['label', '--key', 'A major', 'I vi V65/ii ii V7 I'], /V65\/ii {2}V65\/ii {2}F#7\/A# {2}6 5 {2}A# C# E F#/],
-  [['label', '--key', 'A major', '--notes', 'A2 E4 A4 C#5 | E2 D4 G#4 B4'], /\(E2 D4 G#4 B4\) {2}V7 {2}E7 {2}7 {2}E G# B D/],
+  [
+    ['label', '--key', 'A major', 'I vi V65/ii ii V7 I'],
+    /V65\/ii {2}V65\/ii {2}F#7\/A# {2}6 5 {2}A# C# E F#/,
+  ],
+  [
+    ['label', '--key', 'A major', '--notes', 'A2 E4 A4 C#5 | E2 D4 G#4 B4'],
+    /\(E2 D4 G#4 B4\) {2}V7 {2}E7 {2}7 {2}E G# B D/,
+  ],
   [['label', '--key', 'C major', 'V7/V', '--school', 'applied=of,inversion=words'], /V7 of V/],
-  [['chord', '--numeral', 'V65/ii', '--key', 'A major', '--working'], /A♯ is the leading tone of B, the root of ii\./],
+  [
+    ['chord', '--numeral', 'V65/ii', '--key', 'A major', '--working'],
+    /A♯ is the leading tone of B, the root of ii\./,
+  ],
   [['interval', 'G#4', 'F##5', '--working', '--school', 'words=note'], /there are 11 semitones\./],
 ])('diatonix %j prints its answer', (args, expected) => {
   const { stdout, status, stderr } = diatonix(args);
@@ -153,7 +186,10 @@ test.each([
   [['interval', 'C4'], /2 words are expected/],
   [['sing'], /no such command/],
   [['chord', 'C', '--loud'], /this option is not known/],
-  [['label', '--key', 'A major', 'I', '--school', 'inversion=upside'], /Choose figures, letters, slash, words/],
+  [
+    ['label', '--key', 'A major', 'I', '--school', 'inversion=upside'],
+    /Choose figures, letters, slash, words/,
+  ],
 ])('diatonix %j ends with 2 and a message', (args, message) => {
   const { stderr, status } = diatonix(args);
   expect(stderr).toMatch(message);
@@ -161,18 +197,38 @@ test.each([
 });
 
 test('a school given with a request changes what is read and printed in it', () => {
-  const readings = (request: object) => (json(request) as { readings: { symbol: string; numeral: string }[] }).readings[0]!;
-  expect(readings({ do: 'chord', symbol: 'Bm7b5', key: 'C major', school: { halfDiminished: 'ø7', numeralCase: 'capitals-suffix' } })).toMatchObject({
+  const readings = (request: object) =>
+    (json(request) as { readings: { symbol: string; numeral: string }[] }).readings[0]!;
+  expect(
+    readings({
+      do: 'chord',
+      symbol: 'Bm7b5',
+      key: 'C major',
+      school: { halfDiminished: 'ø7', numeralCase: 'capitals-suffix' },
+    }),
+  ).toMatchObject({
     symbol: 'Bø7',
     numeral: 'VIIø7',
   });
-  expect(readings({ do: 'chord', notes: ['B', 'D', 'G'], key: 'C major', school: { inversion: 'letters' } })).toMatchObject({ numeral: 'Vb' });
-  expect(json({ do: 'numeral', numeral: 'V7b of ii', key: 'A major', school: { inversion: 'letters', applied: 'of' } })).toMatchObject({
+  expect(
+    readings({ do: 'chord', notes: ['B', 'D', 'G'], key: 'C major', school: { inversion: 'letters' } }),
+  ).toMatchObject({ numeral: 'Vb' });
+  expect(
+    json({
+      do: 'numeral',
+      numeral: 'V7b of ii',
+      key: 'A major',
+      school: { inversion: 'letters', applied: 'of' },
+    }),
+  ).toMatchObject({
     notes: ['A#', 'C#', 'E', 'F#'],
   });
   expect(json({ do: 'key', key: 'C minor', school: { minorDegrees: 'flat' } })).toMatchObject({
     degrees: expect.arrayContaining([
-      expect.objectContaining({ degree: 6, triad: expect.objectContaining({ numeral: 'bVI' }) as unknown }) as unknown,
+      expect.objectContaining({
+        degree: 6,
+        triad: expect.objectContaining({ numeral: 'bVI' }) as unknown,
+      }) as unknown,
     ]) as unknown,
   });
   expect(json({ do: 'key', key: 'C', school: { colour: 'red' } })).toMatchObject({
@@ -182,10 +238,30 @@ test('a school given with a request changes what is read and printed in it', () 
 
 test('theoretical keys, modes and forms', () => {
   const key = (request: object) =>
-    json({ do: 'key', ...request }) as { signature: string[]; scale: string[]; degrees: { triad: { numeral: string } }[] };
+    json({ do: 'key', ...request }) as {
+      signature: string[];
+      scale: string[];
+      degrees: { triad: { numeral: string } }[];
+    };
   expect(key({ key: 'G# major' }).scale).toEqual(['G#', 'A#', 'B#', 'C#', 'D#', 'E#', 'F##']);
-  expect(key({ key: 'D dorian' }).degrees.map((d) => d.triad.numeral)).toEqual(['i', 'ii', 'III', 'IV', 'v', 'vio', 'VII']);
-  expect(key({ key: 'A minor', form: 'melodic' }).degrees.map((d) => d.triad.numeral)).toEqual(['i', 'ii', 'III+', 'IV', 'V', 'vio', 'viio']);
+  expect(key({ key: 'D dorian' }).degrees.map((d) => d.triad.numeral)).toEqual([
+    'i',
+    'ii',
+    'III',
+    'IV',
+    'v',
+    'vio',
+    'VII',
+  ]);
+  expect(key({ key: 'A minor', form: 'melodic' }).degrees.map((d) => d.triad.numeral)).toEqual([
+    'i',
+    'ii',
+    'III+',
+    'IV',
+    'V',
+    'vio',
+    'viio',
+  ]);
   expect(json({ do: 'key', key: 'A minor', form: 'gypsy' })).toMatchObject({
     error: { message: expect.stringMatching(/forms are natural, harmonic and melodic/) as unknown },
   });
@@ -206,15 +282,33 @@ test('a progression is labelled in context', () => {
     { symbol: 'D7' },
     { notes: ['G', 'B', 'D', 'G'] },
   ];
-  const answer = json({ do: 'progression', chords, signature: 1, phraseEnds: [2, 4], key: 'G major' }) as Record<string, Record<string, unknown>[]>;
-  expect(answer['chords']!.map(({ key, numeral, figures, symbol, function: role }) => ({ key, numeral, figures, symbol, role }))).toEqual([
+  const answer = json({
+    do: 'progression',
+    chords,
+    signature: 1,
+    phraseEnds: [2, 4],
+    key: 'G major',
+  }) as Record<string, Record<string, unknown>[]>;
+  expect(
+    answer['chords']!.map(({ key, numeral, figures, symbol, function: role }) => ({
+      key,
+      numeral,
+      figures,
+      symbol,
+      role,
+    })),
+  ).toEqual([
     { key: 'G major', numeral: 'I', figures: [], symbol: 'G', role: 'tonic' },
     { key: 'G major', numeral: 'V7/V', figures: ['7', '#'], symbol: 'A7', role: 'dominant' },
     { key: 'G major', numeral: 'V', figures: [], symbol: 'D', role: 'dominant' },
     { key: 'G major', numeral: 'V7', figures: ['7'], symbol: 'D7', role: 'dominant' },
     { key: 'G major', numeral: 'I', figures: [], symbol: 'G', role: 'tonic' },
   ]);
-  expect((answer['chords']![1]!['readings'] as object[])[0]).toEqual({ key: 'G major', numeral: 'V7/V', reason: 'the dominant of another degree' });
+  expect((answer['chords']![1]!['readings'] as object[])[0]).toEqual({
+    key: 'G major',
+    numeral: 'V7/V',
+    reason: 'the dominant of another degree',
+  });
   expect(answer['keys']).toEqual([{ from: 0, key: 'G major' }]);
   expect(answer['cadences']).toEqual([
     { at: 2, kind: 'half' },
@@ -225,14 +319,30 @@ test('a progression is labelled in context', () => {
     { from: 3, to: 4 },
   ]);
   expect(answer['brackets']).toEqual([]);
-  const free = json({ do: 'progression', chords: ['Dm', 'E7', 'Am'].map((symbol) => ({ symbol })) }) as typeof answer;
+  const free = json({
+    do: 'progression',
+    chords: ['Dm', 'E7', 'Am'].map((symbol) => ({ symbol })),
+  }) as typeof answer;
   expect(free['keys']).toEqual([{ from: 0, key: 'A minor' }]);
-  const spans = json({ do: 'progression', chords: ['C', 'G7', 'C', 'D7', 'G'].map((symbol) => ({ symbol })), keys: [{ from: 0, key: 'C major' }, { from: 3, key: 'G major' }] }) as typeof answer; // prettier-ignore
+  const spans = json({
+    do: 'progression',
+    chords: ['C', 'G7', 'C', 'D7', 'G'].map((symbol) => ({ symbol })),
+    keys: [
+      { from: 0, key: 'C major' },
+      { from: 3, key: 'G major' },
+    ],
+  }) as typeof answer;
   expect(spans['chords']!.map(({ numeral }) => numeral)).toEqual(['I', 'V7', 'I', 'V7', 'I']);
 });
 
 test('numerals are set in four voices, checked, and a melody is harmonised', () => {
-  const line = { do: 'setting', key: 'G major', chords: ['I', 'IV', 'V7', 'I'], melody: ['B4', null, null, null], bass: null };
+  const line = {
+    do: 'setting',
+    key: 'G major',
+    chords: ['I', 'IV', 'V7', 'I'],
+    melody: ['B4', null, null, null],
+    bass: null,
+  };
   const setting = json(line) as { voices: string[][]; cost: number };
   expect(setting.voices).toEqual([
     ['B4', 'D4', 'G3', 'G2'],
@@ -242,17 +352,33 @@ test('numerals are set in four voices, checked, and a melody is harmonised', () 
   ]);
   expect(json({ do: 'check', key: 'G major', voices: setting.voices })).toEqual({ faults: [] });
   const more = json({ ...line, count: 3 }) as { settings: { cost: number }[] };
-  expect(more.settings.map(({ cost }) => cost)).toEqual([...more.settings.map(({ cost }) => cost)].sort((a, b) => a - b));
-  expect(json({ do: 'setting', key: 'C major', chords: ['I', 'ii'], melody: ['G4', 'A4'], bass: ['C3', 'D3'] })).toEqual({
+  expect(more.settings.map(({ cost }) => cost)).toEqual(
+    [...more.settings.map(({ cost }) => cost)].sort((a, b) => a - b),
+  );
+  expect(
+    json({ do: 'setting', key: 'C major', chords: ['I', 'ii'], melody: ['G4', 'A4'], bass: ['C3', 'D3'] }),
+  ).toEqual({
     blocked: { at: 1, rule: 'parallel-fifths' },
   });
   expect(
-    json({ do: 'setting', key: 'C major', chords: ['I', 'ii'], melody: ['G4', 'A4'], bass: ['C3', 'D3'], off: ['parallel-fifths'] }),
+    json({
+      do: 'setting',
+      key: 'C major',
+      chords: ['I', 'ii'],
+      melody: ['G4', 'A4'],
+      bass: ['C3', 'D3'],
+      off: ['parallel-fifths'],
+    }),
   ).toHaveProperty('voices');
   expect(json({ do: 'check', key: 'G major', voices: [['B4', 'G4', 'D4', 'G2'], ['C5', 'G4', 'E4', 'A2']] })).toEqual({
     faults: [{ at: 1, rule: 'parallel-fifths', voices: ['tenor', 'bass'] }],
   }); // prettier-ignore
-  const { harmonisations } = json({ do: 'harmonise', key: 'G major', melody: ['B4', 'A4', 'G4'], chords: ['I', 'IV', 'V7'] }) as { harmonisations: { chords: string[]; reasons: string[] }[] }; // prettier-ignore
+  const { harmonisations } = json({
+    do: 'harmonise',
+    key: 'G major',
+    melody: ['B4', 'A4', 'G4'],
+    chords: ['I', 'IV', 'V7'],
+  }) as { harmonisations: { chords: string[]; reasons: string[] }[] };
   expect(harmonisations[0]!.chords).toEqual(['I', 'V7', 'I']);
   expect(harmonisations[0]!.reasons[2]).toBe('G is the root of I, and V7–I closes');
 });
@@ -301,7 +427,10 @@ describe('convert', () => {
     expect(status).toBe(0);
     expect(stderr).toMatch(/^Line 1: “zz”/);
     expect(stderr.trim().split('\n')).toHaveLength(1);
-    expect(read('two.musicxml').match(/<fifths>\d<\/fifths>/g)).toEqual(['<fifths>3</fifths>', '<fifths>4</fifths>']);
+    expect(read('two.musicxml').match(/<fifths>\d<\/fifths>/g)).toEqual([
+      '<fifths>3</fifths>',
+      '<fifths>4</fifths>',
+    ]);
   });
 
   test.each([

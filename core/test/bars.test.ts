@@ -1,32 +1,69 @@
-/** Lengths, metres, bars of typed lines, repeats, and melodies over them. Beats of metres are common practice. */
+/**
+ * Lengths, metres, bars of typed lines, repeats, and melodies over them. Beats of metres are common practice.
+ */
 import fc from 'fast-check';
 import {
-  barTicks, beatTicks, entryText, exactValue, isTimed, METRES, noteValue, noteValues, parseKey, parseLength, parseMetre, placesOf, playedOrder, printLength, printLine, printMelody, printMetre, readBarredLine, readMelody, TICKS_A_QUARTER, type LinePiece,
-} from '../src'; // prettier-ignore
+  barTicks,
+  beatTicks,
+  entryText,
+  exactValue,
+  isTimed,
+  METRES,
+  noteValue,
+  noteValues,
+  parseKey,
+  parseLength,
+  parseMetre,
+  placesOf,
+  playedOrder,
+  printLength,
+  printLine,
+  printMelody,
+  printMetre,
+  readBarredLine,
+  readMelody,
+  TICKS_A_QUARTER,
+  type LinePiece,
+} from '../src';
 
 const G = parseKey('G major');
 const read = (line: string, metre = '4/4') => {
   const { tokens, pickup, faults } = readBarredLine(line, G, parseMetre(metre));
-  const pieces = tokens.map((token): LinePiece => ({ ...token, text: 'entry' in token ? entryText(token.entry) : token.text }));
-  return { pieces, pickup, faults: faults.map(({ error }) => error.message), typed: printLine(pieces, parseMetre(metre), pickup) };
+  const pieces = tokens.map((token): LinePiece => ({
+    ...token,
+    text: 'entry' in token ? entryText(token.entry) : token.text,
+  }));
+  return {
+    pieces,
+    pickup,
+    faults: faults.map(({ error }) => error.message),
+    typed: printLine(pieces, parseMetre(metre), pickup),
+  };
 };
-const lengths = (line: string, metre?: string) => read(line, metre).pieces.map(({ text, length }) => `${text}:${length ?? '?'}`);
+const lengths = (line: string, metre?: string) =>
+  read(line, metre).pieces.map(({ text, length }) => `${text}:${length ?? '?'}`);
 
 describe('lengths', () => {
   test('any length that is written comes back, in its least terms', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 999 }), fc.constantFrom(1, 2, 3, 4, 6, 8, 12, 24), (over, under) => {
-        fc.pre(over / under <= 64);
-        const ticks = parseLength(`${over}/${under}`);
-        expect(ticks * under).toBe(over * TICKS_A_QUARTER);
-        expect(parseLength(printLength(ticks))).toBe(ticks);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 999 }),
+        fc.constantFrom(1, 2, 3, 4, 6, 8, 12, 24),
+        (over, under) => {
+          fc.pre(over / under <= 64);
+          const ticks = parseLength(`${over}/${under}`);
+          expect(ticks * under).toBe(over * TICKS_A_QUARTER);
+          expect(parseLength(printLength(ticks))).toBe(ticks);
+        },
+      ),
     );
     expect([printLength(parseLength('6/4')), printLength(parseLength('4/2'))]).toEqual(['3/2', '2']);
   });
 
   test.each(['0', '', '-1', '1.5', '1/0', '65', 'x', '1/11'])('“%s” is no length', (text) => {
-    expect(() => parseLength(text)).toThrow(/this is no length in quarters.*Write a number such as 1, 2 or 3\/2/);
+    expect(() => parseLength(text)).toThrow(
+      /this is no length in quarters.*Write a number such as 1, 2 or 3\/2/,
+    );
   });
 
   test('note values: whole, dotted half, triplet half; others are rows of values that make up the length', () => {
@@ -57,7 +94,9 @@ describe('metres', () => {
     ]); // prettier-ignore
   });
 
-  test.each(['4', '0/4', '4/3', 'C', '4/4/4'])('“%s” is no metre', (text) => expect(() => parseMetre(text)).toThrow(/this is no metre/));
+  test.each(['4', '0/4', '4/3', 'C', '4/4/4'])('“%s” is no metre', (text) =>
+    expect(() => parseMetre(text)).toThrow(/this is no metre/),
+  );
 });
 
 describe('typed bars', () => {
@@ -70,7 +109,12 @@ describe('typed bars', () => {
   test('a short first bar is an upbeat, and the beats say so', () => {
     const { pieces, pickup } = read('V:1 | I vi | ii', '3/4');
     expect(pickup).toBe('1');
-    expect(placesOf(pieces, parseMetre('3/4'), pickup).map(({ bar, beat }) => `${bar}.${beat}`)).toEqual(['0.3', '1.1', '1.5/2', '2.1']);
+    expect(placesOf(pieces, parseMetre('3/4'), pickup).map(({ bar, beat }) => `${bar}.${beat}`)).toEqual([
+      '0.3',
+      '1.1',
+      '1.5/2',
+      '2.1',
+    ]);
   });
 
   test('what is not understood takes its place in the bar and nothing else', () => {
@@ -79,21 +123,34 @@ describe('typed bars', () => {
   });
 
   test('bars that do not come out are told, and the chords stand', () => {
-    expect(read('| I:3 vi:2 | ii |').faults).toEqual([expect.stringMatching(/this barline stands after 1 of the 4 quarters/)]);
-    expect(read('| I:4 V |').faults).toEqual([expect.stringMatching(/the 2 chords of this bar do not fit in 4\/4/)]);
+    expect(read('| I:3 vi:2 | ii |').faults).toEqual([
+      expect.stringMatching(/this barline stands after 1 of the 4 quarters/),
+    ]);
+    expect(read('| I:4 V |').faults).toEqual([
+      expect.stringMatching(/the 2 chords of this bar do not fit in 4\/4/),
+    ]);
     expect(read('| I:4 V |').pieces.map(({ text }) => text)).toEqual(['I', 'V']);
   });
 
-  test.each(['| I vi | ii V7 | I |', 'V:1 |: I vi | ii:3 V7:1 :| I |', '|: I V :| vi IV |', 'I vi ii V7', 'I:5 V:3 | I |', '| (G3 B3 D4) V of V |'])(
-    '“%s” is printed so that it reads the same',
-    (line) => {
-      const once = read(line);
-      const again = read(once.typed);
-      const time = ({ length, repeatStart, repeatEnd, text }: LinePiece) => [text, length, repeatStart ?? false, repeatEnd ?? false];
-      expect(again.pieces.map(time)).toEqual(once.pieces.map(time));
-      expect([again.pickup, again.typed]).toEqual([once.pickup, once.typed]);
-    },
-  );
+  test.each([
+    '| I vi | ii V7 | I |',
+    'V:1 |: I vi | ii:3 V7:1 :| I |',
+    '|: I V :| vi IV |',
+    'I vi ii V7',
+    'I:5 V:3 | I |',
+    '| (G3 B3 D4) V of V |',
+  ])('“%s” is printed so that it reads the same', (line) => {
+    const once = read(line);
+    const again = read(once.typed);
+    const time = ({ length, repeatStart, repeatEnd, text }: LinePiece) => [
+      text,
+      length,
+      repeatStart ?? false,
+      repeatEnd ?? false,
+    ];
+    expect(again.pieces.map(time)).toEqual(once.pieces.map(time));
+    expect([again.pickup, again.typed]).toEqual([once.pickup, once.typed]);
+  });
 
   test('any lengths and repeats are printed so that they read the same', () => {
     const piece = fc.record(
@@ -106,12 +163,21 @@ describe('typed bars', () => {
       { requiredKeys: ['text', 'length'] },
     );
     fc.assert(
-      fc.property(fc.array(piece, { minLength: 1, maxLength: 12 }), fc.constantFrom('2/4', '3/4', '4/4', '6/8'), (pieces, metre) => {
-        const time = (list: readonly LinePiece[]) =>
-          list.map(({ text, length, repeatStart, repeatEnd }) => [text, length, repeatStart ?? false, repeatEnd ?? false]);
-        expect(time(read(printLine(pieces, parseMetre(metre)), metre).pieces)).toEqual(time(pieces));
-        expect(isTimed(pieces)).toBe(true);
-      }),
+      fc.property(
+        fc.array(piece, { minLength: 1, maxLength: 12 }),
+        fc.constantFrom('2/4', '3/4', '4/4', '6/8'),
+        (pieces, metre) => {
+          const time = (list: readonly LinePiece[]) =>
+            list.map(({ text, length, repeatStart, repeatEnd }) => [
+              text,
+              length,
+              repeatStart ?? false,
+              repeatEnd ?? false,
+            ]);
+          expect(time(read(printLine(pieces, parseMetre(metre)), metre).pieces)).toEqual(time(pieces));
+          expect(isTimed(pieces)).toBe(true);
+        },
+      ),
     );
   });
 });

@@ -1,11 +1,81 @@
-/** What the Key, Intervals and Chords benches compute: the circle, patterns, primary chords, bars, changes of members, layouts, parts and spelling. */
+/**
+ * What the Key, Intervals and Chords benches compute: the circle, patterns, primary chords, bars, changes of
+ * members, layouts, parts and spelling.
+ */
 import fc from 'fast-check';
 import { Interval as TonalInterval, Note as TonalNote } from 'tonal';
 import {
-  accidentalsInBar, addMember, attempt, changeMember, chordOfNumeral, circleOfFifths, closelyRelated, describe as describeMembers, intervalBetween, keysFromText, keysWithPattern, keyWorking, layOut, MANNERS, markInterval, markInversion, memberNote, midiNumber, minorMap, mapSymbol, ordinaryKeys, omissible, orderOfFlats, orderOfSharps, otherSpelling, parseInterval, parseKey, parseNote, parseSymbol, pianoKeys, pitchClass, primaryChords, printInterval, printKey, printMember, printNote, printNoteName, printSymbol, qualityPattern, RANGES, readingReasonWords, registerCautions, respellings, sameName, sayIntervalMark, sayInversionMark, sayStep, sentenceText, seventhShortcut, spellChordInKey, spellInKey, stackedNotes, whatItIs, writtenChord, writtenKey, writtenNote, INSTRUMENTS, cautionWords, DEFAULT_SCHOOL, otherReadings, turnThird, scaleFingering, signatureOnStaff, fourPartSettings, noteAboveGap,
-  halfSteps, keyAfter, MOVES, signatureFifths,
+  accidentalsInBar,
+  addMember,
+  attempt,
+  changeMember,
+  chordOfNumeral,
+  circleOfFifths,
+  closelyRelated,
+  describe as describeMembers,
+  intervalBetween,
+  keysFromText,
+  keysWithPattern,
+  keyWorking,
+  layOut,
+  MANNERS,
+  markInterval,
+  markInversion,
+  memberNote,
+  midiNumber,
+  minorMap,
+  mapSymbol,
+  ordinaryKeys,
+  omissible,
+  orderOfFlats,
+  orderOfSharps,
+  otherSpelling,
+  parseInterval,
+  parseKey,
+  parseNote,
+  parseSymbol,
+  pianoKeys,
+  pitchClass,
+  primaryChords,
+  printInterval,
+  printKey,
+  printMember,
+  printNote,
+  printNoteName,
+  printSymbol,
+  qualityPattern,
+  RANGES,
+  readingReasonWords,
+  registerCautions,
+  respellings,
+  sameName,
+  sayIntervalMark,
+  sayInversionMark,
+  sayStep,
+  sentenceText,
+  seventhShortcut,
+  spellChordInKey,
+  spellInKey,
+  stackedNotes,
+  whatItIs,
+  writtenChord,
+  writtenKey,
+  writtenNote,
+  INSTRUMENTS,
+  cautionWords,
+  DEFAULT_SCHOOL,
+  otherReadings,
+  turnThird,
+  scaleFingering,
+  signatureOnStaff,
+  fourPartSettings,
+  noteAboveGap,
+  halfSteps,
+  keyAfter,
+  MOVES,
+  signatureFifths,
   type Note,
-} from '../src'; // prettier-ignore
+} from '../src';
 import { anyChord } from './arbitraries';
 
 const names = (notes: readonly Parameters<typeof printNoteName>[0][]) => notes.map(printNoteName).join(' ');
@@ -18,8 +88,15 @@ test('the circle holds every ordinary key once, a fifth from place to place (com
     'C', 'G', 'D', 'A', 'E', 'B=Cb', 'F#=Gb', 'Db=C#', 'Ab', 'Eb', 'Bb', 'F',
   ]); // prettier-ignore
   expect(circle.flatMap(({ major, minor }) => [...major, ...minor])).toHaveLength(30);
-  for (const { major, minor } of circle) expect(pitchClass(minor[0]!.tonic)).toBe((pitchClass(major[0]!.tonic) + 9) % 12);
-  expect(closelyRelated(parseKey('D major')).map(printKey)).toEqual(['G major', 'E minor', 'B minor', 'A major', 'F# minor']);
+  for (const { major, minor } of circle)
+    expect(pitchClass(minor[0]!.tonic)).toBe((pitchClass(major[0]!.tonic) + 9) % 12);
+  expect(closelyRelated(parseKey('D major')).map(printKey)).toEqual([
+    'G major',
+    'E minor',
+    'B minor',
+    'A major',
+    'F# minor',
+  ]);
 });
 
 test('the order of sharps and flats, and keys by their signature in words (common practice)', () => {
@@ -43,7 +120,8 @@ test('the pattern of qualities is one in all keys of a mode: M m m M M m d (comm
   expect(thirds).toEqual(['major', 'minor', 'minor', 'major', 'major', 'minor', 'minor']);
   expect(triads).toEqual(['major', 'minor', 'minor', 'major', 'major', 'minor', 'diminished']);
   expect(sevenths[4]).toBe('dominant-seventh');
-  for (const key of ['C major', 'A minor', 'D dorian']) expect(keysWithPattern(parseKey(key))).toHaveLength(15);
+  for (const key of ['C major', 'A minor', 'D dorian'])
+    expect(keysWithPattern(parseKey(key))).toHaveLength(15);
 });
 
 test('in minor the harmonic dominants stand beside the natural ones, written with the sign the signature needs', () => {
@@ -61,7 +139,9 @@ test('a minor signature is worked through the relative major', () => {
     'C♯ minor has the same signature.',
     'B is raised to B♯, the leading tone of C♯ minor.',
   ]);
-  expect(said('Ab major')).toEqual(['A♭ is the last flat but one; one more follows, D♭. The signature is B♭ E♭ A♭ D♭.']);
+  expect(said('Ab major')).toEqual([
+    'A♭ is the last flat but one; one more follows, D♭. The signature is B♭ E♭ A♭ D♭.',
+  ]);
   expect(said('F major')[0]).toContain('one flat, B♭');
   expect(said('E dorian')[0]).toBe('E dorian has the signature of D major.');
   expect(said('G# major')[0]).toContain('No ordinary signature exists');
@@ -74,9 +154,15 @@ test('primary chords: I, IV6/4, V6/5 without its fifth, in every key within a st
       expect(primaryChords(key).map(({ fingering }) => [fingering.right.join(''), fingering.left.join('')])).toEqual(
         [['135', '531'], ['135', '521'], ['135', '531'], ['145', '521'], ['135', '531']],
       ); // prettier-ignore
-      expect([one!.inversion, four!.inversion, five!.inversion]).toEqual(['root position', 'second inversion', 'first inversion']);
+      expect([one!.inversion, four!.inversion, five!.inversion]).toEqual([
+        'root position',
+        'second inversion',
+        'first inversion',
+      ]);
       for (const { right } of [four!, five!])
-        right.forEach((note, i) => expect(Math.abs(midiNumber(note) - midiNumber(one!.right[i]!))).toBeLessThanOrEqual(2));
+        right.forEach((note, i) =>
+          expect(Math.abs(midiNumber(note) - midiNumber(one!.right[i]!))).toBeLessThanOrEqual(2),
+        );
       expect(midiNumber(one!.right[0]!) - midiNumber(one!.left[0]!)).toBe(12);
     }),
   );
@@ -99,7 +185,8 @@ test.each([
 });
 
 test('signatures stand in the four clefs as handbooks draw them: seven sharps and seven flats (common practice)', () => {
-  const staff = (key: string, clef: Parameters<typeof signatureOnStaff>[1]) => notes(signatureOnStaff(parseKey(key), clef));
+  const staff = (key: string, clef: Parameters<typeof signatureOnStaff>[1]) =>
+    notes(signatureOnStaff(parseKey(key), clef));
   expect(staff('C# major', 'treble')).toBe('F#5 C#5 G#5 D#5 A#4 E#5 B#4');
   expect(staff('C# major', 'bass')).toBe('F#3 C#3 G#3 D#3 A#2 E#3 B#2');
   expect(staff('C# major', 'alto')).toBe('F#4 C#4 G#4 D#4 A#3 E#4 B#3');
@@ -109,7 +196,8 @@ test('signatures stand in the four clefs as handbooks draw them: seven sharps an
   expect(staff('Cb major', 'tenor')).toBe('Bb3 Eb4 Ab3 Db4 Gb3 Cb4 Fb3');
 });
 
-// A sheet of interval questions with double accidentals as rudiments courses set them (from memory); the answers are worked again by tonal 6.4.3.
+// A sheet of interval questions with double accidentals as rudiments courses set them (from memory); the
+// answers are worked again by tonal 6.4.3.
 const SHEET = [
   'F#4 Cx5', 'Gb4 Ebb5', 'Bx3 D#5', 'Abb4 F5', 'Dx4 B4', 'Cb4 G##4', 'Ebb4 C#5', 'F##4 E5', 'Ab3 G##4', 'Bbb3 Fb4', 'G#4 F##5', 'Db5 Gx4',
   'E#5 Cbb5', 'A##3 C4', 'Dbb4 D##4', 'C##5 Ab5', 'Fb3 Bx3', 'Gbb3 Ab4', 'B#4 Dbb6', 'Ex3 F#5', 'Abb5 B4', 'C#3 Ebb4', 'F5 G##4', 'D#4 Fx5',
@@ -118,24 +206,38 @@ test.each(SHEET)('the interval %s is named as tonal names it', (line) => {
   const [from, to] = line.replaceAll('x', '##').split(' ') as [string, string];
   const ours = printInterval(intervalBetween(parseNote(from), parseNote(to)));
   const [low, high] = TonalNote.midi(from)! <= TonalNote.midi(to)! ? [from, to] : [to, from];
-  const theirs = [TonalInterval.distance(low, high), TonalInterval.distance(from, to)].map((name) => name.replace(/^(-?)(\d+)([A-Za-z]+)$/, '$3$2'));
+  const theirs = [TonalInterval.distance(low, high), TonalInterval.distance(from, to)].map((name) =>
+    name.replace(/^(-?)(\d+)([A-Za-z]+)$/, '$3$2'),
+  );
   expect(theirs).toContain(ours);
 });
 
 test('an accidental holds to the end of its bar, in its own octave, and is cancelled by a natural (common practice)', () => {
-  const bar = (text: string) => accidentalsInBar(text.split(' ').map((chord) => chord.split('+').map(parseNote)), () => 0).map((group) => group.map(Number).join('')); // prettier-ignore
+  const bar = (text: string) =>
+    accidentalsInBar(
+      text.split(' ').map((chord) => chord.split('+').map(parseNote)),
+      () => 0,
+    ).map((group) => group.map(Number).join(''));
   expect(bar('F#4 F#4 F#5 F4 F#4')).toEqual(['1', '0', '1', '1', '1']);
   expect(bar('Bb3+D4 Bb3 B3')).toEqual(['10', '0', '1']);
 });
 
 test('an accidental of an earlier note of the bar, forgotten, explains the answer', () => {
-  const question = { from: parseNote('C5'), to: parseNote('A#4'), clef: 'treble' as const, key: parseKey('C major'), earlier: [parseNote('A#4')] };
+  const question = {
+    from: parseNote('C5'),
+    to: parseNote('A#4'),
+    clef: 'treble' as const,
+    key: parseKey('C major'),
+    earlier: [parseNote('A#4')],
+  };
   const mark = markInterval(question, 'm3');
   expect(mark).toMatchObject({ verdict: 'wrong', mistake: { kind: 'earlier-accidental-forgotten' } });
   expect(sayIntervalMark(mark, { ...DEFAULT_SCHOOL, words: 'note' })).toBe(
     'A♯ has its accidental from earlier in the bar: it holds to the end of the bar.',
   );
-  expect(markInterval({ ...question, earlier: [] }, 'm3')).toMatchObject({ mistake: { kind: 'accidental-forgotten' } });
+  expect(markInterval({ ...question, earlier: [] }, 'm3')).toMatchObject({
+    mistake: { kind: 'accidental-forgotten' },
+  });
 });
 
 test.each([
@@ -156,30 +258,46 @@ test.each([
 
 test('members are raised, lowered, left out and added, and the name follows what is there', () => {
   const c13 = parseSymbol('C13');
-  const left = changeMember(changeMember(c13, { degree: 13, alteration: 0 }, 'leave-out'), { degree: 11, alteration: 0 }, 'leave-out');
+  const left = changeMember(
+    changeMember(c13, { degree: 13, alteration: 0 }, 'leave-out'),
+    { degree: 11, alteration: 0 },
+    'leave-out',
+  );
   expect(printSymbol(left)).toBe('C9');
-  expect(sentenceText(sayStep(whatItIs(changeMember(left, { degree: 5, alteration: 0 }, 'leave-out'), 'C13')))).toBe(
+  expect(
+    sentenceText(sayStep(whatItIs(changeMember(left, { degree: 5, alteration: 0 }, 'leave-out'), 'C13'))),
+  ).toBe(
     'Root, third, minor seventh and ninth: a dominant ninth, whatever was asked for: C13 would need more.',
   );
   expect(printSymbol(changeMember(parseSymbol('C/E'), { degree: 3, alteration: 0 }, 'lower'))).toBe('Cm/Eb');
   expect(printSymbol(addMember(parseSymbol('C'), 9))).toBe('Cadd9');
   expect(printSymbol(turnThird(parseSymbol('Am7'))!)).toBe('A7');
   expect(turnThird(parseSymbol('Csus4'))).toBeNull();
-  expect(() => changeMember(parseSymbol('C5'), { degree: 5, alteration: 0 }, 'leave-out')).toThrow(/two notes are the least/);
-  expect(() => changeMember(parseSymbol('C'), { degree: 1, alteration: 0 }, 'raise')).toThrow(/the root gives the chord its name/);
-  expect(() => changeMember(parseSymbol('C'), { degree: 7, alteration: 0 }, 'raise')).toThrow(/no such member/);
+  expect(() => changeMember(parseSymbol('C5'), { degree: 5, alteration: 0 }, 'leave-out')).toThrow(
+    /two notes are the least/,
+  );
+  expect(() => changeMember(parseSymbol('C'), { degree: 1, alteration: 0 }, 'raise')).toThrow(
+    /the root gives the chord its name/,
+  );
+  expect(() => changeMember(parseSymbol('C'), { degree: 7, alteration: 0 }, 'raise')).toThrow(
+    /no such member/,
+  );
   expect(() => addMember(parseSymbol('C'), 5)).toThrow(/there already/);
   fc.assert(
     fc.property(anyChord, fc.nat(6), fc.constantFrom('raise', 'lower', 'leave-out'), (chord, at, how) => {
       const member = chord.members[at % chord.members.length]!;
       const changed = attempt(() => changeMember(chord, member, how));
-      if (changed.ok) expect(changed.value.members.some((m) => printMember(m) === printMember(member) && how !== 'leave-out')).toBe(false);
+      if (changed.ok)
+        expect(
+          changed.value.members.some((m) => printMember(m) === printMember(member) && how !== 'leave-out'),
+        ).toBe(false);
     }),
   );
 });
 
 test('the quick way to a seventh goes down from the octave (common practice)', () => {
-  const said = (symbol: string) => seventhShortcut(parseSymbol(symbol)).map((step) => sentenceText(sayStep(step)));
+  const said = (symbol: string) =>
+    seventhShortcut(parseSymbol(symbol)).map((step) => sentenceText(sayStep(step)));
   expect(said('D7')).toEqual(['D an octave up, then a whole step down: C, a minor seventh.']);
   expect(said('Dmaj7')).toEqual(['D an octave up, then a half step down: C♯, a major seventh.']);
   expect(said('Ddim7')).toEqual(['D an octave up, then 3 half steps down: C♭, a diminished seventh.']);
@@ -235,7 +353,8 @@ test('four-part settings keep the ranges and spacing of the house theory', () =>
 });
 
 test('the register is warned of when thick below or thin above', () => {
-  const kinds = (text: string) => registerCautions(text.split(' ').map(parseNote)).map((one) => cautionWords(one));
+  const kinds = (text: string) =>
+    registerCautions(text.split(' ').map(parseNote)).map((one) => cautionWords(one));
   expect(kinds('C2 E2 G4')).toEqual(['thick below: C2–E2']);
   expect(kinds('C3 G3 C4 F5')).toEqual(['thin above: C4–F5']);
   expect(kinds('C3 G3 E4')).toEqual([]);
@@ -243,13 +362,29 @@ test('the register is warned of when thick below or thin above', () => {
 });
 
 test('parts for B flat, E flat and F instruments are written a second, a sixth and a fifth up (common practice)', () => {
-  expect(INSTRUMENTS.map((one) => printSymbol(writtenChord(parseSymbol('Bbm7/Db'), one)))).toEqual(['Bbm7/Db', 'Cm7/Eb', 'Gm7/Bb', 'Fm7/Ab']);
-  expect(INSTRUMENTS.map((one) => printKey(writtenKey(parseKey('Eb major'), one)))).toEqual(['Eb major', 'F major', 'C major', 'Bb major']);
-  expect(INSTRUMENTS.map((one) => printNote(writtenNote(parseNote('Bb3'), one)))).toEqual(['Bb3', 'C4', 'G4', 'F4']);
+  expect(INSTRUMENTS.map((one) => printSymbol(writtenChord(parseSymbol('Bbm7/Db'), one)))).toEqual([
+    'Bbm7/Db',
+    'Cm7/Eb',
+    'Gm7/Bb',
+    'Fm7/Ab',
+  ]);
+  expect(INSTRUMENTS.map((one) => printKey(writtenKey(parseKey('Eb major'), one)))).toEqual([
+    'Eb major',
+    'F major',
+    'C major',
+    'Bb major',
+  ]);
+  expect(INSTRUMENTS.map((one) => printNote(writtenNote(parseNote('Bb3'), one)))).toEqual([
+    'Bb3',
+    'C4',
+    'G4',
+    'F4',
+  ]);
 });
 
 test('the same sound is spelled as the key has it', () => {
-  const best = (symbol: string, key: string) => printSymbol(respellings(parseSymbol(symbol), parseKey(key))[0]!.chord);
+  const best = (symbol: string, key: string) =>
+    printSymbol(respellings(parseSymbol(symbol), parseKey(key))[0]!.chord);
   expect(best('C#7', 'Gb major')).toBe('Db7');
   expect(best('G#dim7', 'C minor')).toBe('Bdim7/Ab');
   expect(best('Ebm', 'B major')).toBe('D#m');
@@ -263,7 +398,13 @@ test('the same sound is spelled as the key has it', () => {
 });
 
 test('keys of the keyboard are spelled in the key, alone and together', () => {
-  expect([61, 63, 66, 68, 70].map((midi) => printNote(spellInKey(midi, parseKey('A minor'))))).toEqual(['C#4', 'D#4', 'F#4', 'G#4', 'Bb4']);
+  expect([61, 63, 66, 68, 70].map((midi) => printNote(spellInKey(midi, parseKey('A minor'))))).toEqual([
+    'C#4',
+    'D#4',
+    'F#4',
+    'G#4',
+    'Bb4',
+  ]);
   expect(notes(spellChordInKey([60, 63, 67], parseKey('A major')))).toBe('C4 Eb4 G4');
   expect(notes(spellChordInKey([68, 71, 74, 77], parseKey('A minor')))).toBe('G#4 B4 D5 F5');
   expect(printNote(otherSpelling(parseNote('F#4')))).toBe('Gb4');
@@ -275,9 +416,13 @@ test('keys of the keyboard are spelled in the key, alone and together', () => {
     }),
   );
   fc.assert(
-    fc.property(fc.uniqueArray(fc.integer({ min: 40, max: 84 }), { minLength: 1, maxLength: 6 }), anyKey, (midis, key) => {
-      expect(spellChordInKey(midis, key).map(midiNumber)).toEqual([...midis].sort((a, b) => a - b));
-    }),
+    fc.property(
+      fc.uniqueArray(fc.integer({ min: 40, max: 84 }), { minLength: 1, maxLength: 6 }),
+      anyKey,
+      (midis, key) => {
+        expect(spellChordInKey(midis, key).map(midiNumber)).toEqual([...midis].sort((a, b) => a - b));
+      },
+    ),
   );
 });
 
@@ -307,15 +452,23 @@ test('a line moves by step and for instruments to a key that has a signature (co
         MOVES.find((move) => move.id === id)!,
       ),
     );
-  expect(['up-half-step', 'down-half-step', 'up-step', 'down-step', 'for-Bb', 'for-Eb', 'for-F'].map((id) => to('A major', id))).toEqual(
-    ['Bb major', 'G# major', 'B major', 'G major', 'B major', 'F# major', 'E major'].map((key) => (key === 'G# major' ? 'Ab major' : key)),
+  expect(
+    ['up-half-step', 'down-half-step', 'up-step', 'down-step', 'for-Bb', 'for-Eb', 'for-F'].map((id) =>
+      to('A major', id),
+    ),
+  ).toEqual(
+    ['Bb major', 'G# major', 'B major', 'G major', 'B major', 'F# major', 'E major'].map((key) =>
+      key === 'G# major' ? 'Ab major' : key,
+    ),
   );
   expect(to('C# major', 'up-step')).toBe('Eb major');
   for (const key of [...ordinaryKeys('major'), ...ordinaryKeys('minor')]) {
     for (const move of MOVES) {
       const there = keyAfter(key, move);
       expect(Math.abs(signatureFifths(there))).toBeLessThanOrEqual(7);
-      expect((pitchClass(there.tonic) - pitchClass(key.tonic) + 24) % 12).toBe((halfSteps(move.interval) * (move.down ? -1 : 1) + 24) % 12);
+      expect((pitchClass(there.tonic) - pitchClass(key.tonic) + 24) % 12).toBe(
+        (halfSteps(move.interval) * (move.down ? -1 : 1) + 24) % 12,
+      );
     }
   }
 });

@@ -1,4 +1,7 @@
-/** A four-part chorale by J. S. Bach, from music21's corpus: its MusicXML is read back against the table of its notes, and its chords against the experts' labels. */
+/**
+ * A four-part chorale by J. S. Bach, from music21's corpus: its MusicXML is read back against the table of
+ * its notes, and its chords against the experts' labels.
+ */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
@@ -38,7 +41,9 @@ test('every moment of the score holds the notes of the table', () => {
       .map((n) => printNote(parseNote(n.pitch)))
       .sort(),
   );
-  expect(momentsOf(score).map(({ sounding }) => sounding.map(({ note }) => printNote(note)).sort())).toEqual(sounding);
+  expect(momentsOf(score).map(({ sounding }) => sounding.map(({ note }) => printNote(note)).sort())).toEqual(
+    sounding,
+  );
   expect(signatureFifths(score.keys[0]!.key)).toBe(table.signature);
 });
 

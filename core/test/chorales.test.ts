@@ -1,10 +1,20 @@
 /**
- * The rules of four-part writing on seven chorales by J. S. Bach (every note, from music21's corpus): a master's writing
- * keeps the ranges and hardly ever moves in parallel fifths or octaves, so a checker that finds many is wrong.
+ * The rules of four-part writing on seven chorales by J. S. Bach (every note, from music21's corpus): a
+ * master's writing
+ * keeps the ranges and hardly ever moves in parallel fifths or octaves, so a checker that finds many is
+ * wrong.
  */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { checkSetting, keyFromSignature, parseNote, type Fault, type FourNotes, type Note, type Rule } from '../src';
+import {
+  checkSetting,
+  keyFromSignature,
+  parseNote,
+  type Fault,
+  type FourNotes,
+  type Note,
+  type Rule,
+} from '../src';
 
 type Row = readonly [onset: string, length: string, pitch: string, part: 0 | 1 | 2 | 3];
 
@@ -15,7 +25,10 @@ const fraction = (text: string) => {
 
 /** Every moment at which a voice changes and all four sound. */
 function moments(name: string): { signature: number; settings: FourNotes[] } {
-  const table = JSON.parse(readFileSync(join(__dirname, 'oracles', `chorale-${name}.json`), 'utf8')) as { signature: number; notes: Row[] };
+  const table = JSON.parse(readFileSync(join(__dirname, 'oracles', `chorale-${name}.json`), 'utf8')) as {
+    signature: number;
+    notes: Row[];
+  };
   const notes = table.notes.map(([onset, length, pitch, part]) => ({
     from: fraction(onset),
     to: fraction(onset) + fraction(length),
@@ -24,8 +37,11 @@ function moments(name: string): { signature: number; settings: FourNotes[] } {
   }));
   const settings: FourNotes[] = [];
   for (const at of [...new Set(notes.map(({ from }) => from))].sort((a, b) => a - b)) {
-    const sounding = [0, 1, 2, 3].map((part) => notes.find((one) => one.part === part && one.from <= at + 1e-9 && one.to > at + 1e-9)?.note);
-    if (sounding.every((note): note is Note => note !== undefined)) settings.push(sounding as unknown as FourNotes);
+    const sounding = [0, 1, 2, 3].map(
+      (part) => notes.find((one) => one.part === part && one.from <= at + 1e-9 && one.to > at + 1e-9)?.note,
+    );
+    if (sounding.every((note): note is Note => note !== undefined))
+      settings.push(sounding as unknown as FourNotes);
   }
   return { signature: table.signature, settings };
 }
@@ -34,7 +50,10 @@ const PIECES = ['001', '002', '004', '006', '008', '012', '016'].map(moments);
 const count = (rule: Rule) =>
   PIECES.reduce(
     (sum, { signature, settings }) =>
-      sum + checkSetting(settings, keyFromSignature(signature, 'major')).filter((fault: Fault) => fault.rule === rule).length,
+      sum +
+      checkSetting(settings, keyFromSignature(signature, 'major')).filter(
+        (fault: Fault) => fault.rule === rule,
+      ).length,
     0,
   );
 const all = PIECES.reduce((sum, { settings }) => sum + settings.length, 0);
@@ -55,6 +74,14 @@ test.each<readonly [Rule, number]>([
 });
 
 test('the same chorales with the tenor doubled by the soprano an octave up are full of parallel octaves', () => {
-  const doubled = PIECES[0]!.settings.map(([, alto, tenor, bass]): FourNotes => [{ ...tenor, octave: tenor.octave + 1 }, alto, tenor, bass]);
-  expect(checkSetting(doubled, keyFromSignature(1, 'major')).filter(({ rule }) => rule === 'parallel-octaves').length).toBeGreaterThan(20);
+  const doubled = PIECES[0]!.settings.map(([, alto, tenor, bass]): FourNotes => [
+    { ...tenor, octave: tenor.octave + 1 },
+    alto,
+    tenor,
+    bass,
+  ]);
+  expect(
+    checkSetting(doubled, keyFromSignature(1, 'major')).filter(({ rule }) => rule === 'parallel-octaves')
+      .length,
+  ).toBeGreaterThan(20);
 });

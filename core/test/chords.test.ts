@@ -1,10 +1,40 @@
-/** Chords as stacks: building, describing, naming from notes (common practice and the house theory's lists). */
+/**
+ * Chords as stacks: building, describing, naming from notes (common practice and the house theory's lists).
+ */
 import fc from 'fast-check';
 import { Chord as TonalChord } from 'tonal';
 import {
-  attempt, bassMember, chordFromFormula, chordFromHalfSteps, describe as describeStack, gapsOf, identify, inversionLetter, inversionOf, inversionWords, invertChord, memberHalfSteps, parseKey, parseNoteName, parseSymbol, printFormula,
-  printNoteName, printSymbol, qualityName, qualityWords, rootShortcuts, sameChord, scaleOf, speakChord, speakNumeral, numeralParts, parseNumeral, stackedNotes, stackOnDegree, makeChord,
-} from '../src'; // prettier-ignore
+  attempt,
+  bassMember,
+  chordFromFormula,
+  chordFromHalfSteps,
+  describe as describeStack,
+  gapsOf,
+  identify,
+  inversionLetter,
+  inversionOf,
+  inversionWords,
+  invertChord,
+  memberHalfSteps,
+  parseKey,
+  parseNoteName,
+  parseSymbol,
+  printFormula,
+  printNoteName,
+  printSymbol,
+  qualityName,
+  qualityWords,
+  rootShortcuts,
+  sameChord,
+  scaleOf,
+  speakChord,
+  speakNumeral,
+  numeralParts,
+  parseNumeral,
+  stackedNotes,
+  stackOnDegree,
+  makeChord,
+} from '../src';
 import { anyChord, easyRoot } from './arbitraries';
 
 const quality = (symbol: string) => qualityName(describeStack(parseSymbol(symbol).members));
@@ -43,7 +73,19 @@ test('formula, half steps and gaps are one thing', () => {
   fc.assert(
     fc.property(
       easyRoot,
-      fc.constantFrom('4 3', '3 4', '3 3', '4 4', '4 3 3', '3 4 3', '3 3 4', '3 3 3', '4 3 4', '4 3 3 4', '3 4 3 4 3'),
+      fc.constantFrom(
+        '4 3',
+        '3 4',
+        '3 3',
+        '4 4',
+        '4 3 3',
+        '3 4 3',
+        '3 3 4',
+        '3 3 3',
+        '4 3 4',
+        '4 3 3 4',
+        '3 4 3 4 3',
+      ),
       (root, gaps) => {
         const made = attempt(() => chordFromHalfSteps(root, gaps.split(' ').map(Number)));
         if (!made.ok || !attempt(() => stackedNotes(made.value)).ok) return;
@@ -53,32 +95,47 @@ test('formula, half steps and gaps are one thing', () => {
       },
     ),
   );
-  for (const bad of [[], [1], [6], [3.5], [3, 3, 3, 3, 3, 3, 3]]) expect(attempt(() => chordFromHalfSteps(parseNoteName('C'), bad)).ok).toBe(false);
-  for (const bad of ['', '1 8', 'b1 3', '1 b3 x']) expect(attempt(() => chordFromFormula(parseNoteName('C'), bad)).ok).toBe(false);
+  for (const bad of [[], [1], [6], [3.5], [3, 3, 3, 3, 3, 3, 3]])
+    expect(attempt(() => chordFromHalfSteps(parseNoteName('C'), bad)).ok).toBe(false);
+  for (const bad of ['', '1 8', 'b1 3', '1 b3 x'])
+    expect(attempt(() => chordFromFormula(parseNoteName('C'), bad)).ok).toBe(false);
   expect(memberHalfSteps({ degree: 13, alteration: -1 })).toBe(20);
   expect(() => stackOnDegree(scaleOf(parseKey('C')), 0, 5)).toThrow(/degree from 1 to 7/);
 });
 
 test('inversions by number, words and letter; a ninth in the bass by its member', () => {
-  const said = (symbol: string) => [inversionOf(parseSymbol(symbol)), inversionWords(parseSymbol(symbol)), inversionLetter(parseSymbol(symbol))];
+  const said = (symbol: string) => [
+    inversionOf(parseSymbol(symbol)),
+    inversionWords(parseSymbol(symbol)),
+    inversionLetter(parseSymbol(symbol)),
+  ];
   expect(said('C7')).toEqual([0, 'root position', 'a']);
   expect(said('C7/E')).toEqual([1, 'first inversion', 'b']);
   expect(said('C7/Bb')).toEqual([3, 'third inversion', 'd']);
   expect(said('C9/D')).toEqual([4, 'ninth in the bass', 'e']);
   expect(said('C/D')).toEqual([null, 'over a foreign bass', '']);
   expect(bassMember(parseSymbol('C/D'))).toBeNull();
-  fc.assert(fc.property(anyChord, (chord) => expect(sameChord(invertChord(invertChord(chord, 1), -1), chord)).toBe(true)));
+  fc.assert(
+    fc.property(anyChord, (chord) =>
+      expect(sameChord(invertChord(invertChord(chord, 1), -1), chord)).toBe(true),
+    ),
+  );
 });
 
 test('naming from notes finds the chord that was spelled, whatever the order and the doublings', () => {
   const whole = ['', 'm', 'dim', '+', '7', 'maj7', 'm7', 'm7b5', 'dim7', '9', 'm9', 'maj9', '7b9'];
   fc.assert(
-    fc.property(easyRoot, fc.constantFrom(...whole), fc.array(fc.nat(), { maxLength: 4 }), (root, suffix, doublings) => {
-      const chord = parseSymbol(printNoteName(root) + suffix);
-      const stacked = stackedNotes(chord);
-      const notes = [...stacked, ...doublings.map((d) => stacked[d % stacked.length]!)];
-      expect(printSymbol(identify(notes)[0]!.chord)).toBe(printSymbol(chord));
-    }),
+    fc.property(
+      easyRoot,
+      fc.constantFrom(...whole),
+      fc.array(fc.nat(), { maxLength: 4 }),
+      (root, suffix, doublings) => {
+        const chord = parseSymbol(printNoteName(root) + suffix);
+        const stacked = stackedNotes(chord);
+        const notes = [...stacked, ...doublings.map((d) => stacked[d % stacked.length]!)];
+        expect(printSymbol(identify(notes)[0]!.chord)).toBe(printSymbol(chord));
+      },
+    ),
   );
 });
 
@@ -109,7 +166,9 @@ test('reasons go with every reading, and too few or too many notes are refused',
   expect(first!.reasons).toEqual([{ kind: 'stack' }, { kind: 'root-lowest' }]);
   expect(printSymbol(second!.chord)).toBe('C6/A');
   expect(() => identify([parseNoteName('C'), parseNoteName('C')])).toThrow(/two to eight different notes/);
-  expect(() => identify([...'ABCDEFG'].flatMap((l) => [parseNoteName(l), parseNoteName(`${l}#`)]))).toThrow(/two to eight/);
+  expect(() => identify([...'ABCDEFG'].flatMap((l) => [parseNoteName(l), parseNoteName(`${l}#`)]))).toThrow(
+    /two to eight/,
+  );
 });
 
 test('quality names in words, and chords and numerals as they are spoken', () => {
@@ -118,7 +177,8 @@ test('quality names in words, and chords and numerals as they are spoken', () =>
   ]); // prettier-ignore
   expect(speakChord(parseSymbol('F#7/A#'))).toBe('F sharp dominant seventh over A sharp');
   expect(speakChord(parseSymbol('Bbbm'))).toBe('B double flat minor');
-  const spoken = (text: string) => speakNumeral(numeralParts(parseNumeral(text, parseKey('C')), parseKey('C')));
+  const spoken = (text: string) =>
+    speakNumeral(numeralParts(parseNumeral(text, parseKey('C')), parseKey('C')));
   expect(['V65/ii', 'viio7/V/V', 'bVI', 'Imaj7', 'V7b9'].map(spoken)).toEqual([
     'V six-five of ii',
     'vii diminished seven of V of V',
@@ -129,5 +189,8 @@ test('quality names in words, and chords and numerals as they are spoken', () =>
 });
 
 test('a chord in root position has no gap above which to find its root', () => {
-  expect(rootShortcuts(makeChord(parseNoteName('C'), parseSymbol('C').members))[0]).toMatchObject({ step: 'above-gap', below: null });
+  expect(rootShortcuts(makeChord(parseNoteName('C'), parseSymbol('C').members))[0]).toMatchObject({
+    step: 'above-gap',
+    below: null,
+  });
 });

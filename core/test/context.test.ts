@@ -1,14 +1,32 @@
 /**
- * Labels in context, against the experts' labels of seven four-part chorales by J. S. Bach (music21's corpus: analysts
- * Andrew Jones and Dmitri Tymoczko, proofreader Hamish Robb), and handbook progressions in every key (common practice).
+ * Labels in context, against the experts' labels of seven four-part chorales by J. S. Bach (music21's corpus:
+ * analysts
+ * Andrew Jones and Dmitri Tymoczko, proofreader Hamish Robb), and handbook progressions in every key (common
+ * practice).
  */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import fc from 'fast-check';
 import {
-  analyseProgression, chordOfNumeral, contextReasonWords, ordinaryKeys, parseKey, parseNoteName, parseNumeral, parseSymbol, printKey, printNumeral, readInContext, ROMANTEXT, sameKey, signatureFifths,
-  type ChordIn, type ContextReading, type Key, type Numeral,
-} from '../src'; // prettier-ignore
+  analyseProgression,
+  chordOfNumeral,
+  contextReasonWords,
+  ordinaryKeys,
+  parseKey,
+  parseNoteName,
+  parseNumeral,
+  parseSymbol,
+  printKey,
+  printNumeral,
+  readInContext,
+  ROMANTEXT,
+  sameKey,
+  signatureFifths,
+  type ChordIn,
+  type ContextReading,
+  type Key,
+  type Numeral,
+} from '../src';
 import { anyChord } from './arbitraries';
 
 interface Table {
@@ -35,9 +53,13 @@ function piece(name: string): Piece {
   const fermatas = table.fermatas.map(fraction);
   return {
     signature: table.signature,
-    chords: table.labels.map(({ bass, notes }) => ({ notes: [bass, ...notes.filter((note) => note !== bass)].map(parseNoteName) })),
+    chords: table.labels.map(({ bass, notes }) => ({
+      notes: [bass, ...notes.filter((note) => note !== bass)].map(parseNoteName),
+    })),
     ends: table.labels.flatMap(({ at, for: length }, index) =>
-      fermatas.some((f) => f >= fraction(at) - 1e-9 && f < fraction(at) + fraction(length) - 1e-9) ? [index] : [],
+      fermatas.some((f) => f >= fraction(at) - 1e-9 && f < fraction(at) + fraction(length) - 1e-9)
+        ? [index]
+        : [],
     ),
     expert: table.labels.map(({ key, numeral, for: length }) => ({
       key: parseKey(key),
@@ -48,7 +70,8 @@ function piece(name: string): Piece {
 }
 
 const PIECES = CHORALES.map(piece);
-const sameDegree = (a: Numeral, b: Numeral) => a.degree === b.degree && (a.target?.degree ?? 0) === (b.target?.degree ?? 0);
+const sameDegree = (a: Numeral, b: Numeral) =>
+  a.degree === b.degree && (a.target?.degree ?? 0) === (b.target?.degree ?? 0);
 
 /** Share of the time for which something holds of the readings of a chord. */
 function share(
@@ -76,14 +99,21 @@ const inGivenKeys = ({ chords, ends, signature, expert }: Piece) => {
     let to = from;
     while (to < chords.length && sameKey(expert[to]!.key, expert[from]!.key)) to++;
     const phraseEnds = ends.filter((end) => end >= from && end < to).map((end) => end - from);
-    readings.push(...readInContext(chords.slice(from, to), { signature, phraseEnds, key: expert[from]!.key }));
+    readings.push(
+      ...readInContext(chords.slice(from, to), { signature, phraseEnds, key: expert[from]!.key }),
+    );
     from = to;
   }
   return readings;
 };
 
 test('with no key given, key and numeral are the experts’ for three quarters of the time', () => {
-  expect(share(([best], expert) => sameKey(best!.key, expert.key) && sameDegree(best!.numeral, expert.numeral), freely)).toBeGreaterThanOrEqual(0.75);
+  expect(
+    share(
+      ([best], expert) => sameKey(best!.key, expert.key) && sameDegree(best!.numeral, expert.numeral),
+      freely,
+    ),
+  ).toBeGreaterThanOrEqual(0.75);
 });
 
 test('the experts’ reading is among the readings shown for nine tenths of the time', () => {
@@ -93,12 +123,25 @@ test('the experts’ reading is among the readings shown for nine tenths of the 
 });
 
 test('with the key of each span given, the numeral is the experts’ for 97 % of the time', () => {
-  expect(share(([best], expert) => sameDegree(best!.numeral, expert.numeral), inGivenKeys)).toBeGreaterThanOrEqual(0.97);
-  const spans = (one: Piece) => readInContext(one.chords, { signature: one.signature, phraseEnds: one.ends, keys: one.expert.map(({ key }) => key) });
-  expect(share(([best], expert) => sameKey(best!.key, expert.key) && sameDegree(best!.numeral, expert.numeral), spans)).toBeGreaterThanOrEqual(0.97);
+  expect(
+    share(([best], expert) => sameDegree(best!.numeral, expert.numeral), inGivenKeys),
+  ).toBeGreaterThanOrEqual(0.97);
+  const spans = (one: Piece) =>
+    readInContext(one.chords, {
+      signature: one.signature,
+      phraseEnds: one.ends,
+      keys: one.expert.map(({ key }) => key),
+    });
+  expect(
+    share(
+      ([best], expert) => sameKey(best!.key, expert.key) && sameDegree(best!.numeral, expert.numeral),
+      spans,
+    ),
+  ).toBeGreaterThanOrEqual(0.97);
 });
 
-// Progressions as harmony handbooks print them (common practice; from memory), written out as chords in every key and read without one.
+// Progressions as harmony handbooks print them (common practice; from memory), written out as chords in every
+// key and read without one.
 const HANDBOOK: readonly (readonly ['major' | 'minor', string])[] = [
   ['major', 'I IV V7 I'],
   ['major', 'I vi IV ii V7 I'],
@@ -128,7 +171,10 @@ test.each(HANDBOOK)('in every %s key, %s is read back', (mode, line) => {
   }
 });
 
-function noteText(chord: ReturnType<typeof chordOfNumeral>, member: { degree: number; alteration: number }): string {
+function noteText(
+  chord: ReturnType<typeof chordOfNumeral>,
+  member: { degree: number; alteration: number },
+): string {
   const { root } = chord;
   const letter = (root.step + member.degree - 1) % 7;
   const sizes = [0, 2, 4, 5, 7, 9, 11];
@@ -142,7 +188,8 @@ const symbols = (line: string, options = {}) =>
     line.split(' ').map((text) => ({ chord: parseSymbol(text) })),
     options,
   );
-const numeralsOf = (analysis: ReturnType<typeof symbols>) => analysis.chords.map(({ best }) => printNumeral(best.numeral, best.key)).join(' ');
+const numeralsOf = (analysis: ReturnType<typeof symbols>) =>
+  analysis.chords.map(({ best }) => printNumeral(best.numeral, best.key)).join(' ');
 
 test('brackets join a ii to its V, arrows follow dominants that resolve, and an open target is said to be open (house theory)', () => {
   const line = symbols('Dm7 G7 Cmaj7 Bm7b5 E7 Am7 D7 G7 Gm7 C7 Dm7', { key: parseKey('C major') });

@@ -1,6 +1,20 @@
-/** Marking an interval: each likely mistake is recognised where it explains the answer exactly. Mistakes are those of everyday teaching (common practice). */
+/**
+ * Marking an interval: each likely mistake is recognised where it explains the answer exactly. Mistakes are
+ * those of everyday teaching (common practice).
+ */
 import fc from 'fast-check';
-import { attempt, CLEFS, DEFAULT_SCHOOL, intervalBetween, invert, markInterval, parseKey, parseNote, printInterval, sayIntervalMark } from '../src';
+import {
+  attempt,
+  CLEFS,
+  DEFAULT_SCHOOL,
+  intervalBetween,
+  invert,
+  markInterval,
+  parseKey,
+  parseNote,
+  printInterval,
+  sayIntervalMark,
+} from '../src';
 import { anyNote, ordinaryKey } from './arbitraries';
 
 const ask = (from: string, to: string, answer: string, key = 'C major', clef: 'treble' | 'bass' = 'treble') =>
@@ -26,7 +40,9 @@ test.each([
 });
 
 test('an answer that is no interval is met with what would be one', () => {
-  expect(sayIntervalMark(ask('C4', 'E4', 'third'), DEFAULT_SCHOOL)).toMatch(/“third”: this is not an interval\. Write the quality/);
+  expect(sayIntervalMark(ask('C4', 'E4', 'third'), DEFAULT_SCHOOL)).toMatch(
+    /“third”: this is not an interval\. Write the quality/,
+  );
 });
 
 test('the right name is always right, and its inversion never', () => {
@@ -36,7 +52,9 @@ test('the right name is always right, and its inversion never', () => {
       expect(markInterval({ from, to, key, clef }, printInterval(interval)).verdict).toBe('right');
       const inversion = attempt(() => invert(interval));
       if (inversion.ok && printInterval(inversion.value) !== printInterval(interval)) {
-        expect(markInterval({ from, to, key, clef }, printInterval(inversion.value))).toMatchObject({ verdict: 'wrong' });
+        expect(markInterval({ from, to, key, clef }, printInterval(inversion.value))).toMatchObject({
+          verdict: 'wrong',
+        });
       }
     }),
   );

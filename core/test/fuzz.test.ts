@@ -1,8 +1,23 @@
 /** Every parser survives anything: a value or a TheoryError, 100,000 seeded strings each. */
 import {
-  attempt, chordFromFormula, keysFromText, notesFromBass, parseFigures, parseInterval, parseKey, parseNote, parseNoteName, parseNoteNameIn, parseNumeral, parseSymbol, readLine, chordOfNumeral, DEFAULT_SCHOOL, ROMANTEXT,
+  attempt,
+  chordFromFormula,
+  keysFromText,
+  notesFromBass,
+  parseFigures,
+  parseInterval,
+  parseKey,
+  parseNote,
+  parseNoteName,
+  parseNoteNameIn,
+  parseNumeral,
+  parseSymbol,
+  readLine,
+  chordOfNumeral,
+  DEFAULT_SCHOOL,
+  ROMANTEXT,
   parseNoteName as name,
-} from '../src'; // prettier-ignore
+} from '../src';
 import { readMusicXml } from '../src/format/musicxml';
 
 /** A small seeded generator (mulberry32), so that a failure can be run again. */
@@ -58,13 +73,19 @@ const PIECES = [
 
 function text(random: () => number): string {
   let out = '';
-  for (let length = Math.floor(random() * 9); length >= 0; length--) out += PIECES[Math.floor(random() * PIECES.length)]!;
+  for (let length = Math.floor(random() * 9); length >= 0; length--)
+    out += PIECES[Math.floor(random() * PIECES.length)]!;
   return out;
 }
 
 const KEY = parseKey('F# minor');
 const C = name('C');
-const BARE = { ...DEFAULT_SCHOOL, numeralCase: 'capitals-bare', inversion: 'letters', sevenths: 'diatonic' } as const;
+const BARE = {
+  ...DEFAULT_SCHOOL,
+  numeralCase: 'capitals-bare',
+  inversion: 'letters',
+  sevenths: 'diatonic',
+} as const;
 
 const PARSERS: Record<string, (input: string) => unknown> = {
   note: parseNote,
@@ -97,7 +118,8 @@ test('a typed line: 20,000 strings, each piece a label or its error, none lost',
   const random = seeded(7);
   for (let run = 0; run < 20_000; run++) {
     const line = `${text(random)} I ${text(random)}`;
-    for (const token of readLine(line, KEY)) expect(line.slice(token.start, token.end).length).toBeGreaterThan(0);
+    for (const token of readLine(line, KEY))
+      expect(line.slice(token.start, token.end).length).toBeGreaterThan(0);
   }
 });
 

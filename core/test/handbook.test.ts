@@ -5,9 +5,36 @@
  * 21st-Century Classroom), as no copy is at hand.
  */
 import {
-  chordOfNumeral, degreeOf, expandFigures, homesOf, identify, intervalBetween, invert, notesFromBass, notesOfFigures, notesOfPair, numeralsForNotes, parseFigures, parseInterval, parseKey, parseNote,
-  parseNoteName, parseNumeral, parseSymbol, printFigure, printInterval, printKey, printNote, printNoteName, printNumeral, printSymbol, shortFigures, signatureOnStaff, solfegeOf, transpose,
-} from '../src'; // prettier-ignore
+  chordOfNumeral,
+  degreeOf,
+  expandFigures,
+  homesOf,
+  identify,
+  intervalBetween,
+  invert,
+  notesFromBass,
+  notesOfFigures,
+  notesOfPair,
+  numeralsForNotes,
+  parseFigures,
+  parseInterval,
+  parseKey,
+  parseNote,
+  parseNoteName,
+  parseNumeral,
+  parseSymbol,
+  printFigure,
+  printInterval,
+  printKey,
+  printNote,
+  printNoteName,
+  printNumeral,
+  printSymbol,
+  shortFigures,
+  signatureOnStaff,
+  solfegeOf,
+  transpose,
+} from '../src';
 
 const A_MINOR = parseKey('A minor');
 const figuresOf = (numeral: string, key: string) => {
@@ -39,7 +66,9 @@ test.each([
 
 test('suspensions are read as pairs over their bass', () => {
   const pair = (bass: string, text: string) =>
-    notesOfPair(parseNoteName(bass), text, parseKey('C major')).map((notes) => notes.map(printNoteName).join(' '));
+    notesOfPair(parseNoteName(bass), text, parseKey('C major')).map((notes) =>
+      notes.map(printNoteName).join(' '),
+    );
   expect(pair('G', '4-3')).toEqual(['G C D', 'G B D']);
   expect(pair('E', '7-6')).toEqual(['E G D', 'E G C']);
   expect(pair('C', '9-8')).toEqual(['C E G D', 'C E G']);
@@ -72,7 +101,8 @@ test('intervals that do not exist are refused with their reason', () => {
 });
 
 test('signatures sit where every clef writes them', () => {
-  const written = (key: string, clef: 'treble' | 'bass' | 'alto' | 'tenor') => signatureOnStaff(parseKey(key), clef).map(printNote).join(' ');
+  const written = (key: string, clef: 'treble' | 'bass' | 'alto' | 'tenor') =>
+    signatureOnStaff(parseKey(key), clef).map(printNote).join(' ');
   expect(written('C# major', 'treble')).toBe('F#5 C#5 G#5 D#5 A#4 E#5 B#4');
   expect(written('C# major', 'bass')).toBe('F#3 C#3 G#3 D#3 A#2 E#3 B#2');
   expect(written('C# major', 'alto')).toBe('F#4 C#4 G#4 D#4 A#3 E#4 B#3');
@@ -100,7 +130,9 @@ test('a diminished seventh has its four spellings, an augmented triad its three'
         .map((r) => printNoteName(r.chord.root)),
     ),
   ).toEqual(new Set(['D', 'F', 'Ab']));
-  expect(identify(names('C E G#')).filter((r) => r.reasons.some((x) => x.kind === 'respelled'))).toHaveLength(2);
+  expect(identify(names('C E G#')).filter((r) => r.reasons.some((x) => x.kind === 'respelled'))).toHaveLength(
+    2,
+  );
 });
 
 test('doubling, spacing and the order of upper voices never change the answer', () => {
@@ -110,7 +142,9 @@ test('doubling, spacing and the order of upper voices never change the answer', 
 });
 
 test('a dominant seventh lives in the keys a fourth above its root', () => {
-  const homes = homesOf(parseSymbol('G7')).map(({ key, numeral }) => `${printNumeral(numeral, key)} in ${printKey(key)}`);
+  const homes = homesOf(parseSymbol('G7')).map(
+    ({ key, numeral }) => `${printNumeral(numeral, key)} in ${printKey(key)}`,
+  );
   expect(homes).toEqual(['V7 in C major', 'V7 in C minor', 'VII7 in A minor']);
 });
 

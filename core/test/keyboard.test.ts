@@ -1,5 +1,19 @@
-/** Fingerings: common practice, checked by what every table keeps: no thumb on a black key, no finger twice running. */
-import { attempt, chordFingering, HAND_CARE, ordinaryKeys, parseKey, parseNote, pitchClass, scaleFingering, scaleOf, SCALE_FORMS } from '../src';
+/**
+ * Fingerings: common practice, checked by what every table keeps: no thumb on a black key, no finger twice
+ * running.
+ */
+import {
+  attempt,
+  chordFingering,
+  HAND_CARE,
+  ordinaryKeys,
+  parseKey,
+  parseNote,
+  pitchClass,
+  scaleFingering,
+  scaleOf,
+  SCALE_FORMS,
+} from '../src';
 
 const isBlack = (place: number) => [1, 3, 6, 8, 10].includes(place);
 
@@ -11,7 +25,8 @@ test('every major and minor scale, each form, both hands', () => {
       for (const hand of [right, left]) {
         expect(hand).toHaveLength(8);
         hand.forEach((finger, i) => {
-          if (finger === 1) expect([key, form, i, isBlack(pitchClass(scale[i]!))]).toEqual([key, form, i, false]);
+          if (finger === 1)
+            expect([key, form, i, isBlack(pitchClass(scale[i]!))]).toEqual([key, form, i, false]);
           if (i > 0) expect(finger).not.toBe(hand[i - 1]);
         });
       }
@@ -26,7 +41,8 @@ test('the flat keys from F put the right thumb on C and F', () => {
     const { right } = scaleFingering(key);
     for (const place of [0, 5]) expect(right[scale.findIndex((note) => pitchClass(note) === place)]).toBe(1);
   }
-  for (const name of ['C', 'G', 'D', 'A', 'E']) expect(scaleFingering(parseKey(`${name} major`)).right.join('')).toBe('12312345');
+  for (const name of ['C', 'G', 'D', 'A', 'E'])
+    expect(scaleFingering(parseKey(`${name} major`)).right.join('')).toBe('12312345');
 });
 
 test('a church mode has no table and says what to take', () => {

@@ -1,9 +1,37 @@
 /** Keys, their relations, and chord maps (common practice). */
 import fc from 'fast-check';
 import {
-  attempt, chordMap, circleDistance, closelyRelated, degreeName, degreeNote, degreeOf, gapsOf, hasOrdinarySignature, homesOf, keyFromSignature, mapSymbol, nameUnderSignature, ordinaryKeys, parallelKey, parseKey, parseNoteName,
-  parseSymbol, printKey, printNoteName, printNumeral, relativeKey, sameKey, scaleOf, SCALE_FORMS, signatureFifths, signatureWords, solfegeOf, stackedNotes, MODES,
-} from '../src'; // prettier-ignore
+  attempt,
+  chordMap,
+  circleDistance,
+  closelyRelated,
+  degreeName,
+  degreeNote,
+  degreeOf,
+  gapsOf,
+  hasOrdinarySignature,
+  homesOf,
+  keyFromSignature,
+  mapSymbol,
+  nameUnderSignature,
+  ordinaryKeys,
+  parallelKey,
+  parseKey,
+  parseNoteName,
+  parseSymbol,
+  printKey,
+  printNoteName,
+  printNumeral,
+  relativeKey,
+  sameKey,
+  scaleOf,
+  SCALE_FORMS,
+  signatureFifths,
+  signatureWords,
+  solfegeOf,
+  stackedNotes,
+  MODES,
+} from '../src';
 import { anyKey, ordinaryKey } from './arbitraries';
 
 test.each([
@@ -20,7 +48,8 @@ test('German and fixed-do keys', () => {
     'Eb major',
   ]);
   expect(printKey(parseKey('sol minor', 'fixed-do'))).toBe('G minor');
-  for (const bad of ['', 'H major', 'C nowhere', 'C# D', 'major']) expect(attempt(() => parseKey(bad)).ok).toBe(false);
+  for (const bad of ['', 'H major', 'C nowhere', 'C# D', 'major'])
+    expect(attempt(() => parseKey(bad)).ok).toBe(false);
 });
 
 test('the relative is a minor third below and shares the signature; the parallel shares the tonic', () => {
@@ -37,11 +66,15 @@ test('the relative is a minor third below and shares the signature; the parallel
 });
 
 test('every key is found again from its signature', () => {
-  for (const mode of MODES) for (const key of ordinaryKeys(mode)) expect(sameKey(keyFromSignature(signatureFifths(key), mode), key)).toBe(true);
+  for (const mode of MODES)
+    for (const key of ordinaryKeys(mode))
+      expect(sameKey(keyFromSignature(signatureFifths(key), mode), key)).toBe(true);
 });
 
 test('signatures in words', () => {
-  expect(['C major', 'F major', 'A major', 'Cb major', 'G# major'].map((k) => signatureWords(parseKey(k)))).toEqual([
+  expect(
+    ['C major', 'F major', 'A major', 'Cb major', 'G# major'].map((k) => signatureWords(parseKey(k))),
+  ).toEqual([
     'no sharps or flats',
     '1 flat · B♭',
     '3 sharps · F♯ C♯ G♯',
@@ -82,7 +115,15 @@ test('the pattern of stacks is the same in every key of a mode', () => {
     );
     expect(new Set(patterns).size).toBe(1);
   }
-  expect(chordMap(parseKey('C major'), 13).map(mapSymbol)).toEqual(['Cmaj13', 'Dm13', 'Em7b9b13', 'Fmaj13#11', 'G13', 'Am11b13', 'Bm7b5b9(11)b13']);
+  expect(chordMap(parseKey('C major'), 13).map(mapSymbol)).toEqual([
+    'Cmaj13',
+    'Dm13',
+    'Em7b9b13',
+    'Fmaj13#11',
+    'G13',
+    'Am11b13',
+    'Bm7b5b9(11)b13',
+  ]);
 });
 
 test('natural, harmonic and melodic maps of one minor key', () => {
@@ -100,26 +141,27 @@ test('homes of a chord hold all its notes in one of their scales', () => {
     expect(homes.length).toBeGreaterThan(0);
     for (const { key } of homes) {
       const scales = [scaleOf(key), scaleOf(key, 'harmonic')].map((s) => s.map(printNoteName));
-      expect(scales.some((scale) => stackedNotes(chord).every((n) => scale.includes(printNoteName(n))))).toBe(true);
+      expect(scales.some((scale) => stackedNotes(chord).every((n) => scale.includes(printNoteName(n))))).toBe(
+        true,
+      );
     }
   }
 });
 
 test('notes under a signature are written without the signature’s own accidental', () => {
-  const under = (note: string, key: string) => printNoteName(nameUnderSignature(parseNoteName(note), signatureFifths(parseKey(key))));
-  expect([under('F#', 'G major'), under('F', 'G major'), under('F##', 'G major'), under('Bb', 'F major')]).toEqual(['F', 'F', 'F##', 'B']);
+  const under = (note: string, key: string) =>
+    printNoteName(nameUnderSignature(parseNoteName(note), signatureFifths(parseKey(key))));
+  expect([
+    under('F#', 'G major'),
+    under('F', 'G major'),
+    under('F##', 'G major'),
+    under('Bb', 'F major'),
+  ]).toEqual(['F', 'F', 'F##', 'B']);
 });
 
 test('chromatic syllables', () => {
   const key = parseKey('D major');
-  expect(['D', 'D#', 'Eb', 'F#', 'G#', 'Bb', 'C', 'F##'].map((n) => solfegeOf(key, parseNoteName(n), 'do-minor'))).toEqual([
-    'do',
-    'di',
-    'ra',
-    'mi',
-    'fi',
-    'le',
-    'te',
-    'mi♯',
-  ]);
+  expect(
+    ['D', 'D#', 'Eb', 'F#', 'G#', 'Bb', 'C', 'F##'].map((n) => solfegeOf(key, parseNoteName(n), 'do-minor')),
+  ).toEqual(['do', 'di', 'ra', 'mi', 'fi', 'le', 'te', 'mi♯']);
 });

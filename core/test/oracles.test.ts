@@ -1,8 +1,26 @@
 /** Reference values computed with music21 10.5.1 or written by experts; see oracles/README.md. */
 import {
-  chordOfNumeral, halfSteps, intervalBetween, inversionOf, notesFromBass, notesOfFigures, parseFigures, parseFigure, parseKey, parseNote,
-  parseNoteName, parseNumeral, parseSymbol, printNoteName, qualityName, qualityWord, describe as describeChord, ROMANTEXT, isAugmentedSixthName, stackedNotes,
-} from '../src'; // prettier-ignore
+  chordOfNumeral,
+  halfSteps,
+  intervalBetween,
+  inversionOf,
+  notesFromBass,
+  notesOfFigures,
+  parseFigures,
+  parseFigure,
+  parseKey,
+  parseNote,
+  parseNoteName,
+  parseNumeral,
+  parseSymbol,
+  printNoteName,
+  qualityName,
+  qualityWord,
+  describe as describeChord,
+  ROMANTEXT,
+  isAugmentedSixthName,
+  stackedNotes,
+} from '../src';
 import choraleNumerals from './oracles/chorale-numerals.json';
 import figures from './oracles/figures.json';
 import intervals from './oracles/intervals.json';
@@ -19,7 +37,8 @@ function disagreements<T>(cases: readonly T[], compare: (value: T) => [unknown, 
     } catch (error) {
       pair = [String(error), 'a value'];
     }
-    if (JSON.stringify(pair[0]) !== JSON.stringify(pair[1])) wrong.push(`${JSON.stringify(value)} gave ${JSON.stringify(pair[0])}`);
+    if (JSON.stringify(pair[0]) !== JSON.stringify(pair[1]))
+      wrong.push(`${JSON.stringify(value)} gave ${JSON.stringify(pair[0])}`);
   }
   return wrong;
 }
@@ -45,7 +64,11 @@ test('numerals: notes from the bass upward, root and inversion in all 30 keys', 
     const chord = chordOfNumeral(numeral, key);
     const sixth = isAugmentedSixthName(numeral.special);
     return [
-      [names(notesFromBass(chord)), sixth ? null : printNoteName(chord.root), sixth ? null : inversionOf(chord)],
+      [
+        names(notesFromBass(chord)),
+        sixth ? null : printNoteName(chord.root),
+        sixth ? null : inversionOf(chord),
+      ],
       [value.notes, value.root, value.inversion],
     ];
   });
@@ -68,7 +91,12 @@ test('chord symbols: the full stack, root, bass and quality', () => {
   const wrong = disagreements(symbols, (value) => {
     const chord = parseSymbol(value.symbol);
     return [
-      [names(stackedNotes(chord)).sort(), printNoteName(chord.root), printNoteName(chord.bass), qualityName(describeChord(chord.members))],
+      [
+        names(stackedNotes(chord)).sort(),
+        printNoteName(chord.root),
+        printNoteName(chord.bass),
+        qualityName(describeChord(chord.members)),
+      ],
       [[...value.notes].sort(), value.root, value.bass, value.kind],
     ];
   });

@@ -1,9 +1,30 @@
-/** Pitch, spelling and letter systems (common practice; scientific pitch notation puts middle C at C4, MIDI 60). */
+/**
+ * Pitch, spelling and letter systems (common practice; scientific pitch notation puts middle C at C4, MIDI
+ * 60).
+ */
 import fc from 'fast-check';
 import {
-  accidentalAscii, accidentalGlyph, atOrAbove, attempt, displayNoteName, frequency, fromLineOfFifths, lineOfFifths, midiNumber, noteName, parseNote, parseNoteName, parseNoteNameIn, pitchClass, printNoteName, readNoteNameIn, sameName,
-  stackUp, staffPosition, TheoryError,
-} from '../src'; // prettier-ignore
+  accidentalAscii,
+  accidentalGlyph,
+  atOrAbove,
+  attempt,
+  displayNoteName,
+  frequency,
+  fromLineOfFifths,
+  lineOfFifths,
+  midiNumber,
+  noteName,
+  parseNote,
+  parseNoteName,
+  parseNoteNameIn,
+  pitchClass,
+  printNoteName,
+  readNoteNameIn,
+  sameName,
+  stackUp,
+  staffPosition,
+  TheoryError,
+} from '../src';
 import { anyName, anyNote } from './arbitraries';
 
 test.each([
@@ -20,7 +41,9 @@ test('spelling is kept: notes that sound alike are not the same', () => {
 });
 
 test('the line of fifths gives every spelling its own place', () => {
-  expect(['Fb', 'Cb', 'F', 'C', 'G', 'F#', 'B#', 'F##'].map((n) => lineOfFifths(parseNoteName(n)))).toEqual([-8, -7, -1, 0, 1, 6, 12, 13]);
+  expect(['Fb', 'Cb', 'F', 'C', 'G', 'F#', 'B#', 'F##'].map((n) => lineOfFifths(parseNoteName(n)))).toEqual([
+    -8, -7, -1, 0, 1, 6, 12, 13,
+  ]);
   fc.assert(fc.property(anyName, (name) => expect(fromLineOfFifths(lineOfFifths(name))).toEqual(name)));
 });
 
@@ -55,11 +78,14 @@ test('a German root before a suspension keeps its letter', () => {
   expect(readNoteNameIn('As7', 0, 'german')).toMatchObject({ end: 2, name: { step: 5, alteration: -1 } });
   expect(readNoteNameIn('sol7', 0, 'fixed-do')).toMatchObject({ end: 3, name: { step: 4 } });
   expect(readNoteNameIn('X', 0, 'german')).toBeNull();
-  for (const bad of ['Ess', 'Bes', 'Cs', 'J']) expect(attempt(() => parseNoteNameIn(bad, 'german')).ok).toBe(false);
+  for (const bad of ['Ess', 'Bes', 'Cs', 'J'])
+    expect(attempt(() => parseNoteNameIn(bad, 'german')).ok).toBe(false);
 });
 
 test('stacking goes up within the octave, and never below its floor', () => {
-  expect(stackUp(['C', 'E', 'G', 'B', 'D'].map(parseNoteName), parseNote('D4')).map((n) => n.octave)).toEqual([5, 5, 5, 5, 6]);
+  expect(stackUp(['C', 'E', 'G', 'B', 'D'].map(parseNoteName), parseNote('D4')).map((n) => n.octave)).toEqual(
+    [5, 5, 5, 5, 6],
+  );
   fc.assert(
     fc.property(anyName, anyNote, (name, floor) => {
       const note = atOrAbove(name, floor);

@@ -1,10 +1,25 @@
-/** Patterns of the keyboard and fingers that stay. Usual fingerings of triads are common practice, as in the house theory, section 9. */
+/**
+ * Patterns of the keyboard and fingers that stay. Usual fingerings of triads are common practice, as in the
+ * house theory, section 9.
+ */
 import fc from 'fast-check';
-import { anchoredFingering, chordFingering, closeSettings, midiNumber, parseNote, parseSymbol, PATTERNS, playedChord, type Note } from '../src';
+import {
+  anchoredFingering,
+  chordFingering,
+  closeSettings,
+  midiNumber,
+  parseNote,
+  parseSymbol,
+  PATTERNS,
+  playedChord,
+  type Note,
+} from '../src';
 
 const notes = (text: string) => text.split(' ').map(parseNote);
 const fingers = (...chords: string[]) =>
-  anchoredFingering(chords.map(notes)).map((one) => one && `${one.fingers.join('')} ${one.held.map((held) => (held ? '=' : '.')).join('')}`);
+  anchoredFingering(chords.map(notes)).map(
+    (one) => one && `${one.fingers.join('')} ${one.held.map((held) => (held ? '=' : '.')).join('')}`,
+  );
 
 test('common notes keep their finger where the hand allows it', () => {
   expect(fingers('C4 E4 G4', 'C4 F4 A4', 'B3 D4 G4')).toEqual(['135 ...', '135 =..', '125 ...']);
@@ -19,7 +34,10 @@ test('a chord without common notes has its usual fingering; more notes than fing
 });
 
 test('over any chords the fingers go up, and one that is said to stay is on the same note before', () => {
-  const symbols = fc.array(fc.constantFrom('C', 'Am', 'F', 'G7', 'Dm7', 'E7', 'Bb', 'F#m7b5'), { minLength: 1, maxLength: 8 });
+  const symbols = fc.array(fc.constantFrom('C', 'Am', 'F', 'G7', 'Dm7', 'E7', 'Bb', 'F#m7b5'), {
+    minLength: 1,
+    maxLength: 8,
+  });
   fc.assert(
     fc.property(symbols, (line) => {
       const upper = closeSettings(line.map((text) => parseSymbol(text))).map((setting) => setting.upper);
@@ -44,7 +62,8 @@ test('every pattern plays every note of the chord and no other, the bass never a
     fc.property(symbols, fc.constantFrom(...PATTERNS), (symbol, pattern) => {
       const setting = closeSettings([parseSymbol(symbol)])[0]!;
       const { lower, upper } = playedChord(setting, pattern);
-      const heard = (steps: readonly (readonly Note[])[]) => [...new Set(steps.flat().map(midiNumber))].sort((a, b) => a - b);
+      const heard = (steps: readonly (readonly Note[])[]) =>
+        [...new Set(steps.flat().map(midiNumber))].sort((a, b) => a - b);
       expect(heard(lower)).toEqual(setting.lower.map(midiNumber));
       expect(heard(upper)).toEqual(setting.upper.map(midiNumber).sort((a, b) => a - b));
       expect(lower[0]!.length).toBeGreaterThan(0);
@@ -54,7 +73,8 @@ test('every pattern plays every note of the chord and no other, the bass never a
 
 test('broken chords go up and back, or low, high, middle, high; the bass may come first', () => {
   const setting = { lower: notes('C3'), upper: notes('E4 G4 C5') };
-  const tops = (pattern: (typeof PATTERNS)[number]) => playedChord(setting, pattern).upper.map((step) => step.map(midiNumber));
+  const tops = (pattern: (typeof PATTERNS)[number]) =>
+    playedChord(setting, pattern).upper.map((step) => step.map(midiNumber));
   expect(tops('broken')).toEqual([[64], [67], [72], [67]]);
   expect(tops('low-high')).toEqual([[64], [72], [67], [72]]);
   expect(tops('bass-first')).toEqual([[], [64, 67, 72]]);

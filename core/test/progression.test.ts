@@ -1,9 +1,28 @@
 /** The typed line, and changing what was typed: inversion, re-reading, transposing. */
 import fc from 'fast-check';
 import {
-  attempt, closeSettings, entryText, entryTextIn, givenSetting, invertEntry, labelProgression, midiNumber, ordinaryKeys, parseKey, parseSymbol, printKey, readEntry, readLine, rereadEntry, sameName, settingsOf, stackedNotes, transposeEntry,
-  DEFAULT_SCHOOL, type Entry,
-} from '../src'; // prettier-ignore
+  attempt,
+  closeSettings,
+  entryText,
+  entryTextIn,
+  givenSetting,
+  invertEntry,
+  labelProgression,
+  midiNumber,
+  ordinaryKeys,
+  parseKey,
+  parseSymbol,
+  printKey,
+  readEntry,
+  readLine,
+  rereadEntry,
+  sameName,
+  settingsOf,
+  stackedNotes,
+  transposeEntry,
+  DEFAULT_SCHOOL,
+  type Entry,
+} from '../src';
 import { ordinaryKey } from './arbitraries';
 
 const A = parseKey('A major');
@@ -22,7 +41,17 @@ test('numerals, symbols, degrees, hyphened degrees and groups stand side by side
 });
 
 test('a piece that is not understood leaves its neighbours alone and says where it stood', () => {
-  expect(texts('I Vxyz V (A2 A3) (A2 I C#m7q 9 I')).toEqual(['I', '! Vxyz', 'V', '! (A2 A3)', '! (A2', 'I', '! C#m7q', '! 9', 'I']);
+  expect(texts('I Vxyz V (A2 A3) (A2 I C#m7q 9 I')).toEqual([
+    'I',
+    '! Vxyz',
+    'V',
+    '! (A2 A3)',
+    '! (A2',
+    'I',
+    '! C#m7q',
+    '! 9',
+    'I',
+  ]);
   const [, bad] = readLine('I Vxyz', A);
   expect(bad).toMatchObject({ text: 'Vxyz', start: 2, end: 6 });
 });
@@ -52,7 +81,9 @@ test('a line written out in any school is read back as the same entries', () => 
     fc.property(ordinaryKey, schools, (key, school) => {
       const stored = entries(key);
       const written = stored.map((entry) => entryTextIn(entry, key, school)).join(' ');
-      const read = readLine(written, key, school).map((t) => ('entry' in t ? entryText(t.entry) : `! ${t.text}: ${t.error.message}`));
+      const read = readLine(written, key, school).map((t) =>
+        'entry' in t ? entryText(t.entry) : `! ${t.text}: ${t.error.message}`,
+      );
       expect([written, read]).toEqual([written, stored.map(entryText)]);
     }),
     { numRuns: 300 },
@@ -76,22 +107,29 @@ test('inverting goes round through every member and home again', () => {
 }); // prettier-ignore
 
 test('re-reading keeps every chord, transposing keeps every numeral, in all keys', () => {
-  const entries = readLine('I vi V65/ii ii Ger+6 V7 I A F#m7/E (A2 E4 A4 C#5)', A).flatMap((t) => ('entry' in t ? [t.entry] : []));
+  const entries = readLine('I vi V65/ii ii Ger+6 V7 I A F#m7/E (A2 E4 A4 C#5)', A).flatMap((t) =>
+    'entry' in t ? [t.entry] : [],
+  );
   for (const key of ordinaryKeys('major')) {
     const chords = (list: readonly Entry[], k: typeof A) => list.map((e) => readEntry(e, k).chord);
     const again = entries.map((e) => rereadEntry(e, A));
     const heard = (c: ReturnType<typeof chords>[number]) =>
-      c.members.map((m) => `${m.degree}:${m.alteration}`).join(' ') + c.root.step + c.root.alteration + c.bass.step;
+      c.members.map((m) => `${m.degree}:${m.alteration}`).join(' ') +
+      c.root.step +
+      c.root.alteration +
+      c.bass.step;
     // Far from the key a chord may have no numeral; where it has one, its notes are the same.
     again.forEach((entry, i) => {
       const read = attempt(() => readEntry(entry, key));
-      if (read.ok && entry.kind === 'symbol') expect(heard(read.value.chord)).toBe(heard(chords(entries, A)[i]!));
+      if (read.ok && entry.kind === 'symbol')
+        expect(heard(read.value.chord)).toBe(heard(chords(entries, A)[i]!));
     });
     const moved = entries.map((e) => attempt(() => transposeEntry(e, A, key)));
     moved.forEach((m, i) => {
       if (!m.ok) return;
       const back = attempt(() => transposeEntry(m.value, key, A));
-      if (back.ok) expect([printKey(key), entryText(back.value)]).toEqual([printKey(key), entryText(entries[i]!)]);
+      if (back.ok)
+        expect([printKey(key), entryText(back.value)]).toEqual([printKey(key), entryText(entries[i]!)]);
     });
   }
 });
@@ -105,15 +143,17 @@ test('labels of a line, an unreadable entry among them', () => {
     ],
     A,
   );
-  expect(labels.map((l) => (l.ok ? [l.labels.symbol, l.labels.figures, l.labels.degrees, l.labels.function] : l.error.code))).toEqual([
-    ['F♯7/A♯', ['6', '5'], '6 ♯1 3 5', null],
-    'numeral',
-    ['E7', ['7'], '5 7 2 4', 'dominant'],
-  ]);
+  expect(
+    labels.map((l) =>
+      l.ok ? [l.labels.symbol, l.labels.figures, l.labels.degrees, l.labels.function] : l.error.code,
+    ),
+  ).toEqual([['F♯7/A♯', ['6', '5'], '6 ♯1 3 5', null], 'numeral', ['E7', ['7'], '5 7 2 4', 'dominant']]);
 });
 
 test('the plain setting keeps its registers and holds every note of the chord', () => {
-  const chords = ['A', 'F#m', 'F#7/A#', 'Bm', 'Bm7/D', 'E7', 'Amaj9', 'G#dim7', 'Gb', 'Cb/Eb'].map((s) => parseSymbol(s));
+  const chords = ['A', 'F#m', 'F#7/A#', 'Bm', 'Bm7/D', 'E7', 'Amaj9', 'G#dim7', 'Gb', 'Cb/Eb'].map((s) =>
+    parseSymbol(s),
+  );
   closeSettings(chords).forEach(({ lower, upper }, i) => {
     expect(lower).toHaveLength(1);
     expect(midiNumber(lower[0]!)).toBeGreaterThanOrEqual(39);
@@ -121,7 +161,8 @@ test('the plain setting keeps its registers and holds every note of the chord', 
     for (const note of upper) expect(midiNumber(note)).toBeGreaterThanOrEqual(52);
     for (const note of upper) expect(midiNumber(note)).toBeLessThanOrEqual(80);
     const sounding = [...lower, ...upper];
-    for (const member of stackedNotes(chords[i]!)) expect(sounding.some((note) => sameName(note, member))).toBe(true);
+    for (const member of stackedNotes(chords[i]!))
+      expect(sounding.some((note) => sameName(note, member))).toBe(true);
   });
   const given = settingsOf([{ kind: 'notes', notes: ['A2', 'E4', 'A4', 'C#5'] }], A)[0]!;
   expect([given.lower.length, given.upper.length]).toEqual([1, 3]);

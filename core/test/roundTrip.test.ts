@@ -1,9 +1,34 @@
 /** Printing and then reading gives the same value: every notation, every school, all keys. */
 import fc from 'fast-check';
 import {
-  DEFAULT_SCHOOL, attempt, chordOfNumeral, displayNoteName, notesFromBass, parseFigure, parseInterval, parseKey, parseNote, parseNoteName, parseNoteNameIn, parseNumeral, parseSymbol, printFigure, printInterval,
-  printKey, printNote, printNoteName, printNumeral, printSymbol, sameChord, sameNumeral, sortMembers, targetsOf, type Numeral, type School, type Chord,
-} from '../src'; // prettier-ignore
+  DEFAULT_SCHOOL,
+  attempt,
+  chordOfNumeral,
+  displayNoteName,
+  notesFromBass,
+  parseFigure,
+  parseInterval,
+  parseKey,
+  parseNote,
+  parseNoteName,
+  parseNoteNameIn,
+  parseNumeral,
+  parseSymbol,
+  printFigure,
+  printInterval,
+  printKey,
+  printNote,
+  printNoteName,
+  printNumeral,
+  printSymbol,
+  sameChord,
+  sameNumeral,
+  sortMembers,
+  targetsOf,
+  type Numeral,
+  type School,
+  type Chord,
+} from '../src';
 import { anyChord, anyKey, anyName, anyNote, anyStack, ordinaryKey } from './arbitraries';
 
 test('notes, names in three letter systems, keys, intervals and figures', () => {
@@ -19,10 +44,16 @@ test('notes, names in three letter systems, keys, intervals and figures', () => 
     .tuple(fc.integer({ min: 1, max: 22 }), fc.integer({ min: -4, max: 3 }))
     .filter(([number, deviation]) => number > 1 || deviation >= 0);
   fc.assert(
-    fc.property(interval, ([number, deviation]) => expect(parseInterval(printInterval({ number, deviation }))).toEqual({ number, deviation })),
+    fc.property(interval, ([number, deviation]) =>
+      expect(parseInterval(printInterval({ number, deviation }))).toEqual({ number, deviation }),
+    ),
   );
   const figure = fc
-    .record({ number: fc.integer({ min: 2, max: 13 }), sign: fc.constantFrom(null, -2, -1, 0, 1, 2), raise: fc.constant(false) })
+    .record({
+      number: fc.integer({ min: 2, max: 13 }),
+      sign: fc.constantFrom(null, -2, -1, 0, 1, 2),
+      raise: fc.constant(false),
+    })
     .filter((f) => f.number !== 3 || f.sign !== null);
   fc.assert(fc.property(figure, (f) => expect(parseFigure(printFigure(f))).toEqual(f)));
 });
@@ -37,11 +68,18 @@ const symbolSchools = fc.record({
 
 test('chord symbols: every stack with every bass, in every school, with letters or signs', () => {
   fc.assert(
-    fc.property(anyChord, symbolSchools, fc.boolean(), fc.constantFrom(undefined, 'german', 'fixed-do'), (chord: Chord, school, glyphs, letters) => {
-      const text = printSymbol(chord, { school, glyphs, ...(letters ? { letters } : {}) });
-      const read = parseSymbol(text, letters);
-      if (!sameChord(read, chord)) throw new Error(`${JSON.stringify(chord)} printed ${text}, read ${JSON.stringify(read)}`);
-    }),
+    fc.property(
+      anyChord,
+      symbolSchools,
+      fc.boolean(),
+      fc.constantFrom(undefined, 'german', 'fixed-do'),
+      (chord: Chord, school, glyphs, letters) => {
+        const text = printSymbol(chord, { school, glyphs, ...(letters ? { letters } : {}) });
+        const read = parseSymbol(text, letters);
+        if (!sameChord(read, chord))
+          throw new Error(`${JSON.stringify(chord)} printed ${text}, read ${JSON.stringify(read)}`);
+      },
+    ),
     { numRuns: 4000 },
   );
 });
@@ -56,7 +94,13 @@ const schools = fc.record({
 }).map((part) => ({ ...DEFAULT_SCHOOL, ...part }) as School); // prettier-ignore
 
 test('numerals: every degree, stack and inversion, plain and applied, in every school', () => {
-  const place = fc.tuple(fc.integer({ min: 1, max: 7 }), fc.integer({ min: -1, max: 1 }), anyStack, fc.nat(), fc.nat());
+  const place = fc.tuple(
+    fc.integer({ min: 1, max: 7 }),
+    fc.integer({ min: -1, max: 1 }),
+    anyStack,
+    fc.nat(),
+    fc.nat(),
+  );
   fc.assert(
     fc.property(ordinaryKey, place, schools, (key, [degree, alteration, stack, pick, targetPick], school) => {
       const members = sortMembers(stack);
@@ -73,7 +117,9 @@ test('numerals: every degree, stack and inversion, plain and applied, in every s
       const text = printNumeral(numeral, key, school);
       const read = parseNumeral(text, key, school);
       if (!sameNumeral(read, numeral))
-        throw new Error(`${JSON.stringify(numeral)} in ${printKey(key)} printed ${text}, read ${JSON.stringify(read)}`);
+        throw new Error(
+          `${JSON.stringify(numeral)} in ${printKey(key)} printed ${text}, read ${JSON.stringify(read)}`,
+        );
     }),
     { numRuns: 6000 },
   );

@@ -20,7 +20,8 @@ import {
 const C = parseKey('C major');
 const A_MINOR = parseKey('A minor');
 const school = (part: Partial<School>): School => ({ ...DEFAULT_SCHOOL, ...part });
-const shown = (text: string, part: Partial<School>, key = C) => printNumeral(parseNumeral(text, key), key, school(part));
+const shown = (text: string, part: Partial<School>, key = C) =>
+  printNumeral(parseNumeral(text, key), key, school(part));
 
 test.each([
   ['ii', 'ii', 'IIm', 'II'], ['V', 'V', 'V', 'V'], ['viio', 'viio', 'VIIdim', 'VII'], ['ii7', 'ii7', 'IIm7', 'II7'], ['Imaj7', 'Imaj7', 'Imaj7', 'I7'], ['V7', 'V7', 'V7', 'V7'], ['viiø7', 'viiø7', 'VIIm7b5', 'VII7'],
@@ -38,13 +39,13 @@ test.each([
 
 test('bare sevenths: explicit, or the scale’s own', () => {
   const diatonic = { sevenths: 'diatonic' } as const;
-  expect([shown('Imaj7', {}), shown('Imaj7', diatonic), shown('I7', diatonic), shown('V7', diatonic), shown('Vmaj7', diatonic)]).toEqual([
-    'Imaj7',
-    'I7',
-    'I7[b7]',
-    'V7',
-    'Vmaj7',
-  ]);
+  expect([
+    shown('Imaj7', {}),
+    shown('Imaj7', diatonic),
+    shown('I7', diatonic),
+    shown('V7', diatonic),
+    shown('Vmaj7', diatonic),
+  ]).toEqual(['Imaj7', 'I7', 'I7[b7]', 'V7', 'Vmaj7']);
   expect(sameNumeral(parseNumeral('I7', C, school(diatonic)), parseNumeral('Imaj7', C))).toBe(true);
   expect(sameNumeral(parseNumeral('IV7', C, ROMANTEXT), parseNumeral('IVmaj7', C))).toBe(true);
   expect(sameNumeral(parseNumeral('ii9', C, ROMANTEXT), parseNumeral('ii9', C))).toBe(true);
@@ -57,17 +58,23 @@ test('minor VI and VII with and without their flats are one thing', () => {
 }); // prettier-ignore
 
 test('applied chords in four ways', () => {
-  const ways = (['slash', 'of', 'arrow', 'arrows-only'] as const).map((applied) => shown('V65/ii', { applied }));
+  const ways = (['slash', 'of', 'arrow', 'arrows-only'] as const).map((applied) =>
+    shown('V65/ii', { applied }),
+  );
   expect(ways).toEqual(['V65/ii', 'V65 of ii', '(V65)→ii', 'V65→ii']);
   for (const [index, applied] of (['slash', 'of', 'arrow', 'arrows-only'] as const).entries())
-    expect(sameNumeral(parseNumeral(ways[index]!, C, school({ applied })), parseNumeral('V65/ii', C))).toBe(true);
+    expect(sameNumeral(parseNumeral(ways[index]!, C, school({ applied })), parseNumeral('V65/ii', C))).toBe(
+      true,
+    );
 });
 
 test('the cadential six-four is shown over the dominant or as a tonic, and stays Cad64 in plain text', () => {
   const cadential = parseNumeral('Cad64', C);
   expect(partsText(typesetParts(cadential, C))).toBe('V64–');
   expect(partsText(typesetParts(cadential, C, school({ cadentialSixFour: 'tonic' })))).toBe('I64');
-  expect(partsText(typesetParts(parseNumeral('Cad64', A_MINOR), A_MINOR, school({ cadentialSixFour: 'tonic' })))).toBe('i64');
+  expect(
+    partsText(typesetParts(parseNumeral('Cad64', A_MINOR), A_MINOR, school({ cadentialSixFour: 'tonic' }))),
+  ).toBe('i64');
   expect(printNumeral(cadential, C, school({ cadentialSixFour: 'tonic' }))).toBe('Cad64');
 });
 
@@ -88,5 +95,8 @@ test('letters and words', () => {
     vocabulary(school({ words: 'note' })).leading,
   ]).toEqual(['half steps', 'semitones', 'leading note']);
   const labels = labelEntry({ kind: 'symbol', text: 'Bm7/D' }, C, school({ letters: 'german' }));
-  expect(labels.ok && [labels.labels.symbol, labels.labels.letters]).toEqual(['Hm7/D', ['H', 'D', 'Fis', 'A']]);
+  expect(labels.ok && [labels.labels.symbol, labels.labels.letters]).toEqual([
+    'Hm7/D',
+    ['H', 'D', 'Fis', 'A'],
+  ]);
 });

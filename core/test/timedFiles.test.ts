@@ -1,5 +1,6 @@
 /**
- * Lines with bars, repeats, keys, words, melody and voices, out to files and in again. MusicXML is also read by Verovio 6.3.0 and MIDI by
+ * Lines with bars, repeats, keys, words, melody and voices, out to files and in again. MusicXML is also read
+ * by Verovio 6.3.0 and MIDI by
  * @tonejs/midi 2, both independent readers.
  */
 import { Midi } from '@tonejs/midi';
@@ -64,7 +65,13 @@ const typed = (file: LineFile) =>
 const RICH = lineOf(
   'V:1 | I vi | |: ii:3 V65/V:1 | V7 :| V7/IV IV | ii:3/2 V7:1/2 I:2 |',
   { source: 'Exercise book, page 3' },
-  { 0: { words: 'Oh' }, 2: { melody: ['B4', 'A4'] }, 3: { phraseEnd: true }, 6: { key: 'C major' }, 10: { phraseEnd: true } },
+  {
+    0: { words: 'Oh' },
+    2: { melody: ['B4', 'A4'] },
+    3: { phraseEnd: true },
+    6: { key: 'C major' },
+    10: { phraseEnd: true },
+  },
 );
 
 describe('MusicXML', () => {
@@ -78,7 +85,10 @@ describe('MusicXML', () => {
 
   test('four voices come back as four voices, and Verovio reads every one of their notes', () => {
     const key = parseKey('D major');
-    const found = bestSetting({ key, numerals: ['I', 'ii65', 'V7', 'I'].map((text) => parseNumeral(text, key)) });
+    const found = bestSetting({
+      key,
+      numerals: ['I', 'ii65', 'V7', 'I'].map((text) => parseNumeral(text, key)),
+    });
     const voices = 'voices' in found ? found.voices : [];
     const file = lineOf('| I:3/2 ii65:1/2 V7:2 | I |', { key: 'D major' });
     const { value } = writeMusicXmlLine(file, voices);
@@ -93,17 +103,20 @@ describe('MusicXML', () => {
         [...layer!.matchAll(/pname="(.)"/g)].map(([, name]) => name!.toUpperCase()),
       ),
     );
-    expect(layers).toEqual([0, 1, 2, 3].map((voice) => voices.map((notes) => printNote(notes[voice as 0 | 1 | 2 | 3]).charAt(0))));
+    expect(layers).toEqual(
+      [0, 1, 2, 3].map((voice) => voices.map((notes) => printNote(notes[voice as 0 | 1 | 2 | 3]).charAt(0))),
+    );
     expect((mei.match(/<(?:chord|note) [^>]*dots="1"/g) ?? []).length).toBe(4);
   });
 
   test('a change of key stands in the file, and Verovio sees it', () => {
     const file = lineOf('| I V7 | I V7 | I |', { key: 'A major' }, { 2: { key: 'E minor' } });
     const { value } = writeMusicXmlLine(file);
-    expect([...value.matchAll(/<fifths>(-?\d)<\/fifths>\s*<mode>(\w+)</g)].map(([, fifths, mode]) => `${fifths} ${mode}`)).toEqual([
-      '3 major',
-      '1 minor',
-    ]);
+    expect(
+      [...value.matchAll(/<fifths>(-?\d)<\/fifths>\s*<mode>(\w+)</g)].map(
+        ([, fifths, mode]) => `${fifths} ${mode}`,
+      ),
+    ).toEqual(['3 major', '1 minor']);
     expect(readMusicXmlLine(value).value.columns[2]!.key).toBe('E minor');
     expect(toolkit.loadData(value)).toBeTruthy();
     expect(toolkit.getMEI()).toMatch(/keySig[^>]*sig="1s"|key\.sig="1s"/);
@@ -118,7 +131,9 @@ describe('MusicXML', () => {
   });
 
   test('words under a chord that is still sought stand under its rest', () => {
-    expect(writeMusicXmlLine(lineOf('| ? I |', {}, { 0: { words: 'who' } })).value).toMatch(/<rest\/>[\s\S]*<text>who<\/text>/);
+    expect(writeMusicXmlLine(lineOf('| ? I |', {}, { 0: { words: 'who' } })).value).toMatch(
+      /<rest\/>[\s\S]*<text>who<\/text>/,
+    );
   });
 
   test('what cannot be carried is told', () => {
@@ -136,9 +151,15 @@ describe('MusicXML', () => {
       fc.property(
         fc.constantFrom(...ordinaryKeys('major')),
         fc.constantFrom('2/4', '3/4', '4/4', '6/8'),
-        fc.array(fc.tuple(fc.constantFrom('I', 'ii6', 'IV', 'V65', 'V7/V', 'vi'), lengths), { minLength: 1, maxLength: 8 }),
+        fc.array(fc.tuple(fc.constantFrom('I', 'ii6', 'IV', 'V65', 'V7/V', 'vi'), lengths), {
+          minLength: 1,
+          maxLength: 8,
+        }),
         (key, metre, chords) => {
-          const file = lineOf(chords.map(([text, length]) => `${text}:${length}`).join(' '), { key: printKey(key), metre });
+          const file = lineOf(chords.map(([text, length]) => `${text}:${length}`).join(' '), {
+            key: printKey(key),
+            metre,
+          });
           const back = readMusicXmlLine(writeMusicXmlLine(file).value).value;
           expect(back.columns.map(({ entry, length }) => `${entryText(entry)}:${length ?? '2'}`)).toEqual(
             chords.map(([text, length]) => `${text}:${length}`),
@@ -152,7 +173,10 @@ describe('MusicXML', () => {
 
 describe('RomanText', () => {
   test('bars, beats, upbeat, repeats, keys, phrase ends and the metre come back', () => {
-    const plain: LineFile = { ...RICH, columns: RICH.columns.map(({ words: _words, melody: _melody, ...column }) => column) };
+    const plain: LineFile = {
+      ...RICH,
+      columns: RICH.columns.map(({ words: _words, melody: _melody, ...column }) => column),
+    };
     const out = writeRomanText(plain);
     expect(out.remarks).toEqual([]);
     expect(out.value).toContain('Time Signature: 4/4');
@@ -168,7 +192,9 @@ describe('RomanText', () => {
   });
 
   test('words, melody, voices and the very notes cannot be said, and that is told', () => {
-    expect(writeRomanText(lineOf('| I (D3 F#4 A4) |')).remarks).toEqual(['The very notes of 1 chord went as numerals.']);
+    expect(writeRomanText(lineOf('| I (D3 F#4 A4) |')).remarks).toEqual([
+      'The very notes of 1 chord went as numerals.',
+    ]);
     expect(writeRomanText(RICH).remarks).toEqual([
       'The words of 1 chord cannot be said in RomanText.',
       'The melody of 1 chord cannot be said in RomanText.',
@@ -185,7 +211,10 @@ test('MIDI plays repeats out, with lengths, keys, words and the melody, as an in
     ['G', 0],
     ['C', 480 * 21],
   ]);
-  const bass = midi.tracks[midi.tracks.length - 1]!.notes.map(({ ticks, durationTicks }) => [ticks / 480, durationTicks / 480]);
+  const bass = midi.tracks[midi.tracks.length - 1]!.notes.map(({ ticks, durationTicks }) => [
+    ticks / 480,
+    durationTicks / 480,
+  ]);
   expect(bass.map(([, length]) => length)).toEqual([1, 2, 2, 3, 1, 4, 3, 1, 4, 2, 2, 1.5, 0.5, 2]);
   expect(bass[bass.length - 1]).toEqual([27, 2]);
   expect(midi.tracks[0]!.notes.map(({ name, durationTicks }) => [name, durationTicks / 480])).toEqual([
@@ -199,13 +228,24 @@ test('CSV says the bar, the beat and the length', () => {
     .split('\r\n')
     .slice(0, 4)
     .map((row) => row.split(',').slice(0, 5).join(' '));
-  expect(rows).toEqual(['bar beat length key numeral', '0 4 1 G major V', '1 1 2 G major I', '1 3 2 G major vi']);
+  expect(rows).toEqual([
+    'bar beat length key numeral',
+    '0 4 1 G major V',
+    '1 1 2 G major I',
+    '1 3 2 G major vi',
+  ]);
 });
 
 test('voices that are locked go to MIDI without being asked for', () => {
   const four = ['B4', 'D4', 'G3', 'G2'] as const;
   const file = lineOf('I', {}, { 0: { locks: [...four] } });
-  expect(new Midi(writeMidiFile(file).value).tracks.filter(({ notes }) => notes.length > 0).map(({ notes }) => notes[0]!.name)).toEqual(four);
+  expect(
+    new Midi(writeMidiFile(file).value).tracks
+      .filter(({ notes }) => notes.length > 0)
+      .map(({ notes }) => notes[0]!.name),
+  ).toEqual(four);
   const none: readonly (FourNotes | null)[] = [null];
-  expect(new Midi(writeMidiFile(lineOf('I'), none).value).tracks.filter(({ notes }) => notes.length > 0)).toHaveLength(2);
+  expect(
+    new Midi(writeMidiFile(lineOf('I'), none).value).tracks.filter(({ notes }) => notes.length > 0),
+  ).toHaveLength(2);
 });

@@ -8,7 +8,10 @@ export interface Toolkit {
 /** Its toolkit. The one-file build says when its WebAssembly has started. */
 export async function verovio(): Promise<Toolkit> {
   // eslint-disable-next-line @typescript-eslint/no-require-imports
-  const package_ = require('verovio') as { module: { onRuntimeInitialized: () => void }; toolkit: new () => Toolkit };
+  const package_ = require('verovio') as {
+    module: { onRuntimeInitialized: () => void };
+    toolkit: new () => Toolkit;
+  };
   await new Promise<void>((resolve) => (package_.module.onRuntimeInitialized = resolve));
   return new package_.toolkit();
 }

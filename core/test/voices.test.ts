@@ -1,15 +1,41 @@
-/** Four-part writing: the rules on known faults (handbook facts, common practice), and the search against trying everything. */
+/**
+ * Four-part writing: the rules on known faults (handbook facts, common practice), and the search against
+ * trying everything.
+ */
 import fc from 'fast-check';
 import {
-  bestSetting, checkSetting, chordOfNumeral, fourPartSettings, harmonise, melodyAgainst, ordinaryKeys, parseKey, parseNote, parseNumeral, parseSymbol, placed, printNote, RULES, senseOf, settingsInOrder, visitChord, visitStep,
-  type FourNotes, type Lock, type Note, type SettingFound,
-} from '../src'; // prettier-ignore
+  bestSetting,
+  checkSetting,
+  chordOfNumeral,
+  fourPartSettings,
+  harmonise,
+  melodyAgainst,
+  ordinaryKeys,
+  parseKey,
+  parseNote,
+  parseNumeral,
+  parseSymbol,
+  placed,
+  printNote,
+  RULES,
+  senseOf,
+  settingsInOrder,
+  visitChord,
+  visitStep,
+  type FourNotes,
+  type Lock,
+  type Note,
+  type SettingFound,
+} from '../src';
 
 const four = (text: string): FourNotes => text.split(' ').map(parseNote) as unknown as FourNotes;
 const check = (key: string, ...chords: string[]) =>
-  checkSetting(chords.map(four), parseKey(key)).map(({ at, rule, voices }) => `${at} ${rule} ${voices.map((voice) => voice[0]).join('')}`);
+  checkSetting(chords.map(four), parseKey(key)).map(
+    ({ at, rule, voices }) => `${at} ${rule} ${voices.map((voice) => voice[0]).join('')}`,
+  );
 
-// Soprano, alto, tenor, bass. Faults as part-writing chapters show them (common practice; examples of our own).
+// Soprano, alto, tenor, bass. Faults as part-writing chapters show them (common practice; examples of our
+// own).
 test.each([
   [
     'parallel fifths and octaves',
@@ -19,11 +45,21 @@ test.each([
   ],
   ['parallel octaves', 'C major', ['C5 G4 E4 C3', 'D5 G4 B3 D3'], ['1 parallel-octaves sb']],
   ['direct fifths into the outer voices', 'C major', ['E4 C4 G3 C3', 'A4 D4 F3 D3'], ['1 direct-fifths sb']],
-  ['direct octaves into the outer voices', 'C major', ['E4 G3 E3 A2', 'C5 G4 E4 C3'], ['1 direct-octaves sb']],
+  [
+    'direct octaves into the outer voices',
+    'C major',
+    ['E4 G3 E3 A2', 'C5 G4 E4 C3'],
+    ['1 direct-octaves sb'],
+  ],
   ['voices crossed', 'C major', ['C4 E4 G3 C3'], ['0 crossing sa']],
   ['soprano and alto too far apart', 'C major', ['G5 E4 C4 C3'], ['0 spacing sa']],
   ['out of range', 'C major', ['B5 G5 E5 C3'], ['0 range s', '0 range a', '0 range t']],
-  ['a voice past where its neighbour was', 'C major', ['C4 A3 F3 F2', 'E5 C5 G4 C3'], ['1 overlap sa', '1 overlap at']],
+  [
+    'a voice past where its neighbour was',
+    'C major',
+    ['C4 A3 F3 F2', 'E5 C5 G4 C3'],
+    ['1 overlap sa', '1 overlap at'],
+  ],
   ['leading note in the soprano that falls', 'C major', ['B4 G4 D4 G3', 'G4 E4 C4 C4'], ['1 leading-note s']],
   ['seventh that rises', 'C major', ['F5 B4 G4 G3', 'G5 C5 E4 C4'], ['1 seventh s']],
   ['augmented second', 'A minor', ['F4 D4 A3 D3', 'G#4 B3 E3 E3'], ['1 augmented-second s']],
@@ -47,7 +83,8 @@ test('a whole plain phrase has no fault', () => {
 });
 
 const keyOf = (text: string) => parseKey(text);
-const numeralsIn = (key: string, line: string) => line.split(' ').map((text) => parseNumeral(text, keyOf(key)));
+const numeralsIn = (key: string, line: string) =>
+  line.split(' ').map((text) => parseNumeral(text, keyOf(key)));
 
 /** Every way through every setting, weighed one by one. */
 function cheapest(key: string, line: string): number {
@@ -55,7 +92,10 @@ function cheapest(key: string, line: string): number {
   const columns = numerals.map((numeral) => {
     const chord = chordOfNumeral(numeral, keyOf(key));
     const sense = senseOf(chord, keyOf(key));
-    return { sense, settings: fourPartSettings(chord).map(({ notes, cost }) => ({ ...placed(notes), cost })) };
+    return {
+      sense,
+      settings: fourPartSettings(chord).map(({ notes, cost }) => ({ ...placed(notes), cost })),
+    };
   });
   let least = Infinity;
   const walk = (at: number, cost: number, before: (typeof columns)[number]['settings'][number] | null) => {
@@ -68,14 +108,18 @@ function cheapest(key: string, line: string): number {
       const forbid = () => (legal = false);
       visitChord(setting, columns[at]!.sense, forbid);
       if (before) visitStep(before, setting, columns[at - 1]!.sense, columns[at]!.sense, forbid);
-      if (legal) walk(at + 1, cost + setting.cost + (before ? motion(before.midi, setting.midi) : 0), setting);
+      if (legal)
+        walk(at + 1, cost + setting.cost + (before ? motion(before.midi, setting.midi) : 0), setting);
     }
   };
   walk(0, 0, null);
   return least;
 }
 
-/** The stated cost of motion: half steps by voice, leaps beyond a fourth in the upper voices, all voices one way. */
+/**
+ * The stated cost of motion: half steps by voice, leaps beyond a fourth in the upper voices, all voices one
+ * way.
+ */
 function motion(from: readonly number[], to: readonly number[]): number {
   const moves = to.map((height, voice) => height - from[voice]!);
   const steps = moves.reduce((sum, move, voice) => sum + [0.12, 0.1, 0.1, 0.05][voice]! * Math.abs(move), 0);
@@ -117,17 +161,38 @@ test('locked notes stay, and where nothing legal goes on it is said which rule b
   const key = keyOf('G major');
   const numerals = numeralsIn('G major', 'I IV V7 I');
   const free: readonly [Lock, Lock, Lock, Lock] = [null, null, null, null];
-  const lock = (...locks: (string | null)[]) => locks.map((note) => (note === null ? null : parseNote(note))) as unknown as [Lock, Lock, Lock, Lock];
-  const found = bestSetting({ key, numerals, locks: [lock('D5', null, null, null), free, free, lock('B4', null, null, null)] });
-  expect('voices' in found && [found.voices[0]![0], found.voices[3]![0]].map(printNote)).toEqual(['D5', 'B4']);
-  expect(bestSetting({ key, numerals, locks: [free, lock('F#4', null, null, null), free, free] })).toEqual({ at: 1, rule: 'not-in-chord' });
+  const lock = (...locks: (string | null)[]) =>
+    locks.map((note) => (note === null ? null : parseNote(note))) as unknown as [Lock, Lock, Lock, Lock];
+  const found = bestSetting({
+    key,
+    numerals,
+    locks: [lock('D5', null, null, null), free, free, lock('B4', null, null, null)],
+  });
+  expect('voices' in found && [found.voices[0]![0], found.voices[3]![0]].map(printNote)).toEqual([
+    'D5',
+    'B4',
+  ]);
+  expect(bestSetting({ key, numerals, locks: [free, lock('F#4', null, null, null), free, free] })).toEqual({
+    at: 1,
+    rule: 'not-in-chord',
+  });
   const c = keyOf('C major');
-  const fifths = { key: c, numerals: numeralsIn('C major', 'I ii'), locks: [lock('G4', null, null, 'C3'), lock('A4', null, null, 'D3')] };
+  const fifths = {
+    key: c,
+    numerals: numeralsIn('C major', 'I ii'),
+    locks: [lock('G4', null, null, 'C3'), lock('A4', null, null, 'D3')],
+  };
   expect(bestSetting(fifths)).toEqual({ at: 1, rule: 'parallel-fifths' });
   expect('voices' in bestSetting({ ...fifths, weights: { 'parallel-fifths': 3 } })).toBe(true);
-  expect(bestSetting({ key: c, numerals: numeralsIn('C major', 'I'), locks: [lock('C6', null, null, null)] })).toEqual({ at: 0, rule: 'range' });
   expect(
-    bestSetting({ key: c, numerals: numeralsIn('C major', 'V7 I'), locks: [lock('F5', null, null, null), lock('G5', null, null, null)] }),
+    bestSetting({ key: c, numerals: numeralsIn('C major', 'I'), locks: [lock('C6', null, null, null)] }),
+  ).toEqual({ at: 0, rule: 'range' });
+  expect(
+    bestSetting({
+      key: c,
+      numerals: numeralsIn('C major', 'V7 I'),
+      locks: [lock('F5', null, null, null), lock('G5', null, null, null)],
+    }),
   ).toEqual({ at: 1, rule: 'seventh' });
   expect(() => settingsInOrder(fifths).next()).toThrow(/parallel-fifths stands in the way/);
   expect(bestSetting({ key: c, numerals: [] })).toEqual({ voices: [], cost: 0 });
@@ -146,7 +211,9 @@ test('a melody is harmonised with the chords taught, ranked with reasons; a bass
   const bass = 'G3 C3 D3 G2'.split(' ').map(parseNote);
   const [under] = harmonise({ key, voice: 'bass', notes: bass, numerals });
   expect(under!.voices!.map((voices) => printNote(voices[3]))).toEqual(bass.map(printNote));
-  expect(() => harmonise({ key, voice: 'melody', notes: [parseNote('C#5')], numerals })).toThrow(/note 1 is in none of the chords I IV V7/);
+  expect(() => harmonise({ key, voice: 'melody', notes: [parseNote('C#5')], numerals })).toThrow(
+    /note 1 is in none of the chords I IV V7/,
+  );
 });
 
 test('melody notes outside their chords pass, turn, or clash', () => {

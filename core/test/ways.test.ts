@@ -49,8 +49,15 @@ test('a chord said in six ways', () => {
     numeral: 'ii7',
     degree: '2 7',
   });
-  expect(chordInWays(parseSymbol('F#7/A#'), parseKey('A major'))).toMatchObject({ numeral: 'V65/ii', degree: '', notes: 'A♯ C♯ E F♯' });
-  expect(chordInWays(parseSymbol('Csus4'), parseKey('C major'))).toMatchObject({ 'half-steps': '', formula: '1 4 5' });
+  expect(chordInWays(parseSymbol('F#7/A#'), parseKey('A major'))).toMatchObject({
+    numeral: 'V65/ii',
+    degree: '',
+    notes: 'A♯ C♯ E F♯',
+  });
+  expect(chordInWays(parseSymbol('Csus4'), parseKey('C major'))).toMatchObject({
+    'half-steps': '',
+    formula: '1 4 5',
+  });
   const before = parseSymbol('Eb');
   const key = parseKey('C minor');
   expect(printSymbol(readChordInWay('formula', '1 3 5 b7', before, key))).toBe('Eb7');
@@ -61,9 +68,24 @@ test('a chord said in six ways', () => {
 });
 
 test('inversions and other readings', () => {
-  expect(inversionsOf(parseSymbol('Am7/E')).map((c) => printSymbol(c))).toEqual(['Am7', 'Am7/C', 'Am7/E', 'Am7/G']);
+  expect(inversionsOf(parseSymbol('Am7/E')).map((c) => printSymbol(c))).toEqual([
+    'Am7',
+    'Am7/C',
+    'Am7/E',
+    'Am7/G',
+  ]);
   expect(otherReadings(parseSymbol('Am7')).map((c) => printSymbol(c.chord))).toContain('C6/A');
-  expect(otherReadings(parseSymbol('Bdim7')).map((c) => printSymbol(c.chord))).toEqual(expect.arrayContaining(['Ddim7/Cb', 'Fdim7/Cb', 'Abdim7/Cb']));
-  for (const key of ordinaryKeys('major')) expect(chordInWays({ ...parseSymbol('C'), root: key.tonic, bass: key.tonic }, key).degree).toBe('1');
-  expect(familyOn(parseNoteName('C'), 'triads').map((c) => printSymbol(c))).toEqual(['C', 'Cm', 'Cdim', 'C+', 'Csus2', 'Csus4']);
+  expect(otherReadings(parseSymbol('Bdim7')).map((c) => printSymbol(c.chord))).toEqual(
+    expect.arrayContaining(['Ddim7/Cb', 'Fdim7/Cb', 'Abdim7/Cb']),
+  );
+  for (const key of ordinaryKeys('major'))
+    expect(chordInWays({ ...parseSymbol('C'), root: key.tonic, bass: key.tonic }, key).degree).toBe('1');
+  expect(familyOn(parseNoteName('C'), 'triads').map((c) => printSymbol(c))).toEqual([
+    'C',
+    'Cm',
+    'Cdim',
+    'C+',
+    'Csus2',
+    'Csus4',
+  ]);
 });

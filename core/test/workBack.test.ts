@@ -1,11 +1,32 @@
 /**
- * Chords worked back from brackets, arrows and targets. That a dominant lies a fifth above its goal and its ii a fifth above
+ * Chords worked back from brackets, arrows and targets. That a dominant lies a fifth above its goal and its
+ * ii a fifth above
  * that, half-diminished before a minor goal, is common practice.
  */
 import fc from 'fast-check';
 import {
-  chordOfNumeral, deducedEntry, DEFAULT_SCHOOL, isSought, labelLine, markWorkedBack, ordinaryKeys, parseKey, parseMetre, printKey, printNumeral, readBarredLine, sayBackMark, sayStep, sayUnknown, sentenceText, soughtFrom, workBack, type Deduction, type Entry, type LineColumn,
-} from '../src'; // prettier-ignore
+  chordOfNumeral,
+  deducedEntry,
+  DEFAULT_SCHOOL,
+  isSought,
+  labelLine,
+  markWorkedBack,
+  ordinaryKeys,
+  parseKey,
+  parseMetre,
+  printKey,
+  printNumeral,
+  readBarredLine,
+  sayBackMark,
+  sayStep,
+  sayUnknown,
+  sentenceText,
+  soughtFrom,
+  workBack,
+  type Deduction,
+  type Entry,
+  type LineColumn,
+} from '../src';
 
 const C = parseKey('C major');
 const entriesOf = (line: string, key = C): Entry[] =>
@@ -50,25 +71,45 @@ test('in a minor key the ii of the tonic is half-diminished', () => {
 
 test('in every key the deduced roots stand a fifth and two fifths above the goal', () => {
   fc.assert(
-    fc.property(fc.constantFrom(...ordinaryKeys('major'), ...ordinaryKeys('minor')), fc.constantFrom(1, 2, 4, 5, 6), (key, degree) => {
-      const entries = entriesOf(`[? ?]> ${degree}`, key);
-      const found = workBack(
-        entries,
-        entries.map(() => key),
-      );
-      const roots = [0, 1].map((at) => chordOfNumeral((found.get(at) as Extract<Deduction, { kind: 'found' }>).numeral, key).root);
-      const goal = labelLine([{ entry: entries[2]! }], key, { modulate: false })[0]!.labelled;
-      const place = ({ step, alteration }: { step: number; alteration: number }) => [0, 2, 4, -1, 1, 3, 5][step]! + 7 * alteration;
-      expect(goal.ok && roots.map((root) => place(root) - place(goal.labels.chord.root))).toEqual([2, 1]);
-    }),
+    fc.property(
+      fc.constantFrom(...ordinaryKeys('major'), ...ordinaryKeys('minor')),
+      fc.constantFrom(1, 2, 4, 5, 6),
+      (key, degree) => {
+        const entries = entriesOf(`[? ?]> ${degree}`, key);
+        const found = workBack(
+          entries,
+          entries.map(() => key),
+        );
+        const roots = [0, 1].map(
+          (at) => chordOfNumeral((found.get(at) as Extract<Deduction, { kind: 'found' }>).numeral, key).root,
+        );
+        const goal = labelLine([{ entry: entries[2]! }], key, { modulate: false })[0]!.labelled;
+        const place = ({ step, alteration }: { step: number; alteration: number }) =>
+          [0, 2, 4, -1, 1, 3, 5][step]! + 7 * alteration;
+        expect(goal.ok && roots.map((root) => place(root) - place(goal.labels.chord.root))).toEqual([2, 1]);
+      },
+    ),
   );
 });
 
 test('a sought chord counts as its answer for what stands round it, and only what was drawn is drawn', () => {
   const columns = entriesOf('I [? ?]> ii [? ?] vi').map((entry): LineColumn => ({ entry }));
   const labels = labelLine(columns, C, { modulate: false });
-  expect(labels.map(({ bracketFrom, bracketTo, open, arrowFrom, arrowTo }) => `${bracketFrom ? '[' : ''}${bracketTo ? ']' : ''}${open ? 'o' : ''}${arrowFrom ? '>' : ''}${arrowTo ? 'v' : ''}`)).toEqual(['', '[', ']>', 'v', '[', ']o', '']); // prettier-ignore
-  expect(labels.map(({ sought }) => sought?.kind)).toEqual([undefined, 'found', 'found', undefined, 'unknown', 'unknown', undefined]);
+  expect(
+    labels.map(
+      ({ bracketFrom, bracketTo, open, arrowFrom, arrowTo }) =>
+        `${bracketFrom ? '[' : ''}${bracketTo ? ']' : ''}${open ? 'o' : ''}${arrowFrom ? '>' : ''}${arrowTo ? 'v' : ''}`,
+    ),
+  ).toEqual(['', '[', ']>', 'v', '[', ']o', '']);
+  expect(labels.map(({ sought }) => sought?.kind)).toEqual([
+    undefined,
+    'found',
+    'found',
+    undefined,
+    'unknown',
+    'unknown',
+    undefined,
+  ]);
 });
 
 test('a line becomes one to be worked back, and comes back when it is', () => {
@@ -79,7 +120,14 @@ test('a line becomes one to be worked back, and comes back when it is', () => {
     { modulate: false },
   );
   const blanked = soughtFrom(entries, labels);
-  expect(blanked.map((entry) => (entry.kind === 'notes' ? '' : entry.text))).toEqual(['I', '?>', '[?', '?]>', 'I', 'IV']);
+  expect(blanked.map((entry) => (entry.kind === 'notes' ? '' : entry.text))).toEqual([
+    'I',
+    '?>',
+    '[?',
+    '?]>',
+    'I',
+    'IV',
+  ]);
   const found = workBack(
     blanked,
     blanked.map(() => C),
@@ -96,18 +144,28 @@ describe('answers', () => {
     const found = workBack(entriesOf('[? ?]> ii'), [C, C, C]);
     return [found.get(0), found.get(1)] as Extract<Deduction, { kind: 'found' }>[];
   })();
-  const said = (answer: string, deduced: typeof V) => sayBackMark(markWorkedBack(answer, deduced!, C), DEFAULT_SCHOOL);
+  const said = (answer: string, deduced: typeof V) =>
+    sayBackMark(markWorkedBack(answer, deduced!, C), DEFAULT_SCHOOL);
 
-  test.each(['V7/ii', 'V65/ii', 'A7', 'A', 'A7/C#', 'VI', '(A3 C#4 E4)'])('“%s” is right for the V', (answer) =>
-    expect(said(answer, V)).toBe('Right.'),
+  test.each(['V7/ii', 'V65/ii', 'A7', 'A', 'A7/C#', 'VI', '(A3 C#4 E4)'])(
+    '“%s” is right for the V',
+    (answer) => expect(said(answer, V)).toBe('Right.'),
   );
-  test.each(['iiø7/ii', 'Em7b5', 'Em7', 'Edim'])('“%s” is right for the ii', (answer) => expect(said(answer, ii)).toBe('Right.'));
+  test.each(['iiø7/ii', 'Em7b5', 'Em7', 'Edim'])('“%s” is right for the ii', (answer) =>
+    expect(said(answer, ii)).toBe('Right.'),
+  );
 
   test('a wrong answer is met with its cause', () => {
-    expect(said('G7', V)).toBe('Its root is not G: a V lies a fifth above the root that its arrow goes to, D.');
-    expect(said('Am7', V)).toBe('The root A is right. A dominant has a major third, and a minor seventh if it has one.');
+    expect(said('G7', V)).toBe(
+      'Its root is not G: a V lies a fifth above the root that its arrow goes to, D.',
+    );
+    expect(said('Am7', V)).toBe(
+      'The root A is right. A dominant has a major third, and a minor seventh if it has one.',
+    );
     expect(said('Dm7', ii)).toBe('Its root is not D: a ii lies a fifth above the root of its V, A.');
-    expect(said('E7', ii)).toBe('The root E is right. Before a minor goal the ii has a minor third and a lowered fifth.');
+    expect(said('E7', ii)).toBe(
+      'The root E is right. Before a minor goal the ii has a minor third and a lowered fifth.',
+    );
     expect(said('zz', V)).toMatch(/“zz”/);
   });
 

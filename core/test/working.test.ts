@@ -1,13 +1,40 @@
 /** Every way of working reaches the same answer, and says it in short and correct English. */
 import fc from 'fast-check';
 import {
-  attempt, buildIntervalWorking, CHORD_WAYS, chordMap, chordWorking, DEFAULT_SCHOOL, halfSteps, INTERVAL_WAYS, intervalBetween, intervalWorking, invertIntervalWorking, numeralWorking, ordinaryKeys, parseInterval,
-  parseKey, parseNote, parseNumeral, chordOfNumeral, readFiguresWorking, parseFigures, parseNoteName, parseSymbol, rootShortcuts, sayStep, sentenceText, simpleForm, transpose, writeFiguresWorking,
+  attempt,
+  buildIntervalWorking,
+  CHORD_WAYS,
+  chordMap,
+  chordWorking,
+  DEFAULT_SCHOOL,
+  halfSteps,
+  INTERVAL_WAYS,
+  intervalBetween,
+  intervalWorking,
+  invertIntervalWorking,
+  numeralWorking,
+  ordinaryKeys,
+  parseInterval,
+  parseKey,
+  parseNote,
+  parseNumeral,
+  chordOfNumeral,
+  readFiguresWorking,
+  parseFigures,
+  parseNoteName,
+  parseSymbol,
+  rootShortcuts,
+  sayStep,
+  sentenceText,
+  simpleForm,
+  transpose,
+  writeFiguresWorking,
   type WorkingStep,
-} from '../src'; // prettier-ignore
+} from '../src';
 import { anyNote } from './arbitraries';
 
-const say = (steps: readonly WorkingStep[], school = DEFAULT_SCHOOL) => steps.map((step) => sentenceText(sayStep(step, school), school));
+const say = (steps: readonly WorkingStep[], school = DEFAULT_SCHOOL) =>
+  steps.map((step) => sentenceText(sayStep(step, school), school));
 
 test('the four ways of naming an interval all end in the interval', () => {
   fc.assert(
@@ -62,7 +89,9 @@ test('a seventh between double accidentals, worked in four ways', () => {
     'Put back F♯ at the top: it widens to a major seventh.',
     'The interval is a major seventh.',
   ]);
-  expect(say(intervalWorking(from, to, 'half-steps'))[2]).toBe('A seventh of 11 half steps is major seventh.');
+  expect(say(intervalWorking(from, to, 'half-steps'))[2]).toBe(
+    'A seventh of 11 half steps is major seventh.',
+  );
   expect(say(intervalWorking(from, to, 'inversion')).slice(1, 3)).toEqual([
     'Turn it over: F𝄪 up to G♯ is a minor second.',
     '2 and 7 make 9, and the qualities swap: major seventh.',
@@ -70,7 +99,9 @@ test('a seventh between double accidentals, worked in four ways', () => {
 });
 
 test('compound intervals take the octave off first; an augmented octave says it has no inversion', () => {
-  expect(say(intervalWorking(parseNote('D4'), parseNote('F#5'), 'scale'))[1]).toBe('A tenth is an octave and a third: work with the third.');
+  expect(say(intervalWorking(parseNote('D4'), parseNote('F#5'), 'scale'))[1]).toBe(
+    'A tenth is an octave and a third: work with the third.',
+  );
   expect(say(invertIntervalWorking(parseNote('C4'), parseNote('C#5')))).toEqual([
     'An augmented octave has no inversion within the octave: moved down an octave, the upper note is still above.',
   ]);
@@ -78,12 +109,19 @@ test('compound intervals take the octave off first; an augmented octave says it 
 
 test('building above and below reaches the note that transposing gives', () => {
   fc.assert(
-    fc.property(anyNote, fc.constantFrom('m2', 'M3', 'P4', 'A4', 'd5', 'M6', 'm7', 'P8'), fc.boolean(), (note, name, below) => {
-      const made = attempt(() => transpose(note, parseInterval(name), below));
-      if (!made.ok) return;
-      const steps = buildIntervalWorking(note, parseInterval(name), below);
-      expect(steps.find((s) => s.step === 'adjust')).toMatchObject({ note: { step: made.value.step, alteration: made.value.alteration } });
-    }),
+    fc.property(
+      anyNote,
+      fc.constantFrom('m2', 'M3', 'P4', 'A4', 'd5', 'M6', 'm7', 'P8'),
+      fc.boolean(),
+      (note, name, below) => {
+        const made = attempt(() => transpose(note, parseInterval(name), below));
+        if (!made.ok) return;
+        const steps = buildIntervalWorking(note, parseInterval(name), below);
+        expect(steps.find((s) => s.step === 'adjust')).toMatchObject({
+          note: { step: made.value.step, alteration: made.value.alteration },
+        });
+      },
+    ),
   );
   expect(say(buildIntervalWorking(parseNote('Ab3'), parseInterval('M6'), false))).toEqual([
     'A sixth above A♭ falls on the letter F.',
@@ -99,7 +137,11 @@ test('every stack of every key is worked in four ways whose last step names the 
     for (const top of [5, 7] as const) {
       for (const column of chordMap(key, top)) {
         for (const way of CHORD_WAYS) {
-          const steps = chordWorking(column.chord, way, { key, numeral: column.numeral, fromDegree: column.degree });
+          const steps = chordWorking(column.chord, way, {
+            key,
+            numeral: column.numeral,
+            fromDegree: column.degree,
+          });
           expect(steps[steps.length - 1]).toMatchObject({ quality: column.quality });
           for (const sentence of say(steps)) expect(sentence).toMatch(/^[A-Z0-9].*[.]$/u);
         }
@@ -141,5 +183,7 @@ test('the root stands above the gap, and the letters spell its stack', () => {
 test('the school changes the words, never the steps', () => {
   const steps = intervalWorking(parseNote('C4'), parseNote('E4'), 'half-steps');
   expect(say(steps, { ...DEFAULT_SCHOOL, words: 'note' })[1]).toBe('From C up to E there are 4 semitones.');
-  expect(say(steps, { ...DEFAULT_SCHOOL, letters: 'fixed-do' })[1]).toBe('From do up to mi there are 4 half steps.');
+  expect(say(steps, { ...DEFAULT_SCHOOL, letters: 'fixed-do' })[1]).toBe(
+    'From do up to mi there are 4 half steps.',
+  );
 });

@@ -18,5 +18,9 @@ for (const [kind, list] of [
     core.labelProgression(line, key);
     if (run >= 100) times.push(performance.now() - start);
   }
-  report(`label 64 chords given as ${kind}s, median`, `${percentile(times, 0.5).toFixed(3)} ms`, 'under 1 ms');
+  report(
+    `label 64 chords given as ${kind}s, median`,
+    `${percentile(times, 0.5).toFixed(3)} ms`,
+    'under 1 ms',
+  );
 }

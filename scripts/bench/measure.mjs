@@ -19,6 +19,13 @@ export function report(name, value, target) {
 /** The core as one module, built as it ships. */
 export async function loadCore() {
   const outfile = join(mkdtempSync(join(tmpdir(), 'diatonix-bench-')), 'core.mjs');
-  await build({ entryPoints: [join(ROOT, 'core/src/index.ts')], bundle: true, format: 'esm', platform: 'node', outfile, logLevel: 'error' });
+  await build({
+    entryPoints: [join(ROOT, 'core/src/index.ts')],
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    outfile,
+    logLevel: 'error',
+  });
   return import(pathToFileURL(outfile).href);
 }

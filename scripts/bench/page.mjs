@@ -30,9 +30,16 @@ report(
   `${Math.round(before.reduce((sum, s) => sum + s.bytes, 0) / 1000)} kB`,
   'under 250 kB',
 );
-report('first load of the Key bench to its grid, warm server, new profile, median of 7', `${Math.round(await firstLoad(7))} ms`, 'under 1 s');
+report(
+  'first load of the Key bench to its grid, warm server, new profile, median of 7',
+  `${Math.round(await firstLoad(7))} ms`,
+  'under 1 s',
+);
 
-/** From the start of the navigation to the frame that shows the grid with its working handlers, in new profiles. */
+/**
+ * From the start of the navigation to the frame that shows the grid with its working handlers, in new
+ * profiles.
+ */
 async function firstLoad(count) {
   const times = [];
   for (let i = 0; i < count; i++) {
@@ -61,7 +68,8 @@ async function paintTimes(count, act) {
   for (let i = 0; i < count; i++) {
     await page.evaluate(() => {
       window.painted = new Promise((resolve) => {
-        const done = (start) => requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - start), 0));
+        const done = (start) =>
+          requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - start), 0));
         addEventListener('keydown', (event) => done(event.timeStamp), { once: true, capture: true });
       });
     });
@@ -74,11 +82,18 @@ async function paintTimes(count, act) {
 await page.goto(`${server.address}progressions`);
 const line = page.getByRole('textbox', { name: /^Progression: numerals/ });
 for (const columns of [64, 200]) {
-  await line.fill(Array.from({ length: columns }, (_, i) => ['I', 'vi', 'V65/ii', 'ii', 'ii65', 'V7', 'I', 'viio7/V'][i % 8]).join(' '));
+  await line.fill(
+    Array.from(
+      { length: columns },
+      (_, i) => ['I', 'vi', 'V65/ii', 'ii', 'ii65', 'V7', 'I', 'viio7/V'][i % 8],
+    ).join(' '),
+  );
   await page.waitForTimeout(1500);
   await line.press('End');
   const typed = ' V65/ii ii V7 I vi IV'.repeat(3);
-  const times = await paintTimes(typed.length, (i) => page.keyboard.press(typed[i] === ' ' ? 'Space' : typed[i]));
+  const times = await paintTimes(typed.length, (i) =>
+    page.keyboard.press(typed[i] === ' ' ? 'Space' : typed[i]),
+  );
   report(
     `keystroke in the entry line to painted labels, ${columns} columns, p95`,
     `${percentile(times, 0.95).toFixed(1)} ms`,
@@ -87,13 +102,19 @@ for (const columns of [64, 200]) {
   report(`the same, median`, `${percentile(times, 0.5).toFixed(1)} ms`, '');
 }
 // Edits on the other benches with 40 columns, and on the Key bench with the nine of a minor map.
-const forty = Array.from({ length: 40 }, (_, i) => ['E4 C#5', 'G#4 F##5', 'B4 D#4', 'F#4 C5'][i % 4]).join(', ');
+const forty = Array.from({ length: 40 }, (_, i) => ['E4 C#5', 'G#4 F##5', 'B4 D#4', 'F#4 C5'][i % 4]).join(
+  ', ',
+);
 await page.goto(`${server.address}intervals`);
 await page.getByRole('textbox', { name: /^Intervals: two notes/ }).fill(forty);
 await page.waitForTimeout(1500);
 await page.locator('.grid-column [tabindex="0"]').focus();
 const octaves = await paintTimes(40, (i) => page.keyboard.press(i % 2 === 0 ? ']' : '['));
-report('Intervals: an edit of one of 40 columns to painted result, p95', `${percentile(octaves, 0.95).toFixed(1)} ms`, 'under 50 ms');
+report(
+  'Intervals: an edit of one of 40 columns to painted result, p95',
+  `${percentile(octaves, 0.95).toFixed(1)} ms`,
+  'under 50 ms',
+);
 
 await page.goto(`${server.address}chords`);
 await page.getByRole('radio', { name: 'Chain' }).click();
@@ -102,13 +123,23 @@ await chain.fill(Array.from({ length: 40 }, (_, i) => ['I', 'I6', 'IV64', 'V65']
 await page.waitForTimeout(1500);
 await chain.press('End');
 const chained = ' ii6 V7 I'.repeat(5);
-const links = await paintTimes(chained.length, (i) => page.keyboard.press(chained[i] === ' ' ? 'Space' : chained[i]));
-report('Chords: a keystroke in a chain of 40 columns to painted result, p95', `${percentile(links, 0.95).toFixed(1)} ms`, 'under 50 ms');
+const links = await paintTimes(chained.length, (i) =>
+  page.keyboard.press(chained[i] === ' ' ? 'Space' : chained[i]),
+);
+report(
+  'Chords: a keystroke in a chain of 40 columns to painted result, p95',
+  `${percentile(links, 0.95).toFixed(1)} ms`,
+  'under 50 ms',
+);
 
 await page.goto(`${server.address}key`);
 await page.locator('.grid-column [tabindex="0"]').focus();
 const taught = await paintTimes(40, () => page.keyboard.press('t'));
-report('Key: an edit of the map to painted result, p95', `${percentile(taught, 0.95).toFixed(1)} ms`, 'under 50 ms');
+report(
+  'Key: an edit of the map to painted result, p95',
+  `${percentile(taught, 0.95).toFixed(1)} ms`,
+  'under 50 ms',
+);
 
 // Switching benches once all are loaded, each with 40 columns.
 await page.goto(`${server.address}progressions`);

@@ -23,13 +23,19 @@ function median(work, runs = 25) {
 }
 
 const pieces = ['001', '002', '004', '006', '008', '012', '016'].map((name) => {
-  const { signature, fermatas, labels } = JSON.parse(readFileSync(join(ROOT, 'core/test/oracles', `chorale-${name}.json`), 'utf8'));
+  const { signature, fermatas, labels } = JSON.parse(
+    readFileSync(join(ROOT, 'core/test/oracles', `chorale-${name}.json`), 'utf8'),
+  );
   const ends = fermatas.map(fraction);
   return {
     signature,
-    chords: labels.map(({ bass, notes }) => ({ notes: [bass, ...notes.filter((note) => note !== bass)].map((note) => core.parseNoteName(note)) })),
+    chords: labels.map(({ bass, notes }) => ({
+      notes: [bass, ...notes.filter((note) => note !== bass)].map((note) => core.parseNoteName(note)),
+    })),
     phraseEnds: labels.flatMap(({ at, for: length }, i) =>
-      ends.some((end) => end >= fraction(at) - 1e-9 && end < fraction(at) + fraction(length) - 1e-9) ? [i] : [],
+      ends.some((end) => end >= fraction(at) - 1e-9 && end < fraction(at) + fraction(length) - 1e-9)
+        ? [i]
+        : [],
     ),
     expert: labels.map(({ key, numeral, for: length }) => ({
       key: core.parseKey(key),
@@ -40,7 +46,8 @@ const pieces = ['001', '002', '004', '006', '008', '012', '016'].map((name) => {
 });
 
 const sameDegree = (a, b) => a.degree === b.degree && (a.target?.degree ?? 0) === (b.target?.degree ?? 0);
-const agrees = (reading, { key, numeral }) => core.sameKey(reading.key, key) && sameDegree(reading.numeral, numeral);
+const agrees = (reading, { key, numeral }) =>
+  core.sameKey(reading.key, key) && sameDegree(reading.numeral, numeral);
 
 function share(read, holds) {
   let [agreed, all] = [0, 0];
@@ -81,14 +88,24 @@ report(
 const symbols = Array.from({ length: 200 }, (_, i) => ({
   chord: core.parseSymbol(['A', 'F#m', 'F#7/A#', 'Bm', 'E7', 'D#dim7', 'Bm7b5', 'C#m7'][i % 8]),
 }));
-report('the same, given as symbols', `${median(() => core.readInContext(symbols, { signature: 3 })).toFixed(1)} ms`, 'under 10 ms');
+report(
+  'the same, given as symbols',
+  `${median(() => core.readInContext(symbols, { signature: 3 })).toFixed(1)} ms`,
+  'under 10 ms',
+);
 
 const key = core.parseKey('G major');
-const phrase = 'I vi IV ii6 V7 vi ii65 V43 I6 viio6 I V65/V V42 I6 ii V7'.split(' ').map((text) => core.parseNumeral(text, key));
+const phrase = 'I vi IV ii6 V7 vi ii65 V43 I6 viio6 I V65/V V42 I6 ii V7'
+  .split(' ')
+  .map((text) => core.parseNumeral(text, key));
 for (const [count, limit] of [
   [16, 'under 100 ms'],
   [200, 'under 1000 ms'],
 ]) {
   const numerals = Array.from({ length: count }, (_, i) => phrase[i % phrase.length]);
-  report(`best four-part setting of ${count} chords, median`, `${median(() => core.bestSetting({ key, numerals }), 7).toFixed(0)} ms`, limit);
+  report(
+    `best four-part setting of ${count} chords, median`,
+    `${median(() => core.bestSetting({ key, numerals }), 7).toFixed(0)} ms`,
+    limit,
+  );
 }

@@ -10,7 +10,24 @@ const LETTERS = [...'CDEFGAB'];
 const SIGNS = ['', '#', 'b', '##', 'bb'];
 const roots = LETTERS.flatMap((letter) => SIGNS.map((sign) => letter + sign));
 const easy = LETTERS.flatMap((letter) => ['', '#', 'b'].map((sign) => letter + sign));
-const suffixes = ['', 'm', '7', 'maj7', 'm7', 'm7b5', 'dim7', 'sus4', '9', 'm9', '7b9', '6', 'm6', '7#9', 'add9', 'maj9'];
+const suffixes = [
+  '',
+  'm',
+  '7',
+  'maj7',
+  'm7',
+  'm7b5',
+  'dim7',
+  'sus4',
+  '9',
+  'm9',
+  '7b9',
+  '6',
+  'm6',
+  '7#9',
+  'add9',
+  'maj9',
+];
 
 /**
  * Every input once, in a seeded shuffle: the first third warms both sides, the
@@ -54,7 +71,9 @@ function shuffled(list) {
   return out;
 }
 
-const symbols = roots.flatMap((root) => suffixes.map((suffix) => root + suffix)).flatMap((symbol) => easy.map((bass) => `${symbol}/${bass}`));
+const symbols = roots
+  .flatMap((root) => suffixes.map((suffix) => root + suffix))
+  .flatMap((symbol) => easy.map((bass) => `${symbol}/${bass}`));
 compare(
   'building a chord from a symbol',
   symbols,
@@ -67,7 +86,11 @@ const chords = easy.flatMap((root) => suffixes.map((suffix) => core.parseSymbol(
 const voiced = chords.flatMap((chord) => {
   const notes = core.stackedNotes(chord).map(core.printNoteName);
   return [0, 1, 2, 3, 4, 5].flatMap((octave) =>
-    notes.map((_, i) => [...notes.slice(i), ...notes.slice(0, i)].map((name, place) => `${name}${octave + Math.floor(place / 2)}`)),
+    notes.map((_, i) =>
+      [...notes.slice(i), ...notes.slice(0, i)].map(
+        (name, place) => `${name}${octave + Math.floor(place / 2)}`,
+      ),
+    ),
   );
 });
 compare(
@@ -80,11 +103,14 @@ compare(
 
 const intervals = ['m2', 'M2', 'm3', 'M3', 'P4', 'A4', 'd5', 'P5', 'm6', 'M6', 'm7', 'M7', 'P8', 'M9', 'm10'];
 const theirNames = Object.fromEntries(intervals.map((name) => [name, name.replace(/^(\D+)(\d+)$/, '$2$1')]));
-const moves = roots.flatMap((root) => [0, 1, 2, 3, 4, 5, 6, 7, 8].flatMap((octave) => intervals.map((name) => [root + octave, name])));
+const moves = roots.flatMap((root) =>
+  [0, 1, 2, 3, 4, 5, 6, 7, 8].flatMap((octave) => intervals.map((name) => [root + octave, name])),
+);
 compare(
   'transposing a note',
   moves,
-  ([note, name]) => core.attempt(() => core.printNote(core.transpose(core.parseNote(note), core.parseInterval(name)))),
+  ([note, name]) =>
+    core.attempt(() => core.printNote(core.transpose(core.parseNote(note), core.parseInterval(name)))),
   ([note, name]) => Note.transpose(note, theirNames[name]),
   '1',
 );
@@ -139,20 +165,41 @@ compare(
 );
 
 const kinds = [
-  (i) => ({ do: 'interval', from: `${roots[i % 35]}${(i % 5) + 2}`, to: `${roots[(i * 7) % 35]}${(i % 4) + 3}` }),
+  (i) => ({
+    do: 'interval',
+    from: `${roots[i % 35]}${(i % 5) + 2}`,
+    to: `${roots[(i * 7) % 35]}${(i % 4) + 3}`,
+  }),
   (i) => ({ do: 'transpose', from: `${roots[i % 35]}4`, by: intervals[i % 15], below: i % 2 === 0 }),
-  (i) => ({ do: 'numeral', numeral: ['V65/ii', 'viio7', 'ii65', 'V7', 'N6', 'IV'][i % 6], key: `${easy[i % 21]} ${i % 2 ? 'major' : 'minor'}` }),
+  (i) => ({
+    do: 'numeral',
+    numeral: ['V65/ii', 'viio7', 'ii65', 'V7', 'N6', 'IV'][i % 6],
+    key: `${easy[i % 21]} ${i % 2 ? 'major' : 'minor'}`,
+  }),
   (i) => ({ do: 'chord', symbol: easy[i % 21] + suffixes[i % 16] }),
   (i) => ({ do: 'chord', notes: voiced[(i * 13) % voiced.length], key: 'A minor' }),
-  (i) => ({ do: 'figures', key: 'A minor', bass: LETTERS[i % 7], figures: [['6'], ['#6', '4', '3'], ['7'], ['6', '5']][i % 4] }),
+  (i) => ({
+    do: 'figures',
+    key: 'A minor',
+    bass: LETTERS[i % 7],
+    figures: [['6'], ['#6', '4', '3'], ['7'], ['6', '5']][i % 4],
+  }),
   (i) => ({ do: 'key', key: `${easy[i % 21]} ${i % 2 ? 'major' : 'minor'}`, form: 'natural' }),
 ];
 const input = Array.from({ length: 10_000 }, (_, i) => JSON.stringify(kinds[i % kinds.length](i))).join('\n');
 const runs = [];
 for (let i = 0; i < 3; i++) {
   const start = performance.now();
-  const { stdout } = spawnSync(process.execPath, [join(ROOT, 'command/bin/diatonix.mjs'), 'lines'], { input, encoding: 'utf8', maxBuffer: 1e9 });
+  const { stdout } = spawnSync(process.execPath, [join(ROOT, 'command/bin/diatonix.mjs'), 'lines'], {
+    input,
+    encoding: 'utf8',
+    maxBuffer: 1e9,
+  });
   runs.push(performance.now() - start);
   if (stdout.trim().split('\n').length !== 10_000) throw new Error('not every line was answered');
 }
-report('10,000 mixed requests through diatonix lines, start included', `${(percentile(runs, 0.5) / 1000).toFixed(2)} s`, 'under 2 s');
+report(
+  '10,000 mixed requests through diatonix lines, start included',
+  `${(percentile(runs, 0.5) / 1000).toFixed(2)} s`,
+  'under 2 s',
+);

@@ -25,12 +25,14 @@ export function createApp({ root, empty }: AppOptions): Koa {
   app.use(
     serve(root, {
       index: false,
-      setHeaders: (response, path) => void response.setHeader('Cache-Control', cacheHeader(path.replace(/\.(?:br|gz)$/, ''))),
+      setHeaders: (response, path) =>
+        void response.setHeader('Cache-Control', cacheHeader(path.replace(/\.(?:br|gz)$/, ''))),
     }),
   );
   app.use((context) => {
     // Single-page fallback: routes have no dot; a missing file is a plain 404.
-    if ((context.method === 'GET' || context.method === 'HEAD') && !/\.[a-z0-9]+$/i.test(context.path)) page(context, template, empty);
+    if ((context.method === 'GET' || context.method === 'HEAD') && !/\.[a-z0-9]+$/i.test(context.path))
+      page(context, template, empty);
   });
   return app;
 }

@@ -5,9 +5,11 @@ export interface Options {
   readonly empty: boolean;
 }
 
-export type OptionsResult = { readonly ok: true; readonly value: Options } | { readonly ok: false; readonly message: string };
+export type OptionsResult =
+  { readonly ok: true; readonly value: Options } | { readonly ok: false; readonly message: string };
 
-const USAGE = 'Options: --empty (no demo workbook), --port NUMBER (default 4180), --host NAME (default localhost).';
+const USAGE =
+  'Options: --empty (no demo workbook), --port NUMBER (default 4180), --host NAME (default localhost).';
 
 /** Reads the command line after `npm start --`. An unknown or broken option gives a message instead. */
 export function readOptions(args: readonly string[]): OptionsResult {

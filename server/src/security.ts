@@ -14,7 +14,10 @@ export function security(): Koa.Middleware {
       directives: {
         defaultSrc: ["'none'"],
         scriptSrc: ["'self'"],
-        styleSrc: ["'self'", (_request, response) => `'nonce-${(response as unknown as { nonce: string }).nonce}'`],
+        styleSrc: [
+          "'self'",
+          (_request, response) => `'nonce-${(response as unknown as { nonce: string }).nonce}'`,
+        ],
         imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'", 'data:'],
         connectSrc: ["'self'"],

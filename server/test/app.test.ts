@@ -41,9 +41,12 @@ test('every route of the application gets the page, with a nonce of its own', as
 });
 
 test('built files are kept for good, others asked for again, missing ones not found', async () => {
-  expect((await get('/assets/index-AbCd1234.js')).headers.get('cache-control')).toBe('public, max-age=31536000, immutable');
+  expect((await get('/assets/index-AbCd1234.js')).headers.get('cache-control')).toBe(
+    'public, max-age=31536000, immutable',
+  );
   expect((await get('/icon.svg')).headers.get('cache-control')).toBe('no-cache');
-  for (const path of ['/assets/gone-AbCd1234.js', '/../package.json', '/.env']) expect((await get(path)).status).toBe(404);
+  for (const path of ['/assets/gone-AbCd1234.js', '/../package.json', '/.env'])
+    expect((await get(path)).status).toBe(404);
 });
 
 test('nothing but reading is answered, and the headers are strict', async () => {

@@ -5,7 +5,10 @@ import { pageFor } from '../src/page';
 
 test('options are read, and broken ones answered with what is right', () => {
   expect(readOptions([])).toEqual({ ok: true, value: { host: 'localhost', port: 4180, empty: false } });
-  expect(readOptions(['--empty', '--port', '0', '--host', '127.0.0.1'])).toEqual({ ok: true, value: { host: '127.0.0.1', port: 0, empty: true } });
+  expect(readOptions(['--empty', '--port', '0', '--host', '127.0.0.1'])).toEqual({
+    ok: true,
+    value: { host: '127.0.0.1', port: 0, empty: true },
+  });
   for (const [args, message] of [
     [['--port', 'many'], /“--port many”: a port is a whole number/],
     [['--port'], /a port is a whole number/],
@@ -18,8 +21,11 @@ test('options are read, and broken ones answered with what is right', () => {
 });
 
 test('the page carries its nonce everywhere and the word to start empty', () => {
-  const template = '<meta name="diatonix-start" content="demo" /><meta nonce="__CSP_NONCE__"><script nonce="__CSP_NONCE__">';
-  expect(pageFor(template, 'abc', false)).toBe('<meta name="diatonix-start" content="demo" /><meta nonce="abc"><script nonce="abc">');
+  const template =
+    '<meta name="diatonix-start" content="demo" /><meta nonce="__CSP_NONCE__"><script nonce="__CSP_NONCE__">';
+  expect(pageFor(template, 'abc', false)).toBe(
+    '<meta name="diatonix-start" content="demo" /><meta nonce="abc"><script nonce="abc">',
+  );
   expect(pageFor(template, 'abc', true)).toContain('content="empty"');
 });
 

@@ -133,7 +133,11 @@ function Layout() {
           ))}
         </ol>
         <AfterPaint>
-          <WorkbookCorner onCommands={() => setOpened('commands')} onKeys={() => setOpened('keys')} onLabels={() => setOpened('labels')} />
+          <WorkbookCorner
+            onCommands={() => setOpened('commands')}
+            onKeys={() => setOpened('keys')}
+            onLabels={() => setOpened('labels')}
+          />
         </AfterPaint>
       </nav>
       <Suspense fallback={<main aria-busy="true" />}>

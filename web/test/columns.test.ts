@@ -1,6 +1,17 @@
-/** What the benches show, derived from the workbook: the same objects while nothing changed, and the texts that a screen reader says. */
+/**
+ * What the benches show, derived from the workbook: the same objects while nothing changed, and the texts
+ * that a screen reader says.
+ */
 import demo from '@diatonix/demo/workbook.json';
-import { DEFAULT_SCHOOL, parseKey, parseNote, parseSymbol, printedFifths, printNote, printSymbol } from '@diatonix/core';
+import {
+  DEFAULT_SCHOOL,
+  parseKey,
+  parseNote,
+  parseSymbol,
+  printedFifths,
+  printNote,
+  printSymbol,
+} from '@diatonix/core';
 import { chordColumns, chordsOfView, closeNotes } from '../src/benches/chords/columns';
 import { intervalColumns, markOf, pairOf } from '../src/benches/intervals/columns';
 import { frameOf, mapColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
@@ -25,9 +36,18 @@ describe('progressions', () => {
     const first = grid.build(deriver.derive(waltz, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
     const changed: Progression = {
       ...waltz,
-      columns: waltz.columns.map((c, i) => (i === 6 ? { id: c.id, entry: { kind: 'numeral', text: 'vi' } } : c)),
+      columns: waltz.columns.map((c, i) =>
+        i === 6 ? { id: c.id, entry: { kind: 'numeral', text: 'vi' } } : c,
+      ),
     };
-    const second = grid.build(deriver.derive(changed, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
+    const second = grid.build(
+      deriver.derive(changed, DEFAULT_SCHOOL),
+      A,
+      DEFAULT_SCHOOL,
+      null,
+      PLAIN,
+      NO_PARTS,
+    );
     expect(second.map((c, i) => c === first[i])).toEqual([true, true, true, true, true, false, false]);
     expect(texts(second, 'symbol')[6]).toBe('F♯m');
   });
@@ -37,22 +57,52 @@ describe('progressions', () => {
     const before = deriver.derive(waltz, DEFAULT_SCHOOL);
     const german = deriver.derive(waltz, { ...DEFAULT_SCHOOL, letters: 'german' });
     expect(german.every((d, i) => d !== before[i])).toBe(true);
-    const columns = new GridColumns().build(german, A, { ...DEFAULT_SCHOOL, letters: 'german' }, null, PLAIN, NO_PARTS);
+    const columns = new GridColumns().build(
+      german,
+      A,
+      { ...DEFAULT_SCHOOL, letters: 'german' },
+      null,
+      PLAIN,
+      NO_PARTS,
+    );
     expect(texts(columns, 'notes')[3]).toBe('H D Fis');
   });
 
   test('unread text stands in its place with its reason, and the settings pass it by', () => {
-    const broken: Progression = { ...waltz, columns: [waltz.columns[0]!, { id: 'x', unread: 'Vxyz' }, waltz.columns[5]!] };
+    const broken: Progression = {
+      ...waltz,
+      columns: [waltz.columns[0]!, { id: 'x', unread: 'Vxyz' }, waltz.columns[5]!],
+    };
     const derived = new ProgressionDeriver().derive(broken, DEFAULT_SCHOOL);
     expect(derived.map((d) => d.setting !== null)).toEqual([true, false, true]);
     const [, bad] = new GridColumns().build(derived, A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
-    expect(bad).toMatchObject({ problem: 'Vxyz', sentence: expect.stringMatching(/^bar 2, not understood: “Vxyz”/) as string });
+    expect(bad).toMatchObject({
+      problem: 'Vxyz',
+      sentence: expect.stringMatching(/^bar 2, not understood: “Vxyz”/) as string,
+    });
   });
 
   test('every column is heard as one sentence', () => {
-    const columns = new GridColumns().build(new ProgressionDeriver().derive(waltz, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
-    expect(columns[2]!.sentence).toBe('bar 3, F sharp dominant seventh over A sharp, V six-five of ii, goes to the next');
-    expect(texts(columns, 'function')).toEqual(['tonic', 'tonic', 'to ii', 'pre-dom.', 'pre-dom.', 'dominant', 'tonic']);
+    const columns = new GridColumns().build(
+      new ProgressionDeriver().derive(waltz, DEFAULT_SCHOOL),
+      A,
+      DEFAULT_SCHOOL,
+      null,
+      PLAIN,
+      NO_PARTS,
+    );
+    expect(columns[2]!.sentence).toBe(
+      'bar 3, F sharp dominant seventh over A sharp, V six-five of ii, goes to the next',
+    );
+    expect(texts(columns, 'function')).toEqual([
+      'tonic',
+      'tonic',
+      'to ii',
+      'pre-dom.',
+      'pre-dom.',
+      'dominant',
+      'tonic',
+    ]);
     expect(texts(columns, 'degrees')[2]).toBe('6 ♯1 3 5');
   });
 });
@@ -61,25 +111,48 @@ describe('keys', () => {
   const bench = { ...workbook.keyBench };
 
   test('rows grow with the stacks and with what is asked for', () => {
-    const ids = (part: Partial<typeof bench>, school = DEFAULT_SCHOOL) => mapRows({ ...bench, ...part }, 'major', school).map((r) => r.id);
-    expect(ids({ top: 5 })).toEqual(['number', 'step', 'fifth', 'third', 'root', 'gaps', 'quality', 'numeral', 'symbol', 'degree', 'taught']);
+    const ids = (part: Partial<typeof bench>, school = DEFAULT_SCHOOL) =>
+      mapRows({ ...bench, ...part }, 'major', school).map((r) => r.id);
+    expect(ids({ top: 5 })).toEqual([
+      'number',
+      'step',
+      'fifth',
+      'third',
+      'root',
+      'gaps',
+      'quality',
+      'numeral',
+      'symbol',
+      'degree',
+      'taught',
+    ]);
     expect(ids({ top: 13 })).toEqual(expect.arrayContaining(['thirteenth', 'eleventh', 'ninth', 'seventh']));
     expect(ids({ fingering: true })).toEqual(expect.arrayContaining(['right', 'left']));
     expect(ids({}, { ...DEFAULT_SCHOOL, solfege: 'do-minor' })).toContain('solfege');
-    expect(mapRows({ ...bench, fingering: true }, 'dorian', DEFAULT_SCHOOL).map((r) => r.id)).not.toContain('right');
+    expect(mapRows({ ...bench, fingering: true }, 'dorian', DEFAULT_SCHOOL).map((r) => r.id)).not.toContain(
+      'right',
+    );
     expect(frameOf(13).height).toBeGreaterThan(frameOf(7).height);
   });
 
   test('columns of a key, muted where not yet taught', () => {
-    const columns = mapColumns({ ...bench, top: 7, fingering: true }, [3], { ...DEFAULT_SCHOOL, solfege: 'do-minor' }, null);
+    const columns = mapColumns(
+      { ...bench, top: 7, fingering: true },
+      [3],
+      { ...DEFAULT_SCHOOL, solfege: 'do-minor' },
+      null,
+    );
     expect(texts(columns, 'symbol')).toEqual(['Amaj7', 'Bm7', 'C♯m7', 'Dmaj7', 'E7', 'F♯m7', 'G♯m7♭5']);
     expect(texts(columns, 'solfege')).toEqual(['do', 're', 'mi', 'fa', 'sol', 'la', 'ti']);
     expect(columns.map((c) => c.muted)).toEqual([false, false, true, false, false, false, false]);
-    expect(columns[2]!.sentence).toBe('degree 3, mediant, a half step to the next, C sharp minor seventh, iii seven, not yet taught');
+    expect(columns[2]!.sentence).toBe(
+      'degree 3, mediant, a half step to the next, C sharp minor seventh, iii seven, not yet taught',
+    );
   });
 
   test('stacks stand in the clef’s own octaves, tall ones lower', () => {
-    const stack = (clef: 'treble' | 'bass', top: 5 | 13) => stackNotes(chordMap(A, top)[0]!, A, clef).map(printNote).join(' ');
+    const stack = (clef: 'treble' | 'bass', top: 5 | 13) =>
+      stackNotes(chordMap(A, top)[0]!, A, clef).map(printNote).join(' ');
     expect(stack('treble', 5)).toBe('A4 C#5 E5');
     expect(stack('bass', 5)).toBe('A2 C#3 E3');
     expect(stack('treble', 13)).toBe('A3 C#4 E4 G#4 B4 D5 F#5');
@@ -102,7 +175,10 @@ describe('intervals', () => {
     expect(texts(columns, 'number')).toEqual(['10 · tenth', '3 · third down', '', '8 · octave']);
     expect(texts(columns, 'check')).toEqual(['3 + 6 = 9 · M ↔ m', '3 + 6 = 9 · m ↔ M', '', '']);
     expect(texts(columns, 'inversion')[3]).toBe('none within the octave');
-    expect(columns[2]).toMatchObject({ problem: 'C4 d1', sentence: expect.stringMatching(/diminished unison/) as string });
+    expect(columns[2]).toMatchObject({
+      problem: 'C4 d1',
+      sentence: expect.stringMatching(/diminished unison/) as string,
+    });
     expect(columns[1]!.sentence).toBe('interval 2, C down to A, minor third');
     expect(pairOf({ id: 'x', unread: 'C4 G4' })).toMatchObject({ ok: true });
   });
@@ -136,7 +212,14 @@ describe('chords', () => {
   });
 
   test('families leave out what could not be written', () => {
-    expect(chordsOfView(parseSymbol('C'), 'triads').map((c) => printSymbol(c))).toEqual(['C', 'Cm', 'Cdim', 'C+', 'Csus2', 'Csus4']);
+    expect(chordsOfView(parseSymbol('C'), 'triads').map((c) => printSymbol(c))).toEqual([
+      'C',
+      'Cm',
+      'Cdim',
+      'C+',
+      'Csus2',
+      'Csus4',
+    ]);
     const far = chordsOfView(parseSymbol('Fbb'), 'sevenths');
     expect(far.length).toBeGreaterThan(0);
     expect(far.length).toBeLessThan(7);
@@ -145,17 +228,8 @@ describe('chords', () => {
 });
 
 test('plain accidental letters become signs, and signs are spoken', () => {
-  expect(['b7', 'bVII7', 'subV7', '#11', 'bb', 'n', '7b9#11', 'maj7', 'add9', '#'].map(accidentalSigns)).toEqual([
-    '♭7',
-    '♭VII7',
-    'subV7',
-    '♯11',
-    '𝄫',
-    '♮',
-    '7♭9♯11',
-    'maj7',
-    'add9',
-    '♯',
-  ]);
+  expect(
+    ['b7', 'bVII7', 'subV7', '#11', 'bb', 'n', '7b9#11', 'maj7', 'add9', '#'].map(accidentalSigns),
+  ).toEqual(['♭7', '♭VII7', 'subV7', '♯11', '𝄫', '♮', '7♭9♯11', 'maj7', 'add9', '♯']);
   expect(spoken('F♯7/A♯')).toBe('F sharp 7/A sharp');
 });

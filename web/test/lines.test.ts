@@ -1,6 +1,18 @@
-/** The Progressions bench beyond its labels: bars, listening, rows, accidentals within a bar, systems of a sheet, and every edit undone as one. */
+/**
+ * The Progressions bench beyond its labels: bars, listening, rows, accidentals within a bar, systems of a
+ * sheet, and every edit undone as one.
+ */
 import demo from '@diatonix/demo/workbook.json';
-import { DEFAULT_SCHOOL, moveBetween, parseKey, parseNote, placesOf, parseMetre, printNote, type FourNotes } from '@diatonix/core';
+import {
+  DEFAULT_SCHOOL,
+  moveBetween,
+  parseKey,
+  parseNote,
+  placesOf,
+  parseMetre,
+  printNote,
+  type FourNotes,
+} from '@diatonix/core';
 import { gridColumn, placeWords } from '../src/benches/progressions/cells';
 import { GridColumns } from '../src/benches/progressions/columns';
 import { ProgressionDeriver } from '../src/benches/progressions/derive';
@@ -32,18 +44,35 @@ function derived(text: string, part: Partial<Progression> = {}) {
 
 const cellsOf = (text: string, part?: Partial<Progression>, row = 'numeral') =>
   derived(text, part).map(
-    (one, at, all) => gridColumn(one, { first: at === 0, last: at === all.length - 1, timed: true }, null, DEFAULT_SCHOOL, []).cells[row]?.text ?? '',
+    (one, at, all) =>
+      gridColumn(one, { first: at === 0, last: at === all.length - 1, timed: true }, null, DEFAULT_SCHOOL, [])
+        .cells[row]?.text ?? '',
   );
 
 describe('bars', () => {
   test('places are said as bar and beat, halves and thirds of a beat as such', () => {
-    const places = placesOf([{ length: '1/2' }, { length: '2/3' }, { length: '17/6' }, {}], parseMetre('4/4'));
-    expect(places.map(placeWords)).toEqual(['bar 1 beat 1', 'bar 1 beat 1½', 'bar 1 beat 2 and 1/6', 'bar 2 beat 1']);
+    const places = placesOf(
+      [{ length: '1/2' }, { length: '2/3' }, { length: '17/6' }, {}],
+      parseMetre('4/4'),
+    );
+    expect(places.map(placeWords)).toEqual([
+      'bar 1 beat 1',
+      'bar 1 beat 1½',
+      'bar 1 beat 2 and 1/6',
+      'bar 2 beat 1',
+    ]);
     expect(placeWords(placesOf([{ length: '2' }], parseMetre('2/4'))[0]!)).toBe('bar 1');
   });
 
   test('barlines, repeats and phrase ends stand after their columns', () => {
-    const columns = new GridColumns().build(derived('|: I:1 V:1 | vi:2 :| ii:2 | I:2 |'), A, DEFAULT_SCHOOL, null, open(), NO_PARTS);
+    const columns = new GridColumns().build(
+      derived('|: I:1 V:1 | vi:2 :| ii:2 | I:2 |'),
+      A,
+      DEFAULT_SCHOOL,
+      null,
+      open(),
+      NO_PARTS,
+    );
     expect(columns.map(({ before, after }) => [before, after])).toEqual([
       ['repeat', undefined], [undefined, 'single'], [undefined, 'repeat'], [undefined, 'single'], [undefined, undefined],
     ]); // prettier-ignore
@@ -81,7 +110,13 @@ describe('listening', () => {
 
   test('repeats are played, columns last as long as they are written, and the mark goes along', () => {
     const line = soundingOf(version('|: I:1 V:1 :| I:3 |'), 'all');
-    expect(line.map(({ column, seconds }) => [column, seconds])).toEqual([[0, 0.5], [1, 0.5], [0, 0.5], [1, 0.5], [2, 1.5]]); // prettier-ignore
+    expect(line.map(({ column, seconds }) => [column, seconds])).toEqual([
+      [0, 0.5],
+      [1, 0.5],
+      [0, 0.5],
+      [1, 0.5],
+      [2, 1.5],
+    ]);
     expect(soundingOf(version('I V vi IV'), 'all', 1, 2).map(({ column }) => column)).toEqual([1, 2]);
   });
 
@@ -95,15 +130,31 @@ describe('listening', () => {
   test('a melody is heard with its chords, note after note', () => {
     state().typeLine('I IV');
     state().typeMelody('C#5 B4 / A4');
-    const line = soundingOf({ derived: new ProgressionDeriver().derive(open(), DEFAULT_SCHOOL), voices: [], pattern: 'block', tempo: 60 }, 'melody');
-    const melody = line.map(({ notes }) => notes.slice(-2).map(({ note, from, to }) => `${printNote(note)} ${from}–${to}`));
+    const line = soundingOf(
+      {
+        derived: new ProgressionDeriver().derive(open(), DEFAULT_SCHOOL),
+        voices: [],
+        pattern: 'block',
+        tempo: 60,
+      },
+      'melody',
+    );
+    const melody = line.map(({ notes }) =>
+      notes.slice(-2).map(({ note, from, to }) => `${printNote(note)} ${from}–${to}`),
+    );
     expect(melody[0]).toEqual(['C#5 0–1', 'B4 1–2']);
     expect(melody[1]!.at(-1)).toBe('A4 0–2');
   });
 
   test('a broken chord is played in steps under a held bass', () => {
     const [column] = soundingOf(version('I', { pattern: 'broken' }), 'all');
-    expect(column!.notes.map(({ from, to }) => [from, to])).toEqual([[0, 1], [0, 0.25], [0.25, 0.5], [0.5, 0.75], [0.75, 1]]); // prettier-ignore
+    expect(column!.notes.map(({ from, to }) => [from, to])).toEqual([
+      [0, 1],
+      [0, 0.25],
+      [0.25, 0.5],
+      [0.5, 0.75],
+      [0.75, 1],
+    ]);
   });
 
   test('one bar of beats is counted in: three eighths a beat in six-eight', () => {
@@ -123,7 +174,9 @@ describe('rows', () => {
     expect(orderedRows([])).toEqual(ROWS);
     const ids = (part: Partial<Progression>) => shownRows({ ...open(), ...part }).map(({ id }) => id);
     expect(ids({})).not.toContain('words');
-    expect(ids({ columns: [{ id: 'x', entry: { kind: 'numeral', text: 'I' }, words: 'oh' }] })).toContain('words');
+    expect(ids({ columns: [{ id: 'x', entry: { kind: 'numeral', text: 'I' }, words: 'oh' }] })).toContain(
+      'words',
+    );
     expect(ids({ hidden: [], view: 'keyboard' })).toContain('fingers');
     expect(ids({ hidden: [], view: 'four-part' })).not.toContain('fingers');
     expect(ids({ view: 'four-part' }).at(-1)).toBe('faults');
@@ -131,12 +184,20 @@ describe('rows', () => {
 
   test('a chord to be worked back shows only what is drawn, and the answer', () => {
     expect(cellsOf('[? ?]> ii')).toEqual(['to be worked back', 'to be worked back', 'ii']);
-    expect(cellsOf('[? ?]> ii', {}, 'targets')).toEqual(['ii of the next', 'V of the bracket, goes to the next', 'target']);
+    expect(cellsOf('[? ?]> ii', {}, 'targets')).toEqual([
+      'ii of the next',
+      'V of the bracket, goes to the next',
+      'target',
+    ]);
     expect(cellsOf('[? ?]> ii', {}, 'symbol')).toEqual(['', '', 'Bm']);
     state().typeLine('?> I');
     state().rule(open().columns[0]!.id, { answer: 'V7' });
     const [column] = new ProgressionDeriver().derive(open(), DEFAULT_SCHOOL);
-    expect(gridColumn(column!, { first: true, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells['numeral']!.text).toBe('answered V7');
+    expect(
+      gridColumn(column!, { first: true, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells[
+        'numeral'
+      ]!.text,
+    ).toBe('answered V7');
   });
 
   test('notes of the melody that pass or clash say so', () => {
@@ -144,13 +205,21 @@ describe('rows', () => {
     state().typeMelody('C#5 B4 / A4 / A4 / A4');
     const texts = new ProgressionDeriver()
       .derive(open(), DEFAULT_SCHOOL)
-      .map((one) => gridColumn(one, { first: false, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells['melody']!.text);
+      .map(
+        (one) =>
+          gridColumn(one, { first: false, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells[
+            'melody'
+          ]!.text,
+      );
     expect(texts).toEqual(['C♯, B passes', 'A', 'A clashes with the chord', 'A']);
   });
 });
 
 describe('drawing', () => {
-  const setting = (upper: string, lower: string) => ({ upper: upper.split(' ').map(parseNote), lower: lower.split(' ').map(parseNote) });
+  const setting = (upper: string, lower: string) => ({
+    upper: upper.split(' ').map(parseNote),
+    lower: lower.split(' ').map(parseNote),
+  });
   const bars = (lengths: readonly string[], metre: string) =>
     placesOf(
       lengths.map((length) => ({ length })),
@@ -158,9 +227,13 @@ describe('drawing', () => {
     );
 
   test('an accidental holds to the end of its bar, for its own octave and staff', () => {
-    const columns = ['A#4 E5', 'A#4 F#5', 'A4 E5'].map((upper) => handsOf(setting(upper, 'A3'), 'block', 20_160));
+    const columns = ['A#4 E5', 'A#4 F#5', 'A4 E5'].map((upper) =>
+      handsOf(setting(upper, 'A3'), 'block', 20_160),
+    );
     const signs = (places: ReturnType<typeof bars>) =>
-      withAccidentals(columns, places, 3).map((staves) => staves![0].signs!.map((own) => own.map(Number).join('')).join('|'));
+      withAccidentals(columns, places, 3).map((staves) =>
+        staves![0].signs!.map((own) => own.map(Number).join('')).join('|'),
+      );
     expect(signs(bars(['2', '2', '2'], '6/4'))).toEqual(['10', '00', '10']);
     expect(signs(bars(['2', '2', '2'], '2/4'))).toEqual(['10', '10', '00']);
   });
@@ -179,13 +252,28 @@ describe('drawing', () => {
       (length) => handsOf(setting('E4', 'A2'), 'block', bars([length], '6/4')[0]!.ticks)[0].value,
     );
     expect(values).toEqual(['w', 'hd', 'h', 'qd', 'q', '8', 'w']);
-    expect(handsOf(setting('C#4 E4 A4', 'A2'), 'broken', 20_160).map(({ value, then }) => [value, then?.length ?? 0])).toEqual([['8', 3], ['h', 0]]); // prettier-ignore
+    expect(
+      handsOf(setting('C#4 E4 A4', 'A2'), 'broken', 20_160).map(({ value, then }) => [
+        value,
+        then?.length ?? 0,
+      ]),
+    ).toEqual([
+      ['8', 3],
+      ['h', 0],
+    ]);
   });
 
   test('systems hold as many columns as fit, and break at a barline where there is one', () => {
     const columns = (bars: string) => [...bars].map((bar) => ({ width: 10, barred: bar === '|' }));
-    expect(systemsOf(columns('......'), 40)).toEqual([[0, 3], [4, 5]]); // prettier-ignore
-    expect(systemsOf(columns('.|..|..'), 40)).toEqual([[0, 1], [2, 4], [5, 6]]); // prettier-ignore
+    expect(systemsOf(columns('......'), 40)).toEqual([
+      [0, 3],
+      [4, 5],
+    ]);
+    expect(systemsOf(columns('.|..|..'), 40)).toEqual([
+      [0, 1],
+      [2, 4],
+      [5, 6],
+    ]);
     expect(systemsOf([{ width: 99, barred: false }], 40)).toEqual([[0, 0]]);
     expect(systemsOf([], 40)).toEqual([]);
   });

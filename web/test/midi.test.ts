@@ -1,4 +1,7 @@
-/** MIDI messages as the MIDI 1.0 specification writes them, the simulated keyboard, and the search for real ones. */
+/**
+ * MIDI messages as the MIDI 1.0 specification writes them, the simulated keyboard, and the search for real
+ * ones.
+ */
 import { readMessage, writeMessage } from '../src/midi/message';
 import { PIANO_KEYS, pianoKeyOf, simulatedKeyboard } from '../src/midi/simulated';
 import { findDevices } from '../src/midi/sources';
@@ -21,7 +24,8 @@ test.each([
 
 test('what is written is read back', () => {
   for (const kind of ['on', 'off'] as const)
-    for (const key of [0, 21, 60, 108, 127]) expect(readMessage(writeMessage({ kind, key }))).toEqual({ kind, key });
+    for (const key of [0, 21, 60, 108, 127])
+      expect(readMessage(writeMessage({ kind, key }))).toEqual({ kind, key });
 });
 
 test('the simulated keyboard sends the bytes that a real one would, to whoever listens', () => {
@@ -47,15 +51,27 @@ test('two rows of the computer keyboard are a piano from C4', () => {
 
 describe('devices', () => {
   const withMidi = (request: unknown) =>
-    Object.defineProperty(globalThis, 'navigator', { value: request === undefined ? {} : { requestMIDIAccess: request }, configurable: true });
+    Object.defineProperty(globalThis, 'navigator', {
+      value: request === undefined ? {} : { requestMIDIAccess: request },
+      configurable: true,
+    });
 
   test('a browser without MIDI, a refusal and an empty desk each say what to do', async () => {
     withMidi(undefined);
-    expect(await findDevices()).toMatchObject({ ok: false, message: expect.stringMatching(/This browser has no MIDI/) as string });
+    expect(await findDevices()).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/This browser has no MIDI/) as string,
+    });
     withMidi(() => Promise.reject(new Error('denied')));
-    expect(await findDevices()).toMatchObject({ ok: false, message: expect.stringMatching(/not allowed for this page/) as string });
+    expect(await findDevices()).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/not allowed for this page/) as string,
+    });
     withMidi(() => Promise.resolve({ inputs: new Map() }));
-    expect(await findDevices()).toMatchObject({ ok: false, message: expect.stringMatching(/No MIDI keyboard was found/) as string });
+    expect(await findDevices()).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/No MIDI keyboard was found/) as string,
+    });
   });
 
   test('a keyboard that is plugged in is listened to until it is left', async () => {
@@ -66,7 +82,8 @@ describe('devices', () => {
     expect(found.sources.map(({ id, name }) => [id, name])).toEqual([['desk', 'MIDI keyboard']]);
     const heard: unknown[] = [];
     const stop = found.sources[0]!.listen((data) => heard.push([...data]));
-    const send = (...bytes: number[]) => input.dispatchEvent(Object.assign(new Event('midimessage'), { data: new Uint8Array(bytes) }));
+    const send = (...bytes: number[]) =>
+      input.dispatchEvent(Object.assign(new Event('midimessage'), { data: new Uint8Array(bytes) }));
     send(0x90, 64, 80);
     stop();
     send(0x80, 64, 0);

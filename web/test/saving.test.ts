@@ -4,7 +4,10 @@ import { migrateWorkbook, WORKBOOK_VERSION } from '../src/workbook/migrate';
 import { emptyWorkbook, openProgressionOf } from '../src/workbook/model';
 
 const named = (name: string, inner?: string) =>
-  Object.assign(new Error(name), { name, ...(inner ? { inner: Object.assign(new Error(inner), { name: inner }) } : {}) });
+  Object.assign(new Error(name), {
+    name,
+    ...(inner ? { inner: Object.assign(new Error(inner), { name: inner }) } : {}),
+  });
 
 test.each([
   [named('QuotaExceededError'), 'The browser’s storage is full.'],
@@ -18,7 +21,12 @@ test.each([
 });
 
 test('an older workbook keeps what it has and gains what is new', () => {
-  const old = { id: 'w', keyBench: { key: 'D minor', top: 7, clef: 'bass' }, notYetTaught: { major: [], minor: [2] }, progressions: [] };
+  const old = {
+    id: 'w',
+    keyBench: { key: 'D minor', top: 7, clef: 'bass' },
+    notYetTaught: { major: [], minor: [2] },
+    progressions: [],
+  };
   const { keyBench, intervals, chords } = emptyWorkbook('a', 'b');
   const second = {
     ...old,

@@ -54,7 +54,8 @@ test('the Key bench decides its view, its print list and the class', () => {
   );
   oneEdit(
     () => state().renameClass('Quay quartet'),
-    () => expect(state().workbook.classes.map(({ name }) => name)).toEqual(['Quay quartet', 'Harbour beginners']),
+    () =>
+      expect(state().workbook.classes.map(({ name }) => name)).toEqual(['Quay quartet', 'Harbour beginners']),
   );
 });
 

@@ -14,7 +14,13 @@ const to = (key: string) => moveBetween(parseKey(open().key), parseKey(key));
 const open = () => openProgressionOf(useStore.getState().workbook)!;
 const line = () =>
   open()
-    .columns.map((c) => ('entry' in c ? (c.entry.kind === 'notes' ? `(${c.entry.notes.join(' ')})` : c.entry.text) : `! ${c.unread}`))
+    .columns.map((c) =>
+      'entry' in c
+        ? c.entry.kind === 'notes'
+          ? `(${c.entry.notes.join(' ')})`
+          : c.entry.text
+        : `! ${c.unread}`,
+    )
     .join(' ');
 
 beforeEach(() => {
@@ -44,7 +50,17 @@ test('typing in one go is undone as one; a pause starts anew', () => {
 });
 
 test('every other edit is a step of its own', () => {
-  const { addEntry, invertColumn, moveColumn, removeColumns, setTempo, renameProgression, chooseKey, toggleTaught, chooseTop } = useStore.getState();
+  const {
+    addEntry,
+    invertColumn,
+    moveColumn,
+    removeColumns,
+    setTempo,
+    renameProgression,
+    chooseKey,
+    toggleTaught,
+    chooseTop,
+  } = useStore.getState();
   const first = addEntry({ kind: 'numeral', text: 'V7' });
   const second = addEntry({ kind: 'symbol', text: 'C' }, first);
   const states = [JSON.stringify(useStore.getState().workbook)];
@@ -85,20 +101,27 @@ test('re-reading keeps chords, transposing keeps numerals, and a chord too far s
   typeLine('(C##4 E##4 G##4)');
   const before = useStore.getState().workbook;
   const error = transpose(to('C# major'));
-  expect(error === null ? useStore.getState().workbook !== before : useStore.getState().workbook === before).toBe(true);
+  expect(
+    error === null ? useStore.getState().workbook !== before : useStore.getState().workbook === before,
+  ).toBe(true);
 });
 
 test('columns that did not change keep their identity', () => {
   const column = (id: string, text: string): Column => ({ id, entry: { kind: 'numeral', text } });
   const old = [column('a', 'I'), column('b', 'V'), column('c', 'I')];
   const ids = (list: readonly Column[]) => list.map((c) => c.id);
-  const mergeColumns = (was: readonly Column[], read: readonly Column[]) => mergeByText(was, read, columnText);
+  const mergeColumns = (was: readonly Column[], read: readonly Column[]) =>
+    mergeByText(was, read, columnText);
   expect(mergeColumns(old, [column('', 'I'), column('', 'V'), column('', 'I')])).toBe(old);
-  expect(ids(mergeColumns(old, [column('', 'I'), column('', 'V7'), column('', 'I')]))).toEqual(['a', 'b', 'c']);
-  expect(ids(mergeColumns(old, [column('', 'I'), column('', 'IV'), column('', 'V'), column('', 'I')])).filter((id) => 'abc'.includes(id))).toEqual([
+  expect(ids(mergeColumns(old, [column('', 'I'), column('', 'V7'), column('', 'I')]))).toEqual([
     'a',
     'b',
     'c',
   ]);
+  expect(
+    ids(mergeColumns(old, [column('', 'I'), column('', 'IV'), column('', 'V'), column('', 'I')])).filter(
+      (id) => 'abc'.includes(id),
+    ),
+  ).toEqual(['a', 'b', 'c']);
   expect(ids(mergeColumns(old, [column('', 'V'), column('', 'I')]))).toHaveLength(2);
 });

@@ -8,7 +8,12 @@ import { makeChord, memberFrom, type Chord, type Member } from './chord';
  */
 export function stackOnDegree(scale: readonly NoteName[], degree: number, top: 5 | 7 | 9 | 11 | 13): Chord {
   if (!Number.isInteger(degree) || degree < 1 || degree > 7) {
-    throw new TheoryError('degree', String(degree), 'a chord is built on a degree from 1 to 7.', 'Write a number from 1 to 7.');
+    throw new TheoryError(
+      'degree',
+      String(degree),
+      'a chord is built on a degree from 1 to 7.',
+      'Write a number from 1 to 7.',
+    );
   }
   const root = scale[degree - 1]!;
   const members: Member[] = [];
@@ -28,7 +33,11 @@ export function chordFromFormula(root: NoteName, formula: string): Chord {
   const members = parts.map((part): Member => {
     const { alteration, end } = readAccidentals(part, 0);
     const degree = Number(part.slice(end));
-    if (![1, 2, 3, 4, 5, 6, 7, 9, 11, 13].includes(degree) || Math.abs(alteration) > 2 || (degree === 1 && alteration !== 0)) {
+    if (
+      ![1, 2, 3, 4, 5, 6, 7, 9, 11, 13].includes(degree) ||
+      Math.abs(alteration) > 2 ||
+      (degree === 1 && alteration !== 0)
+    ) {
       throw new TheoryError(
         'formula',
         formula,
@@ -43,7 +52,9 @@ export function chordFromFormula(root: NoteName, formula: string): Chord {
 
 /** The formula of a chord: `1 b3 5 b7`, read again by chordFromFormula. */
 export function printFormula(chord: Chord): string {
-  return chord.members.map((m) => (m.alteration < 0 ? 'b'.repeat(-m.alteration) : '#'.repeat(m.alteration)) + m.degree).join(' ');
+  return chord.members
+    .map((m) => (m.alteration < 0 ? 'b'.repeat(-m.alteration) : '#'.repeat(m.alteration)) + m.degree)
+    .join(' ');
 }
 
 /** Half steps of the major scale's degrees above the root, by degree − 1. */
@@ -56,7 +67,9 @@ export function memberHalfSteps(member: Member): number {
 
 /** Half steps between neighbours of the stack: 4, 3, 3 for a dominant seventh. */
 export function gapsOf(chord: Chord): number[] {
-  return chord.members.slice(1).map((member, index) => memberHalfSteps(member) - memberHalfSteps(chord.members[index]!));
+  return chord.members
+    .slice(1)
+    .map((member, index) => memberHalfSteps(member) - memberHalfSteps(chord.members[index]!));
 }
 
 /**
@@ -67,7 +80,11 @@ export function gapsOf(chord: Chord): number[] {
 export function chordFromHalfSteps(root: NoteName, gaps: readonly number[]): Chord {
   const members: Member[] = [{ degree: 1, alteration: 0 }];
   let height = 0;
-  if (gaps.length < 1 || gaps.length > 6 || gaps.some((gap) => !Number.isInteger(gap) || gap < 2 || gap > 5)) {
+  if (
+    gaps.length < 1 ||
+    gaps.length > 6 ||
+    gaps.some((gap) => !Number.isInteger(gap) || gap < 2 || gap > 5)
+  ) {
     throw new TheoryError(
       'formula',
       gaps.join(' '),

@@ -19,12 +19,22 @@ const MAX_MEMBER_ALTERATION = 2;
 export function changeMember(chord: Chord, member: Member, change: MemberChange): Chord {
   const rest = chord.members.filter((m) => m.degree !== member.degree || m.alteration !== member.alteration);
   if (rest.length === chord.members.length) {
-    throw new TheoryError('chord', printMember(member), 'the chord has no such member.', 'Choose one of the members that are there.');
+    throw new TheoryError(
+      'chord',
+      printMember(member),
+      'the chord has no such member.',
+      'Choose one of the members that are there.',
+    );
   }
   const wasBass = sameName(memberNote(chord.root, member), chord.bass);
   if (change === 'leave-out') {
     if (rest.length < 2) {
-      throw new TheoryError('chord', memberWord(member), 'two notes are the least that a chord is named from.', 'Leave this member in.');
+      throw new TheoryError(
+        'chord',
+        memberWord(member),
+        'two notes are the least that a chord is named from.',
+        'Leave this member in.',
+      );
     }
     return makeChord(chord.root, rest, wasBass ? undefined : chord.bass);
   }
@@ -33,7 +43,9 @@ export function changeMember(chord: Chord, member: Member, change: MemberChange)
     throw new TheoryError(
       'chord',
       memberWord(member),
-      member.degree === 1 ? 'the root gives the chord its name and is not altered.' : 'a member is altered by two half steps at most.',
+      member.degree === 1
+        ? 'the root gives the chord its name and is not altered.'
+        : 'a member is altered by two half steps at most.',
       member.degree === 1 ? 'Build the chord on another root.' : 'Choose the neighbouring member.',
     );
   }
@@ -41,11 +53,19 @@ export function changeMember(chord: Chord, member: Member, change: MemberChange)
   return makeChord(chord.root, [...rest, moved], wasBass ? memberNote(chord.root, moved) : chord.bass);
 }
 
-/** The chord with a member added as the root's major scale has it; the seventh as the minor seventh that a plain 7 means. */
+/**
+ * The chord with a member added as the root's major scale has it; the seventh as the minor seventh that a
+ * plain 7 means.
+ */
 export function addMember(chord: Chord, degree: number): Chord {
   const alteration = degree === 7 ? -1 : 0;
   if (chord.members.some((m) => m.degree === degree && m.alteration === alteration)) {
-    throw new TheoryError('chord', memberWord({ degree }), 'this member is there already.', 'Raise or lower it, or add another.');
+    throw new TheoryError(
+      'chord',
+      memberWord({ degree }),
+      'this member is there already.',
+      'Raise or lower it, or add another.',
+    );
   }
   return makeChord(chord.root, [...chord.members, { degree, alteration }], chord.bass);
 }

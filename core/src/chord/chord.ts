@@ -68,7 +68,10 @@ export function notesFromBass(chord: Chord): readonly NoteName[] {
   const withinOctave = chord.members[chord.members.length - 1]!.degree <= 7;
   if (withinOctave) return [...notes.slice(at), ...notes.slice(0, at)];
   // The bass comes first, before another note of its letter that is lowered.
-  const order = notes.map((note) => ({ note, height: sameName(note, chord.bass) ? 0 : heightAbove(chord.bass, note) }));
+  const order = notes.map((note) => ({
+    note,
+    height: sameName(note, chord.bass) ? 0 : heightAbove(chord.bass, note),
+  }));
   return order.sort((a, b) => a.height - b.height).map(({ note }) => note);
 }
 
@@ -85,7 +88,18 @@ export function bassMember(chord: Chord): Member | null {
   return null;
 }
 
-const INVERSION_OF_DEGREE: Record<number, number> = { 1: 0, 3: 1, 2: 1, 4: 1, 5: 2, 6: 3, 7: 3, 9: 4, 11: 5, 13: 6 };
+const INVERSION_OF_DEGREE: Record<number, number> = {
+  1: 0,
+  3: 1,
+  2: 1,
+  4: 1,
+  5: 2,
+  6: 3,
+  7: 3,
+  9: 4,
+  11: 5,
+  13: 6,
+};
 
 /** 0 root position, 1 first inversion … 4 ninth in the bass …; null over a foreign bass. */
 export function inversionOf(chord: Chord): number | null {

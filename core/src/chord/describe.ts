@@ -2,8 +2,16 @@ import { perObject } from '../memo';
 import type { Member } from './chord';
 
 export type Triad =
-  | 'major' | 'minor' | 'diminished' | 'augmented' | 'flat-five'
-  | 'sus2' | 'sus4' | 'sus24' | 'power' | 'no-third'; // prettier-ignore
+  | 'major'
+  | 'minor'
+  | 'diminished'
+  | 'augmented'
+  | 'flat-five'
+  | 'sus2'
+  | 'sus4'
+  | 'sus24'
+  | 'power'
+  | 'no-third';
 
 /**
  * What a set of members is called, and what has to be said beside it. `top` is
@@ -72,7 +80,8 @@ export function describeAnew(members: readonly Member[]): Description {
   const fifths = count(members, 5);
   const flatFifth = indexOf(members, 5, -1);
   // A diminished seventh makes a seventh chord only over a diminished (or unstated) fifth.
-  const canBeDiminished = minorThird >= 0 && majorThird < 0 && (fifths === 0 || (fifths === 1 && flatFifth >= 0));
+  const canBeDiminished =
+    minorThird >= 0 && majorThird < 0 && (fifths === 0 || (fifths === 1 && flatFifth >= 0));
   let seventhAt = indexOf(members, 7, -1);
   if (seventhAt < 0) seventhAt = indexOf(members, 7, 0);
   if (seventhAt < 0 && canBeDiminished) seventhAt = indexOf(members, 7, -2);
@@ -83,7 +92,17 @@ export function describeAnew(members: readonly Member[]): Description {
   if (majorThird >= 0 || minorThird >= 0) {
     use(minorThird >= 0 ? minorThird : majorThird);
     const sole =
-      fifths === 0 ? undefined : indexOf(members, 5, 0) >= 0 ? 0 : fifths > 1 ? null : flatFifth >= 0 ? -1 : indexOf(members, 5, 1) >= 0 ? 1 : null;
+      fifths === 0
+        ? undefined
+        : indexOf(members, 5, 0) >= 0
+          ? 0
+          : fifths > 1
+            ? null
+            : flatFifth >= 0
+              ? -1
+              : indexOf(members, 5, 1) >= 0
+                ? 1
+                : null;
     triad = triadOf(minorThird >= 0, sole, seventh);
   } else {
     const second = indexOf(members, 2, 0);
@@ -91,10 +110,15 @@ export function describeAnew(members: readonly Member[]): Description {
     if (second >= 0) use(second);
     if (fourth >= 0) use(fourth);
     triad = suspendedTriad(second >= 0, fourth >= 0);
-    if (triad === 'no-third' && seventh === null && indexOf(members, 5, 0) >= 0 && count(members, 3) === 0) triad = 'power';
+    if (triad === 'no-third' && seventh === null && indexOf(members, 5, 0) >= 0 && count(members, 3) === 0)
+      triad = 'power';
     else if (triad === 'no-third') omitted.push(3);
   }
-  const plainFifth = indexOf(members, 5, triad === 'diminished' || triad === 'flat-five' ? -1 : triad === 'augmented' ? 1 : 0);
+  const plainFifth = indexOf(
+    members,
+    5,
+    triad === 'diminished' || triad === 'flat-five' ? -1 : triad === 'augmented' ? 1 : 0,
+  );
   if (plainFifth >= 0) use(plainFifth);
   else if (fifths === 0) omitted.push(5);
   else takeAltered(5);
@@ -116,8 +140,13 @@ export function describeAnew(members: readonly Member[]): Description {
   return { triad, seventh, sixth: sixth >= 0, top, altered, added, omitted };
 }
 
-function triadOf(minorThird: boolean, fifth: number | null | undefined, seventh: Description['seventh']): Triad {
-  if (fifth === undefined) return minorThird && seventh === 'diminished' ? 'diminished' : minorThird ? 'minor' : 'major';
+function triadOf(
+  minorThird: boolean,
+  fifth: number | null | undefined,
+  seventh: Description['seventh'],
+): Triad {
+  if (fifth === undefined)
+    return minorThird && seventh === 'diminished' ? 'diminished' : minorThird ? 'minor' : 'major';
   if (minorThird) return fifth === -1 ? 'diminished' : 'minor';
   if (fifth === -1) return 'flat-five';
   return fifth === 1 ? 'augmented' : 'major';
@@ -187,7 +216,8 @@ export type Detail = 'exact' | 'short' | 'bare';
 export function shorten(description: Description, detail: Detail): Description {
   if (detail === 'exact') return description;
   const omitted = detail === 'short' ? description.omitted.filter((degree) => degree === 3) : [];
-  if (description.top !== 11 || !description.altered.some((m) => m.degree === 9)) return { ...description, omitted };
+  if (description.top !== 11 || !description.altered.some((m) => m.degree === 9))
+    return { ...description, omitted };
   const perfect = description.triad === 'minor' || description.triad === 'major';
   const unsaid: Member[] = perfect ? [] : [{ degree: 11, alteration: 0 }];
   const altered = [...description.altered, ...unsaid].sort((a, b) => a.degree - b.degree);

@@ -20,7 +20,10 @@ const STACKS: Record<Family, readonly (readonly Member[])[]> = {
   ],
 }; // prettier-ignore
 
-/** Every chord of a family on one root, side by side. Throws past a triple alteration when its notes are asked for. */
+/**
+ * Every chord of a family on one root, side by side. Throws past a triple alteration when its notes are asked
+ * for.
+ */
 export function familyOn(root: NoteName, family: Family): Chord[] {
   return STACKS[family].map((list) => makeChord(root, list));
 }

@@ -72,7 +72,13 @@ export function dropDoublings(notes: readonly NoteName[]): NoteName[] {
   return distinct;
 }
 
-function readOnRoot(root: NoteName, notes: readonly NoteName[], bass: NoteName, key: Key | undefined, respelled = false): Reading | null {
+function readOnRoot(
+  root: NoteName,
+  notes: readonly NoteName[],
+  bass: NoteName,
+  key: Key | undefined,
+  respelled = false,
+): Reading | null {
   const near: Member[] = [];
   let hasThird = false;
   let hasSeventh = false;
@@ -101,7 +107,14 @@ function placeMember(member: Member, hasThird: boolean, hasSeventh: boolean): Me
 
 const COMMON_ALTERATIONS: Record<number, readonly number[]> = { 5: [-1, 1], 9: [-1, 1], 11: [1], 13: [-1] };
 
-function rate(chord: Chord, description: Description, bass: NoteName, notes: readonly NoteName[], key: Key | undefined, respelled: boolean): Reading {
+function rate(
+  chord: Chord,
+  description: Description,
+  bass: NoteName,
+  notes: readonly NoteName[],
+  key: Key | undefined,
+  respelled: boolean,
+): Reading {
   const reasons: ReadingReason[] = [];
   let cost = 0;
   const { triad, seventh, sixth, altered, added, omitted } = description;
@@ -165,10 +178,17 @@ function keyCost(key: Key, root: NoteName): number {
  * Diminished sevenths and augmented triads divide the octave evenly, so each
  * member can be the root of a chord that sounds the same but is spelled anew.
  */
-function addRespelled(readings: Reading[], notes: readonly NoteName[], bass: NoteName, key: Key | undefined): void {
+function addRespelled(
+  readings: Reading[],
+  notes: readonly NoteName[],
+  bass: NoteName,
+  key: Key | undefined,
+): void {
   const model = readings.find(
     ({ description: d }) =>
-      isWhole(d) && ((d.triad === 'diminished' && d.seventh === 'diminished') || (d.triad === 'augmented' && d.seventh === null)),
+      isWhole(d) &&
+      ((d.triad === 'diminished' && d.seventh === 'diminished') ||
+        (d.triad === 'augmented' && d.seventh === null)),
   );
   if (!model || model.chord.members.length !== notes.length) return;
   for (const root of notes) {
@@ -185,7 +205,11 @@ function isWhole({ altered, added, omitted, sixth }: Description): boolean {
   return altered.length === 0 && added.length === 0 && omitted.length === 0 && !sixth;
 }
 
-function respellOn(root: NoteName, members: readonly Member[], notes: readonly NoteName[]): NoteName[] | null {
+function respellOn(
+  root: NoteName,
+  members: readonly Member[],
+  notes: readonly NoteName[],
+): NoteName[] | null {
   const spelled: NoteName[] = [];
   for (const { degree, alteration } of members) {
     const note = attempt(() => memberNote(root, { degree, alteration }));

@@ -1,7 +1,12 @@
 import type { NoteName } from '../pitch';
 import { bassMember, inversionOf, type Chord, type Member } from './chord';
 
-export const INVERSION_WORDS: readonly string[] = ['root position', 'first inversion', 'second inversion', 'third inversion'];
+export const INVERSION_WORDS: readonly string[] = [
+  'root position',
+  'first inversion',
+  'second inversion',
+  'third inversion',
+];
 
 /** `root position`, `first inversion` …; a ninth or higher is named by its member. */
 export function inversionWords(chord: Chord): string {
@@ -30,9 +35,13 @@ export function memberWord(member: Pick<Member, 'degree'>): string {
  * the second of a seventh chord: the root. Null in root position, which has no
  * gap, and for stacks that have none (common practice).
  */
-export function noteAboveGap(chord: Chord): { readonly root: NoteName; readonly gap: 'fourth' | 'second' } | null {
+export function noteAboveGap(
+  chord: Chord,
+): { readonly root: NoteName; readonly gap: 'fourth' | 'second' } | null {
   const inversion = inversionOf(chord);
-  const plain = chord.members.every(({ degree }) => degree === 1 || degree === 3 || degree === 5 || degree === 7);
+  const plain = chord.members.every(
+    ({ degree }) => degree === 1 || degree === 3 || degree === 5 || degree === 7,
+  );
   if (!inversion || inversion > 3 || !plain || chord.members.length < 3) return null;
   return { root: chord.root, gap: chord.members.some(({ degree }) => degree === 7) ? 'second' : 'fourth' };
 }

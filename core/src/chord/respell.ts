@@ -28,7 +28,9 @@ export function respellings(chord: Chord, key: Key): Respelling[] {
   };
   const even = attempt(() => identify(stackedNotes(chord)));
   const roots: Chord[] = [chord];
-  if (even.ok) for (const { chord: other, reasons } of even.value) if (reasons.some(({ kind }) => kind === 'respelled')) roots.push(other);
+  if (even.ok)
+    for (const { chord: other, reasons } of even.value)
+      if (reasons.some(({ kind }) => kind === 'respelled')) roots.push(other);
   for (const one of roots) {
     add(one);
     for (const shift of [-ENHARMONIC, ENHARMONIC]) {
@@ -36,13 +38,17 @@ export function respellings(chord: Chord, key: Key): Respelling[] {
       if (other.ok) add(other.value);
     }
   }
-  return found.map((one) => ({ chord: one, foreign: foreignIn(one, key) })).sort((a, b) => a.foreign - b.foreign || signs(a.chord) - signs(b.chord));
+  return found
+    .map((one) => ({ chord: one, foreign: foreignIn(one, key) }))
+    .sort((a, b) => a.foreign - b.foreign || signs(a.chord) - signs(b.chord));
 }
 
 function moved(chord: Chord, fifths: number): Chord {
   const move = (name: NoteName) => fromLineOfFifths(lineOfFifths(name) + fifths);
   const root = move(chord.root);
-  const bass = chord.members.map((m) => memberNote(root, m)).find((note) => pitchClass(note) === pitchClass(chord.bass));
+  const bass = chord.members
+    .map((m) => memberNote(root, m))
+    .find((note) => pitchClass(note) === pitchClass(chord.bass));
   return makeChord(root, chord.members, bass ?? move(chord.bass));
 }
 

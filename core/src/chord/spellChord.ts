@@ -1,10 +1,21 @@
 import { attempt } from '../errors';
 import type { Key } from '../key/key';
 import { spellInKey } from '../key/spellInKey';
-import { atPianoKey, fromLineOfFifths, lineOfFifths, modulo, pitchClass, type Note, type NoteName } from '../pitch';
+import {
+  atPianoKey,
+  fromLineOfFifths,
+  lineOfFifths,
+  modulo,
+  pitchClass,
+  type Note,
+  type NoteName,
+} from '../pitch';
 import { identify } from './identify';
 
-/** Names are sought so far round the tonic on the line of fifths: every key of the keyboard has one or two there. */
+/**
+ * Names are sought so far round the tonic on the line of fifths: every key of the keyboard has one or two
+ * there.
+ */
 const REACH = { down: 8, up: 9 } as const;
 const MOST_NOTES = 8;
 /** What a name outside the twelve usual ones of the key costs beside the reading of the chord. */
@@ -27,7 +38,9 @@ export function spellChordInKey(midis: readonly number[], key: Key): Note[] {
   for (const names of choices(classes, key)) {
     const reading = attempt(() => identify(names, { key })[0]!);
     if (!reading.ok) continue;
-    const strange = names.filter((name) => !usual.some((note) => note.step === name.step && note.alteration === name.alteration)).length;
+    const strange = names.filter(
+      (name) => !usual.some((note) => note.step === name.step && note.alteration === name.alteration),
+    ).length;
     const cost = reading.value.cost + UNUSUAL * strange;
     if (cost < least) [best, least] = [names, cost];
   }

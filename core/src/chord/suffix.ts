@@ -39,7 +39,11 @@ function matchWord(text: string, at: number, words: readonly string[]): number {
   const char = text[at];
   for (const word of words) {
     // “madd9” is minor with an added ninth, not “ma”.
-    if (word[0] === char && text.startsWith(word, at) && !(word.length === 2 && word[1] === 'a' && text.startsWith('dd', at + 2)))
+    if (
+      word[0] === char &&
+      text.startsWith(word, at) &&
+      !(word.length === 2 && word[1] === 'a' && text.startsWith('dd', at + 2))
+    )
       return at + word.length;
   }
   return -1;
@@ -86,7 +90,12 @@ function readQualityWord(text: string, at: number, suffix: Suffix, first: boolea
     suffix.majorNext = true;
     return end;
   }
-  if (suffix.triadSaid && suffix.seventh === null && (end = matchWord(text, at, MAJOR_AFTER_SLASH)) > 0 && text[end] === '7') {
+  if (
+    suffix.triadSaid &&
+    suffix.seventh === null &&
+    (end = matchWord(text, at, MAJOR_AFTER_SLASH)) > 0 &&
+    text[end] === '7'
+  ) {
     suffix.majorNext = true;
     return end;
   }
@@ -112,7 +121,13 @@ function readQualityWord(text: string, at: number, suffix: Suffix, first: boolea
   return at;
 }
 
-function sayTriad(suffix: Suffix, third: number, fifth: number, end: number, flag?: 'diminished' | 'halfDiminished'): number {
+function sayTriad(
+  suffix: Suffix,
+  third: number,
+  fifth: number,
+  end: number,
+  flag?: 'diminished' | 'halfDiminished',
+): number {
   suffix.third = third;
   suffix.fifth = fifth;
   suffix.triadSaid = true;
@@ -134,10 +149,14 @@ function readNumber(text: string, at: number, suffix: Suffix): number {
   if (number === 7 || number === 9 || number === 11 || number === 13) {
     // The number of a maj7 may follow its sign; otherwise a seventh is said once.
     if (suffix.top > 0 && !(suffix.top === 7 && (suffix.majorNext || suffix.halfDiminished))) {
-      if (number === 9 && suffix.added.some((m) => m.degree === 6)) return addOnce(suffix, { degree: 9, alteration: 0 }, end, at);
-      return text[at - 1] === ',' || text[at - 1] === '(' || number > suffix.top ? addOnce(suffix, { degree: number, alteration: 0 }, end, at) : at;
+      if (number === 9 && suffix.added.some((m) => m.degree === 6))
+        return addOnce(suffix, { degree: 9, alteration: 0 }, end, at);
+      return text[at - 1] === ',' || text[at - 1] === '(' || number > suffix.top
+        ? addOnce(suffix, { degree: number, alteration: 0 }, end, at)
+        : at;
     }
-    if (suffix.added.some((m) => m.degree === 6) && number === 9) return addOnce(suffix, { degree: 9, alteration: 0 }, end, at);
+    if (suffix.added.some((m) => m.degree === 6) && number === 9)
+      return addOnce(suffix, { degree: 9, alteration: 0 }, end, at);
     if (suffix.added.some((m) => m.degree === 6)) return at;
     suffix.seventh = suffix.majorNext ? 0 : (suffix.seventh ?? (suffix.diminished ? -2 : -1));
     suffix.top = number;
@@ -159,7 +178,8 @@ function readNumber(text: string, at: number, suffix: Suffix): number {
 }
 
 function addOnce(suffix: Suffix, member: Member, end: number, failed: number): number {
-  if (suffix.added.some((m) => m.degree === member.degree && m.alteration === member.alteration)) return failed;
+  if (suffix.added.some((m) => m.degree === member.degree && m.alteration === member.alteration))
+    return failed;
   suffix.added.push(member);
   return end;
 }
@@ -224,7 +244,8 @@ export function collectMembers(suffix: Suffix): Member[] {
   else if (!isAltered(alterations, 5)) list.push({ degree: 5, alteration: suffix.fifth });
   if (suffix.seventh !== null) list.push({ degree: 7, alteration: suffix.seventh });
   if (suffix.alt) list.push({ degree: 9, alteration: -1 }, { degree: 9, alteration: 1 });
-  for (let degree = 9; degree <= top; degree += 2) if (!isAltered(alterations, degree)) list.push({ degree, alteration: 0 });
+  for (let degree = 9; degree <= top; degree += 2)
+    if (!isAltered(alterations, degree)) list.push({ degree, alteration: 0 });
   for (const member of alterations) list.push(member);
   for (const member of suffix.added) list.push(member);
   return suffix.omitted.length === 0 ? list : list.filter((m) => !suffix.omitted.includes(m.degree));

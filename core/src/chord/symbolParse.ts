@@ -14,7 +14,13 @@ import { collectMembers, emptySuffix, readToken } from './suffix';
 export function parseSymbol(text: string, letters: LetterSystem = 'english'): Chord {
   const trimmed = text.trim();
   const read = readNoteNameIn(trimmed, 0, letters);
-  if (!read) throw new TheoryError('symbol', text, 'a chord symbol starts with a root A–G in capitals.', 'Write for example C, F#m7 or Bb7/D.');
+  if (!read)
+    throw new TheoryError(
+      'symbol',
+      text,
+      'a chord symbol starts with a root A–G in capitals.',
+      'Write for example C, F#m7 or Bb7/D.',
+    );
   const slash = trimmed.lastIndexOf('/');
   const below = slash >= read.end ? readNoteNameIn(trimmed, slash + 1, letters) : null;
   const bass = below?.end === trimmed.length ? below.name : undefined;
@@ -40,7 +46,12 @@ function readSuffix(text: string, trimmed: string, start: number, end: number): 
 function notUnderstood(text: string, trimmed: string, at: number): TheoryError {
   const rest = trimmed.slice(at);
   if (rest[0] === '/')
-    return new TheoryError('symbol', text, `“${rest.slice(1)}” after the slash is not a bass note.`, 'Write the lowest note after the slash: C/E.');
+    return new TheoryError(
+      'symbol',
+      text,
+      `“${rest.slice(1)}” after the slash is not a bass note.`,
+      'Write the lowest note after the slash: C/E.',
+    );
   return new TheoryError(
     'symbol',
     text,

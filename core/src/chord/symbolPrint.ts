@@ -1,4 +1,12 @@
-import { displayNoteName, printNoteName, sameName, accidentalGlyph, accidentalAscii, type LetterSystem, type NoteName } from '../pitch';
+import {
+  displayNoteName,
+  printNoteName,
+  sameName,
+  accidentalGlyph,
+  accidentalAscii,
+  type LetterSystem,
+  type NoteName,
+} from '../pitch';
 import { memberNote, type Chord, type Member } from './chord';
 import { describe, shorten, type Description, type Detail } from './describe';
 
@@ -11,7 +19,13 @@ export interface SymbolSchool {
   readonly augmented: '+' | 'aug';
 }
 
-export const DEFAULT_SYMBOLS: SymbolSchool = { minor: 'm', majorSeventh: 'maj7', halfDiminished: 'm7b5', diminished: 'dim', augmented: '+' };
+export const DEFAULT_SYMBOLS: SymbolSchool = {
+  minor: 'm',
+  majorSeventh: 'maj7',
+  halfDiminished: 'm7b5',
+  diminished: 'dim',
+  augmented: '+',
+};
 
 export interface SymbolOptions {
   readonly school?: SymbolSchool;
@@ -25,14 +39,23 @@ export interface SymbolOptions {
 /** Prints a chord symbol. With `exact` detail, parseSymbol reads the same chord back. */
 export function printSymbol(chord: Chord, options: SymbolOptions = {}): string {
   const description = describe(chord.members);
-  const name = (note: NoteName) => (options.glyphs || options.letters ? displayNoteName(note, options.letters) : printNoteName(note));
+  const name = (note: NoteName) =>
+    options.glyphs || options.letters ? displayNoteName(note, options.letters) : printNoteName(note);
   const plainRoot = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
   const inverted = !sameName(chord.bass, plainRoot);
-  return name(chord.root) + symbolSuffix(description, chord.members, options) + (inverted ? `/${name(chord.bass)}` : '');
+  return (
+    name(chord.root) +
+    symbolSuffix(description, chord.members, options) +
+    (inverted ? `/${name(chord.bass)}` : '')
+  );
 }
 
 /** The part of the symbol after the root: `m7`, `maj13#11`. */
-export function symbolSuffix(whole: Description, members: readonly Member[], options: SymbolOptions = {}): string {
+export function symbolSuffix(
+  whole: Description,
+  members: readonly Member[],
+  options: SymbolOptions = {},
+): string {
   const school = options.school ?? DEFAULT_SYMBOLS;
   const sign = options.glyphs ? accidentalGlyph : accidentalAscii;
   const write = (m: Member) => sign(m.alteration) + m.degree;
@@ -44,7 +67,10 @@ export function symbolSuffix(whole: Description, members: readonly Member[], opt
     text += /\d$/.test(text) ? parts.join('') : `(${parts.join(',')})`;
   }
   if (triad.startsWith('sus') && seventh !== null) text += triad;
-  const ninth = sixth && text.endsWith('6') && triad !== 'power' ? added.find((m) => m.degree === 9 && m.alteration === 0) : undefined;
+  const ninth =
+    sixth && text.endsWith('6') && triad !== 'power'
+      ? added.find((m) => m.degree === 9 && m.alteration === 0)
+      : undefined;
   if (ninth) text += '/9';
   for (const member of added) if (member !== ninth) text += `add${write(member)}`;
   const left = triad === 'power' ? omitted.filter((degree) => degree !== 3) : omitted;
@@ -76,7 +102,8 @@ function baseText(
       if (seventh === 'major') return minor + (major === 'maj' ? 'Maj' : major) + number;
       return minor + number;
     case 'diminished':
-      if (seventh === 'minor') return school.halfDiminished === 'ø7' ? `ø${number}` : `${minor}${number}${flatFive}`;
+      if (seventh === 'minor')
+        return school.halfDiminished === 'ø7' ? `ø${number}` : `${minor}${number}${flatFive}`;
       return school.diminished + (seventh === 'major' ? (major === 'maj' ? 'Maj' : major) : '') + number;
     case 'augmented':
       return school.augmented + (seventh === 'major' ? major : '') + number;

@@ -17,11 +17,15 @@ import { printSymbol } from './symbolPrint';
 export const WAYS_IN = ['symbol', 'notes', 'formula', 'half-steps', 'numeral', 'degree'] as const;
 export type WayIn = (typeof WAYS_IN)[number];
 
-/** The chord said in each of the six ways, with real accidental signs, as it can be typed again; empty where a way cannot say it. */
+/**
+ * The chord said in each of the six ways, with real accidental signs, as it can be typed again; empty where a
+ * way cannot say it.
+ */
 export function chordInWays(chord: Chord, key: Key, school: School = DEFAULT_SCHOOL): Record<WayIn, string> {
   const numeral = numeralsForChord(chord, key)[0];
   const stacked = gapsOf(chord);
-  const thirds = stacked.every((gap) => gap >= 2 && gap <= 5) && chord.members.every((m, i) => m.degree === 2 * i + 1);
+  const thirds =
+    stacked.every((gap) => gap >= 2 && gap <= 5) && chord.members.every((m, i) => m.degree === 2 * i + 1);
   return {
     symbol: printSymbol(chord, { school: school.symbols, letters: school.letters, glyphs: true }),
     notes: notesFromBass(chord)
@@ -34,7 +38,9 @@ export function chordInWays(chord: Chord, key: Key, school: School = DEFAULT_SCH
   };
 }
 
-/** The numeral, where it can be typed again: far from the key it would need more accidentals than are read. */
+/**
+ * The numeral, where it can be typed again: far from the key it would need more accidentals than are read.
+ */
 function numeralText(numeral: Numeral, key: Key, school: School): string {
   const text = printNumeral(numeral, key, school);
   return attempt(() => parseNumeral(text, key, school)).ok ? text : '';
@@ -45,13 +51,16 @@ function degreeText(chord: Chord, key: Key): string {
   if (inversionOf(chord) !== 0) return '';
   for (let degree = 1; degree <= 7; degree++) {
     for (const top of [5, 7, 9, 11, 13] as const) {
-      if (sameChord(stackInKey(key, degree, top), chord)) return top === 5 ? String(degree) : `${degree} ${top}`;
+      if (sameChord(stackInKey(key, degree, top), chord))
+        return top === 5 ? String(degree) : `${degree} ${top}`;
     }
   }
   return '';
 }
 
-/** The key's own stack on a degree: in minor V and vii° with the leading note, the rest from the natural form. */
+/**
+ * The key's own stack on a degree: in minor V and vii° with the leading note, the rest from the natural form.
+ */
 function stackInKey(key: Key, degree: number, top: 5 | 7 | 9 | 11 | 13): Chord {
   const dominant = key.mode === 'minor' && (degree === 5 || degree === 7);
   return stackOnDegree(scaleOf(key, dominant ? 'harmonic' : 'natural'), degree, top);
@@ -61,7 +70,13 @@ function stackInKey(key: Key, degree: number, top: 5 | 7 | 9 | 11 | 13): Chord {
  * Reads a chord in one of the six ways. A formula and half steps stand on the
  * root of the chord that was there before. Throws TheoryError.
  */
-export function readChordInWay(way: WayIn, text: string, before: Chord, key: Key, school: School = DEFAULT_SCHOOL): Chord {
+export function readChordInWay(
+  way: WayIn,
+  text: string,
+  before: Chord,
+  key: Key,
+  school: School = DEFAULT_SCHOOL,
+): Chord {
   switch (way) {
     case 'symbol':
       return parseSymbol(text, school.letters);
@@ -119,7 +134,13 @@ export function otherReadings(chord: Chord, key?: Key): OtherReading[] {
   const readings = attempt(() => identify(notesFromBass(chord), key ? { key } : {}));
   if (!readings.ok) return [];
   return readings.value
-    .filter(({ description: { altered, added, omitted } }) => altered.length === 0 && omitted.length === 0 && added.every((m) => m.alteration === 0))
-    .map(({ chord: other, reasons }) => ({ chord: makeChord(other.root, other.members, other.bass), reasons }))
+    .filter(
+      ({ description: { altered, added, omitted } }) =>
+        altered.length === 0 && omitted.length === 0 && added.every((m) => m.alteration === 0),
+    )
+    .map(({ chord: other, reasons }) => ({
+      chord: makeChord(other.root, other.members, other.bass),
+      reasons,
+    }))
     .filter((other) => !sameChord(other.chord, chord));
 }

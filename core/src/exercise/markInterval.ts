@@ -78,19 +78,25 @@ function mistakeOf(question: IntervalQuestion, right: Interval, said: Interval):
   if (right.number > 8 && is(simpleForm(right))) return { kind: 'octave-left-out' };
   const inversion = attempt(() => invert(right));
   if (inversion.ok && is(inversion.value)) return { kind: 'inverted' };
-  const unsigned = (note: Note): Note => (note.alteration === signatureAlteration(fifths, note.step) ? { ...note, alteration: 0 } : note);
+  const unsigned = (note: Note): Note =>
+    note.alteration === signatureAlteration(fifths, note.step) ? { ...note, alteration: 0 } : note;
   if (named(unsigned(from), unsigned(to))) return { kind: 'signature-forgotten' };
   const held = heldNotes(question, fifths);
-  const unheld = (note: Note): Note => (held.includes(note) ? { ...note, alteration: signatureAlteration(fifths, note.step) } : note);
-  if (held[0] && named(unheld(from), unheld(to))) return { kind: 'earlier-accidental-forgotten', note: held[0] };
+  const unheld = (note: Note): Note =>
+    held.includes(note) ? { ...note, alteration: signatureAlteration(fifths, note.step) } : note;
+  if (held[0] && named(unheld(from), unheld(to)))
+    return { kind: 'earlier-accidental-forgotten', note: held[0] };
   const plain = (note: Note): Note => ({ ...note, alteration: signatureAlteration(fifths, note.step) });
   if (named(plain(from), plain(to))) return { kind: 'accidental-forgotten' };
   const clef = CLEFS.find(
-    (other) => other !== question.clef && named(readIn(from, question.clef, other, fifths), readIn(to, question.clef, other, fifths)),
+    (other) =>
+      other !== question.clef &&
+      named(readIn(from, question.clef, other, fifths), readIn(to, question.clef, other, fifths)),
   );
   if (clef) return { kind: 'other-clef', clef };
   const steps = Math.abs(halfSteps(right));
-  if (said.number === steps && steps !== right.number) return { kind: 'counted-half-steps', halfSteps: steps };
+  if (said.number === steps && steps !== right.number)
+    return { kind: 'counted-half-steps', halfSteps: steps };
   if (said.number === right.number - 1) return { kind: 'counted-from-zero' };
   if (said.number === right.number) return { kind: 'number-right' };
   return { kind: 'unexplained' };
@@ -108,7 +114,13 @@ function heldNotes({ earlier = [], from, to }: IntervalQuestion, fifths: number)
 
 /** What went wrong with the name of an inversion. */
 export type InversionMistake =
-  'not-turned' | 'quality-not-swapped' | 'not-nine' | 'number-right' | 'major-for-perfect' | 'perfect-for-major' | 'unexplained';
+  | 'not-turned'
+  | 'quality-not-swapped'
+  | 'not-nine'
+  | 'number-right'
+  | 'major-for-perfect'
+  | 'perfect-for-major'
+  | 'unexplained';
 
 export type InversionMark =
   | { readonly verdict: 'unreadable'; readonly error: TheoryError }
@@ -125,25 +137,39 @@ export function markInversion(interval: Interval, answer: string): InversionMark
   const read = attempt(() => parseInterval(answer.trim()));
   if (!read.ok) {
     const confused = familyConfused(answer.trim());
-    return confused ? { verdict: 'wrong', inversion, mistake: confused } : { verdict: 'unreadable', error: read.error };
+    return confused
+      ? { verdict: 'wrong', inversion, mistake: confused }
+      : { verdict: 'unreadable', error: read.error };
   }
   if (printInterval(read.value) === printInterval(inversion)) return { verdict: 'right', inversion };
-  return { verdict: 'wrong', inversion, mistake: inversionMistake(simpleForm(interval), inversion, read.value) };
+  return {
+    verdict: 'wrong',
+    inversion,
+    mistake: inversionMistake(simpleForm(interval), inversion, read.value),
+  };
 }
 
 function inversionMistake(simple: Interval, inversion: Interval, said: Interval): InversionMistake {
   if (printInterval(said) === printInterval(simple)) return 'not-turned';
-  if (said.number === inversion.number) return qualityLetters(said) === qualityLetters(simple) ? 'quality-not-swapped' : 'number-right';
+  if (said.number === inversion.number)
+    return qualityLetters(said) === qualityLetters(simple) ? 'quality-not-swapped' : 'number-right';
   return said.number + simple.number === 9 ? 'unexplained' : 'not-nine';
 }
 
 /** The middle line of each clef as a staff position. */
 const MIDDLE_LINES: Record<Clef, number> = { treble: 34, alto: 28, tenor: 26, bass: 22 };
 
-/** The note that stands in the same place of another clef, with the accidental printed there or else the signature's. */
+/**
+ * The note that stands in the same place of another clef, with the accidental printed there or else the
+ * signature's.
+ */
 function readIn(note: Note, clef: Clef, other: Clef, fifths: number): Note {
   const position = staffPosition(note) - MIDDLE_LINES[clef] + MIDDLE_LINES[other];
   const step = modulo(position, 7) as Step;
   const printed = note.alteration !== signatureAlteration(fifths, note.step);
-  return { step, octave: Math.floor(position / 7), alteration: printed ? note.alteration : signatureAlteration(fifths, step) };
+  return {
+    step,
+    octave: Math.floor(position / 7),
+    alteration: printed ? note.alteration : signatureAlteration(fifths, step),
+  };
 }

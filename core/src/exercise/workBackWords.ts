@@ -15,7 +15,8 @@ export function sayBackMark(mark: BackMark, school: School): string {
         ? `Its root is not ${name(mark.said)}: a V lies a fifth above the root that its arrow goes to, ${name(mark.above)}.`
         : `Its root is not ${name(mark.said)}: a ii lies a fifth above the root of its V, ${name(mark.above)}.`;
     case 'wrong-quality':
-      if (mark.role === 'V') return `The root ${name(mark.root)} is right. A dominant has a major third, and a minor seventh if it has one.`;
+      if (mark.role === 'V')
+        return `The root ${name(mark.root)} is right. A dominant has a major third, and a minor seventh if it has one.`;
       return mark.minorTarget
         ? `The root ${name(mark.root)} is right. Before a minor goal the ii has a minor third and a lowered fifth.`
         : `The root ${name(mark.root)} is right. A ii is a minor chord.`;

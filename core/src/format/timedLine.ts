@@ -1,6 +1,13 @@
 import { attempt } from '../errors';
 import { parseKey, sameKey, type Key } from '../key';
-import { labelLine, parseMetre, placesOf, settingsOfChords, type LineLabel, type Place } from '../progression';
+import {
+  labelLine,
+  parseMetre,
+  placesOf,
+  settingsOfChords,
+  type LineLabel,
+  type Place,
+} from '../progression';
 import { lockedVoices, type FourNotes, type Setting } from '../voicing';
 import { counted, type FileVoices, type LineFile } from './lineFile';
 
@@ -18,11 +25,16 @@ export interface TimedColumn {
 }
 
 /** A line with its labels, times and notes, and what of it cannot be written as chords. */
-export function timedLine(file: LineFile, voices?: FileVoices): { columns: TimedColumn[]; remarks: string[] } {
+export function timedLine(
+  file: LineFile,
+  voices?: FileVoices,
+): { columns: TimedColumn[]; remarks: string[] } {
   const labels = labelLine(file.columns, file.key, { modulate: false });
   const places = placesOf(file.columns, parseMetre(file.metre), file.pickup);
   const sought = file.columns.map(({ entry }) => entry.kind === 'sought');
-  const settings = settingsOfChords(labels.flatMap(({ labelled }, at) => (labelled.ok && !sought[at] ? [labelled.labels] : [])));
+  const settings = settingsOfChords(
+    labels.flatMap(({ labelled }, at) => (labelled.ok && !sought[at] ? [labelled.labels] : [])),
+  );
   const remarks: string[] = [];
   let next = 0;
   let area = file.key;
@@ -33,7 +45,8 @@ export function timedLine(file: LineFile, voices?: FileVoices): { columns: Timed
     if (read?.ok) area = read.value;
     const { labelled } = label;
     const setting = labelled.ok && !sought[at] ? settings[next++]! : null;
-    if (!labelled.ok && !sought[at]) remarks.push(`Chord ${at + 1} cannot be read and is a rest: ${labelled.error.message}`);
+    if (!labelled.ok && !sought[at])
+      remarks.push(`Chord ${at + 1} cannot be read and is a rest: ${labelled.error.message}`);
     return {
       at,
       label,
@@ -45,6 +58,7 @@ export function timedLine(file: LineFile, voices?: FileVoices): { columns: Timed
     };
   });
   const open = sought.filter(Boolean).length;
-  if (open > 0) remarks.push(`${counted(open, 'chord that is', 'chords that are')} to be worked back went as rests.`);
+  if (open > 0)
+    remarks.push(`${counted(open, 'chord that is', 'chords that are')} to be worked back went as rests.`);
   return { columns, remarks };
 }

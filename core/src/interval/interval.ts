@@ -1,6 +1,16 @@
 import { TheoryError } from '../errors';
 import { TextMemo } from '../memo';
-import { MAX_ALTERATION, midiNumber, NATURAL_HALF_STEPS, modulo, noteName, staffPosition, type Note, type NoteName, type Step } from '../pitch';
+import {
+  MAX_ALTERATION,
+  midiNumber,
+  NATURAL_HALF_STEPS,
+  modulo,
+  noteName,
+  staffPosition,
+  type Note,
+  type NoteName,
+  type Step,
+} from '../pitch';
 
 /** `up` when the second note is the higher on the staff (or, on one line, in sound). */
 export type Direction = 'up' | 'down' | 'same';
@@ -139,7 +149,17 @@ export function printInterval(interval: Interval): string {
   return qualityLetters(interval) + interval.number;
 }
 
-const TIMES = ['', '', 'doubly-', 'triply-', 'quadruply-', 'quintuply-', 'sextuply-', 'septuply-', 'octuply-'];
+const TIMES = [
+  '',
+  '',
+  'doubly-',
+  'triply-',
+  'quadruply-',
+  'quintuply-',
+  'sextuply-',
+  'septuply-',
+  'octuply-',
+];
 
 /** `major`, `perfect`, `doubly-augmented` … */
 export function qualityWord(interval: Interval): string {
@@ -174,9 +194,16 @@ function readInterval(text: string): Interval {
   const letters = match[1]!;
   const number = Number(match[2]);
   const perfect = number >= 1 && isPerfectNumber(number);
-  if (number < 1 || number > 99) throw new TheoryError('interval', text, 'interval numbers go from 1 to 99.', 'The unison is 1, the octave 8.');
+  if (number < 1 || number > 99)
+    throw new TheoryError(
+      'interval',
+      text,
+      'interval numbers go from 1 to 99.',
+      'The unison is 1, the octave 8.',
+    );
   if (letters === 'P' && !perfect) throw wrongFamily(text, number, 'perfect', 'major or minor');
-  if ((letters === 'M' || letters === 'm') && perfect) throw wrongFamily(text, number, letters === 'M' ? 'major' : 'minor', 'perfect');
+  if ((letters === 'M' || letters === 'm') && perfect)
+    throw wrongFamily(text, number, letters === 'M' ? 'major' : 'minor', 'perfect');
   if (letters[0] === 'd' && number === 1) {
     throw new TheoryError(
       'interval',
@@ -192,5 +219,10 @@ function readInterval(text: string): Interval {
 }
 
 function wrongFamily(text: string, number: number, said: string, right: string): TheoryError {
-  return new TheoryError('interval', text, `an interval of number ${number} is never ${said}.`, `It is ${right}, or augmented or diminished.`);
+  return new TheoryError(
+    'interval',
+    text,
+    `an interval of number ${number} is never ${said}.`,
+    `It is ${right}, or augmented or diminished.`,
+  );
 }

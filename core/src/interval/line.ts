@@ -51,7 +51,12 @@ export function readPair(text: string): NotePair {
   if (!built) return { from, to: parseNote(second) };
   const to = transpose(from, parseInterval(built[2]!), built[1] === '-');
   if (to.octave < 0 || to.octave > 9)
-    throw new TheoryError('note', text, 'the note built lies outside the keyboard.', 'Start from an octave nearer the middle.');
+    throw new TheoryError(
+      'note',
+      text,
+      'the note built lies outside the keyboard.',
+      'Start from an octave nearer the middle.',
+    );
   return { from, to };
 }
 

@@ -21,7 +21,10 @@ export interface MapColumn {
   readonly quality: string;
 }
 
-/** The form of minor that a chord map uses unless told: harmonic for V and vii°, as taught first (common practice). */
+/**
+ * The form of minor that a chord map uses unless told: harmonic for V and vii°, as taught first (common
+ * practice).
+ */
 export const MAP_FORM: ScaleForm = 'harmonic';
 
 /**
@@ -50,8 +53,18 @@ function buildMap(key: Key, top: StackTop, form: ScaleForm): MapColumn[] {
   return scale.map((root, index) => {
     const degree = index + 1;
     const chord = stackOnDegree(scale, degree, top);
-    const numeral = { ...diatonicNumeral(key, degree, top, form), alteration: degreeOf(key, root).alteration };
-    return { degree, degreeName: degreeName(key, degree, form), chord, numeral, gaps: gapsOf(chord), quality: qualityName(describe(chord.members)) };
+    const numeral = {
+      ...diatonicNumeral(key, degree, top, form),
+      alteration: degreeOf(key, root).alteration,
+    };
+    return {
+      degree,
+      degreeName: degreeName(key, degree, form),
+      chord,
+      numeral,
+      gaps: gapsOf(chord),
+      quality: qualityName(describe(chord.members)),
+    };
   });
 }
 

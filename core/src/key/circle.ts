@@ -2,7 +2,9 @@ import { keyFromSignature, type Key } from './key';
 import { signatureNotes } from './scale';
 import type { NoteName } from '../pitch';
 
-/** One of the twelve places of the circle: its signature, or two that sound the same, with the keys of each. */
+/**
+ * One of the twelve places of the circle: its signature, or two that sound the same, with the keys of each.
+ */
 export interface CirclePlace {
   /** Sharps (positive) or flats; two values where sharps and flats meet. */
   readonly fifths: readonly number[];

@@ -17,14 +17,21 @@ export interface Home {
  */
 export function homesOf(chord: Chord): Home[] {
   const notes = chord.members.map((member) => memberNote(chord.root, member));
-  const lowest = chord.members.find((m) => sameName(memberNote(chord.root, m), chord.bass)) ?? { degree: 1, alteration: 0 };
+  const lowest = chord.members.find((m) => sameName(memberNote(chord.root, m), chord.bass)) ?? {
+    degree: 1,
+    alteration: 0,
+  };
   const homes: Home[] = [];
   for (const mode of ['major', 'minor'] as const) {
     for (const key of ordinaryKeys(mode)) {
       const scales = mode === 'major' ? [scaleOf(key)] : [scaleOf(key), scaleOf(key, 'harmonic')];
-      if (!scales.some((scale) => notes.every((note) => scale.some((other) => sameName(other, note))))) continue;
+      if (!scales.some((scale) => notes.every((note) => scale.some((other) => sameName(other, note)))))
+        continue;
       const { degree, alteration } = degreeOf(key, chord.root);
-      homes.push({ key, numeral: { degree, alteration, members: chord.members, lowest, special: null, target: null } });
+      homes.push({
+        key,
+        numeral: { degree, alteration, members: chord.members, lowest, special: null, target: null },
+      });
     }
   }
   return homes;

@@ -1,5 +1,14 @@
 import { TheoryError } from '../errors';
-import { fromLineOfFifths, lineOfFifths, printNoteName, type LetterSystem, type NoteName, noteName, parseNoteName, parseNoteNameIn } from '../pitch';
+import {
+  fromLineOfFifths,
+  lineOfFifths,
+  printNoteName,
+  type LetterSystem,
+  type NoteName,
+  noteName,
+  parseNoteName,
+  parseNoteNameIn,
+} from '../pitch';
 
 export const MODES = ['major', 'minor', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'locrian'] as const;
 export type Mode = (typeof MODES)[number];
@@ -21,7 +30,15 @@ export function keyOf(tonic: NoteName, mode: Mode): Key {
 }
 
 /** How many fifths a mode's signature lies from that of the major key on the same tonic. */
-const MODE_SHIFT: Record<Mode, number> = { major: 0, lydian: 1, mixolydian: -1, dorian: -2, minor: -3, phrygian: -4, locrian: -5 };
+const MODE_SHIFT: Record<Mode, number> = {
+  major: 0,
+  lydian: 1,
+  mixolydian: -1,
+  dorian: -2,
+  minor: -3,
+  phrygian: -4,
+  locrian: -5,
+};
 
 export function sameKey(a: Key, b: Key): boolean {
   return a.mode === b.mode && a.tonic.step === b.tonic.step && a.tonic.alteration === b.tonic.alteration;
@@ -37,7 +54,9 @@ export function hasOrdinarySignature(key: Key): boolean {
   return Math.abs(signatureFifths(key)) <= 7;
 }
 
-/** Sharps or flats to print on a staff: none for a theoretical key, whose notes carry their own accidentals. */
+/**
+ * Sharps or flats to print on a staff: none for a theoretical key, whose notes carry their own accidentals.
+ */
 export function printedFifths(key: Key): number {
   return hasOrdinarySignature(key) ? signatureFifths(key) : 0;
 }
@@ -104,11 +123,20 @@ const MODE_WORDS: Record<string, Mode> = {
  */
 export function parseKey(text: string, letters: LetterSystem = 'english'): Key {
   if (letters !== 'english') return parseForeignKey(text, letters);
-  const match = /^\s*([A-Ga-g])\s*((?:sharp|flat|[#♯b♭x]|\uD834[\uDD2A\uDD2B])*)[\s:-]*([A-Za-z]*)\s*$/.exec(text);
+  const match = /^\s*([A-Ga-g])\s*((?:sharp|flat|[#♯b♭x]|\uD834[\uDD2A\uDD2B])*)[\s:-]*([A-Za-z]*)\s*$/.exec(
+    text,
+  );
   if (!match) throw badKey(text);
   const signs = match[2]!.replace(/sharp/g, '#').replace(/flat/g, 'b');
   const word = match[3]!;
-  const mode = word === '' ? (/[a-g]/.test(match[1]!) ? 'minor' : 'major') : word === 'M' ? 'major' : MODE_WORDS[word.toLowerCase()];
+  const mode =
+    word === ''
+      ? /[a-g]/.test(match[1]!)
+        ? 'minor'
+        : 'major'
+      : word === 'M'
+        ? 'major'
+        : MODE_WORDS[word.toLowerCase()];
   if (!mode) throw badKey(text);
   return keyOf(parseNoteName(match[1]! + signs), mode);
 }
@@ -119,11 +147,19 @@ function parseForeignKey(text: string, letters: LetterSystem): Key {
   const mode = match ? MODE_WORDS[match[2]!.toLowerCase()] : undefined;
   if (!match || !mode) throw badKey(text);
   const tonic = match[1]!;
-  return keyOf(parseNoteNameIn(letters === 'german' ? tonic.charAt(0).toUpperCase() + tonic.slice(1) : tonic, letters), mode);
+  return keyOf(
+    parseNoteNameIn(letters === 'german' ? tonic.charAt(0).toUpperCase() + tonic.slice(1) : tonic, letters),
+    mode,
+  );
 }
 
 function badKey(text: string): TheoryError {
-  return new TheoryError('key', text, 'this is not a key.', 'Write a tonic and major, minor or a mode: A major, F# minor, D dorian.');
+  return new TheoryError(
+    'key',
+    text,
+    'this is not a key.',
+    'Write a tonic and major, minor or a mode: A major, F# minor, D dorian.',
+  );
 }
 
 /** The key that sounds the same with an ordinary signature; the key itself where it has one. */

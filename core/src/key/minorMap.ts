@@ -19,7 +19,9 @@ export function minorMap(key: Key, top: StackTop = 5): readonly MinorColumn[] {
   const harmonic = chordMap(key, top, 'harmonic');
   return chordMap(key, top, 'natural').flatMap((column, index) => {
     const plain: MinorColumn = { ...column, raised: false };
-    return DOMINANT_DEGREES.includes(column.degree) ? [plain, { ...harmonic[index]!, raised: true }] : [plain];
+    return DOMINANT_DEGREES.includes(column.degree)
+      ? [plain, { ...harmonic[index]!, raised: true }]
+      : [plain];
   });
 }
 

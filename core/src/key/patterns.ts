@@ -3,7 +3,10 @@ import { chordMap } from './chordMap';
 import { ordinaryKeys, type Key } from './key';
 import { scaleOf, type ScaleForm } from './scale';
 
-/** What is the same in every key of a mode: the quality of the third, the triad and the seventh chord on each degree. */
+/**
+ * What is the same in every key of a mode: the quality of the third, the triad and the seventh chord on each
+ * degree.
+ */
 export interface QualityPattern {
   /** `major` or `minor`, from degree 1 to 7; `diminished` where a raised note narrows it. */
   readonly thirds: readonly string[];

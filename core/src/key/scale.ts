@@ -33,7 +33,8 @@ function buildScale(key: Key, form: ScaleForm): NoteName[] {
   const scale: NoteName[] = [];
   for (let degree = 1; degree <= 7; degree++) {
     const step = (key.tonic.step + degree - 1) % 7;
-    const raise = key.mode === 'minor' && ((degree === 7 && form !== 'natural') || (degree === 6 && form === 'melodic'));
+    const raise =
+      key.mode === 'minor' && ((degree === 7 && form !== 'natural') || (degree === 6 && form === 'melodic'));
     scale.push(noteName(step, signatureAlteration(fifths, step) + (raise ? 1 : 0)));
   }
   return scale;
@@ -42,7 +43,12 @@ function buildScale(key: Key, form: ScaleForm): NoteName[] {
 /** The note of one degree (1–7) of the scale. */
 export function degreeNote(key: Key, degree: number, form: ScaleForm = 'natural'): NoteName {
   if (!Number.isInteger(degree) || degree < 1 || degree > 7) {
-    throw new TheoryError('degree', String(degree), 'a scale has degrees 1 to 7.', 'Write a number from 1 to 7.');
+    throw new TheoryError(
+      'degree',
+      String(degree),
+      'a scale has degrees 1 to 7.',
+      'Write a number from 1 to 7.',
+    );
   }
   return scaleOf(key, form)[degree - 1]!;
 }
@@ -100,14 +106,25 @@ export function signatureOnStaff(key: Key, clef: Clef) {
 }
 
 export type DegreeName =
-  | 'tonic' | 'supertonic' | 'mediant' | 'subdominant' | 'dominant' | 'submediant' | 'leading' | 'subtonic'; // prettier-ignore
+  'tonic' | 'supertonic' | 'mediant' | 'subdominant' | 'dominant' | 'submediant' | 'leading' | 'subtonic';
 
-const DEGREE_NAMES: readonly DegreeName[] = ['tonic', 'supertonic', 'mediant', 'subdominant', 'dominant', 'submediant', 'leading'];
+const DEGREE_NAMES: readonly DegreeName[] = [
+  'tonic',
+  'supertonic',
+  'mediant',
+  'subdominant',
+  'dominant',
+  'submediant',
+  'leading',
+];
 
 /** The degree's name; the seventh is a leading note only a half step under the tonic. */
 export function degreeName(key: Key, degree: number, form: ScaleForm = 'natural'): DegreeName {
   if (degree !== 7) return DEGREE_NAMES[degree - 1]!;
-  const leading = noteName(key.tonic.step + 6, signatureAlteration(signatureFifths({ tonic: key.tonic, mode: 'major' }), key.tonic.step + 6));
+  const leading = noteName(
+    key.tonic.step + 6,
+    signatureAlteration(signatureFifths({ tonic: key.tonic, mode: 'major' }), key.tonic.step + 6),
+  );
   return degreeNote(key, 7, form).alteration === leading.alteration ? 'leading' : 'subtonic';
 }
 
@@ -116,10 +133,15 @@ export function degreeName(key: Key, degree: number, form: ScaleForm = 'natural'
  * accidental is not written, one that leaves it is.
  */
 export function nameUnderSignature(note: NoteName, fifths: number): NoteName {
-  return note.alteration === signatureAlteration(fifths, note.step) ? noteName(note.step, 0) : noteName(note.step, note.alteration);
+  return note.alteration === signatureAlteration(fifths, note.step)
+    ? noteName(note.step, 0)
+    : noteName(note.step, note.alteration);
 }
 
-/** The note of a letter (`a`–`g`, either case) nearest to another on the staff, as a signature has it; null for anything else. */
+/**
+ * The note of a letter (`a`–`g`, either case) nearest to another on the staff, as a signature has it; null
+ * for anything else.
+ */
 export function nearestWithLetter(letter: string, near: Note, fifths: number): Note | null {
   const step = letter.length === 1 ? LETTERS.indexOf(letter.toUpperCase()) : -1;
   if (step < 0) return null;

@@ -10,13 +10,29 @@ const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven'];
  */
 export function parseSignature(text: string): number {
   const plain = text.trim().toLowerCase();
-  if (/^(?:no|0|none|zero)(?:\s+(?:sharps|flats|accidentals|signature))?(?:\s+or\s+(?:sharps|flats))?$/.test(plain)) return 0;
+  if (
+    /^(?:no|0|none|zero)(?:\s+(?:sharps|flats|accidentals|signature))?(?:\s+or\s+(?:sharps|flats))?$/.test(
+      plain,
+    )
+  )
+    return 0;
   const match = /^(\d|[a-z]+)\s*(sharps?|flats?|#|♯|b|♭)$/.exec(plain);
   const count = match ? (/\d/.test(match[1]!) ? Number(match[1]) : COUNTS.indexOf(match[1]!)) : -1;
   if (!match || count < 0) {
-    throw new TheoryError('key', text, 'this is not a signature.', 'Write how many sharps or flats: two flats, 3 sharps, none.');
+    throw new TheoryError(
+      'key',
+      text,
+      'this is not a signature.',
+      'Write how many sharps or flats: two flats, 3 sharps, none.',
+    );
   }
-  if (count > 7) throw new TheoryError('key', text, 'a signature has at most seven sharps or flats.', 'Write a number from 0 to 7.');
+  if (count > 7)
+    throw new TheoryError(
+      'key',
+      text,
+      'a signature has at most seven sharps or flats.',
+      'Write a number from 0 to 7.',
+    );
   return /^(?:f|b|♭)/.test(match[2]!) ? -count : count;
 }
 

@@ -1,7 +1,19 @@
-import { atPianoKey, fromLineOfFifths, lineOfFifths, midiNumber, modulo, pitchClass, type Note, type NoteName } from '../pitch';
+import {
+  atPianoKey,
+  fromLineOfFifths,
+  lineOfFifths,
+  midiNumber,
+  modulo,
+  pitchClass,
+  type Note,
+  type NoteName,
+} from '../pitch';
 import type { Key } from './key';
 
-/** From the tonic on the line of fifths: five places below lies the lowered second, six above the raised fourth. */
+/**
+ * From the tonic on the line of fifths: five places below lies the lowered second, six above the raised
+ * fourth.
+ */
 const LOWEST = -5;
 const PLACES = 12;
 /** The line of fifths from F double flat to B double sharp: two accidentals at most. */
@@ -28,9 +40,19 @@ export function spellInKey(midi: number, key: Key): Note {
   return atPianoKey(name, midi);
 }
 
-/** The same key of the keyboard under its next other name, with at most two accidentals; the note itself where there is none. */
+/**
+ * The same key of the keyboard under its next other name, with at most two accidentals; the note itself where
+ * there is none.
+ */
 export function otherSpelling(note: Note): Note {
   const own = lineOfFifths(note);
-  const places = [own + 12, own - 12, own + 24, own - 24].filter((place) => place >= FLATTEST && place <= SHARPEST);
-  return places.length === 0 ? note : atPianoKey(fromLineOfFifths(places.sort((a, b) => Math.abs(a - D) - Math.abs(b - D))[0]!), midiNumber(note));
+  const places = [own + 12, own - 12, own + 24, own - 24].filter(
+    (place) => place >= FLATTEST && place <= SHARPEST,
+  );
+  return places.length === 0
+    ? note
+    : atPianoKey(
+        fromLineOfFifths(places.sort((a, b) => Math.abs(a - D) - Math.abs(b - D))[0]!),
+        midiNumber(note),
+      );
 }

@@ -1,16 +1,33 @@
 import { midiNumber, sameNote, type Note } from '../pitch';
 import { chordFingering } from './chordFingering';
 
-/** Fingers of the right hand from the lowest note up, and which of them stay where they were in the chord before. */
+/**
+ * Fingers of the right hand from the lowest note up, and which of them stay where they were in the chord
+ * before.
+ */
 export interface HeldFingers {
   readonly fingers: readonly number[];
   readonly held: readonly boolean[];
 }
 
 /** Half steps that two fingers reach in a resting hand (common practice; hands differ). */
-const REACH: Record<string, number> = { '12': 8, '13': 10, '14': 11, '15': 12, '23': 4, '24': 6, '25': 9, '34': 3, '35': 6, '45': 4 };
+const REACH: Record<string, number> = {
+  '12': 8,
+  '13': 10,
+  '14': 11,
+  '15': 12,
+  '23': 4,
+  '24': 6,
+  '25': 9,
+  '34': 3,
+  '35': 6,
+  '45': 4,
+};
 
-/** A finger that stays is worth more than one that leaves the usual fingering; the middle finger is given up last. */
+/**
+ * A finger that stays is worth more than one that leaves the usual fingering; the middle finger is given up
+ * last.
+ */
 const COST = { unusual: 0.6, withoutMiddle: 0.15, stays: -1, changes: 0.3 };
 const MIDDLE_FINGER = 3;
 
@@ -52,7 +69,11 @@ export function anchoredFingering(chords: readonly (readonly Note[])[]): (HeldFi
 function waysTo(chords: readonly (readonly Note[])[], at: number, before: readonly Way[] | null): Way[] {
   return fingeringsOf(chords[at]!).map(({ fingers, cost }) => {
     if (!before) return { fingers, cost, before: null };
-    const ways = before.map((way) => ({ fingers, cost: way.cost + cost + between(chords[at - 1]!, way.fingers, chords[at]!, fingers), before: way }));
+    const ways = before.map((way) => ({
+      fingers,
+      cost: way.cost + cost + between(chords[at - 1]!, way.fingers, chords[at]!, fingers),
+      before: way,
+    }));
     return cheapest(ways);
   });
 }
@@ -61,7 +82,12 @@ function cheapest(ways: readonly Way[]): Way {
   return ways.reduce((best, way) => (way.cost < best.cost ? way : best));
 }
 
-function between(from: readonly Note[], fromFingers: readonly number[], to: readonly Note[], toFingers: readonly number[]): number {
+function between(
+  from: readonly Note[],
+  fromFingers: readonly number[],
+  to: readonly Note[],
+  toFingers: readonly number[],
+): number {
   let cost = 0;
   from.forEach((note, i) => {
     const j = to.findIndex((other) => sameNote(other, note));
@@ -81,7 +107,9 @@ function heldIn(chords: readonly (readonly Note[])[], at: number, { fingers, bef
 const KNOWN = new Map<string, readonly { readonly fingers: readonly number[]; readonly cost: number }[]>();
 
 /** All fingerings that the hand reaches, the usual one for nothing. Notes from the lowest up. */
-function fingeringsOf(notes: readonly Note[]): readonly { readonly fingers: readonly number[]; readonly cost: number }[] {
+function fingeringsOf(
+  notes: readonly Note[],
+): readonly { readonly fingers: readonly number[]; readonly cost: number }[] {
   const heights = notes.map(midiNumber);
   const shape = heights.slice(1).map((height, i) => height - heights[i]!);
   const key = `${notes.length} ${shape.join()}`;
@@ -93,7 +121,11 @@ function fingeringsOf(notes: readonly Note[]): readonly { readonly fingers: read
   return found;
 }
 
-function candidates(count: number, gaps: readonly number[], usual: readonly number[]): { fingers: readonly number[]; cost: number }[] {
+function candidates(
+  count: number,
+  gaps: readonly number[],
+  usual: readonly number[],
+): { fingers: readonly number[]; cost: number }[] {
   const ways: number[][] = [];
   const choose = (fingers: number[]) => {
     if (fingers.length === count) return void ways.push(fingers);
@@ -104,7 +136,12 @@ function candidates(count: number, gaps: readonly number[], usual: readonly numb
   };
   choose([]);
   const costOf = (fingers: readonly number[]) =>
-    fingers.reduce((sum, finger, i) => sum + (finger === usual[i] ? 0 : COST.unusual + (usual[i] === MIDDLE_FINGER ? COST.withoutMiddle : 0)), 0);
+    fingers.reduce(
+      (sum, finger, i) =>
+        sum +
+        (finger === usual[i] ? 0 : COST.unusual + (usual[i] === MIDDLE_FINGER ? COST.withoutMiddle : 0)),
+      0,
+    );
   const made = ways.map((fingers) => ({ fingers: fingers as readonly number[], cost: costOf(fingers) }));
   return made.some(({ cost }) => cost === 0) ? made : [{ fingers: usual, cost: 0 }, ...made];
 }

@@ -31,12 +31,21 @@ export function chordFingering(notes: readonly Note[]): ChordFingering | null {
       // A fourth on top marks the first inversion, a fourth below the second.
       const first = gaps[1]! > 4 && gaps[0]! <= 4;
       const second = gaps[0]! > 4;
-      // Two neighbouring keys on top take neighbouring fingers: the fifth left out of an inverted seventh chord.
+      // Two neighbouring keys on top take neighbouring fingers: the fifth left out of an inverted seventh
+      // chord.
       const neighbours = gaps[1]! <= 2;
-      return { right: first ? [1, 2, 5] : neighbours ? [1, 4, 5] : [1, 3, 5], left: second ? [5, 2, 1] : [5, 3, 1], stretch };
+      return {
+        right: first ? [1, 2, 5] : neighbours ? [1, 4, 5] : [1, 3, 5],
+        left: second ? [5, 2, 1] : [5, 3, 1],
+        stretch,
+      };
     }
     case 4:
-      return { right: [1, 2, gaps[2]! <= SMALL_GAP ? 4 : 3, 5], left: [5, gaps[0]! <= SMALL_GAP ? 4 : 3, 2, 1], stretch };
+      return {
+        right: [1, 2, gaps[2]! <= SMALL_GAP ? 4 : 3, 5],
+        left: [5, gaps[0]! <= SMALL_GAP ? 4 : 3, 2, 1],
+        stretch,
+      };
     case 5:
       return { right: [1, 2, 3, 4, 5], left: [5, 4, 3, 2, 1], stretch };
     default:

@@ -1,11 +1,17 @@
 import type { Note } from '../pitch';
 import type { Setting } from '../voicing/close';
 
-/** How the keyboard plays a chord: at once, broken up and back, the bass before the rest, or low, high, middle, high (common practice). */
+/**
+ * How the keyboard plays a chord: at once, broken up and back, the bass before the rest, or low, high,
+ * middle, high (common practice).
+ */
 export const PATTERNS = ['block', 'broken', 'bass-first', 'low-high'] as const;
 export type Pattern = (typeof PATTERNS)[number];
 
-/** One voice of a played chord: notes that follow each other, each set sounding for an equal share of its length. */
+/**
+ * One voice of a played chord: notes that follow each other, each set sounding for an equal share of its
+ * length.
+ */
 export interface PlayedChord {
   readonly lower: readonly (readonly Note[])[];
   readonly upper: readonly (readonly Note[])[];
@@ -24,7 +30,9 @@ export function playedChord({ lower, upper }: Setting, pattern: Pattern): Played
     case 'block':
       return { lower: [lower], upper: [upper] };
     case 'bass-first':
-      return upper.length === 0 ? { lower: [lower], upper: [[]] } : { lower: [lower, []], upper: [[], upper] };
+      return upper.length === 0
+        ? { lower: [lower], upper: [[]] }
+        : { lower: [lower, []], upper: [[], upper] };
     default:
       return { lower: [lower], upper: upper.length === 0 ? [[]] : brokenSteps(upper, pattern) };
   }
@@ -36,5 +44,7 @@ function brokenSteps(notes: readonly Note[], pattern: 'broken' | 'low-high'): (r
   if (pattern === 'low-high') return [[low], [high], notes.length > 2 ? notes.slice(1, -1) : [low], [high]];
   const top = notes.length - 1;
   const steps = notes.length <= FEW_STEPS ? FEW_STEPS : MANY_STEPS;
-  return Array.from({ length: steps }, (_, step) => [notes[step <= top ? step : Math.max(0, 2 * top - step)]!]);
+  return Array.from({ length: steps }, (_, step) => [
+    notes[step <= top ? step : Math.max(0, 2 * top - step)]!,
+  ]);
 }

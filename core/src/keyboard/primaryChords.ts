@@ -17,7 +17,10 @@ export interface PrimaryChord {
   readonly fingering: ChordFingering;
 }
 
-/** The right hand's tonic chord starts at or above G3, the left an octave lower (common practice: both hands near the middle). */
+/**
+ * The right hand's tonic chord starts at or above G3, the left an octave lower (common practice: both hands
+ * near the middle).
+ */
 const RIGHT_FLOOR: Note = { step: 4, alteration: 0, octave: 3 };
 
 /**
@@ -33,7 +36,13 @@ export function primaryChords(key: Key): PrimaryChord[] {
     { ...RIGHT_FLOOR, alteration: -3 },
   );
   const dominant = diatonicNumeral(key, 5, 7);
-  const numerals = [tonic, diatonicNumeral(key, 4), tonic, { ...dominant, members: dominant.members.filter((m) => m.degree !== 5) }, tonic];
+  const numerals = [
+    tonic,
+    diatonicNumeral(key, 4),
+    tonic,
+    { ...dominant, members: dominant.members.filter((m) => m.degree !== 5) },
+    tonic,
+  ];
   return numerals.map((numeral) => {
     const right = nearest(chordOfNumeral(numeral, key), home);
     const plain = chordOfNumeral(numeral, key);
@@ -57,8 +66,14 @@ function nearest(chord: Chord, home: readonly Note[]): Note[] {
   let least = Infinity;
   for (let turn = 0; turn < names.length; turn++) {
     for (const shift of [-1, 0]) {
-      const notes = stackUp([...names.slice(turn), ...names.slice(0, turn)], { ...home[0]!, octave: home[0]!.octave + shift });
-      const moved = notes.reduce((sum, note, i) => sum + Math.abs(midiNumber(note) - midiNumber(home[i]!)), 0);
+      const notes = stackUp([...names.slice(turn), ...names.slice(0, turn)], {
+        ...home[0]!,
+        octave: home[0]!.octave + shift,
+      });
+      const moved = notes.reduce(
+        (sum, note, i) => sum + Math.abs(midiNumber(note) - midiNumber(home[i]!)),
+        0,
+      );
       if (moved < least) [best, least] = [notes, moved];
     }
   }

@@ -10,7 +10,10 @@ export interface ScaleFingering {
 }
 
 const fingers = (text: string) => [...text].map(Number);
-const hands = (right: string, left: string): ScaleFingering => ({ right: fingers(right), left: fingers(left) });
+const hands = (right: string, left: string): ScaleFingering => ({
+  right: fingers(right),
+  left: fingers(left),
+});
 
 /**
  * Major scales by the keyboard place of their tonic (0 = C). Common practice:

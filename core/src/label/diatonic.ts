@@ -9,7 +9,12 @@ import type { Numeral } from './numeral';
  * vii° come from the harmonic form and the rest from the natural, unless a
  * form is given (common practice).
  */
-export function diatonicNumeral(key: Key, degree: number, top: 5 | 7 | 9 | 11 | 13 = 5, form?: ScaleForm): Numeral {
+export function diatonicNumeral(
+  key: Key,
+  degree: number,
+  top: 5 | 7 | 9 | 11 | 13 = 5,
+  form?: ScaleForm,
+): Numeral {
   const dominant = degree === 5 || degree === 7;
   const scale = scaleOf(key, form ?? (dominant ? 'harmonic' : 'natural'));
   const chord = stackOnDegree(scale, degree, top);
@@ -24,7 +29,12 @@ export function diatonicNumeral(key: Key, degree: number, top: 5 | 7 | 9 | 11 | 
 }
 
 /** Alteration of the diatonic member (7, 9, 11, 13) above a degree, against the major scale of that root. */
-export function diatonicExtension(key: Key, degree: number, rootAlteration: number, member: 7 | 9 | 11 | 13): number {
+export function diatonicExtension(
+  key: Key,
+  degree: number,
+  rootAlteration: number,
+  member: 7 | 9 | 11 | 13,
+): number {
   const chord = stackOnDegree(scaleOf(key, 'natural'), degree, member);
   return chord.members[chord.members.length - 1]!.alteration - rootAlteration;
 }

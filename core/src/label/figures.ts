@@ -17,7 +17,19 @@ export interface Figure {
 }
 
 const SIGNS = /^(##|bb|#|b|n|x|♯|♭|♮|𝄪|𝄫)/u;
-const SIGN_VALUES: Record<string, number> = { '#': 1, '♯': 1, b: -1, '♭': -1, n: 0, '♮': 0, '##': 2, x: 2, '𝄪': 2, bb: -2, '𝄫': -2 };
+const SIGN_VALUES: Record<string, number> = {
+  '#': 1,
+  '♯': 1,
+  b: -1,
+  '♭': -1,
+  n: 0,
+  '♮': 0,
+  '##': 2,
+  x: 2,
+  '𝄪': 2,
+  bb: -2,
+  '𝄫': -2,
+};
 
 /**
  * Reads one figure: `6`, `#6`, `6#`, `b3`, `n`, `4+`, `6\`. Throws TheoryError
@@ -45,7 +57,9 @@ export function parseFigure(text: string): Figure {
   return { number: value, sign: sign === undefined ? null : SIGN_VALUES[sign]!, raise: stroke };
 }
 
-/** Reads figures written one under another as `6 4 3`, `#6/4/3`, `64`, `7 #`. Throws TheoryError `figures`. */
+/**
+ * Reads figures written one under another as `6 4 3`, `#6/4/3`, `64`, `7 #`. Throws TheoryError `figures`.
+ */
 export function parseFigures(text: string): Figure[] {
   const parts = text
     .trim()
@@ -71,7 +85,12 @@ export function expandFigures(figures: readonly Figure[]): Figure[] {
   const seen = new Map<number, Figure>();
   for (const figure of figures) {
     if (seen.has(figure.number)) {
-      throw new TheoryError('figures', String(figure.number), 'the same figure is written twice.', 'Write each number once.');
+      throw new TheoryError(
+        'figures',
+        String(figure.number),
+        'the same figure is written twice.',
+        'Write each number once.',
+      );
     }
     seen.set(figure.number, figure);
   }
@@ -90,7 +109,10 @@ export function figureNote(bass: NoteName, figure: Figure, key: Key): NoteName {
 /** The notes over (and with) a figured bass, from the bass upward. */
 export function notesOfFigures(bass: NoteName, figures: readonly Figure[], key: Key): NoteName[] {
   const full = expandFigures(figures);
-  const upper = full.map((figure) => ({ note: figureNote(bass, figure, key), number: ((figure.number - 2) % 7) + 2 }));
+  const upper = full.map((figure) => ({
+    note: figureNote(bass, figure, key),
+    number: ((figure.number - 2) % 7) + 2,
+  }));
   upper.sort((a, b) => a.number - b.number);
   return [bass, ...upper.filter(({ number }) => number !== 8).map(({ note }) => note)];
 }
@@ -101,11 +123,22 @@ export function notesOfFigures(bass: NoteName, figures: readonly Figure[], key: 
  */
 export function notesOfPair(bass: NoteName, pair: string, key: Key): [NoteName[], NoteName[]] {
   const match = /^(.+?)\s*[-–]\s*(.+)$/.exec(pair.trim());
-  if (!match) throw new TheoryError('figures', pair, 'this is not a suspension.', 'Write two figures with a dash: 4-3, 7-6, 9-8 or 2-3.');
+  if (!match)
+    throw new TheoryError(
+      'figures',
+      pair,
+      'this is not a suspension.',
+      'Write two figures with a dash: 4-3, 7-6, 9-8 or 2-3.',
+    );
   const [from, to] = [parseFigure(match[1]!), parseFigure(match[2]!)];
   const known = ['4-3', '7-6', '9-8', '2-3', '6-5', '5-6'];
   if (!known.includes(`${from.number}-${to.number}`)) {
-    throw new TheoryError('figures', pair, 'these figures do not make a suspension.', `Suspensions are ${known.slice(0, 4).join(', ')}.`);
+    throw new TheoryError(
+      'figures',
+      pair,
+      'these figures do not make a suspension.',
+      `Suspensions are ${known.slice(0, 4).join(', ')}.`,
+    );
   }
   const under: Record<string, readonly [readonly number[], readonly number[]]> = {
     '4-3': [[5, 4], [5, 3]], '7-6': [[7, 3], [6, 3]], '9-8': [[9, 5, 3], [5, 3]], '2-3': [[5, 2], [6, 3]], '6-5': [[6, 3], [5, 3]], '5-6': [[5, 3], [6, 3]],
@@ -115,7 +148,9 @@ export function notesOfPair(bass: NoteName, pair: string, key: Key): [NoteName[]
     bass,
     ...[...numbers]
       .sort((a, b) => a - b)
-      .map((number) => figureNote(bass, number === written.number ? written : { number, sign: null, raise: false }, key)),
+      .map((number) =>
+        figureNote(bass, number === written.number ? written : { number, sign: null, raise: false }, key),
+      ),
   ];
   return [fill(before, from), fill(after, to)];
 }
@@ -140,7 +175,11 @@ export function fullFigures(chord: Chord, key: Key | null): Figure[] {
   for (const note of notesFromBass(chord).slice(1)) {
     const number = ((note.step - bass.step + 7) % 7) + 1;
     const sign = !key || note.alteration === signatureAlteration(fifths, note.step) ? null : note.alteration;
-    figures.push({ number: number === 1 ? 8 : high && number % 2 === 0 ? number + 7 : number, sign, raise: false });
+    figures.push({
+      number: number === 1 ? 8 : high && number % 2 === 0 ? number + 7 : number,
+      sign,
+      raise: false,
+    });
   }
   return figures.sort((a, b) => b.number - a.number);
 }

@@ -31,7 +31,12 @@ export function parseNumeral(text: string, key: Key = C_MAJOR, school: School = 
 }
 
 function bad(text: string, wrong: string): TheoryError {
-  return new TheoryError('numeral', text, wrong, 'Write for example ii65, V7/V, viio6, bVI, N6, Ger+6 or V9[no5].');
+  return new TheoryError(
+    'numeral',
+    text,
+    wrong,
+    'Write for example ii65, V7/V, viio6, bVI, N6, Ger+6 or V9[no5].',
+  );
 }
 
 function parseAt(whole: string, text: string, key: Key, school: School, depth: number): Numeral {
@@ -55,7 +60,9 @@ function localKeyOf(target: Numeral, key: Key): Key {
   return localKey({ degree: 1, alteration: 0, members: [], lowest: ROOT, special: null, target }, key);
 }
 
-/** Finds the slash or `of` before a target: a slash before a numeral applies, before a digit it joins figures. */
+/**
+ * Finds the slash or `of` before a target: a slash before a numeral applies, before a digit it joins figures.
+ */
 function targetStart(whole: string): { at: number; after: number } | null {
   const of = whole.indexOf(' of ');
   const firstSlash = whole.indexOf('/', 1);
@@ -81,12 +88,17 @@ function readOne(own: string, text: string, key: Key, school: School, target: Nu
   const prefix = readAccidentals(own, at);
   at = prefix.end;
   const length = romanLength(own, at);
-  if (length === 0) throw bad(text, own === '' ? 'a numeral is missing here.' : `“${own}” does not start with a numeral from I to VII.`);
+  if (length === 0)
+    throw bad(
+      text,
+      own === '' ? 'a numeral is missing here.' : `“${own}” does not start with a numeral from I to VII.`,
+    );
   const roman = own.slice(at, at + length);
   const upper = roman.charCodeAt(0) < 97;
   at += length;
   const degree = ROMAN_DEGREES[roman]!;
-  if (Math.abs(prefix.alteration) > 2) throw bad(text, 'more than a double accidental before a numeral is not read.');
+  if (Math.abs(prefix.alteration) > 2)
+    throw bad(text, 'more than a double accidental before a numeral is not read.');
   const spoken = signsOf(own, at, text, upper, school);
   const { signs } = spoken;
   const bare = school.numeralCase === 'capitals-bare' && upper && !sub && !signs.explicit;
@@ -96,8 +108,22 @@ function readOne(own: string, text: string, key: Key, school: School, target: Nu
     bare && prefix.alteration === 0
       ? bareMembers(key, degree, signs)
       : (spoken.members ?? sortMembers(finishMembers(signs, key, degree, sub ? 0 : alteration, school)));
-  const numeral: Numeral = { degree: sub ? 2 : degree, alteration, members, lowest: ROOT, special: sub ? 'sub' : null, target };
-  return { degree: numeral.degree, alteration, members, lowest: lowestMember(numeral, signs, key, text), special: numeral.special, target };
+  const numeral: Numeral = {
+    degree: sub ? 2 : degree,
+    alteration,
+    members,
+    lowest: ROOT,
+    special: sub ? 'sub' : null,
+    target,
+  };
+  return {
+    degree: numeral.degree,
+    alteration,
+    members,
+    lowest: lowestMember(numeral, signs, key, text),
+    special: numeral.special,
+    target,
+  };
 }
 
 /** Signs with the stack they make, where that needs no key. */
@@ -106,12 +132,16 @@ interface SpokenSigns {
   readonly members: readonly Member[] | null;
 }
 
-/** Signs by the text after the roman figure, by case and way of inversion: the same few come with every degree. */
+/**
+ * Signs by the text after the roman figure, by case and way of inversion: the same few come with every
+ * degree.
+ */
 const SIGNS = new TextMemo<SpokenSigns>();
 
 function signsOf(own: string, at: number, text: string, upper: boolean, school: School): SpokenSigns {
   // In the diatonic school the stack depends on the key, and the signs are finished there.
-  if (school.sevenths === 'diatonic' && school.numeralCase === 'quality') return { signs: readSigns(own, at, text, upper, school), members: null };
+  if (school.sevenths === 'diatonic' && school.numeralCase === 'quality')
+    return { signs: readSigns(own, at, text, upper, school), members: null };
   return SIGNS.of(`${upper ? 'U' : 'l'}${school.inversion}${school.letters} ${own.slice(at)}`, () => {
     const signs = readSigns(own, at, text, upper, school);
     return { signs, members: sortMembers(finishMembers(signs, C_MAJOR, 1, 0, school)) };
@@ -120,7 +150,8 @@ function signsOf(own: string, at: number, text: string, upper: boolean, school: 
 
 /** Characters of the roman figure at `at`, the longest that fits, all of one case; 0 for none. */
 function romanLength(own: string, at: number): number {
-  for (let length = Math.min(3, own.length - at); length > 0; length--) if (ROMAN_DEGREES[own.slice(at, at + length)]) return length;
+  for (let length = Math.min(3, own.length - at); length > 0; length--)
+    if (ROMAN_DEGREES[own.slice(at, at + length)]) return length;
   return 0;
 }
 
@@ -183,15 +214,28 @@ function readFigures(own: string, at: number): { figures: string; end: number } 
   return best;
 }
 
-const INVERSION_WORDS: Record<string, number> = { 'root position': 1, 'first inversion': 3, 'second inversion': 5, 'third inversion': 7 };
+const INVERSION_WORDS: Record<string, number> = {
+  'root position': 1,
+  'first inversion': 3,
+  'second inversion': 5,
+  'third inversion': 7,
+};
 
 function readSigns(own: string, start: number, text: string, upper: boolean, school: School): Signs {
-  const signs: Signs = { suffix: emptySuffix(), figures: '', bassDegree: null, bassAlteration: null, explicit: false, bass: null };
+  const signs: Signs = {
+    suffix: emptySuffix(),
+    figures: '',
+    bassDegree: null,
+    bassAlteration: null,
+    explicit: false,
+    bass: null,
+  };
   const { suffix } = signs;
   suffix.third = upper ? 0 : -1;
   suffix.triadSaid = !upper;
   let at = start;
-  const words = own.length < 14 ? null : /[ ,(]+((?:root position)|(?:(?:first|second|third) inversion))\)?$/.exec(own);
+  const words =
+    own.length < 14 ? null : /[ ,(]+((?:root position)|(?:(?:first|second|third) inversion))\)?$/.exec(own);
   const limit = words ? words.index : own.length;
   if (words) signs.bassDegree = INVERSION_WORDS[words[1]!]!;
   at = readQuality(own, at, signs, upper);
@@ -228,11 +272,26 @@ function readQuality(own: string, at: number, signs: Signs, upper: boolean): num
   return at;
 }
 
-function readSign(own: string, at: number, limit: number, signs: Signs, upper: boolean, school: School, first: boolean): number {
+function readSign(
+  own: string,
+  at: number,
+  limit: number,
+  signs: Signs,
+  upper: boolean,
+  school: School,
+  first: boolean,
+): number {
   const { suffix } = signs;
   const char = own[at]!;
   if (char === '[' || char === ']') return at + 1;
-  if (char >= '0' && char <= '9' && signs.figures === '' && suffix.top === 0 && own[at - 1] !== '(' && own[at - 1] !== ',') {
+  if (
+    char >= '0' &&
+    char <= '9' &&
+    signs.figures === '' &&
+    suffix.top === 0 &&
+    own[at - 1] !== '(' &&
+    own[at - 1] !== ','
+  ) {
     const { figures, end } = readFigures(own, at);
     if (figures === '') return at;
     const { top, lowest } = FIGURES[figures]!;
@@ -302,13 +361,17 @@ function finishMembers(signs: Signs, key: Key, degree: number, alteration: numbe
   if (explicitSeventh) suffix.seventh = -1;
   else if (suffix.majorNext) suffix.seventh = 0;
   else if (suffix.halfDiminished) suffix.seventh = suffix.top > 0 ? -1 : null;
-  else if (suffix.top > 0 && suffix.seventh === null) suffix.seventh = suffix.diminished ? -2 : diatonic ? clampSeventh(natural(7)) : -1;
+  else if (suffix.top > 0 && suffix.seventh === null)
+    suffix.seventh = suffix.diminished ? -2 : diatonic ? clampSeventh(natural(7)) : -1;
   if (suffix.seventh !== null && suffix.top === 0) suffix.top = 7;
   let list = collectMembers(suffix);
   if (diatonic && suffix.top > 7) {
     list = list.map((m) => {
       const plainSaid = suffix.added.some((other) => other.degree === m.degree && other.alteration === 0);
-      const said = suffix.alterations.some((other) => other.degree === m.degree) || plainSaid || suffix.added.includes(m);
+      const said =
+        suffix.alterations.some((other) => other.degree === m.degree) ||
+        plainSaid ||
+        suffix.added.includes(m);
       if (said || (m.degree !== 9 && m.degree !== 11 && m.degree !== 13)) return m;
       return { degree: m.degree, alteration: natural(m.degree) };
     });
@@ -329,17 +392,22 @@ function lowestMember(numeral: Numeral, signs: Signs, key: Key, text: string): M
   if (signs.bass !== null) {
     const root = rootOf({ ...numeral, target: null }, key);
     const { number, deviation } = intervalUp(root, signs.bass);
-    const within = numeral.members.find((m) => ((m.degree - 1) % 7) + 1 === number && m.alteration === deviation);
+    const within = numeral.members.find(
+      (m) => ((m.degree - 1) % 7) + 1 === number && m.alteration === deviation,
+    );
     return within ?? { degree: number % 2 === 0 ? number + 7 : number, alteration: deviation };
   }
   if (signs.bassDegree === null) return numeral.members[0] ?? ROOT;
   if (signs.bassDegree === 1 && signs.bassAlteration === null) return numeral.members[0] ?? ROOT;
   const found = numeral.members.find(
-    (m) => m.degree === signs.bassDegree && (signs.bassAlteration === null || m.alteration === signs.bassAlteration),
+    (m) =>
+      m.degree === signs.bassDegree &&
+      (signs.bassAlteration === null || m.alteration === signs.bassAlteration),
   );
   if (found) return found;
   if (signs.figures === '' || signs.suffix.sus.length > 0) return stand(numeral, signs);
-  if (signs.suffix.omitted.includes(signs.bassDegree)) throw bad(text, 'the lowest member is among those left out.');
+  if (signs.suffix.omitted.includes(signs.bassDegree))
+    throw bad(text, 'the lowest member is among those left out.');
   return { degree: signs.bassDegree, alteration: signs.bassAlteration ?? 0 };
 }
 
@@ -355,7 +423,12 @@ function mayBeSpecial(own: string): boolean {
   return char === 'N' || char === 'F' || char === 'G' || char === 'C' || (char === 'I' && own[1] === 't');
 }
 
-const DIMINISHED_SEVENTH: readonly Member[] = [ROOT, { degree: 3, alteration: -1 }, { degree: 5, alteration: -1 }, { degree: 7, alteration: -2 }];
+const DIMINISHED_SEVENTH: readonly Member[] = [
+  ROOT,
+  { degree: 3, alteration: -1 },
+  { degree: 5, alteration: -1 },
+  { degree: 7, alteration: -2 },
+];
 
 /** N, N6, It+6, Ger65, Fr43, Cad64, CTo7 and their inversions. */
 function readSpecial(own: string, text: string, key: Key, target: Numeral | null): Numeral | null {
@@ -367,7 +440,8 @@ function readSpecial(own: string, text: string, key: Key, target: Numeral | null
   if (/^(?:It|Fr|Ger)/.test(own)) throw bad(text, `“${own}” is not an augmented sixth.`);
   const major: Member[] = [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }];
   if (/^Cad/.test(own)) {
-    if (/^Cad(?:6\/?4)?$/.test(own)) return special('Cad', diatonicNumeral(key, 1).members, { degree: 5, alteration: 0 }, 1, target);
+    if (/^Cad(?:6\/?4)?$/.test(own))
+      return special('Cad', diatonicNumeral(key, 1).members, { degree: 5, alteration: 0 }, 1, target);
     throw bad(text, 'the cadential six-four is written Cad64.');
   }
   const neapolitan = /^N(6\/?4|6)?$/.exec(own);
@@ -384,6 +458,12 @@ function readSpecial(own: string, text: string, key: Key, target: Numeral | null
   return null;
 }
 
-function special(name: SpecialNumeral, list: readonly Member[], lowest: Member, degree: number, target: Numeral | null): Numeral {
+function special(
+  name: SpecialNumeral,
+  list: readonly Member[],
+  lowest: Member,
+  degree: number,
+  target: Numeral | null,
+): Numeral {
   return { degree, alteration: 0, members: list, lowest, special: name, target };
 }

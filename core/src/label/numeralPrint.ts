@@ -33,11 +33,18 @@ const STACK_DEGREES = [1, 3, 5, 7];
 const SEVENTH_FIGURES: readonly (readonly string[])[] = [['7'], ['6', '5'], ['4', '3'], ['4', '2']];
 
 /** Takes a numeral apart for the given school. The key decides what goes without saying. */
-export function numeralParts(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL, detail: Detail = 'exact'): NumeralParts {
+export function numeralParts(
+  numeral: Numeral,
+  key: Key,
+  school: School = DEFAULT_SCHOOL,
+  detail: Detail = 'exact',
+): NumeralParts {
   const local = localKey(numeral, key);
   const own = ownParts(numeral, local, school, detail);
   if (!numeral.target) return own;
-  const joint = ({ slash: 'slash', of: 'of', arrow: 'arrow', 'arrows-only': 'none' } as const)[school.applied];
+  const joint = ({ slash: 'slash', of: 'of', arrow: 'arrow', 'arrows-only': 'none' } as const)[
+    school.applied
+  ];
   return { ...own, target: numeralParts(numeral.target, key, school), joint };
 }
 
@@ -76,13 +83,16 @@ function ownParts(numeral: Numeral, local: Key, school: School, detail: Detail):
   const roman = (sub ? 'sub' : '') + (small ? ROMAN[degree - 1]!.toLowerCase() : ROMAN[degree - 1]!);
   const signs = qualitySigns(numeral, local, school, description);
   // Where bare capitals mean the key's own chord, another one says that it is major or dominant.
-  if (school.numeralCase === 'capitals-bare' && !small && !signs.quality && !signs.word) signs.word = sayMajor(description.seventh !== null, school);
+  if (school.numeralCase === 'capitals-bare' && !small && !signs.quality && !signs.word)
+    signs.word = sayMajor(description.seventh !== null, school);
   const { figures, bass } = inversionParts(numeral, local, school, description);
   return parts(prefix, roman, signs.quality, signs.word, figures, signs.rest, bass);
 }
 
 function inversionIndex(numeral: Numeral): number {
-  return numeral.members.findIndex((m) => m.degree === numeral.lowest.degree && m.alteration === numeral.lowest.alteration);
+  return numeral.members.findIndex(
+    (m) => m.degree === numeral.lowest.degree && m.alteration === numeral.lowest.alteration,
+  );
 }
 
 /** The accidental written before the numeral; see rootAlteration in the reader. */
@@ -115,9 +125,16 @@ function qualitySigns(
       else extra.push('b7');
     }
   }
-  const altered = description.altered.map((m) => (m.alteration === 0 ? `(${m.degree})` : accidentalAscii(m.alteration) + m.degree));
+  const altered = description.altered.map((m) =>
+    m.alteration === 0 ? `(${m.degree})` : accidentalAscii(m.alteration) + m.degree,
+  );
   const naturals = usesScale(school)
-    ? naturalExtensions(numeral, local, description, word !== '' || quality === 'o' || quality === 'ø' || extra.length > 0)
+    ? naturalExtensions(
+        numeral,
+        local,
+        description,
+        word !== '' || quality === 'o' || quality === 'ø' || extra.length > 0,
+      )
     : [];
   const flatFive = triad === 'flat-five' ? ['b5'] : [];
   let rest = [...flatFive, ...altered, ...naturals].join('');
@@ -136,18 +153,29 @@ function usesScale(school: School): boolean {
 }
 
 /** In the diatonic school an extension off the scale has to be said. */
-function naturalExtensions(numeral: Numeral, local: Key, description: Description, explicit: boolean): string[] {
+function naturalExtensions(
+  numeral: Numeral,
+  local: Key,
+  description: Description,
+  explicit: boolean,
+): string[] {
   if (explicit) return [];
   const said: string[] = [];
   for (const degree of [9, 11, 13] as const) {
     const member = numeral.members.find((m) => m.degree === degree && m.alteration === 0);
     if (!member || description.altered.includes(member) || degree > description.top) continue;
-    if (diatonicExtension(local, numeral.degree, numeral.alteration, degree) !== member.alteration) said.push(`[add${degree}]`);
+    if (diatonicExtension(local, numeral.degree, numeral.alteration, degree) !== member.alteration)
+      said.push(`[add${degree}]`);
   }
   return said;
 }
 
-function inversionParts(numeral: Numeral, local: Key, school: School, description: Description): Pick<NumeralParts, 'figures' | 'bass'> {
+function inversionParts(
+  numeral: Numeral,
+  local: Key,
+  school: School,
+  description: Description,
+): Pick<NumeralParts, 'figures' | 'bass'> {
   const isSeventh = description.seventh !== null;
   const root = isSeventh ? [String(description.top)] : NO_FIGURES;
   const at = inversionIndex(numeral);
@@ -164,7 +192,10 @@ function inversionParts(numeral: Numeral, local: Key, school: School, descriptio
       return { figures: root, bass: 'abcd'[inversion]! };
     case 'slash': {
       const { bass } = chordOfNumeral({ ...numeral, target: null }, local);
-      return { figures: root, bass: `/${school.letters === 'english' ? printNoteName(bass) : displayNoteName(bass, school.letters)}` };
+      return {
+        figures: root,
+        bass: `/${school.letters === 'english' ? printNoteName(bass) : displayNoteName(bass, school.letters)}`,
+      };
     }
     case 'words':
       return { figures: root, bass: `, ${INVERSION_WORDS[inversion]}` };
@@ -173,18 +204,33 @@ function inversionParts(numeral: Numeral, local: Key, school: School, descriptio
   }
 }
 
-/** All capitals: bare when the key gives the quality, else with a symbol's suffix. Null when neither can say it. */
-function capitalParts(numeral: Numeral, local: Key, school: School, description: Description, prefix: string): NumeralParts | null {
+/**
+ * All capitals: bare when the key gives the quality, else with a symbol's suffix. Null when neither can say
+ * it.
+ */
+function capitalParts(
+  numeral: Numeral,
+  local: Key,
+  school: School,
+  description: Description,
+  prefix: string,
+): NumeralParts | null {
   const roman = ROMAN[numeral.degree - 1]!;
   const inversion = inversionParts(numeral, local, school, description);
   const suffix = symbolSuffix(description, numeral.members, { school: school.symbols });
-  const inverted = school.inversion === 'figures' && inversion.figures.length > 0 && inversionIndex(numeral) > 0;
+  const inverted =
+    school.inversion === 'figures' && inversion.figures.length > 0 && inversionIndex(numeral) > 0;
   const top = description.seventh === null ? 5 : description.top;
-  if (school.numeralCase === 'capitals-bare' && numeral.alteration === diatonicNumeral(local, numeral.degree).alteration) {
+  if (
+    school.numeralCase === 'capitals-bare' &&
+    numeral.alteration === diatonicNumeral(local, numeral.degree).alteration
+  ) {
     const plain = diatonicNumeral(local, numeral.degree, top as 5 | 7 | 9 | 11 | 13).members;
     const same =
       plain.length === numeral.members.length &&
-      plain.every((m, i) => m.degree === numeral.members[i]!.degree && m.alteration === numeral.members[i]!.alteration);
+      plain.every(
+        (m, i) => m.degree === numeral.members[i]!.degree && m.alteration === numeral.members[i]!.alteration,
+      );
     if (same) return parts('', roman, '', '', inversion.figures, '', inversion.bass);
   }
   // A figured inversion replaces the 7 of the suffix; only plain sevenths and triads can be said so.
@@ -195,7 +241,13 @@ function capitalParts(numeral: Numeral, local: Key, school: School, description:
     if (half) return parts(prefix, roman, '', 'ø', inversion.figures);
     if (major) return parts(prefix, roman, '', suffix.slice(0, -1), inversion.figures);
     if (!plain) return null;
-    return parts(prefix, roman, '', plain[1] ?? sayMajor(description.seventh !== null, school), inversion.figures);
+    return parts(
+      prefix,
+      roman,
+      '',
+      plain[1] ?? sayMajor(description.seventh !== null, school),
+      inversion.figures,
+    );
   }
   if (/^5|6|sus|add|no|alt|\(/.test(suffix)) return null;
   const word = /^(?:\d|$)/.test(suffix) ? sayMajor(suffix !== '', school) + suffix : suffix;
@@ -220,13 +272,25 @@ export function typesetParts(numeral: Numeral, key: Key, school: School = DEFAUL
 }
 
 /** A numeral in plain text, `V65/ii`, `viiø7`, `Ger+6`: parseNumeral reads it back in the same school. */
-export function printNumeral(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL, detail: Detail = 'exact'): string {
+export function printNumeral(
+  numeral: Numeral,
+  key: Key,
+  school: School = DEFAULT_SCHOOL,
+  detail: Detail = 'exact',
+): string {
   return partsText(numeralParts(numeral, key, school, detail));
 }
 
 /** Joins the parts into plain text. */
 export function partsText(parts: NumeralParts): string {
-  const own = parts.prefix + parts.roman + parts.quality + parts.word + parts.figures.join('') + parts.rest + parts.bass;
+  const own =
+    parts.prefix +
+    parts.roman +
+    parts.quality +
+    parts.word +
+    parts.figures.join('') +
+    parts.rest +
+    parts.bass;
   if (!parts.target) return own;
   const target = partsText(parts.target);
   switch (parts.joint) {

@@ -1,6 +1,14 @@
 import { dropDoublings, identify, type Reading } from '../chord/identify';
 import { describe } from '../chord/describe';
-import { bassMember, makeChord, memberFrom, memberNote, stackedNotes, type Chord, type Member } from '../chord/chord';
+import {
+  bassMember,
+  makeChord,
+  memberFrom,
+  memberNote,
+  stackedNotes,
+  type Chord,
+  type Member,
+} from '../chord/chord';
 import { isMinorLike, keyOf, parallelKey, type Key } from '../key/key';
 import { degreeOf, scaleOf, type ScaleForm } from '../key/scale';
 import { nameAbove } from '../interval';
@@ -11,8 +19,17 @@ import { AUGMENTED_SIXTHS, rootOf, type Numeral, type SpecialNumeral } from './n
 
 /** Why a numeral is offered. */
 export type NumeralReason =
-  | 'diatonic' | 'harmonic' | 'melodic' | 'mixture' | 'applied' | 'neapolitan' | 'augmented-sixth'
-  | 'common-tone' | 'substitute' | 'backdoor' | 'chromatic'; // prettier-ignore
+  | 'diatonic'
+  | 'harmonic'
+  | 'melodic'
+  | 'mixture'
+  | 'applied'
+  | 'neapolitan'
+  | 'augmented-sixth'
+  | 'common-tone'
+  | 'substitute'
+  | 'backdoor'
+  | 'chromatic';
 
 /** One numeral for a chord in a key; lower `cost` is the likelier reading out of context. */
 export interface NumeralReading {
@@ -34,7 +51,12 @@ export function numeralsForChord(chord: Chord, key: Key): NumeralReading[] {
   const readings: NumeralReading[] = [];
   const add = (numeral: Omit<Numeral, 'members' | 'lowest'>, reason: NumeralReason, cost: number) => {
     const { degree, alteration, special, target } = numeral;
-    readings.push({ numeral: { degree, alteration, members: chord.members, lowest, special, target }, reason, cost, chord });
+    readings.push({
+      numeral: { degree, alteration, members: chord.members, lowest, special, target },
+      reason,
+      cost,
+      chord,
+    });
   };
   direct(chord, key, add);
   applied(chord, key, add);
@@ -48,7 +70,12 @@ function lowestOf(chord: Chord): Member {
 
 type Add = (numeral: Omit<Numeral, 'members' | 'lowest'>, reason: NumeralReason, cost: number) => void;
 
-const plain = (degree: number, alteration: number, special: SpecialNumeral | null = null, target: Numeral | null = null) => ({
+const plain = (
+  degree: number,
+  alteration: number,
+  special: SpecialNumeral | null = null,
+  target: Numeral | null = null,
+) => ({
   degree,
   alteration,
   special,
@@ -66,18 +93,31 @@ function direct(chord: Chord, key: Key, add: Add): void {
     const weakDominant = key.mode === 'minor' && (degree === 5 || degree === 7);
     return add(place, 'diatonic', weakDominant ? 0.2 : 0);
   }
-  if (key.mode === 'minor' && fitsScale(chord, key, 'harmonic')) return add(place, 'harmonic', degree === 5 || degree === 7 ? 0 : 0.6);
+  if (key.mode === 'minor' && fitsScale(chord, key, 'harmonic'))
+    return add(place, 'harmonic', degree === 5 || degree === 7 ? 0 : 0.6);
   if (key.mode === 'minor' && fitsScale(chord, key, 'melodic')) return add(place, 'melodic', 1);
-  if (seventh === 'diminished' && degree === 7 && leadsTo(chord.root, key.tonic)) return add(place, 'mixture', 0.5);
+  if (seventh === 'diminished' && degree === 7 && leadsTo(chord.root, key.tonic))
+    return add(place, 'mixture', 0.5);
   const parallel = parallelKey(key);
-  const mixed = fitsScale(chord, parallel, 'natural') || (!isMinorLike(key.mode) && fitsScale(chord, parallel, 'harmonic'));
-  if (mixed) return add(place, triad === 'major' && degree === 2 ? 'chromatic' : 'mixture', degree === 2 && alteration !== 0 ? 2 : 1.4);
-  const backdoor = degree === 7 && seventh === 'minor' && triad === 'major' && !leadsTo(chord.root, key.tonic);
+  const mixed =
+    fitsScale(chord, parallel, 'natural') ||
+    (!isMinorLike(key.mode) && fitsScale(chord, parallel, 'harmonic'));
+  if (mixed)
+    return add(
+      place,
+      triad === 'major' && degree === 2 ? 'chromatic' : 'mixture',
+      degree === 2 && alteration !== 0 ? 2 : 1.4,
+    );
+  const backdoor =
+    degree === 7 && seventh === 'minor' && triad === 'major' && !leadsTo(chord.root, key.tonic);
   if (backdoor) return add(place, 'backdoor', 1.3);
   add(place, 'chromatic', 3.5 + Math.abs(alteration));
 }
 
-/** A dominant seventh whose fifth or extensions are altered: it keeps its third and seventh, and with them its numeral. */
+/**
+ * A dominant seventh whose fifth or extensions are altered: it keeps its third and seventh, and with them its
+ * numeral.
+ */
 function isAlteredDominant({ members }: Chord): boolean {
   let third = false;
   let seventh = false;
@@ -112,7 +152,8 @@ export const targetsOf: (key: Key) => readonly Numeral[] = perObject(findTargets
 function findTargets(key: Key): Numeral[] {
   const targets: Numeral[] = [];
   for (const degree of [5, 2, 4, 6, 3, 7]) {
-    const candidates = key.mode === 'minor' ? [diatonicNumeral(key, degree, 5, 'natural')] : [diatonicNumeral(key, degree)];
+    const candidates =
+      key.mode === 'minor' ? [diatonicNumeral(key, degree, 5, 'natural')] : [diatonicNumeral(key, degree)];
     if (key.mode === 'minor' && degree === 5) candidates.unshift(diatonicNumeral(key, 5));
     for (const target of candidates) {
       const { triad } = describe(target.members);
@@ -125,7 +166,8 @@ function findTargets(key: Key): Numeral[] {
 /** Dominants, leading-tone chords and the ii of a target. */
 function applied(chord: Chord, key: Key, add: Add): void {
   const { triad, seventh } = describe(chord.members);
-  const dominant = (triad === 'major' && (seventh === 'minor' || seventh === null)) || isAlteredDominant(chord);
+  const dominant =
+    (triad === 'major' && (seventh === 'minor' || seventh === null)) || isAlteredDominant(chord);
   const leading = triad === 'diminished';
   const second = (triad === 'minor' || seventh === 'minor') && !dominant;
   if (!dominant && !leading && !second && triad !== 'augmented') return;
@@ -137,9 +179,24 @@ function applied(chord: Chord, key: Key, add: Add): void {
     const raised = minor ? 1 : 0;
     if (degree === 5 && alteration === 0 && (dominant || (triad === 'augmented' && seventh !== 'major'))) {
       add(plain(5, 0, null, target), 'applied', (seventh === null ? 1.6 : 1.2) + near);
-    } else if (degree === 7 && alteration === raised && leading && !(minor && seventh === 'minor') && seventh !== 'major') {
-      add(plain(7, raised, null, target), 'applied', (seventh === null ? 1.7 : 1.3) + near + (seventh === 'diminished' && !minor ? 0.2 : 0));
-    } else if (degree === 2 && alteration === 0 && second && (minor ? triad === 'diminished' : triad === 'minor')) {
+    } else if (
+      degree === 7 &&
+      alteration === raised &&
+      leading &&
+      !(minor && seventh === 'minor') &&
+      seventh !== 'major'
+    ) {
+      add(
+        plain(7, raised, null, target),
+        'applied',
+        (seventh === null ? 1.7 : 1.3) + near + (seventh === 'diminished' && !minor ? 0.2 : 0),
+      );
+    } else if (
+      degree === 2 &&
+      alteration === 0 &&
+      second &&
+      (minor ? triad === 'diminished' : triad === 'minor')
+    ) {
       add(plain(2, 0, null, target), 'applied', 3 + near);
     } else if (degree === 2 && alteration === (minor ? 0 : 0) && dominant && seventh === 'minor') {
       chainedDominant(target, add, near);
@@ -172,13 +229,16 @@ function chromaticSpecials(chord: Chord, key: Key, lowest: Member, add: Add): vo
     if (isFlatSecond) add(plain(2, -1, 'sub'), 'substitute', 1.1);
     for (const target of targetsOf(key)) {
       const root = nameAbove(rootOf(target, key), { number: 2, deviation: -1 });
-      if (sameName(root, chord.root)) add(plain(2, -1, 'sub', target), 'substitute', 2.2 + TARGET_COST[target.degree]!);
+      if (sameName(root, chord.root))
+        add(plain(2, -1, 'sub', target), 'substitute', 2.2 + TARGET_COST[target.degree]!);
     }
   }
   if (triad === 'diminished' && seventh === 'diminished' && simple && chord.members.length === 4) {
-    if (sameName(nameAbove(key.tonic, { number: 2, deviation: 1 }), chord.root)) add(plain(2, 0, 'CT'), 'common-tone', 1.6);
+    if (sameName(nameAbove(key.tonic, { number: 2, deviation: 1 }), chord.root))
+      add(plain(2, 0, 'CT'), 'common-tone', 1.6);
     const dominant = diatonicNumeral(key, 5);
-    if (sameName(nameAbove(rootOf(dominant, key), { number: 2, deviation: 1 }), chord.root)) add(plain(2, 0, 'CT', dominant), 'common-tone', 1.8);
+    if (sameName(nameAbove(rootOf(dominant, key), { number: 2, deviation: 1 }), chord.root))
+      add(plain(2, 0, 'CT', dominant), 'common-tone', 1.8);
   }
 }
 
@@ -192,7 +252,8 @@ export function numeralsForNotes(notes: readonly NoteName[], key: Key): NumeralR
   const sixth = augmentedSixth(notes, key);
   if (sixth) readings.push(sixth);
   for (const reading of identify(notes, { key })) {
-    for (const numeral of numeralsForChord(reading.chord, key)) readings.push({ ...numeral, cost: numeral.cost + readingCost(reading) });
+    for (const numeral of numeralsForChord(reading.chord, key))
+      readings.push({ ...numeral, cost: numeral.cost + readingCost(reading) });
   }
   return readings.sort((a, b) => a.cost - b.cost);
 }
@@ -204,16 +265,32 @@ function readingCost(reading: Reading): number {
   return sameName(reading.chord.bass, reading.chord.root) || !plainStack ? reading.cost : reading.cost - 1;
 }
 
-/** The augmented sixth that notes (lowest first) are in a key, known by their spelling; null where they are none. */
+/**
+ * The augmented sixth that notes (lowest first) are in a key, known by their spelling; null where they are
+ * none.
+ */
 export function augmentedSixth(notes: readonly NoteName[], key: Key): NumeralReading | null {
   const distinct = dropDoublings(notes);
   const bass = distinct[0]!;
   for (const name of ['It', 'Fr', 'Ger'] as const) {
-    const numeral: Numeral = { degree: 6, alteration: 0, members: AUGMENTED_SIXTHS[name], lowest: ROOT, special: name, target: null };
-    if (Math.abs(bass.alteration) > 2 || !sameName(safeRoot(numeral, key) ?? bass, bass) || distinct.length !== numeral.members.length) continue;
+    const numeral: Numeral = {
+      degree: 6,
+      alteration: 0,
+      members: AUGMENTED_SIXTHS[name],
+      lowest: ROOT,
+      special: name,
+      target: null,
+    };
+    if (
+      Math.abs(bass.alteration) > 2 ||
+      !sameName(safeRoot(numeral, key) ?? bass, bass) ||
+      distinct.length !== numeral.members.length
+    )
+      continue;
     const chord = makeChord(bass, numeral.members);
     const all = numeral.members.map((m) => memberNote(bass, m));
-    if (distinct.every((note) => all.some((other) => sameName(other, note)))) return { numeral, reason: 'augmented-sixth', cost: 0.3, chord };
+    if (distinct.every((note) => all.some((other) => sameName(other, note))))
+      return { numeral, reason: 'augmented-sixth', cost: 0.3, chord };
   }
   return null;
 }

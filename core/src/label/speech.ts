@@ -35,7 +35,10 @@ export function speakChord(chord: Chord): string {
 export function speakNumeral(parts: NumeralParts): string {
   const quality = { '': '', o: ' diminished', ø: ' half-diminished', '+': ' augmented' }[parts.quality];
   const figures = parts.figures.map((figure) => FIGURE_WORDS[figure] ?? figure).join('-');
-  const prefix = parts.prefix === '' ? '' : `${SIGN_WORDS[3 + (parts.prefix.startsWith('b') ? -parts.prefix.length : parts.prefix.length)]} `;
+  const prefix =
+    parts.prefix === ''
+      ? ''
+      : `${SIGN_WORDS[3 + (parts.prefix.startsWith('b') ? -parts.prefix.length : parts.prefix.length)]} `;
   const words = [
     `${prefix}${parts.roman}${quality}`,
     parts.word,

@@ -8,7 +8,10 @@ import type { Note } from './note';
  * `signature` gives a letter's alteration in the signature. Returns, for each
  * group, whether each of its notes carries one.
  */
-export function accidentalsInBar(groups: readonly (readonly Note[])[], signature: (step: number) => number): boolean[][] {
+export function accidentalsInBar(
+  groups: readonly (readonly Note[])[],
+  signature: (step: number) => number,
+): boolean[][] {
   const held = new Map<number, number>();
   return groups.map((notes) => {
     const before = new Map(held);

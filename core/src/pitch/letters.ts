@@ -33,7 +33,12 @@ function parseGerman(text: string): NoteName {
   const ending = match?.[2] ?? '';
   const vowel = letter === 'E' || letter === 'A';
   if (step === undefined || (ending.startsWith('s') && !vowel) || (ending.startsWith('es') && vowel)) {
-    throw new TheoryError('note', text, 'this is not a German note name.', 'Write C, Fis, Es, B (B flat), H (B natural), Ases and so on.');
+    throw new TheoryError(
+      'note',
+      text,
+      'this is not a German note name.',
+      'Write C, Fis, Es, B (B flat), H (B natural), Ases and so on.',
+    );
   }
   if (ending.startsWith('is')) return noteName(step, ending.length / 2);
   return noteName(step, ending === '' ? 0 : -Math.ceil(ending.length / 2));
@@ -46,14 +51,23 @@ function parseFixedDo(text: string): NoteName {
     const { alteration, end } = readAccidentals(lower, found[0].length);
     if (end === lower.length) return noteName(found[1], alteration);
   }
-  throw new TheoryError('note', text, 'this is not a fixed-do note name.', 'Write do, ré, mi, fa, sol, la or si, then any accidentals: fa#, si♭.');
+  throw new TheoryError(
+    'note',
+    text,
+    'this is not a fixed-do note name.',
+    'Write do, ré, mi, fa, sol, la or si, then any accidentals: fa#, si♭.',
+  );
 }
 
 /**
  * Reads a note name in a letter system at a place in a text, as the root of a
  * symbol; null where none stands. German Asus4 is A with a suspension, not A flat.
  */
-export function readNoteNameIn(text: string, at: number, letters: LetterSystem): { name: NoteName; end: number } | null {
+export function readNoteNameIn(
+  text: string,
+  at: number,
+  letters: LetterSystem,
+): { name: NoteName; end: number } | null {
   if (letters === 'english') return readNoteName(text, at);
   const rest = text.slice(at);
   if (letters === 'german') {

@@ -93,7 +93,11 @@ export function stackUp(names: readonly NoteName[], floor: Note): Note[] {
     const last = notes[notes.length - 1];
     const next = atOrAbove(name, last ?? floor);
     // The same letter again (a chord with two thirds, say) stays beside it, not an octave up.
-    notes.push(last && midiNumber(next) < midiNumber(last) && next.step !== last.step ? withOctave(name, next.octave + 1) : next);
+    notes.push(
+      last && midiNumber(next) < midiNumber(last) && next.step !== last.step
+        ? withOctave(name, next.octave + 1)
+        : next,
+    );
   }
   return notes;
 }

@@ -9,7 +9,10 @@ import { sameKey, type Key } from '../key/key';
 import { readInContext, type ChordIn, type ContextOptions, type ContextReading } from './context';
 import { functionOf, type ChordFunction } from './labels';
 
-/** How a phrase ends (house theory, section 7). Perfect holds every authentic cadence unless they are told apart. */
+/**
+ * How a phrase ends (house theory, section 7). Perfect holds every authentic cadence unless they are told
+ * apart.
+ */
 export type CadenceKind = 'perfect' | 'imperfect' | 'plagal' | 'half' | 'deceptive' | 'phrygian-half';
 
 export interface Cadence {
@@ -18,7 +21,9 @@ export interface Cadence {
   readonly kind: CadenceKind;
 }
 
-/** A ii (or iiø) joined to its V. The target is where the V goes; null leaves it open: the V does not resolve. */
+/**
+ * A ii (or iiø) joined to its V. The target is where the V goes; null leaves it open: the V does not resolve.
+ */
 export interface Bracket {
   readonly from: number;
   readonly to: number;
@@ -61,15 +66,28 @@ export interface Structure extends Omit<Analysis, 'chords'> {
   readonly readings: readonly (readonly ContextReading[])[];
 }
 
-/** Reads a progression as a whole: the best reading of every chord, and what joins them. Throws TheoryError as readInContext. */
+/**
+ * Reads a progression as a whole: the best reading of every chord, and what joins them. Throws TheoryError as
+ * readInContext.
+ */
 export function structureOf(chords: readonly ChordIn[], options: AnalyseOptions = {}): Structure {
   const readings = readInContext(chords, options);
   const best = readings.map((list, at) => ruled(list, options.rulings?.get(at)));
   const arrows = arrowsOf(best);
-  return { best, readings, keys: keyAreas(best), cadences: cadencesOf(best, options), brackets: bracketsOf(best, arrows), arrows };
+  return {
+    best,
+    readings,
+    keys: keyAreas(best),
+    cadences: cadencesOf(best, options),
+    brackets: bracketsOf(best, arrows),
+    arrows,
+  };
 }
 
-/** Reads a progression as a whole and says of it what a teacher writes over and under the chords. Throws TheoryError as readInContext. */
+/**
+ * Reads a progression as a whole and says of it what a teacher writes over and under the chords. Throws
+ * TheoryError as readInContext.
+ */
 export function analyseProgression(chords: readonly ChordIn[], options: AnalyseOptions = {}): Analysis {
   const { best, readings, ...structure } = structureOf(chords, options);
   const analysed = best.map((one, at): AnalysedChord => ({
@@ -82,7 +100,10 @@ export function analyseProgression(chords: readonly ChordIn[], options: AnalyseO
   return { chords: analysed, ...structure };
 }
 
-function ruled(readings: readonly ContextReading[], ruling: Pick<ContextReading, 'key' | 'numeral'> | undefined): ContextReading {
+function ruled(
+  readings: readonly ContextReading[],
+  ruling: Pick<ContextReading, 'key' | 'numeral'> | undefined,
+): ContextReading {
   const first = readings[0]!;
   return ruling ? { ...first, ...ruling } : first;
 }
@@ -126,7 +147,12 @@ function bracketsOf(best: readonly ContextReading[], arrows: readonly Arrow[]): 
     if (!next || !isSecond(one.chord) || !isDominant(next) || !fallsAFifth(one.chord, next.chord)) return [];
     // A dominant may go on over another bass before it resolves.
     let last = from + 1;
-    while (best[last + 1] && isDominant(best[last + 1]!) && sameName(best[last + 1]!.chord.root, next.chord.root)) last++;
+    while (
+      best[last + 1] &&
+      isDominant(best[last + 1]!) &&
+      sameName(best[last + 1]!.chord.root, next.chord.root)
+    )
+      last++;
     const arrow = arrows.find((each) => each.from === last);
     return [{ from, to: from + 1, target: arrow ? arrow.to : null }];
   });
@@ -138,7 +164,10 @@ function isSecond({ members }: Chord): boolean {
   return (triad === 'minor' && seventh !== 'major') || (triad === 'diminished' && seventh !== 'diminished');
 }
 
-function cadencesOf(best: readonly ContextReading[], { phraseEnds, splitCadences = false }: AnalyseOptions): Cadence[] {
+function cadencesOf(
+  best: readonly ContextReading[],
+  { phraseEnds, splitCadences = false }: AnalyseOptions,
+): Cadence[] {
   const ends = new Set([...(phraseEnds ?? []), best.length - 1].filter((at) => at > 0 && at < best.length));
   return [...ends]
     .sort((a, b) => a - b)
@@ -153,12 +182,18 @@ function cadenceKind(from: ContextReading, to: ContextReading, split: boolean): 
   const same = sameKey(from.key, to.key) && !from.numeral.target;
   const inRoot = (one: ContextReading) => sameName(one.chord.root, one.chord.bass);
   if (to.numeral.degree === 1 && to.numeral.alteration === 0) {
-    if (same && from.numeral.degree === 5) return split && !(inRoot(from) && inRoot(to)) ? 'imperfect' : 'perfect';
+    if (same && from.numeral.degree === 5)
+      return split && !(inRoot(from) && inRoot(to)) ? 'imperfect' : 'perfect';
     if (same && from.numeral.degree === 7) return split ? 'imperfect' : 'perfect';
     return same && from.numeral.degree === 4 ? 'plagal' : null;
   }
   if (to.numeral.degree === 5 && isDominant(to)) {
-    const phrygian = same && to.key.mode === 'minor' && from.numeral.degree === 4 && from.numeral.lowest.degree === 3 && inRoot(to);
+    const phrygian =
+      same &&
+      to.key.mode === 'minor' &&
+      from.numeral.degree === 4 &&
+      from.numeral.lowest.degree === 3 &&
+      inRoot(to);
     return phrygian ? 'phrygian-half' : 'half';
   }
   return same && to.numeral.degree === 6 && from.numeral.degree === 5 ? 'deceptive' : null;

@@ -16,7 +16,8 @@ export interface BarredLine {
 }
 
 /** A piece as readLine has it, or a chord that is sought. */
-export type BarToken = LineToken | { readonly text: string; readonly start: number; readonly end: number; readonly entry: Sought };
+export type BarToken =
+  LineToken | { readonly text: string; readonly start: number; readonly end: number; readonly entry: Sought };
 
 type Fault = BarredLine['faults'][number];
 type Chord = { token: BarToken; ticks: number | null; repeatStart: boolean; repeatEnd: boolean };
@@ -28,7 +29,12 @@ type Chord = { token: BarToken; ticks: number | null; repeatStart: boolean; repe
  * said of time. A bar that does not come out is told beside the line, and its
  * chords stand all the same.
  */
-export function readBarredLine(line: string, key: Key, metre: Metre, school: School = DEFAULT_SCHOOL): BarredLine {
+export function readBarredLine(
+  line: string,
+  key: Key,
+  metre: Metre,
+  school: School = DEFAULT_SCHOOL,
+): BarredLine {
   const pieces = splitLine(line);
   const timed = pieces.some((piece) => 'sign' in piece || piece.length !== undefined);
   const bar = barTicks(metre);
@@ -46,15 +52,25 @@ export function readBarredLine(line: string, key: Key, metre: Metre, school: Sch
     const within = ((position % bar) + bar) % bar;
     if (open.length > 0 && unsaid.length > 0 && barred) {
       const left = bar - within - said;
-      if (left > 0 && Number.isInteger(left / unsaid.length)) for (const chord of unsaid) chord.ticks = left / unsaid.length;
-      else faults.push(fault(sign ?? lastOf(open), `the ${open.length} chords of this bar do not fit in ${printMetre(metre)}.`));
+      if (left > 0 && Number.isInteger(left / unsaid.length))
+        for (const chord of unsaid) chord.ticks = left / unsaid.length;
+      else
+        faults.push(
+          fault(
+            sign ?? lastOf(open),
+            `the ${open.length} chords of this bar do not fit in ${printMetre(metre)}.`,
+          ),
+        );
     }
     if (open.length > 0 && unsaid.length === 0 && sign && !sign.sign.startsWith(':')) {
       const total = within + said;
       if (chords.length === open.length && total < bar) pickup = total;
       else if (total % bar !== 0 && sign.sign === '|')
         faults.push(
-          fault(sign, `this barline stands after ${printLength(total % bar)} of the ${printLength(bar)} quarters of a bar of ${printMetre(metre)}.`),
+          fault(
+            sign,
+            `this barline stands after ${printLength(total % bar)} of the ${printLength(bar)} quarters of a bar of ${printMetre(metre)}.`,
+          ),
         );
     }
     position += open.reduce((sum, { ticks }) => sum + (ticks ?? 0), 0);
@@ -74,7 +90,12 @@ export function readBarredLine(line: string, key: Key, metre: Metre, school: Sch
     const read = length === undefined ? null : attempt(() => parseLength(length));
     if (read && !read.ok) faults.push({ start: piece.start, end: piece.end, error: read.error });
     for (const token of tokensOf(piece, key, school)) {
-      const chord: Chord = { token, ticks: read?.ok ? read.value : null, repeatStart: repeats, repeatEnd: false };
+      const chord: Chord = {
+        token,
+        ticks: read?.ok ? read.value : null,
+        repeatStart: repeats,
+        repeatEnd: false,
+      };
       repeats = false;
       chords.push(chord);
       open.push(chord);
@@ -92,7 +113,9 @@ export function readBarredLine(line: string, key: Key, metre: Metre, school: Sch
 
 function tokensOf(piece: Piece, key: Key, school: School): BarToken[] {
   const { text, start, end } = piece;
-  return isSought(text) ? [{ text, start, end, entry: { kind: 'sought', text } }] : readPiece(piece, key, school);
+  return isSought(text)
+    ? [{ text, start, end, entry: { kind: 'sought', text } }]
+    : readPiece(piece, key, school);
 }
 
 function lastOf(open: readonly Chord[]): { start: number; end: number } {
@@ -101,5 +124,14 @@ function lastOf(open: readonly Chord[]): { start: number; end: number } {
 }
 
 function fault({ start, end }: { start: number; end: number }, what: string): Fault {
-  return { start, end, error: new TheoryError('entry', '|', what, 'Give the chords lengths in quarters, as in V7:2, or change the metre.') };
+  return {
+    start,
+    end,
+    error: new TheoryError(
+      'entry',
+      '|',
+      what,
+      'Give the chords lengths in quarters, as in V7:2, or change the metre.',
+    ),
+  };
 }

@@ -1,7 +1,10 @@
 import { parseLength, printLength, TICKS_A_QUARTER, USUAL_TICKS } from './length';
 import { barTicks, beatTicks, type Metre } from './metre';
 
-/** What a column says of its time: lengths in quarters as text, and repeats that begin before it or end after it. */
+/**
+ * What a column says of its time: lengths in quarters as text, and repeats that begin before it or end after
+ * it.
+ */
 export interface Timed {
   readonly length?: string;
   readonly repeatStart?: boolean;
@@ -27,7 +30,9 @@ export function ticksOfColumn({ length }: Timed): number {
 
 /** Whether anything is said of lengths and repeats. */
 export function isTimed(columns: readonly Timed[]): boolean {
-  return columns.some(({ length, repeatStart, repeatEnd }) => length !== undefined || repeatStart || repeatEnd);
+  return columns.some(
+    ({ length, repeatStart, repeatEnd }) => length !== undefined || repeatStart || repeatEnd,
+  );
 }
 
 /** The places of all columns. `pickup` is the length of an upbeat in quarters, `0` for none. */
@@ -75,14 +80,21 @@ export function printLine(pieces: readonly LinePiece[], metre: Metre, pickup = '
   let at = 0;
   while (at < pieces.length) {
     let end = at + 1;
-    while (end < pieces.length && !(places[end]!.opens || pieces[end]!.repeatStart || pieces[end - 1]!.repeatEnd)) end++;
+    while (
+      end < pieces.length &&
+      !(places[end]!.opens || pieces[end]!.repeatStart || pieces[end - 1]!.repeatEnd)
+    )
+      end++;
     const own = pieces.slice(at, end);
     const ticks = places[at]!.ticks;
     const whole =
-      places[at]!.opens && ticks * own.length === bar && own.every((piece, i) => piece.length !== undefined && places[at + i]!.ticks === ticks);
+      places[at]!.opens &&
+      ticks * own.length === bar &&
+      own.every((piece, i) => piece.length !== undefined && places[at + i]!.ticks === ticks);
     if (own[0]!.repeatStart) words.push('|:');
     else if (places[at]!.opens && !pieces[at - 1]?.repeatEnd) words.push('|');
-    for (const piece of own) words.push(whole ? piece.text : `${piece.text}:${piece.length ?? printLength(USUAL_TICKS)}`);
+    for (const piece of own)
+      words.push(whole ? piece.text : `${piece.text}:${piece.length ?? printLength(USUAL_TICKS)}`);
     if (own[own.length - 1]!.repeatEnd) words.push(':|');
     at = end;
   }
@@ -90,7 +102,10 @@ export function printLine(pieces: readonly LinePiece[], metre: Metre, pickup = '
   return words.join(' ');
 }
 
-/** The order in which columns are played: repeated parts twice. A repeat without a beginning goes back to the last one, or to the front. */
+/**
+ * The order in which columns are played: repeated parts twice. A repeat without a beginning goes back to the
+ * last one, or to the front.
+ */
 export function playedOrder(columns: readonly Timed[]): number[] {
   const order: number[] = [];
   let from = 0;

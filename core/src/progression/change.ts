@@ -5,12 +5,15 @@ import { chordOfNumeral, printNumeral, type Numeral } from '../label';
 import { midiNumber, parseNote, printNote, sameName, type Note, type NoteName } from '../pitch';
 import { readEntry, type Entry } from './entry';
 
-/** Puts the next member up (`by` 1) or down (−1) into the bass. Throws TheoryError for an unreadable entry. */
+/**
+ * Puts the next member up (`by` 1) or down (−1) into the bass. Throws TheoryError for an unreadable entry.
+ */
 export function invertEntry(entry: Entry, key: Key, by: 1 | -1): Entry {
   const { chord, numeral, notes } = readEntry(entry, key);
   const inverted = invertChord(chord, by);
   if (entry.kind === 'symbol') return { kind: 'symbol', text: printSymbol(inverted) };
-  if (entry.kind === 'numeral') return { kind: 'numeral', text: printNumeral(invertNumeral(numeral, key, inverted), key) };
+  if (entry.kind === 'numeral')
+    return { kind: 'numeral', text: printNumeral(invertNumeral(numeral, key, inverted), key) };
   return { kind: 'notes', notes: putInBass(notes!, inverted.bass).map(printNote) };
 }
 
@@ -31,7 +34,8 @@ function putInBass(notes: readonly Note[], bass: NoteName): Note[] {
   if (notes.length <= 4 && index > 0 && midiNumber(notes[0]!) < 60) {
     // Keeps the register: the old bass rises by an octave and the new one stays if it is then lowest.
     const raised = others.map((note, i) => (i === 0 ? { ...note, octave: note.octave + 1 } : note));
-    if (midiNumber(moved) < Math.min(...raised.map(midiNumber))) return [moved, ...raised].sort((a, b) => midiNumber(a) - midiNumber(b));
+    if (midiNumber(moved) < Math.min(...raised.map(midiNumber)))
+      return [moved, ...raised].sort((a, b) => midiNumber(a) - midiNumber(b));
   }
   while (midiNumber(moved) >= floor) moved = { ...moved, octave: moved.octave - 1 };
   return [moved, ...others];
@@ -41,7 +45,8 @@ function putInBass(notes: readonly Note[], bass: NoteName): Note[] {
 export function rereadEntry(entry: Entry, key: Key): Entry {
   if (entry.kind !== 'numeral') return entry;
   const { chord, numeral } = readEntry(entry, key);
-  if (numeral.special === 'It' || numeral.special === 'Fr' || numeral.special === 'Ger') return notesAsEntry(chord);
+  if (numeral.special === 'It' || numeral.special === 'Fr' || numeral.special === 'Ger')
+    return notesAsEntry(chord);
   return { kind: 'symbol', text: printSymbol(chord) };
 }
 
@@ -57,7 +62,10 @@ function notesAsEntry(chord: Chord): Entry {
   return { kind: 'notes', notes };
 }
 
-/** Same numerals, new key: symbols and notes move by the interval between the tonics, the shorter way unless told. */
+/**
+ * Same numerals, new key: symbols and notes move by the interval between the tonics, the shorter way unless
+ * told.
+ */
 export function transposeEntry(entry: Entry, from: Key, to: Key, way: Way = 'nearest'): Entry {
   if (entry.kind === 'sought') return entry;
   if (entry.kind === 'numeral') {
@@ -68,9 +76,15 @@ export function transposeEntry(entry: Entry, from: Key, to: Key, way: Way = 'nea
   const move = (name: NoteName) => (up ? nameAbove(name, interval) : nameBelow(name, interval));
   if (entry.kind === 'symbol') {
     const { chord } = readEntry(entry, from);
-    return { kind: 'symbol', text: printSymbol({ root: move(chord.root), members: chord.members, bass: move(chord.bass) }) };
+    return {
+      kind: 'symbol',
+      text: printSymbol({ root: move(chord.root), members: chord.members, bass: move(chord.bass) }),
+    };
   }
-  return { kind: 'notes', notes: entry.notes.map((note) => printNote(transpose(parseNote(note), interval, !up))) };
+  return {
+    kind: 'notes',
+    notes: entry.notes.map((note) => printNote(transpose(parseNote(note), interval, !up))),
+  };
 }
 
 /** Which way notes go to another tonic. */

@@ -3,13 +3,20 @@ import { describe } from '../chord/describe';
 import { inversionOf, notesFromBass, type Chord } from '../chord/chord';
 import { attempt, TheoryError } from '../errors';
 import { keyFromSignature, MODES, signatureFifths, type Key } from '../key/key';
-import { augmentedSixth, numeralsForChord, type NumeralReading, type NumeralReason } from '../label/numeralsFor';
+import {
+  augmentedSixth,
+  numeralsForChord,
+  type NumeralReading,
+  type NumeralReason,
+} from '../label/numeralsFor';
 import { rootOf, type Numeral } from '../label/numeral';
 import { perObject } from '../memo';
 import { lineOfFifths, sameName, type NoteName } from '../pitch';
 import { COSTS, stepCost } from './contextCosts';
 
-/** One chord as it comes: its notes, lowest first, the chord that a symbol names, or a chord with its numeral. */
+/**
+ * One chord as it comes: its notes, lowest first, the chord that a symbol names, or a chord with its numeral.
+ */
 export type ChordIn =
   | { readonly notes: readonly NoteName[] }
   | { readonly chord: Chord }
@@ -26,7 +33,10 @@ export interface ContextOptions {
   readonly keys?: readonly (Key | null)[];
 }
 
-/** One reading of a chord: the key it is counted in, its numeral there, and what the best whole reading with it costs more than the best of all. */
+/**
+ * One reading of a chord: the key it is counted in, its numeral there, and what the best whole reading with
+ * it costs more than the best of all.
+ */
 export interface ContextReading {
   readonly key: Key;
   readonly numeral: Numeral;
@@ -82,7 +92,9 @@ export function readInContext(chords: readonly ChordIn[], options: ContextOption
   const backward = sweepBack(columns, steps);
   const least = Math.min(...forward[forward.length - 1]!);
   return columns.map((states, i) => {
-    const readings = states.map((state, j) => shown(state, columns[i + 1], forward[i]![j]! + backward[i]![j]! - least));
+    const readings = states.map((state, j) =>
+      shown(state, columns[i + 1], forward[i]![j]! + backward[i]![j]! - least),
+    );
     return readings
       .filter(({ excess }) => excess <= SHOWN_EXCESS)
       .sort((a, b) => a.excess - b.excess)
@@ -90,13 +102,34 @@ export function readInContext(chords: readonly ChordIn[], options: ContextOption
   });
 }
 
-function shown({ key, numeral, chord, reason, degree, inversion }: State, next: readonly State[] | undefined, excess: number): ContextReading {
-  const cadential = degree === 1 && inversion === 2 && next?.some((after) => after.key === key && after.degree === 5 && after.inversion === 0);
-  return { key, numeral, chord, reason: cadential ? 'cadential-six-four' : reason, excess: Math.max(0, excess) };
+function shown(
+  { key, numeral, chord, reason, degree, inversion }: State,
+  next: readonly State[] | undefined,
+  excess: number,
+): ContextReading {
+  const cadential =
+    degree === 1 &&
+    inversion === 2 &&
+    next?.some((after) => after.key === key && after.degree === 5 && after.inversion === 0);
+  return {
+    key,
+    numeral,
+    chord,
+    reason: cadential ? 'cadential-six-four' : reason,
+    excess: Math.max(0, excess),
+  };
 }
 
-/** What every step into a column costs, row by row of the column before; used by both sweeps. Plain loops: this is the hot path. */
-function stepsInto(before: readonly State[], states: readonly State[], at: number, ends: ReadonlySet<number>): Float64Array[] {
+/**
+ * What every step into a column costs, row by row of the column before; used by both sweeps. Plain loops:
+ * this is the hot path.
+ */
+function stepsInto(
+  before: readonly State[],
+  states: readonly State[],
+  at: number,
+  ends: ReadonlySet<number>,
+): Float64Array[] {
   const [afterPhrase, isEnd] = [ends.has(at - 1), ends.has(at)];
   const rows: Float64Array[] = [];
   for (let i = 0; i < before.length; i++) {
@@ -109,7 +142,11 @@ function stepsInto(before: readonly State[], states: readonly State[], at: numbe
 }
 
 /** Best cost of everything up to and with each state. */
-function sweep(columns: readonly (readonly State[])[], steps: readonly (readonly Float64Array[])[], ends: ReadonlySet<number>): Float64Array[] {
+function sweep(
+  columns: readonly (readonly State[])[],
+  steps: readonly (readonly Float64Array[])[],
+  ends: ReadonlySet<number>,
+): Float64Array[] {
   const forward: Float64Array[] = [];
   columns.forEach((states, at) => {
     const known = forward[at - 1];
@@ -117,7 +154,8 @@ function sweep(columns: readonly (readonly State[])[], steps: readonly (readonly
     for (let j = 0; j < costs.length; j++) {
       const state = states[j]!;
       let least = known ? Infinity : opening(state) + (ends.has(0) ? cadence(null, state) : 0);
-      if (known) for (let i = 0; i < known.length; i++) least = Math.min(least, known[i]! + steps[at]![i]![j]!);
+      if (known)
+        for (let i = 0; i < known.length; i++) least = Math.min(least, known[i]! + steps[at]![i]![j]!);
       costs[j] = least + ownCost(state, at === columns.length - 1);
     }
     forward.push(costs);
@@ -126,7 +164,10 @@ function sweep(columns: readonly (readonly State[])[], steps: readonly (readonly
 }
 
 /** Best cost of everything after each state. */
-function sweepBack(columns: readonly (readonly State[])[], steps: readonly (readonly Float64Array[])[]): Float64Array[] {
+function sweepBack(
+  columns: readonly (readonly State[])[],
+  steps: readonly (readonly Float64Array[])[],
+): Float64Array[] {
   const last = columns.length - 1;
   const backward: Float64Array[] = [];
   backward[last] = new Float64Array(columns[last]!.length);
@@ -153,14 +194,22 @@ function ownCost(state: State, isLast: boolean): number {
 function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean): number {
   let cost = 0;
   if (from.keyAt !== to.keyAt) {
-    cost += (afterPhrase ? COSTS.changeAfterPhrase : COSTS.change) + COSTS.changeFifth * Math.abs(from.fifths - to.fifths);
+    cost +=
+      (afterPhrase ? COSTS.changeAfterPhrase : COSTS.change) +
+      COSTS.changeFifth * Math.abs(from.fifths - to.fifths);
     if (from.target > 0) cost += to.root === from.targetRoot ? COSTS.resolves : COSTS.astray;
   } else if (from.target > 0) {
-    cost += to.root === from.targetRoot ? COSTS.resolves : to.target === from.target ? COSTS.sameTarget : COSTS.astray;
+    cost +=
+      to.root === from.targetRoot
+        ? COSTS.resolves
+        : to.target === from.target
+          ? COSTS.sameTarget
+          : COSTS.astray;
   } else if (to.degree > 0 && !afterPhrase) {
     cost += stepCost(from.degree, to.degree);
     if (from.degree === 1 && from.inversion === 2)
-      cost += to.degree === 5 && to.inversion === 0 ? COSTS.cadentialSixFour - stepCost(1, 5) : COSTS.looseSixFour;
+      cost +=
+        to.degree === 5 && to.inversion === 0 ? COSTS.cadentialSixFour - stepCost(1, 5) : COSTS.looseSixFour;
   }
   if (isEnd) cost += cadence(from, to);
   return cost;
@@ -204,11 +253,17 @@ function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][
     const states = builtOnce(chord, keys, home, given ?? options.key ?? null);
     if (index > 0) return states;
     // The first chord belongs to one of the signature's own keys, if it can.
-    return states.map((state) => ({ ...state, cost: state.cost + COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home) }));
+    return states.map((state) => ({
+      ...state,
+      cost: state.cost + COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home),
+    }));
   });
 }
 
-/** As build, remembered: a line keeps most of its chords from one edit to the next. Sought keys follow from the signature. */
+/**
+ * As build, remembered: a line keeps most of its chords from one edit to the next. Sought keys follow from
+ * the signature.
+ */
 function builtOnce(chord: ChordIn, keys: readonly Key[], home: number, given: Key | null): State[] {
   const id = `${home} ${given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length} ${idOf(chord)}`;
   let states = BUILT.get(id);
@@ -241,11 +296,14 @@ function keysSought(signature: number): Key[] {
 
 /** Without a signature: the one that leaves the fewest notes outside. */
 function guessSignature(chords: readonly ChordIn[]): number {
-  const places = chords.flatMap((chord) => ('notes' in chord ? chord.notes : notesFromBass(chord.chord)).map(lineOfFifths));
+  const places = chords.flatMap((chord) =>
+    ('notes' in chord ? chord.notes : notesFromBass(chord.chord)).map(lineOfFifths),
+  );
   let best = 0;
   let least = Infinity;
   for (let fifths = -7; fifths <= 7; fifths++) {
-    const outside = places.filter((place) => place < fifths - 1 || place > fifths + 5).length + Math.abs(fifths) / 100;
+    const outside =
+      places.filter((place) => place < fifths - 1 || place > fifths + 5).length + Math.abs(fifths) / 100;
     if (outside < least) [best, least] = [fifths, outside];
   }
   return best;
@@ -261,7 +319,13 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
     chord,
     reason,
     cost,
-    degree: target ? 0 : numeral.special === 'N' ? 2 : numeral.special === 'CT' || numeral.special === 'Cad' ? 1 : numeral.degree,
+    degree: target
+      ? 0
+      : numeral.special === 'N'
+        ? 2
+        : numeral.special === 'CT' || numeral.special === 'Cad'
+          ? 1
+          : numeral.degree,
     target: target ? target.degree : 0,
     targetRoot: target ? lineOfFifths(rootOf(target, key)) : NaN,
     root: lineOfFifths(chord.root),
@@ -282,7 +346,9 @@ function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
           one,
           key,
           reason,
-          cost * COSTS.numeral + weakness(numeral, key, reason) + COSTS.farFromSignature * Math.abs(signatureFifths(key) - home),
+          cost * COSTS.numeral +
+            weakness(numeral, key, reason) +
+            COSTS.farFromSignature * Math.abs(signatureFifths(key) - home),
         ),
       );
     if ('notes' in chord) {
@@ -290,7 +356,8 @@ function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
       if (sixth) add(sixth.numeral, sixth.chord, sixth.reason, sixth.cost);
     }
     for (const { chord: one, cost } of candidates) {
-      for (const reading of numeralsIn(one, key)) add(reading.numeral, one, reading.reason, reading.cost + cost);
+      for (const reading of numeralsIn(one, key))
+        add(reading.numeral, one, reading.reason, reading.cost + cost);
     }
     own.sort((a, b) => a.cost - b.cost);
     states.push(...own.slice(0, READINGS_PER_KEY));
@@ -327,9 +394,14 @@ function numeralsIn(chord: Chord, key: Key): readonly NumeralReading[] {
 
 const PLACES = new Map<string, readonly NumeralReading[]>();
 const MOST_PLACES = 20_000;
-const membersId = perObject((members: Chord['members']) => members.map(({ degree, alteration }) => `${degree}.${alteration}`).join());
+const membersId = perObject((members: Chord['members']) =>
+  members.map(({ degree, alteration }) => `${degree}.${alteration}`).join(),
+);
 
-/** What speaks against a minor key though the chord is in it: the chords that belong to the relative major first. */
+/**
+ * What speaks against a minor key though the chord is in it: the chords that belong to the relative major
+ * first.
+ */
 function weakness(numeral: Numeral, key: Key, reason: NumeralReason): number {
   if (key.mode !== 'minor' || reason !== 'diatonic' || numeral.target) return 0;
   return (COSTS.naturalMinor as Record<number, number>)[numeral.degree] ?? 0;
@@ -365,7 +437,10 @@ function chordsOf(chord: ChordIn): { readonly chord: Chord; readonly cost: numbe
   return readings.slice(0, 3).map(({ chord: one, cost, description }) => {
     // An inversion says nothing against a whole chord: its figures name it.
     const inverted = sameName(one.root, one.bass) || description.omitted.length > 0 ? 0 : 1;
-    return { chord: one, cost: Math.max(0, cost - inverted - least) + (description.sixth ? COSTS.addedSixth : 0) };
+    return {
+      chord: one,
+      cost: Math.max(0, cost - inverted - least) + (description.sixth ? COSTS.addedSixth : 0),
+    };
   });
 }
 

@@ -4,7 +4,10 @@
  * about "one surprising step"; negative costs are what confirms a key.
  */
 export const COSTS = {
-  /** Going to another key in the middle of a phrase, and after a phrase end; and for each fifth that lies between. */
+  /**
+   * Going to another key in the middle of a phrase, and after a phrase end; and for each fifth that lies
+   * between.
+   */
   change: 2.6,
   changeAfterPhrase: 1.2,
   changeFifth: 0.45,

@@ -1,4 +1,12 @@
-import { dropDoublings, identify, notesFromBass, parseSymbol, printSymbol, describe, type Chord } from '../chord';
+import {
+  dropDoublings,
+  identify,
+  notesFromBass,
+  parseSymbol,
+  printSymbol,
+  describe,
+  type Chord,
+} from '../chord';
 import { attempt, TheoryError, type Result } from '../errors';
 import { TextMemo } from '../memo';
 import type { Key } from '../key/key';
@@ -15,7 +23,15 @@ import {
   type School,
 } from '../label';
 import { splitLine, type Piece } from './pieces';
-import { parseNote, parseNoteName, printNote, readNoteNameIn, staffPosition, midiNumber, type Note } from '../pitch';
+import {
+  parseNote,
+  parseNoteName,
+  printNote,
+  readNoteNameIn,
+  staffPosition,
+  midiNumber,
+  type Note,
+} from '../pitch';
 
 /**
  * What stands in a column, as it is stored: a numeral or a symbol in the
@@ -27,7 +43,10 @@ export type Entry =
   | { readonly kind: 'notes'; readonly notes: readonly string[] }
   | Sought;
 
-/** A chord that is to be worked back from the brackets and arrows drawn at it: `?`, `[?` opens a bracket, `?]` closes it, `>` points to the next chord. */
+/**
+ * A chord that is to be worked back from the brackets and arrows drawn at it: `?`, `[?` opens a bracket, `?]`
+ * closes it, `>` points to the next chord.
+ */
 export interface Sought {
   readonly kind: 'sought';
   readonly text: string;
@@ -40,7 +59,11 @@ export function isSought(text: string): boolean {
 }
 
 /** What is drawn at a chord that is sought. */
-export function drawnAt({ text }: Sought): { readonly opens: boolean; readonly closes: boolean; readonly arrow: boolean } {
+export function drawnAt({ text }: Sought): {
+  readonly opens: boolean;
+  readonly closes: boolean;
+  readonly arrow: boolean;
+} {
   return { opens: text.startsWith('['), closes: text.includes(']'), arrow: text.endsWith('>') };
 }
 
@@ -64,15 +87,29 @@ export function readEntry(entry: Entry, key: Key): ReadEntry {
   }
   if (entry.kind === 'symbol') {
     const chord = parseSymbol(entry.text);
-    const readings = describe(chord.members).sixth ? numeralsForNotes(notesFromBass(chord), key) : numeralsForChord(chord, key);
+    const readings = describe(chord.members).sixth
+      ? numeralsForNotes(notesFromBass(chord), key)
+      : numeralsForChord(chord, key);
     return { chord, numeral: firstNumeral(readings, entry.text), readings, notes: null };
   }
   if (entry.kind === 'sought')
-    throw new TheoryError('entry', entry.text, 'this chord is to be worked back and is not known yet.', 'Work it back, or type it.');
-  const notes = entry.notes.map(parseNote).sort((a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b));
+    throw new TheoryError(
+      'entry',
+      entry.text,
+      'this chord is to be worked back and is not known yet.',
+      'Work it back, or type it.',
+    );
+  const notes = entry.notes
+    .map(parseNote)
+    .sort((a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b));
   const readings = numeralsForNotes(notes, key);
   const best = readings[0];
-  return { chord: best?.chord ?? identify(notes, { key })[0]!.chord, numeral: firstNumeral(readings, entry.notes.join(' ')), readings, notes };
+  return {
+    chord: best?.chord ?? identify(notes, { key })[0]!.chord,
+    numeral: firstNumeral(readings, entry.notes.join(' ')),
+    readings,
+    notes,
+  };
 }
 
 function firstNumeral(readings: readonly NumeralReading[], read: string): Numeral {
@@ -89,7 +126,13 @@ function firstNumeral(readings: readonly NumeralReading[], read: string): Numera
 
 /** One piece of a typed line: where it stood, and the entry it gave or the error. */
 export type LineToken =
-  | { readonly text: string; readonly start: number; readonly end: number; readonly entry: Entry; readonly read: ReadEntry }
+  | {
+      readonly text: string;
+      readonly start: number;
+      readonly end: number;
+      readonly entry: Entry;
+      readonly read: ReadEntry;
+    }
   | { readonly text: string; readonly start: number; readonly end: number; readonly error: TheoryError };
 
 /**
@@ -107,7 +150,9 @@ export function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
   if (/^[1-7](?:-[1-7])+$/.test(piece.text)) {
     return piece.text
       .split('-')
-      .map((text, index) => readOne({ text, start: piece.start + 2 * index, end: piece.start + 2 * index + 1 }, key, school));
+      .map((text, index) =>
+        readOne({ text, start: piece.start + 2 * index, end: piece.start + 2 * index + 1 }, key, school),
+      );
   }
   const cadence = /^V6\/?4[-–](?:5\/?3|7)$/.exec(piece.text);
   if (cadence) {
@@ -157,7 +202,11 @@ export function entryOf(text: string, key: Key, school: School = DEFAULT_SCHOOL)
   if (school.letters !== 'english' && readNoteNameIn(text, 0, school.letters))
     return { kind: 'symbol', text: printSymbol(parseSymbol(text, school.letters)) };
   if (/^[A-G]/.test(text)) {
-    if (/^[A-G](?:##?|bb?|x|♯|♭)?-?\d(?:$|[,+])/.test(text) && !/^[A-G](?:##?|bb?|x|♯|♭)?(?:2|5|6|7|9)$/.test(text)) return notesEntry(text);
+    if (
+      /^[A-G](?:##?|bb?|x|♯|♭)?-?\d(?:$|[,+])/.test(text) &&
+      !/^[A-G](?:##?|bb?|x|♯|♭)?(?:2|5|6|7|9)$/.test(text)
+    )
+      return notesEntry(text);
     return { kind: 'symbol', text: printSymbol(parseSymbol(text)) };
   }
   throw new TheoryError(
@@ -177,10 +226,21 @@ function numeralEntry(numeral: Numeral, key: Key): Entry {
 function notesEntry(text: string): Entry {
   const inner = text.replace(/^\(|\)$/g, '').trim();
   if (text.startsWith('(') && !text.endsWith(')')) {
-    throw new TheoryError('entry', text, 'the group of notes has no closing bracket, or something stands after it.', 'Close it: (A2 E4 A4 C#5).');
+    throw new TheoryError(
+      'entry',
+      text,
+      'the group of notes has no closing bracket, or something stands after it.',
+      'Close it: (A2 E4 A4 C#5).',
+    );
   }
   const parts = inner.split(/[\s,+]+/).filter(Boolean);
-  if (parts.length > 16) throw new TheoryError('entry', text, 'more than 16 notes stand in one group.', 'Leave out doublings, or write two groups.');
+  if (parts.length > 16)
+    throw new TheoryError(
+      'entry',
+      text,
+      'more than 16 notes stand in one group.',
+      'Leave out doublings, or write two groups.',
+    );
   let last: Note = { step: 0, alteration: 0, octave: 3 };
   const notes = parts.map((part) => {
     if (/\d$/.test(part)) return (last = parseNote(part));
@@ -189,7 +249,12 @@ function notesEntry(text: string): Entry {
     return (last = { ...name, octave });
   });
   if (dropDoublings(notes).length < 2) {
-    throw new TheoryError('entry', text, 'a chord needs at least two different notes.', 'Write the notes from the lowest up: (A2 E4 A4 C#5).');
+    throw new TheoryError(
+      'entry',
+      text,
+      'a chord needs at least two different notes.',
+      'Write the notes from the lowest up: (A2 E4 A4 C#5).',
+    );
   }
   return { kind: 'notes', notes: notes.map(printNote) };
 }
@@ -207,7 +272,8 @@ export function entryText(entry: Entry): string {
 export function entryTextIn(entry: Entry, key: Key, school: School): string {
   if (entry.kind === 'notes' || entry.kind === 'sought' || school === DEFAULT_SCHOOL) return entryText(entry);
   const printed = attempt(() => {
-    if (entry.kind === 'symbol') return printSymbol(parseSymbol(entry.text), { school: school.symbols, letters: school.letters });
+    if (entry.kind === 'symbol')
+      return printSymbol(parseSymbol(entry.text), { school: school.symbols, letters: school.letters });
     const inLine: School = school.inversion === 'words' ? { ...school, inversion: 'figures' } : school;
     return printNumeral(parseNumeral(entry.text, key), key, inLine);
   });

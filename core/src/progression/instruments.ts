@@ -9,7 +9,10 @@ export interface Instrument {
   readonly written: Interval;
 }
 
-/** Concert pitch and the B♭, E♭ and F parts: written a major second, a major sixth and a perfect fifth up (common practice). */
+/**
+ * Concert pitch and the B♭, E♭ and F parts: written a major second, a major sixth and a perfect fifth up
+ * (common practice).
+ */
 export const INSTRUMENTS: readonly Instrument[] = [
   { id: 'concert', written: { number: 1, deviation: 0 } },
   { id: 'Bb', written: { number: 2, deviation: 0 } },

@@ -2,7 +2,16 @@ import { describe, printSymbol, qualityName, stackedNotes, type Chord } from '..
 import { attempt, type TheoryError } from '../errors';
 import { degreeOf } from '../key/scale';
 import type { Key } from '../key/key';
-import { DEFAULT_SCHOOL, printFigure, shortFigures, type Numeral, type NumeralParts, type NumeralReading, type School, typesetParts } from '../label';
+import {
+  DEFAULT_SCHOOL,
+  printFigure,
+  shortFigures,
+  type Numeral,
+  type NumeralParts,
+  type NumeralReading,
+  type School,
+  typesetParts,
+} from '../label';
 import { displayNoteName, accidentalGlyph, type Note, type NoteName } from '../pitch';
 import { readEntry, type Entry, type ReadEntry } from './entry';
 
@@ -23,7 +32,8 @@ export interface ColumnLabels {
   readonly notes: readonly Note[] | null;
 }
 
-export type LabelledColumn = { readonly ok: true; readonly labels: ColumnLabels } | { readonly ok: false; readonly error: TheoryError };
+export type LabelledColumn =
+  { readonly ok: true; readonly labels: ColumnLabels } | { readonly ok: false; readonly error: TheoryError };
 
 /** Labels one stored entry in a key and a school. An unreadable entry gives its error in place. */
 export function labelEntry(entry: Entry, key: Key, school: School = DEFAULT_SCHOOL): LabelledColumn {
@@ -32,7 +42,11 @@ export function labelEntry(entry: Entry, key: Key, school: School = DEFAULT_SCHO
 }
 
 /** Everything the grid says about a chord that is read. */
-export function labelsOf({ chord, numeral, readings, notes }: ReadEntry, key: Key, school: School): ColumnLabels {
+export function labelsOf(
+  { chord, numeral, readings, notes }: ReadEntry,
+  key: Key,
+  school: School,
+): ColumnLabels {
   return {
     chord,
     numeral,
@@ -51,7 +65,11 @@ export function labelsOf({ chord, numeral, readings, notes }: ReadEntry, key: Ke
 }
 
 /** Labels a whole progression, in order. */
-export function labelProgression(entries: readonly Entry[], key: Key, school: School = DEFAULT_SCHOOL): LabelledColumn[] {
+export function labelProgression(
+  entries: readonly Entry[],
+  key: Key,
+  school: School = DEFAULT_SCHOOL,
+): LabelledColumn[] {
   return entries.map((entry) => labelEntry(entry, key, school));
 }
 
@@ -60,7 +78,10 @@ function degreeText(note: NoteName, key: Key): string {
   return accidentalGlyph(alteration) + degree;
 }
 
-/** Function by degree (common practice): I iii vi tonic, ii IV pre-dominant, V vii° dominant; an applied chord leads elsewhere. */
+/**
+ * Function by degree (common practice): I iii vi tonic, ii IV pre-dominant, V vii° dominant; an applied chord
+ * leads elsewhere.
+ */
 export function functionOf(numeral: Numeral): ChordFunction | null {
   if (numeral.target) return null;
   switch (numeral.special) {
@@ -75,6 +96,8 @@ export function functionOf(numeral: Numeral): ChordFunction | null {
     case 'CT':
       return null;
     default:
-      return (['tonic', 'pre-dominant', 'tonic', 'pre-dominant', 'dominant', 'tonic', 'dominant'] as const)[numeral.degree - 1]!;
+      return (['tonic', 'pre-dominant', 'tonic', 'pre-dominant', 'dominant', 'tonic', 'dominant'] as const)[
+        numeral.degree - 1
+      ]!;
   }
 }

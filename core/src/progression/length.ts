@@ -16,7 +16,12 @@ export function parseLength(text: string): number {
   const match = /^(\d{1,3})(?:\/([1-9]\d?))?$/.exec(text);
   const ticks = match ? (Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1) : 0;
   if (!Number.isInteger(ticks) || ticks <= 0 || ticks > LONGEST_QUARTERS * TICKS_A_QUARTER)
-    throw new TheoryError('request', text, 'this is no length in quarters.', 'Write a number such as 1, 2 or 3/2.');
+    throw new TheoryError(
+      'request',
+      text,
+      'this is no length in quarters.',
+      'Write a number such as 1, 2 or 3/2.',
+    );
   return ticks;
 }
 
@@ -39,7 +44,9 @@ export interface NoteValue {
   readonly triplet?: true;
 }
 
-const VALUES = ([1, 2, 4, 8, 16] as const).flatMap((part) => ([1, 0] as const).map((dots): NoteValue => ({ part, dots })));
+const VALUES = ([1, 2, 4, 8, 16] as const).flatMap((part) =>
+  ([1, 0] as const).map((dots): NoteValue => ({ part, dots })),
+);
 
 function ticksOf({ part, dots }: NoteValue): number {
   return ((4 * TICKS_A_QUARTER) / part) * (dots === 1 ? 1.5 : 1);
@@ -58,7 +65,9 @@ export function noteValue(ticks: number): NoteValue {
   return exactValue(ticks) ?? VALUES.find((value) => ticksOf(value) <= ticks) ?? { part: 16, dots: 0 };
 }
 
-/** A length as a row of note values, longest first; what no value has (a part of a tuplet) goes with the last. */
+/**
+ * A length as a row of note values, longest first; what no value has (a part of a tuplet) goes with the last.
+ */
 export function noteValues(ticks: number): readonly { readonly value: NoteValue; readonly ticks: number }[] {
   const found: { value: NoteValue; ticks: number }[] = [];
   let left = ticks;

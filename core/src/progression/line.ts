@@ -63,15 +63,24 @@ export interface LineOptions {
  * and after. A column that cannot be read keeps its error, and the others are
  * read without it.
  */
-export function labelLine(columns: readonly LineColumn[], key: Key, options: LineOptions, school: School = DEFAULT_SCHOOL): LineLabel[] {
+export function labelLine(
+  columns: readonly LineColumn[],
+  key: Key,
+  options: LineOptions,
+  school: School = DEFAULT_SCHOOL,
+): LineLabel[] {
   const areas = areasOf(columns, key);
   const entries = columns.map(({ entry }) => entry);
   const back = entries.some(({ kind }) => kind === 'sought') ? workBack(entries, areas) : NOTHING_SOUGHT;
-  const reads = columns.map(({ entry }, at) => readOnce(knownEntry(entry, back.get(at), areas[at]!), areas[at]!));
+  const reads = columns.map(({ entry }, at) =>
+    readOnce(knownEntry(entry, back.get(at), areas[at]!), areas[at]!),
+  );
   const good = columns.flatMap((_, at) => (reads[at]!.ok ? [at] : []));
   const place = new Map(good.map((at, index) => [at, index]));
   const rulings = columns.map((column) => rulingOf(column));
-  const chords = good.map((at): ChordIn => chordIn(columns[at]!, (reads[at] as { value: ReadEntry }).value, areas[at]!, rulings[at] ?? null));
+  const chords = good.map((at): ChordIn =>
+    chordIn(columns[at]!, (reads[at] as { value: ReadEntry }).value, areas[at]!, rulings[at] ?? null),
+  );
   const marked = columns.some((column) => column.key !== undefined);
   const analysed = attempt(() =>
     structureOf(chords, {
@@ -82,7 +91,8 @@ export function labelLine(columns: readonly LineColumn[], key: Key, options: Lin
     }),
   );
   // Too far from every key: each chord is read by itself.
-  if (!analysed.ok) return columns.map(({ entry }, at) => alone(labelEntry(entry, areas[at]!, school), areas[at]!));
+  if (!analysed.ok)
+    return columns.map(({ entry }, at) => alone(labelEntry(entry, areas[at]!, school), areas[at]!));
   const { best: chosen, readings: offered, cadences, brackets, arrows } = analysed.value;
   // Where a column between them cannot be read, nothing joins its neighbours.
   const adjacent = (from: number, to: number) => good[to]! - good[from]! === to - from;
@@ -100,13 +110,17 @@ export function labelLine(columns: readonly LineColumn[], key: Key, options: Lin
     const pointed = drawnBefore(columns[at - 1]);
     if (index === undefined || !read.ok) {
       const own = alone(labelEntry(column.entry, areas[at]!, school), areas[at]!);
-      return sought ? { ...own, ...drawnSought(sought.entry), arrowTo: pointed, sought: sought.deduction } : { ...own, arrowTo: pointed };
+      return sought
+        ? { ...own, ...drawnSought(sought.entry), arrowTo: pointed, sought: sought.deduction }
+        : { ...own, arrowTo: pointed };
     }
     const [best, readings] = [chosen[index]!, offered[index]!];
     const before = chosen[index - 1];
     const labelled = labelOnce(read.entry, read.value, best, school);
     const keyBegins = before !== undefined && !sameKey(before.key, best.key);
-    const pivot = keyBegins ? (readings.find((one) => sameKey(one.key, before.key) && one.excess < PIVOT_EXCESS) ?? null) : null;
+    const pivot = keyBegins
+      ? (readings.find((one) => sameKey(one.key, before.key) && one.excess < PIVOT_EXCESS) ?? null)
+      : null;
     const ending = bracketTo.get(index);
     return {
       labelled,
@@ -162,20 +176,37 @@ function drawnSought(entry: Sought): Pick<LineLabel, 'bracketFrom' | 'bracketTo'
 function labelOnce(entry: Entry, read: ReadEntry, best: ContextReading, school: School): LabelledColumn {
   const known = LABELS.get(entry);
   const numeral = cadential(best);
-  if (known && known.key === best.key && known.school === school && sameNumeral(known.numeral, numeral)) return known.labelled;
+  if (known && known.key === best.key && known.school === school && sameNumeral(known.numeral, numeral))
+    return known.labelled;
   const labels = attempt(() => labelsOf({ ...read, chord: best.chord, numeral }, best.key, school));
-  const labelled: LabelledColumn = labels.ok ? { ok: true, labels: labels.value } : { ok: false, error: labels.error };
+  const labelled: LabelledColumn = labels.ok
+    ? { ok: true, labels: labels.value }
+    : { ok: false, error: labels.error };
   LABELS.set(entry, { key: best.key, school, numeral, labelled });
   return labelled;
 }
 
-const LABELS = new WeakMap<Entry, { readonly key: Key; readonly school: School; readonly numeral: Numeral; readonly labelled: LabelledColumn }>();
+const LABELS = new WeakMap<
+  Entry,
+  { readonly key: Key; readonly school: School; readonly numeral: Numeral; readonly labelled: LabelledColumn }
+>();
 
 /** A chord belongs to both keys where its reading in the old one is not far-fetched. */
 const PIVOT_EXCESS = 5;
 
 function alone(labelled: LabelledColumn, key: Key): LineLabel {
-  const nothing = { keyBegins: false, pivot: null, pivotKey: null, cadence: null, bracketFrom: false, bracketTo: false, open: false, arrowFrom: false, arrowTo: false, ruled: false }; // prettier-ignore
+  const nothing = {
+    keyBegins: false,
+    pivot: null,
+    pivotKey: null,
+    cadence: null,
+    bracketFrom: false,
+    bracketTo: false,
+    open: false,
+    arrowFrom: false,
+    arrowTo: false,
+    ruled: false,
+  };
   return { labelled, key, ...nothing, readings: [] };
 }
 
@@ -186,7 +217,13 @@ function otherNumerals(settled: Numeral, { chord, key }: ContextReading): readon
   const others = numeralsForChord(chord, key)
     .filter((one) => one.cost < FAR_FETCHED && !sameNumeral(one.numeral, settled))
     .slice(0, MOST_OTHERS)
-    .map((one): ContextReading => ({ key, numeral: one.numeral, chord, reason: one.reason, excess: one.cost }));
+    .map((one): ContextReading => ({
+      key,
+      numeral: one.numeral,
+      chord,
+      reason: one.reason,
+      excess: one.cost,
+    }));
   OTHERS.set(settled, { key, others });
   return others;
 }
@@ -205,15 +242,23 @@ function rulingOf({ ruling }: LineColumn): { key: Key; numeral: Numeral; chord: 
   return read.ok ? read.value : null;
 }
 
-function chordIn(column: LineColumn, read: ReadEntry, key: Key, ruling: ReturnType<typeof rulingOf>): ChordIn {
+function chordIn(
+  column: LineColumn,
+  read: ReadEntry,
+  key: Key,
+  ruling: ReturnType<typeof rulingOf>,
+): ChordIn {
   if (ruling) return { chord: ruling.chord, numeral: ruling.numeral, key: ruling.key };
-  if (column.entry.kind === 'numeral' || column.entry.kind === 'sought') return { chord: read.chord, numeral: read.numeral, key };
+  if (column.entry.kind === 'numeral' || column.entry.kind === 'sought')
+    return { chord: read.chord, numeral: read.numeral, key };
   return read.notes ? { notes: read.notes } : { chord: read.chord };
 }
 
 /** A six-four over the dominant that follows is written as the school writes it. */
 function cadential({ reason, numeral }: ContextReading): Numeral {
-  return reason === 'cadential-six-four' && numeral.special === null ? { ...numeral, special: 'Cad' } : numeral;
+  return reason === 'cadential-six-four' && numeral.special === null
+    ? { ...numeral, special: 'Cad' }
+    : numeral;
 }
 
 /** A reading as a ruling, in plain text. */

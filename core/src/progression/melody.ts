@@ -23,7 +23,12 @@ export function readMelody(text: string, columns: number): MelodyLine {
         faults.push({
           start,
           end,
-          error: new TheoryError('entry', '/', `there are only ${columns} columns.`, 'Add a chord first, or take the slash away.'),
+          error: new TheoryError(
+            'entry',
+            '/',
+            `there are only ${columns} columns.`,
+            'Add a chord first, or take the slash away.',
+          ),
         });
       continue;
     }

@@ -17,7 +17,8 @@ export const USUAL_METRE = '2/4';
 export function parseMetre(text: string): Metre {
   const match = /^(\d{1,2})\/(1|2|4|8|16)$/.exec(text);
   const over = Number(match?.[1] ?? 0);
-  if (!match || over === 0) throw new TheoryError('request', text, 'this is no metre.', 'Write it as 3/4 or 6/8.');
+  if (!match || over === 0)
+    throw new TheoryError('request', text, 'this is no metre.', 'Write it as 3/4 or 6/8.');
   return { over, under: Number(match[2]) };
 }
 
@@ -29,7 +30,9 @@ export function barTicks({ over, under }: Metre): number {
   return (over * 4 * TICKS_A_QUARTER) / under;
 }
 
-/** A beat in ticks: three eighths in compound metres (6/8, 9/8, 12/8: common practice), else the lower number. */
+/**
+ * A beat in ticks: three eighths in compound metres (6/8, 9/8, 12/8: common practice), else the lower number.
+ */
 export function beatTicks({ over, under }: Metre): number {
   const one = (4 * TICKS_A_QUARTER) / under;
   return under >= 8 && over % 3 === 0 && over > 3 ? 3 * one : one;

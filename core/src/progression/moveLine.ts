@@ -9,7 +9,10 @@ import type { LineColumn } from './line';
 /** A column as it is moved: what cannot be read has no entry and stays as it stands. */
 export type Movable = Omit<LineColumn, 'entry'> & { readonly entry?: Entry; readonly unread?: string };
 
-/** The key of each place: the line's own, or the last one that was marked. A mark that cannot be read is passed over. */
+/**
+ * The key of each place: the line's own, or the last one that was marked. A mark that cannot be read is
+ * passed over.
+ */
 export function areasOf(columns: readonly Pick<Movable, 'key'>[], key: Key): Key[] {
   let current = key;
   return columns.map((column) => {
@@ -28,7 +31,8 @@ export interface KeyMove {
 /** Where any key goes when `from` goes to `to`: the same way, in its own mode, to a key with a signature. */
 export function moveBetween(from: Key, to: Key): KeyMove {
   const { up, interval } = moveOf(from.tonic, to.tonic, 'nearest');
-  const moved = (key: Key) => ordinaryKey(keyOf(up ? nameAbove(key.tonic, interval) : nameBelow(key.tonic, interval), key.mode));
+  const moved = (key: Key) =>
+    ordinaryKey(keyOf(up ? nameAbove(key.tonic, interval) : nameBelow(key.tonic, interval), key.mode));
   return { to: (key) => (sameKey(key, from) ? to : moved(key)), way: 'nearest' };
 }
 
@@ -43,10 +47,17 @@ export interface Line<Column> {
  * spelling. A moved part stands in a key of its own, and the old key goes on
  * after it. Throws TheoryError past a triple alteration.
  */
-export function moveLine<Column extends Movable>({ key, columns }: Line<Column>, move: KeyMove, from = 0, to = columns.length - 1): Line<Column> {
+export function moveLine<Column extends Movable>(
+  { key, columns }: Line<Column>,
+  move: KeyMove,
+  from = 0,
+  to = columns.length - 1,
+): Line<Column> {
   const areas = areasOf(columns, key);
   const whole = from <= 0 && to >= columns.length - 1;
-  const moved = columns.map((column, at): Column => (at < from || at > to ? column : moveColumn(column, areas[at]!, move)));
+  const moved = columns.map((column, at): Column =>
+    at < from || at > to ? column : moveColumn(column, areas[at]!, move),
+  );
   if (whole) return { key: move.to(key), columns: moved };
   const marked = moved.map((column, at): Column => {
     if (at === from) return markedWith(column, from === 0 ? key : areas[from - 1]!, move.to(areas[from]!));
@@ -72,17 +83,23 @@ function moveColumn<Column extends Movable>(column: Column, area: Key, move: Key
     ...column,
     ...(entry ? { entry: transposeEntry(entry, area, to, move.way) } : {}),
     ...(key === undefined ? {} : { key: printKey(to) }),
-    ...(ruling ? { ruling: { ...ruling, key: printKey(moveBetween(area, to).to(parseKey(ruling.key))) } } : {}),
+    ...(ruling
+      ? { ruling: { ...ruling, key: printKey(moveBetween(area, to).to(parseKey(ruling.key))) } }
+      : {}),
     ...(locks ? { locks: locks.map((lock) => (lock === null ? null : note(lock))) } : {}),
     ...(melody ? { melody: melody.map(note) } : {}),
   };
 }
 
-/** The same chords under another key: what stood in the line's own key is read anew there, marked keys stay. */
+/**
+ * The same chords under another key: what stood in the line's own key is read anew there, marked keys stay.
+ */
 export function rereadLine<Column extends Movable>({ key, columns }: Line<Column>, to: Key): Line<Column> {
   const areas = areasOf(columns, key);
   return {
     key: to,
-    columns: columns.map((column, at) => (column.entry && areas[at] === key ? { ...column, entry: rereadEntry(column.entry, key) } : column)),
+    columns: columns.map((column, at) =>
+      column.entry && areas[at] === key ? { ...column, entry: rereadEntry(column.entry, key) } : column,
+    ),
   };
 }

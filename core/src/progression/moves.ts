@@ -29,7 +29,10 @@ export const MOVES: readonly Move[] = [
   { id: 'for-F', interval: interval(5, 0), down: false },
 ];
 
-/** The key that a move leads to, with its signature; one that has none gives way to the key that sounds the same. */
+/**
+ * The key that a move leads to, with its signature; one that has none gives way to the key that sounds the
+ * same.
+ */
 export function keyAfter(key: Key, { interval: by, down }: Move): Key {
   return ordinaryKey(keyOf(down ? nameBelow(key.tonic, by) : nameAbove(key.tonic, by), key.mode));
 }

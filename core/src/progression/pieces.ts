@@ -17,7 +17,8 @@ export interface BarPiece {
 const MAX_PIECES = 2000;
 
 /** A bracketed group with what hangs on it, a repeat sign, a barline, or a word (`V of ii` is one). */
-const PATTERN = /\([^()]*\)(?:(?!:\|)[^\s|])*|:\|:?|\|:|\|+|(?:(?!:\|)[^\s|])+(?:\s+of\s+(?:(?!:\|)[^\s|])+)*/gu;
+const PATTERN =
+  /\([^()]*\)(?:(?!:\|)[^\s|])*|:\|:?|\|:|\|+|(?:(?!:\|)[^\s|])+(?:\s+of\s+(?:(?!:\|)[^\s|])+)*/gu;
 
 /** Splits a line at spaces and barlines, keeping bracketed groups whole and `V of ii` together. */
 export function splitLine(line: string): (Piece | BarPiece)[] {

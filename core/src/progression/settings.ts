@@ -13,7 +13,9 @@ export function settingsOf(entries: readonly Entry[], key: Key): Setting[] {
 }
 
 /** As settingsOf, for chords that are read already; `notes` where they were given with octaves. */
-export function settingsOfChords(reads: readonly { readonly chord: Chord; readonly notes: readonly Note[] | null }[]): Setting[] {
+export function settingsOfChords(
+  reads: readonly { readonly chord: Chord; readonly notes: readonly Note[] | null }[],
+): Setting[] {
   const close = closeSettings(reads.map(({ chord }) => chord));
   return reads.map(({ notes }, index) => (notes ? givenSetting(notes) : close[index]!));
 }

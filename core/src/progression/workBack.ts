@@ -60,7 +60,12 @@ function deduce(
 }
 
 /** The numeral of a known or deduced chord; null where it is not known or has no root of its own. */
-function numeralAt(at: number, entries: readonly Entry[], key: Key, found: ReadonlyMap<number, Deduction>): Numeral | null {
+function numeralAt(
+  at: number,
+  entries: readonly Entry[],
+  key: Key,
+  found: ReadonlyMap<number, Deduction>,
+): Numeral | null {
   const entry = entries[at];
   if (!entry) return null;
   if (entry.kind === 'sought') {
@@ -75,7 +80,14 @@ function numeralAt(at: number, entries: readonly Entry[], key: Key, found: Reado
 function appliedTo({ degree, alteration, members, special, target }: Numeral): Numeral | null {
   if (degree === 1 && alteration === 0 && special === null) return target;
   const triad = members.filter((member) => member.degree <= 5);
-  return { degree, alteration, members: triad, lowest: triad[0]!, special: special === 'N' ? 'N' : null, target };
+  return {
+    degree,
+    alteration,
+    members: triad,
+    lowest: triad[0]!,
+    special: special === 'N' ? 'N' : null,
+    target,
+  };
 }
 
 function dominantOf(target: Numeral, key: Key): Deduction {
@@ -95,7 +107,12 @@ function secondOf(dominant: Extract<Deduction, { kind: 'found' }>, key: Key): De
   const minor = isMinorTarget(dominant.target);
   const numeral: Numeral = { ...parseNumeral(minor ? 'iiø7' : 'ii7', key), target: dominant.numeral.target };
   const made = attempt(
-    () => [chordOfNumeral(dominant.target, key).root, chordOfNumeral(dominant.numeral, key).root, chordOfNumeral(numeral, key).root] as const,
+    () =>
+      [
+        chordOfNumeral(dominant.target, key).root,
+        chordOfNumeral(dominant.numeral, key).root,
+        chordOfNumeral(numeral, key).root,
+      ] as const,
   );
   if (!made.ok) return { kind: 'unknown', why: 'no-target' };
   const [goal, fifth, root] = made.value;
@@ -117,8 +134,19 @@ function isMinorTarget({ members }: Numeral): boolean {
 export type BackMark =
   | { readonly verdict: 'right' }
   | { readonly verdict: 'unreadable'; readonly error: TheoryError }
-  | { readonly verdict: 'wrong-root'; readonly role: 'ii' | 'V'; readonly said: NoteName; readonly root: NoteName; readonly above: NoteName }
-  | { readonly verdict: 'wrong-quality'; readonly role: 'ii' | 'V'; readonly root: NoteName; readonly minorTarget: boolean };
+  | {
+      readonly verdict: 'wrong-root';
+      readonly role: 'ii' | 'V';
+      readonly said: NoteName;
+      readonly root: NoteName;
+      readonly above: NoteName;
+    }
+  | {
+      readonly verdict: 'wrong-quality';
+      readonly role: 'ii' | 'V';
+      readonly root: NoteName;
+      readonly minorTarget: boolean;
+    };
 
 /**
  * Marks what was answered for a sought chord: a numeral, a symbol or notes. The
@@ -126,13 +154,25 @@ export type BackMark =
  * ii a minor triad or seventh, before a minor target a diminished one too. The
  * seventh and the inversion are free.
  */
-export function markWorkedBack(answer: string, deduced: Extract<Deduction, { kind: 'found' }>, key: Key, school: School = DEFAULT_SCHOOL): BackMark {
+export function markWorkedBack(
+  answer: string,
+  deduced: Extract<Deduction, { kind: 'found' }>,
+  key: Key,
+  school: School = DEFAULT_SCHOOL,
+): BackMark {
   const read = attempt(() => readEntry(entryOf(answer.trim(), key, school), key).chord);
   if (!read.ok) return { verdict: 'unreadable', error: read.error };
   const { role, numeral, target } = deduced;
   const [root, goal] = [chordOfNumeral(numeral, key).root, chordOfNumeral(target, key).root];
   const fifthAbove = nameAbove(goal, { number: 5, deviation: 0 });
-  if (!sameName(read.value.root, root)) return { verdict: 'wrong-root', role, said: read.value.root, root, above: role === 'V' ? goal : fifthAbove };
+  if (!sameName(read.value.root, root))
+    return {
+      verdict: 'wrong-root',
+      role,
+      said: read.value.root,
+      root,
+      above: role === 'V' ? goal : fifthAbove,
+    };
   const { triad, seventh } = describe(read.value.members);
   const minorTarget = isMinorTarget(target);
   const right =
@@ -149,14 +189,24 @@ export function deducedEntry({ numeral }: Extract<Deduction, { kind: 'found' }>,
   return { kind: 'numeral', text: printNumeral(numeral, key) };
 }
 
-/** A line for the class to work back: every ii of a bracket and every dominant with an arrow becomes a sought chord with what is drawn at it. */
+/**
+ * A line for the class to work back: every ii of a bracket and every dominant with an arrow becomes a sought
+ * chord with what is drawn at it.
+ */
 export function soughtFrom(
   entries: readonly Entry[],
-  drawn: readonly { readonly bracketFrom: boolean; readonly bracketTo: boolean; readonly arrowFrom: boolean }[],
+  drawn: readonly {
+    readonly bracketFrom: boolean;
+    readonly bracketTo: boolean;
+    readonly arrowFrom: boolean;
+  }[],
 ): Entry[] {
   return entries.map((entry, at) => {
     const { bracketFrom, bracketTo, arrowFrom } = drawn[at]!;
     if (entry.kind === 'sought' || !(bracketFrom || bracketTo || arrowFrom)) return entry;
-    return { kind: 'sought', text: `${bracketFrom ? '[' : ''}?${bracketTo ? ']' : ''}${arrowFrom ? '>' : ''}` };
+    return {
+      kind: 'sought',
+      text: `${bracketFrom ? '[' : ''}?${bracketTo ? ']' : ''}${arrowFrom ? '>' : ''}`,
+    };
   });
 }

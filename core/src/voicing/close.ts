@@ -33,7 +33,10 @@ export function closeSettings(chords: readonly Chord[]): Setting[] {
 function settingAfter(chord: Chord, last: readonly Note[] | null): Setting {
   const known = SETTINGS.get(chord) ?? new WeakMap<readonly Note[], Setting>();
   SETTINGS.set(chord, known);
-  const setting = known.get(last ?? NOTHING) ?? { lower: [bassNote(chord.bass)], upper: nearestUpper(chord, last) };
+  const setting = known.get(last ?? NOTHING) ?? {
+    lower: [bassNote(chord.bass)],
+    upper: nearestUpper(chord, last),
+  };
   known.set(last ?? NOTHING, setting);
   return setting;
 }
@@ -78,7 +81,8 @@ function stack(names: readonly NoteName[], octave: number): Note[] {
 function movement(notes: readonly Note[], last: readonly Note[] | null): number {
   if (!last || last.length === 0) return Math.abs(centre(notes) - FIRST_CENTRE);
   let total = 0;
-  for (const note of notes) total += Math.min(...last.map((other) => Math.abs(midiNumber(other) - midiNumber(note))));
+  for (const note of notes)
+    total += Math.min(...last.map((other) => Math.abs(midiNumber(other) - midiNumber(note))));
   const top = Math.abs(midiNumber(notes[notes.length - 1]!) - midiNumber(last[last.length - 1]!));
   return total + top;
 }
@@ -95,5 +99,8 @@ function registerCost(notes: readonly Note[]): number {
 
 /** Notes as they were given, shared between two staves at middle C. */
 export function givenSetting(notes: readonly Note[]): Setting {
-  return { lower: notes.filter((note) => staffPosition(note) < 28), upper: notes.filter((note) => staffPosition(note) >= 28) };
+  return {
+    lower: notes.filter((note) => staffPosition(note) < 28),
+    upper: notes.filter((note) => staffPosition(note) >= 28),
+  };
 }

@@ -13,8 +13,19 @@ export interface FourPartSetting {
 }
 
 const OCTAVE = 12;
-/** Costs of what is allowed but not the plainest (common practice: root doubled, all members there, voices apart). */
-const COST = { fifthLeftOut: 3, tripled: 2, thirdDoubled: 2.5, fifthDoubled: 1, unison: 1.5, wideTenor: 0.15, centre: 0.06 };
+/**
+ * Costs of what is allowed but not the plainest (common practice: root doubled, all members there, voices
+ * apart).
+ */
+const COST = {
+  fifthLeftOut: 3,
+  tripled: 2,
+  thirdDoubled: 2.5,
+  fifthDoubled: 1,
+  unison: 1.5,
+  wideTenor: 0.15,
+  centre: 0.06,
+};
 const CENTRES = [70, 64, 57, 48];
 
 /**
@@ -36,7 +47,10 @@ function buildSettings(chord: Chord): FourPartSetting[] {
           if (tooFar(tenor, alto)) continue;
           for (const soprano of placed(upper[2]!, 0)) {
             if (tooFar(alto, soprano)) continue;
-            settings.push({ notes: [soprano, alto, tenor, bass], cost: cost + layoutCost([soprano, alto, tenor, bass]) });
+            settings.push({
+              notes: [soprano, alto, tenor, bass],
+              cost: cost + layoutCost([soprano, alto, tenor, bass]),
+            });
           }
         }
       }
@@ -66,16 +80,23 @@ function placed(name: NoteName, voice: number): Note[] {
 /** What tenor, alto and soprano may take together, in every order, with what the choice of doubling costs. */
 function upperNames(chord: Chord, names: readonly NoteName[]): { upper: NoteName[]; cost: number }[] {
   const choices: { upper: NoteName[]; cost: number }[] = [];
-  const [root, fifth] = [chord.root, names[chord.members.findIndex((m) => m.degree === 5 && m.alteration === 0)]];
+  const [root, fifth] = [
+    chord.root,
+    names[chord.members.findIndex((m) => m.degree === 5 && m.alteration === 0)],
+  ];
   const inRoot = sameName(chord.bass, root);
   for (const a of names) {
     for (const b of names) {
       for (const c of names) {
         const all = [chord.bass, a, b, c];
         const missing = names.filter((name) => !all.some((other) => sameName(other, name)));
-        const withoutFifth = missing.length === 1 && fifth !== undefined && inRoot && sameName(missing[0]!, fifth);
+        const withoutFifth =
+          missing.length === 1 && fifth !== undefined && inRoot && sameName(missing[0]!, fifth);
         if (missing.length > 0 && !withoutFifth) continue;
-        choices.push({ upper: [a, b, c], cost: doublingCost(chord, all) + (withoutFifth ? COST.fifthLeftOut : 0) });
+        choices.push({
+          upper: [a, b, c],
+          cost: doublingCost(chord, all) + (withoutFifth ? COST.fifthLeftOut : 0),
+        });
       }
     }
   }
@@ -106,7 +127,10 @@ function layoutCost(notes: FourNotes): number {
   return cost;
 }
 
-/** Four locked notes, from the soprano, as a setting; null where a voice is free. Throws TheoryError for an unreadable note. */
+/**
+ * Four locked notes, from the soprano, as a setting; null where a voice is free. Throws TheoryError for an
+ * unreadable note.
+ */
 export function lockedVoices(locks: readonly (string | null)[] | null | undefined): FourNotes | null {
   if (locks?.length !== VOICES.length || locks.includes(null)) return null;
   return locks.map((note) => parseNote(note!)) as unknown as FourNotes;

@@ -52,15 +52,33 @@ export function harmonise({ key, voice, notes, numerals }: HarmoniseProblem): Ha
   const chords = numerals.map((numeral) => ({ numeral, chord: chordOfNumeral(numeral, key) }));
   let paths: Path[][] = [];
   notes.forEach((note, at) => {
-    const fitting = chords.filter(({ chord }) => (voice === 'melody' ? memberOf(chord, note) !== null : sameName(chord.bass, note)));
+    const fitting = chords.filter(({ chord }) =>
+      voice === 'melody' ? memberOf(chord, note) !== null : sameName(chord.bass, note),
+    );
     const next = fitting.map(({ numeral, chord }) =>
       reach(numeral, memberCost(chord, note, voice), at === 0 ? null : paths.flat(), at === notes.length - 1),
     );
-    if (at > 0 && voice === 'melody' && isStepwise(notes, at)) next.push(paths.flat().filter(({ passing }) => !passing).map((path) => ({ numeral: path.numeral, passing: true, cost: path.cost + COST.passing, before: path }))); // prettier-ignore
-    paths = next.map((list) => list.sort((a, b) => a.cost - b.cost).slice(0, SEQUENCES)).filter((list) => list.length > 0);
+    if (at > 0 && voice === 'melody' && isStepwise(notes, at))
+      next.push(
+        paths
+          .flat()
+          .filter(({ passing }) => !passing)
+          .map((path) => ({
+            numeral: path.numeral,
+            passing: true,
+            cost: path.cost + COST.passing,
+            before: path,
+          })),
+      );
+    paths = next
+      .map((list) => list.sort((a, b) => a.cost - b.cost).slice(0, SEQUENCES))
+      .filter((list) => list.length > 0);
     if (paths.length === 0) throw fitsNothing(note, at, numerals, key);
   });
-  const best = paths.flat().sort((a, b) => a.cost - b.cost).slice(0, SEQUENCES); // prettier-ignore
+  const best = paths
+    .flat()
+    .sort((a, b) => a.cost - b.cost)
+    .slice(0, SEQUENCES);
   return best
     .map((path) => whole(path, key, voice, notes))
     .sort((a, b) => a.cost - b.cost)
@@ -70,8 +88,16 @@ export function harmonise({ key, voice, notes, numerals }: HarmoniseProblem): Ha
 /** The best ways to a chord. */
 function reach(numeral: Numeral, own: number, before: readonly Path[] | null, isLast: boolean): Path[] {
   const ending = isLast && !(numeral.degree === 1 && !numeral.target) ? COST.end : 0;
-  if (!before) return [{ numeral, passing: false, cost: own + ending + (numeral.degree === 1 ? 0 : COST.start), before: null }];
-  return before.map((path) => ({ numeral, passing: false, cost: path.cost + own + ending + between(path.numeral, numeral), before: path }));
+  if (!before)
+    return [
+      { numeral, passing: false, cost: own + ending + (numeral.degree === 1 ? 0 : COST.start), before: null },
+    ];
+  return before.map((path) => ({
+    numeral,
+    passing: false,
+    cost: path.cost + own + ending + between(path.numeral, numeral),
+    before: path,
+  }));
 }
 
 function between(from: Numeral, to: Numeral): number {
@@ -93,7 +119,10 @@ function memberCost(chord: Chord, note: Note, voice: 'melody' | 'bass'): number 
 function isStepwise(notes: readonly Note[], at: number): boolean {
   const [before, note, after] = [notes[at - 1], notes[at], notes[at + 1]];
   if (!before || !note || !after) return false;
-  return Math.abs(staffPosition(note) - staffPosition(before)) === 1 && Math.abs(staffPosition(after) - staffPosition(note)) === 1;
+  return (
+    Math.abs(staffPosition(note) - staffPosition(before)) === 1 &&
+    Math.abs(staffPosition(after) - staffPosition(note)) === 1
+  );
 }
 
 function fitsNothing(note: Note, at: number, numerals: readonly Numeral[], key: Key): TheoryError {
@@ -121,7 +150,12 @@ function whole(end: Path, key: Key, voice: 'melody' | 'bass', notes: readonly No
 }
 
 /** The best setting with the given voice kept; under a passing note the chord goes on. */
-function setUnder(steps: readonly Path[], key: Key, voice: 'melody' | 'bass', notes: readonly Note[]): { notes: FourNotes[]; cost: number } | null {
+function setUnder(
+  steps: readonly Path[],
+  key: Key,
+  voice: 'melody' | 'bass',
+  notes: readonly Note[],
+): { notes: FourNotes[]; cost: number } | null {
   const standing = steps.flatMap((step, at) => (step.passing ? [] : [at]));
   const locks = standing.map((at): readonly [Lock, Lock, Lock, Lock] =>
     voice === 'melody' ? [notes[at]!, null, null, null] : [null, null, null, notes[at]!],
@@ -143,7 +177,8 @@ function reasonOf(step: Path, before: Path | undefined, note: Note, key: Key, is
   const member = memberOf(chordOfNumeral(step.numeral, key), note);
   const is = `${name} is the ${member ? memberWord(member) : 'bass'} of ${numeral}`;
   if (!before) return step.numeral.degree === 1 ? `${is}, and the tonic opens` : is;
-  if (isLast && step.numeral.degree === 1 && before.numeral.degree === 5) return `${is}, and ${printNumeral(before.numeral, key)}–${numeral} closes`;
+  if (isLast && step.numeral.degree === 1 && before.numeral.degree === 5)
+    return `${is}, and ${printNumeral(before.numeral, key)}–${numeral} closes`;
   const cost = between(before.numeral, step.numeral);
   return cost < -0.2 ? `${is}, which ${printNumeral(before.numeral, key)} leads to` : is;
 }
@@ -154,7 +189,10 @@ export interface MelodyNote {
   readonly kind: 'passing' | 'neighbour' | 'clash';
 }
 
-/** Notes of a melody that are not in the chords given for them (null where none is known): those that pass or turn by step, and those that clash. */
+/**
+ * Notes of a melody that are not in the chords given for them (null where none is known): those that pass or
+ * turn by step, and those that clash.
+ */
 export function melodyAgainst(notes: readonly Note[], chords: readonly (Chord | null)[]): MelodyNote[] {
   return notes.flatMap((note, at): MelodyNote[] => {
     const chord = chords[at];

@@ -9,7 +9,8 @@ import type { Chord, Member } from '../chord/chord';
  */
 export function omissible(chord: Chord): Member[] {
   const { top } = describe(chord.members);
-  const at = (degree: number, alteration: number) => chord.members.find((m) => m.degree === degree && m.alteration === alteration);
+  const at = (degree: number, alteration: number) =>
+    chord.members.find((m) => m.degree === degree && m.alteration === alteration);
   const majorThird = at(3, 0);
   const order = [
     at(5, 0),
@@ -22,7 +23,10 @@ export function omissible(chord: Chord): Member[] {
 }
 
 /** The members to play where at most `keep` notes can be had, and those left out for it. */
-export function reduceTo(chord: Chord, keep: number): { readonly kept: readonly Member[]; readonly leftOut: readonly Member[] } {
+export function reduceTo(
+  chord: Chord,
+  keep: number,
+): { readonly kept: readonly Member[]; readonly leftOut: readonly Member[] } {
   const leftOut = omissible(chord).slice(0, Math.max(0, chord.members.length - keep));
   return { kept: chord.members.filter((member) => !leftOut.includes(member)), leftOut };
 }

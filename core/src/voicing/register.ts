@@ -25,12 +25,15 @@ const LOWEST = 33;
 
 /** Cautions for notes sounding together, from the lowest up. */
 export function registerCautions(notes: readonly Note[]): RegisterCaution[] {
-  const sorted = [...notes].sort((a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b));
+  const sorted = [...notes].sort(
+    (a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b),
+  );
   const cautions: RegisterCaution[] = [];
   sorted.slice(1).forEach((upper, index) => {
     const lower = sorted[index]!;
     const gap = midiNumber(upper) - midiNumber(lower);
-    if (THICK_LIMITS.some(({ below, least }) => midiNumber(lower) < below && gap > 0 && gap < least)) cautions.push({ kind: 'thick', lower, upper });
+    if (THICK_LIMITS.some(({ below, least }) => midiNumber(lower) < below && gap > 0 && gap < least))
+      cautions.push({ kind: 'thick', lower, upper });
     if (gap > THIN_GAP && midiNumber(lower) >= MIDDLE) cautions.push({ kind: 'thin', lower, upper });
   });
   const [low, high] = [sorted[0], sorted[sorted.length - 1]];

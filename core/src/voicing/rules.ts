@@ -33,7 +33,10 @@ export interface ChordSense {
   readonly chord: Chord | null;
 }
 
-/** A setting in numbers, voices from the top: keys of the keyboard, places on the staff, and the notes themselves. */
+/**
+ * A setting in numbers, voices from the top: keys of the keyboard, places on the staff, and the notes
+ * themselves.
+ */
 export interface Placed {
   readonly notes: FourNotes;
   readonly midi: readonly number[];
@@ -51,7 +54,10 @@ const OCTAVE = 12;
 const SOPRANO = 0;
 const BASS = 3;
 
-/** What the rules have to know of a chord: its leading note, where it is a dominant of the key (or of its target), and its seventh. */
+/**
+ * What the rules have to know of a chord: its leading note, where it is a dominant of the key (or of its
+ * target), and its seventh.
+ */
 export function senseOf(chord: Chord | null, key: Key, local: Key = key): ChordSense {
   const leadingOfKey = scaleOf(local, isMinorLike(local.mode) ? 'harmonic' : 'natural')[6]!;
   const tonic = degreeNote(local, 1);
@@ -89,12 +95,19 @@ export function visitChord({ midi, notes }: Placed, { leading }: ChordSense, vis
   if (!leading) return;
   for (let voice = 0; voice < 3; voice++) {
     if (!sameName(notes[voice]!, leading)) continue;
-    for (let other = voice + 1; other < 4; other++) if (sameName(notes[other]!, leading)) visit('doubled-leading-note', voice, other);
+    for (let other = voice + 1; other < 4; other++)
+      if (sameName(notes[other]!, leading)) visit('doubled-leading-note', voice, other);
   }
 }
 
 /** Faults in going from one chord to the next. */
-export function visitStep(from: Placed, to: Placed, before: ChordSense, after: ChordSense, visit: Visit): void {
+export function visitStep(
+  from: Placed,
+  to: Placed,
+  before: ChordSense,
+  after: ChordSense,
+  visit: Visit,
+): void {
   for (let voice = 0; voice < 3; voice++) {
     // A voice that moves past where its neighbour just was.
     if (to.midi[voice]! < from.midi[voice + 1]!) visit('overlap', voice, voice + 1);
@@ -116,9 +129,20 @@ export function visitStep(from: Placed, to: Placed, before: ChordSense, after: C
   }
   for (let voice = 0; voice < 4; voice++) {
     const steps = to.staff[voice]! - from.staff[voice]!;
-    if ((steps === 1 || steps === -1) && Math.abs(to.midi[voice]! - from.midi[voice]!) === 3) visit('augmented-second', voice, -1);
-    if (before.leading && sameName(from.notes[voice]!, before.leading) && !leadsOn(from, to, voice, before, after)) visit('leading-note', voice, -1);
-    if (before.seventh && sameName(from.notes[voice]!, before.seventh) && !resolvesDown(from, to, voice, before, after)) visit('seventh', voice, -1);
+    if ((steps === 1 || steps === -1) && Math.abs(to.midi[voice]! - from.midi[voice]!) === 3)
+      visit('augmented-second', voice, -1);
+    if (
+      before.leading &&
+      sameName(from.notes[voice]!, before.leading) &&
+      !leadsOn(from, to, voice, before, after)
+    )
+      visit('leading-note', voice, -1);
+    if (
+      before.seventh &&
+      sameName(from.notes[voice]!, before.seventh) &&
+      !resolvesDown(from, to, voice, before, after)
+    )
+      visit('seventh', voice, -1);
   }
 }
 
@@ -155,13 +179,20 @@ function leadsOn(from: Placed, to: Placed, voice: number, before: ChordSense, af
  * is still in the chord, pass to another voice while the chord lasts, and rise
  * in parallel tenths over a passing 4/3 (common practice).
  */
-function resolvesDown(from: Placed, to: Placed, voice: number, before: ChordSense, after: ChordSense): boolean {
+function resolvesDown(
+  from: Placed,
+  to: Placed,
+  voice: number,
+  before: ChordSense,
+  after: ChordSense,
+): boolean {
   const steps = to.staff[voice]! - from.staff[voice]!;
   if (steps === -1 || steps === 0) return true;
   const lasts = after.chord && before.chord && sameName(after.chord.root, before.chord.root);
   if (lasts && contains(to, before.seventh!)) return true;
   const fifth = before.chord?.members.find((m) => m.degree === 5);
-  const overFifth = fifth && before.chord && sameName(from.notes[BASS]!, memberNote(before.chord.root, fifth));
+  const overFifth =
+    fifth && before.chord && sameName(from.notes[BASS]!, memberNote(before.chord.root, fifth));
   return steps === 1 && overFifth === true && to.staff[BASS]! - from.staff[BASS]! === 1;
 }
 

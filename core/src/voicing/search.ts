@@ -36,7 +36,10 @@ export interface Blocked {
   readonly rule: Rule | 'not-in-chord' | 'several-rules';
 }
 
-/** What moving costs, by voice and half step; leaps beyond a fourth cost more, and so do voices that all go the same way. */
+/**
+ * What moving costs, by voice and half step; leaps beyond a fourth cost more, and so do voices that all go
+ * the same way.
+ */
 const MOTION = { perHalfStep: [0.12, 0.1, 0.1, 0.05], leap: 0.25, leapFrom: 5, allSameWay: 0.6 };
 
 interface Candidate extends Placed {
@@ -132,29 +135,46 @@ function search(problem: SettingProblem): Table | null {
   const forward: Float64Array[] = [];
   for (let at = 0; at < columns.length; at++) {
     const costs =
-      at === 0 ? Float64Array.from(columns[0]!.candidates, ({ cost }) => cost) : advance(columns[at - 1]!, columns[at]!, forward[at - 1]!, weights);
+      at === 0
+        ? Float64Array.from(columns[0]!.candidates, ({ cost }) => cost)
+        : advance(columns[at - 1]!, columns[at]!, forward[at - 1]!, weights);
     if (!costs.some((cost) => cost < Infinity)) return null;
     forward.push(costs);
   }
   return { columns, forward, weights };
 }
 
-/** Best cost of reaching every candidate of a column. Predecessors come cheapest first, and are left as soon as they can no longer win. */
+/**
+ * Best cost of reaching every candidate of a column. Predecessors come cheapest first, and are left as soon
+ * as they can no longer win.
+ */
 function advance(before: Column, column: Column, known: Float64Array, weights: RuleWeights): Float64Array {
   const order = [...known.keys()].filter((j) => known[j]! < Infinity).sort((a, b) => known[a]! - known[b]!);
   return Float64Array.from(column.candidates, (candidate) => {
     let least = Infinity;
     for (const j of order) {
       if (known[j]! >= least) break;
-      const cost = known[j]! + stepCost(before.candidates[j]!, candidate, before.sense, column.sense, weights, least - known[j]!);
+      const cost =
+        known[j]! +
+        stepCost(before.candidates[j]!, candidate, before.sense, column.sense, weights, least - known[j]!);
       if (cost < least) least = cost;
     }
     return least + candidate.cost;
   });
 }
 
-/** What going from one setting to the next costs: motion, and the rules it offends. Infinity once it reaches `limit`. */
-function stepCost(from: Placed, to: Placed, before: ChordSense, after: ChordSense, weights: RuleWeights, limit = Infinity): number {
+/**
+ * What going from one setting to the next costs: motion, and the rules it offends. Infinity once it reaches
+ * `limit`.
+ */
+function stepCost(
+  from: Placed,
+  to: Placed,
+  before: ChordSense,
+  after: ChordSense,
+  weights: RuleWeights,
+  limit = Infinity,
+): number {
   let cost = motionCost(from.midi, to.midi);
   if (cost >= limit) return Infinity;
   visitStep(from, to, before, after, (rule) => (cost += weightOf(weights, rule)));
@@ -185,11 +205,16 @@ interface Tail {
   readonly rest: Tail | null;
 }
 
-/** Whole settings in order of cost, found from the last chord back; the forward costs say exactly what is still to come. */
+/**
+ * Whole settings in order of cost, found from the last chord back; the forward costs say exactly what is
+ * still to come.
+ */
 function* backwards({ columns, forward, weights }: Table): Generator<SettingFound> {
   const last = columns.length - 1;
   const heap = new Heap();
-  forward[last]!.forEach((total, index) => total < Infinity && heap.push({ at: last, index, after: 0, total, rest: null }));
+  forward[last]!.forEach(
+    (total, index) => total < Infinity && heap.push({ at: last, index, after: 0, total, rest: null }),
+  );
   for (let one = heap.pop(); one; one = heap.pop()) {
     if (one.at === 0) {
       yield { voices: pathOf(one, columns), cost: one.total };
@@ -200,7 +225,8 @@ function* backwards({ columns, forward, weights }: Table): Generator<SettingFoun
     for (let j = 0; j < before.candidates.length; j++) {
       const known = forward[one.at - 1]![j]!;
       if (known === Infinity) continue;
-      const after = one.after + own.cost + stepCost(before.candidates[j]!, own, before.sense, column.sense, weights);
+      const after =
+        one.after + own.cost + stepCost(before.candidates[j]!, own, before.sense, column.sense, weights);
       if (after < Infinity) heap.push({ at: one.at - 1, index: j, after, total: known + after, rest: one });
     }
   }
@@ -208,11 +234,15 @@ function* backwards({ columns, forward, weights }: Table): Generator<SettingFoun
 
 function pathOf(start: Tail, columns: readonly Column[]): FourNotes[] {
   const voices: FourNotes[] = [];
-  for (let one: Tail | null = start; one; one = one.rest) voices.push(columns[one.at]!.candidates[one.index]!.notes);
+  for (let one: Tail | null = start; one; one = one.rest)
+    voices.push(columns[one.at]!.candidates[one.index]!.notes);
   return voices;
 }
 
-/** A binary heap, the cheapest first; of equal ones the one that is nearest the beginning, so that a best setting is soon whole. */
+/**
+ * A binary heap, the cheapest first; of equal ones the one that is nearest the beginning, so that a best
+ * setting is soon whole.
+ */
 class Heap {
   private readonly items: Tail[] = [];
 
@@ -263,7 +293,8 @@ export function blockedBy(problem: SettingProblem): Blocked | null {
     const lifted = firstBlocked(problem, { ...problem.weights, [rule]: 0 });
     if (lifted === null || lifted > at) return { at, rule };
   }
-  if (columnOf(problem, at, problem.weights ?? {}).candidates.length === 0) return { at, rule: within(problem, at) };
+  if (columnOf(problem, at, problem.weights ?? {}).candidates.length === 0)
+    return { at, rule: within(problem, at) };
   return { at, rule: 'several-rules' };
 }
 
@@ -277,7 +308,10 @@ function firstBlocked(problem: SettingProblem, weights: RuleWeights): number | n
   let known: Float64Array | null = null;
   for (let at = 0; at < problem.numerals.length; at++) {
     const column = columnOf(problem, at, weights);
-    known = before && known ? advance(before, column, known, weights) : Float64Array.from(column.candidates, ({ cost }) => cost);
+    known =
+      before && known
+        ? advance(before, column, known, weights)
+        : Float64Array.from(column.candidates, ({ cost }) => cost);
     if (!known.some((cost) => cost < Infinity)) return at;
     before = column;
   }
@@ -289,14 +323,23 @@ function notInChord(problem: SettingProblem, at: number): boolean {
   const chord = chordAt(problem, at);
   const names = chord.members.map((m) => memberNote(chord.root, m));
   const wrongBass = locks?.[3] && !sameName(locks[3], chord.bass);
-  return Boolean(wrongBass) || Boolean(locks?.some((lock) => lock !== null && ![...names, chord.bass].some((name) => sameName(name, lock))));
+  return (
+    Boolean(wrongBass) ||
+    Boolean(
+      locks?.some((lock) => lock !== null && ![...names, chord.bass].some((name) => sameName(name, lock))),
+    )
+  );
 }
 
-/** What within the chord leaves no setting: a locked note outside its voice's range, or voices that cannot come near enough. */
+/**
+ * What within the chord leaves no setting: a locked note outside its voice's range, or voices that cannot
+ * come near enough.
+ */
 function within(problem: SettingProblem, at: number): Rule {
   const locks = problem.locks?.[at];
   const chord = fourNoteChord(chordAt(problem, at));
   const settings = fourPartSettings(chord);
-  const alone = (voice: number) => settings.some(({ notes }) => !locks?.[voice] || isLocked(notes[voice]!, locks[voice]));
+  const alone = (voice: number) =>
+    settings.some(({ notes }) => !locks?.[voice] || isLocked(notes[voice]!, locks[voice]));
   return [0, 1, 2, 3].every(alone) ? 'spacing' : 'range';
 }

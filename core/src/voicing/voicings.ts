@@ -38,7 +38,9 @@ export function layOut(chord: Chord, manner: VoicingManner, doubled: readonly Me
     case 'drop-2':
     case 'drop-3': {
       const from = manner === 'drop-2' ? 2 : 3;
-      return notes.length < 4 ? null : finish(manner, withDoublings(dropped(notes, from), chord, doubled), []);
+      return notes.length < 4
+        ? null
+        : finish(manner, withDoublings(dropped(notes, from), chord, doubled), []);
     }
     case 'four-part':
       return fourPart(chord, doubled);
@@ -47,13 +49,19 @@ export function layOut(chord: Chord, manner: VoicingManner, doubled: readonly Me
   }
 }
 
-/** Another note of the bass's own letter, lower by its accidental, goes an octave up: the bass stays lowest. */
+/**
+ * Another note of the bass's own letter, lower by its accidental, goes an octave up: the bass stays lowest.
+ */
 function overBass(notes: readonly Note[]): Note[] {
-  return notes.map((note) => (midiNumber(note) < midiNumber(notes[0]!) ? withOctave(note, note.octave + 1) : note));
+  return notes.map((note) =>
+    midiNumber(note) < midiNumber(notes[0]!) ? withOctave(note, note.octave + 1) : note,
+  );
 }
 
 function finish(manner: VoicingManner, notes: readonly Note[], leftOut: readonly Member[]): Voicing {
-  const sorted = [...notes].sort((a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b));
+  const sorted = [...notes].sort(
+    (a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b),
+  );
   return { manner, ...givenSetting(sorted), leftOut, cautions: registerCautions(sorted) };
 }
 
@@ -81,10 +89,13 @@ function fourPart(chord: Chord, doubled: readonly Member[]): Voicing | null {
   const reduced = makeChord(chord.root, kept, chord.bass);
   const wanted = doubled[0] ? memberNote(chord.root, doubled[0]) : null;
   const settings = fourPartSettings(reduced);
-  const twice = (notes: readonly Note[]) => wanted !== null && notes.filter((note) => sameName(note, wanted)).length > 1;
+  const twice = (notes: readonly Note[]) =>
+    wanted !== null && notes.filter((note) => sameName(note, wanted)).length > 1;
   const best = (wanted ? settings.find(({ notes }) => twice(notes)) : undefined) ?? settings[0];
   if (!best) return null;
-  const present = chord.members.filter((m) => best.notes.some((note) => sameName(note, memberNote(chord.root, m))));
+  const present = chord.members.filter((m) =>
+    best.notes.some((note) => sameName(note, memberNote(chord.root, m))),
+  );
   const [soprano, alto, tenor, bass] = best.notes;
   const missing = chord.members.filter((m) => !present.includes(m));
   return {
@@ -96,18 +107,32 @@ function fourPart(chord: Chord, doubled: readonly Member[]): Voicing | null {
   };
 }
 
-/** Left hand: the bass with the seventh, or with the fifth where there is none. Right hand: the rest from the third up. */
+/**
+ * Left hand: the bass with the seventh, or with the fifth where there is none. Right hand: the rest from the
+ * third up.
+ */
 function twoHand(chord: Chord, doubled: readonly Member[]): Voicing {
   const { kept, leftOut } = reduceTo(chord, TWO_HAND_NOTES);
   const names = kept.map((m) => ({ member: m, name: memberNote(chord.root, m) }));
   const bass = names.find(({ name }) => sameName(name, chord.bass));
   const rest = names.filter((one) => one !== bass);
-  const second = rest.find(({ member }) => member.degree === 7) ?? rest.find(({ member }) => member.degree === 5) ?? rest[rest.length - 1];
+  const second =
+    rest.find(({ member }) => member.degree === 7) ??
+    rest.find(({ member }) => member.degree === 5) ??
+    rest[rest.length - 1];
   const above = rest.filter((one) => one !== second);
   const low = overBass(stackUp([chord.bass, ...(second ? [second.name] : [])], OPEN_FLOOR));
   const right = stackUp(
-    [...above, ...doubled.map((member) => ({ member, name: memberNote(chord.root, member) }))].map(({ name }) => name),
+    [...above, ...doubled.map((member) => ({ member, name: memberNote(chord.root, member) }))].map(
+      ({ name }) => name,
+    ),
     CLOSE_FLOOR,
   );
-  return { manner: 'two-hand', lower: low, upper: right, leftOut, cautions: registerCautions([...low, ...right]) };
+  return {
+    manner: 'two-hand',
+    lower: low,
+    upper: right,
+    leftOut,
+    cautions: registerCautions([...low, ...right]),
+  };
 }

@@ -61,9 +61,19 @@ function byFormula(chord: Chord): WorkingStep[] {
   const scaleNotes = chord.members.map((m) => nameAbove(chord.root, { number: m.degree, deviation: 0 }));
   const steps: WorkingStep[] = [{ step: 'root-scale', root: chord.root, notes: scaleNotes }];
   chord.members.forEach((member, index) => {
-    if (member.alteration !== 0) steps.push({ step: 'formula-member', member, scaleNote: scaleNotes[index]!, note: memberNote(chord.root, member) });
+    if (member.alteration !== 0)
+      steps.push({
+        step: 'formula-member',
+        member,
+        scaleNote: scaleNotes[index]!,
+        note: memberNote(chord.root, member),
+      });
   });
-  steps.push({ step: 'formula', formula: printFormula(chord), quality: qualityName(describe(chord.members)) });
+  steps.push({
+    step: 'formula',
+    formula: printFormula(chord),
+    quality: qualityName(describe(chord.members)),
+  });
   return steps;
 }
 
@@ -71,7 +81,12 @@ function byFormula(chord: Chord): WorkingStep[] {
 function byHalfSteps(chord: Chord): WorkingStep[] {
   const notes = stackedNotes(chord);
   const gaps = gapsOf(chord);
-  const steps: WorkingStep[] = gaps.map((gap, index) => ({ step: 'count-up', from: notes[index]!, to: notes[index + 1]!, gap }));
+  const steps: WorkingStep[] = gaps.map((gap, index) => ({
+    step: 'count-up',
+    from: notes[index]!,
+    to: notes[index + 1]!,
+    gap,
+  }));
   steps.push({ step: 'gaps', gaps, quality: qualityName(describe(chord.members)) });
   return steps;
 }
@@ -87,7 +102,12 @@ function fromKey(chord: Chord, { key, numeral }: ChordContext): WorkingStep[] {
   steps.push({ step: 'in-signature', key, notes: notes.filter((note) => !foreign.includes(note)), foreign });
   for (const note of foreign) {
     if (leading && sameName(note, leading))
-      steps.push({ step: 'raised-leading', note, plain: { step: note.step, alteration: signatureAlteration(signatureFifths(key), note.step) }, key });
+      steps.push({
+        step: 'raised-leading',
+        note,
+        plain: { step: note.step, alteration: signatureAlteration(signatureFifths(key), note.step) },
+        key,
+      });
   }
   steps.push({
     step: 'thirds-make',
@@ -148,16 +168,30 @@ export function rootShortcuts(chord: Chord): WorkingStep[] {
 
 const OCTAVE = 12;
 
-/** The quick way to a seventh: down from the octave by a half step (major), a whole step (minor) or three half steps (diminished). Empty without a seventh. */
+/**
+ * The quick way to a seventh: down from the octave by a half step (major), a whole step (minor) or three half
+ * steps (diminished). Empty without a seventh.
+ */
 export function seventhShortcut(chord: Chord): WorkingStep[] {
   const member = chord.members.find((m) => m.degree === 7);
   if (!member) return [];
   const seventh = memberNote(chord.root, member);
   const interval = intervalUp(chord.root, seventh);
-  return [{ step: 'seventh-from-octave', root: chord.root, seventh, halfSteps: OCTAVE - halfSteps(interval), interval }];
+  return [
+    {
+      step: 'seventh-from-octave',
+      root: chord.root,
+      seventh,
+      halfSteps: OCTAVE - halfSteps(interval),
+      interval,
+    },
+  ];
 }
 
-/** What a chord is by the members that are really there; `asked` is the symbol that was asked for, where it is another. */
+/**
+ * What a chord is by the members that are really there; `asked` is the symbol that was asked for, where it is
+ * another.
+ */
 export function whatItIs(chord: Chord, asked: string | null = null): WorkingStep {
   return { step: 'what-it-is', members: chord.members, quality: qualityName(describe(chord.members)), asked };
 }

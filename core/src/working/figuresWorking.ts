@@ -2,14 +2,24 @@ import type { Chord } from '../chord/chord';
 import type { Key } from '../key/key';
 import { signatureAlteration } from '../key/scale';
 import { signatureFifths } from '../key/key';
-import { expandFigures, figureNote, fullFigures, printFigure, shortFigures, type Figure } from '../label/figures';
+import {
+  expandFigures,
+  figureNote,
+  fullFigures,
+  printFigure,
+  shortFigures,
+  type Figure,
+} from '../label/figures';
 import type { NoteName } from '../pitch';
 import type { WorkingStep } from './step';
 
 /** The working for reading figures over a bass: fill them up, then count each in letters from the bass. */
 export function readFiguresWorking(bass: NoteName, figures: readonly Figure[], key: Key): WorkingStep[] {
   const full = expandFigures(figures);
-  return [{ step: 'full-figures', written: figures, full }, ...full.map((figure) => figureStep(bass, figure, key))];
+  return [
+    { step: 'full-figures', written: figures, full },
+    ...full.map((figure) => figureStep(bass, figure, key)),
+  ];
 }
 
 function figureStep(bass: NoteName, figure: Figure, key: Key): WorkingStep {
@@ -22,5 +32,8 @@ function figureStep(bass: NoteName, figure: Figure, key: Key): WorkingStep {
 export function writeFiguresWorking(chord: Chord, key: Key): WorkingStep[] {
   const full = fullFigures(chord, key);
   const steps = full.map((figure) => figureStep(chord.bass, figure, key));
-  return [...steps, { step: 'short-figures', full: full.map(printFigure), short: shortFigures(chord, key).map(printFigure) }];
+  return [
+    ...steps,
+    { step: 'short-figures', full: full.map(printFigure), short: shortFigures(chord, key).map(printFigure) },
+  ];
 }

@@ -1,8 +1,17 @@
 import { attempt } from '../errors';
 import {
-  deviationUp, halfSteps, intervalBetween, invert, majorSize, nameAbove, octavesBeyond, simpleForm, transpose,
-  type Interval, type MeasuredInterval,
-} from '../interval'; // prettier-ignore
+  deviationUp,
+  halfSteps,
+  intervalBetween,
+  invert,
+  majorSize,
+  nameAbove,
+  octavesBeyond,
+  simpleForm,
+  transpose,
+  type Interval,
+  type MeasuredInterval,
+} from '../interval';
 import { type Note, type NoteName, type Step } from '../pitch';
 import type { WorkingStep } from './step';
 
@@ -16,7 +25,8 @@ export function intervalWorking(from: Note, to: Note, way: IntervalWay): Working
   const [low, high] = interval.direction === 'down' ? [to, from] : [from, to];
   const steps: WorkingStep[] = [countLetters(low, high, interval)];
   const simple = simpleForm(interval);
-  if (interval.number > 8) steps.push({ step: 'take-octaves', interval, simple, octaves: octavesBeyond(interval) });
+  if (interval.number > 8)
+    steps.push({ step: 'take-octaves', interval, simple, octaves: octavesBeyond(interval) });
   switch (way) {
     case 'scale':
       steps.push(...byScale(low, high, simple));
@@ -57,10 +67,14 @@ function byScale(low: Note, high: Note, interval: Interval): WorkingStep[] {
 /** Strip the same accidental from both notes, then put the rest back one at a time. */
 function byStripping(low: Note, high: Note, interval: Interval): WorkingStep[] {
   const steps: WorkingStep[] = [];
-  const shared = low.alteration * high.alteration > 0 ? Math.sign(low.alteration) * Math.min(Math.abs(low.alteration), Math.abs(high.alteration)) : 0;
+  const shared =
+    low.alteration * high.alteration > 0
+      ? Math.sign(low.alteration) * Math.min(Math.abs(low.alteration), Math.abs(high.alteration))
+      : 0;
   let bottom: NoteName = { step: low.step, alteration: low.alteration - shared };
   let top: NoteName = { step: high.step, alteration: high.alteration - shared };
-  if (shared !== 0) steps.push({ step: 'strip', from: low, to: high, bareFrom: bottom, bareTo: top, taken: shared });
+  if (shared !== 0)
+    steps.push({ step: 'strip', from: low, to: high, bareFrom: bottom, bareTo: top, taken: shared });
   const restBottom = bottom.alteration;
   const restTop = top.alteration;
   bottom = { step: bottom.step, alteration: 0 };
@@ -108,12 +122,17 @@ function byInversion(low: Note, high: Note, simple: Interval): WorkingStep[] {
   ];
 }
 
-/** The working for building an interval above or below a note. Throws TheoryError past a triple alteration. */
+/**
+ * The working for building an interval above or below a note. Throws TheoryError past a triple alteration.
+ */
 export function buildIntervalWorking(from: Note, wanted: Interval, below: boolean): WorkingStep[] {
   const note = transpose(from, wanted, below);
   const letter: NoteName = { step: note.step, alteration: 0 };
   const simple = simpleForm(wanted);
-  const bare: Interval = { number: simple.number, deviation: below ? deviationUp(letter, from) : deviationUp(from, letter) };
+  const bare: Interval = {
+    number: simple.number,
+    deviation: below ? deviationUp(letter, from) : deviationUp(from, letter),
+  };
   const steps: WorkingStep[] = [{ step: 'reach-letter', from, number: wanted.number, below, letter }];
   steps.push({ step: 'adjust', bare: letter, bareInterval: bare, wanted: simple, note });
   return steps;

@@ -31,10 +31,14 @@ function appliedSteps(numeral: Numeral, chord: Chord, key: Key): WorkingStep[] {
   const target = numeral.target!;
   const tonic = rootOf(target, key);
   const steps: WorkingStep[] = [];
-  const leading = stackedNotes(chord).find((note) => sameName(nameAbove(note, { number: 2, deviation: -1 }), tonic));
-  for (const note of foreignTo(key, chord)) if (!leading || !sameName(note, leading)) steps.push({ step: 'foreign-note', note, key });
+  const leading = stackedNotes(chord).find((note) =>
+    sameName(nameAbove(note, { number: 2, deviation: -1 }), tonic),
+  );
+  for (const note of foreignTo(key, chord))
+    if (!leading || !sameName(note, leading)) steps.push({ step: 'foreign-note', note, key });
   if (leading) {
-    if (foreignTo(key, chord).some((note) => sameName(note, leading))) steps.unshift({ step: 'foreign-note', note: leading, key });
+    if (foreignTo(key, chord).some((note) => sameName(note, leading)))
+      steps.unshift({ step: 'foreign-note', note: leading, key });
     steps.push({ step: 'leads-to', note: leading, target: tonic, targetNumeral: target, key });
   }
   const { triad } = describe(numeral.members);
@@ -47,5 +51,7 @@ function appliedSteps(numeral: Numeral, chord: Chord, key: Key): WorkingStep[] {
 /** Notes of the chord outside the key's signature and, in minor, outside its raised 6 and 7. */
 function foreignTo(key: Key, chord: Chord): NoteName[] {
   const scales = key.mode === 'minor' ? [scaleOf(key), scaleOf(key, 'melodic')] : [scaleOf(key)];
-  return stackedNotes(chord).filter((note) => !scales.some((scale) => scale.some((other) => sameName(other, note))));
+  return stackedNotes(chord).filter(
+    (note) => !scales.some((scale) => scale.some((other) => sameName(other, note))),
+  );
 }

@@ -23,7 +23,9 @@ export function readingReasonWords(reason: ReadingReason): string {
     case 'suspended':
       return 'the third suspended';
     case 'in-key':
-      return reason.foreign === 0 ? 'all notes in the key' : `${reason.foreign} ${reason.foreign === 1 ? 'note' : 'notes'} outside the key`;
+      return reason.foreign === 0
+        ? 'all notes in the key'
+        : `${reason.foreign} ${reason.foreign === 1 ? 'note' : 'notes'} outside the key`;
     case 'respelled':
       return 'sounds the same, spelled anew';
   }

@@ -12,9 +12,25 @@ import type { Note, NoteName } from '../pitch';
 export type WorkingStep =
   // Intervals
   | { readonly step: 'count-letters'; readonly letters: readonly NoteName[]; readonly number: number }
-  | { readonly step: 'take-octaves'; readonly interval: Interval; readonly simple: Interval; readonly octaves: number }
-  | { readonly step: 'scale-note'; readonly tonic: NoteName; readonly number: number; readonly note: NoteName }
-  | { readonly step: 'compare'; readonly note: NoteName; readonly scaleNote: NoteName; readonly difference: number; readonly interval: Interval }
+  | {
+      readonly step: 'take-octaves';
+      readonly interval: Interval;
+      readonly simple: Interval;
+      readonly octaves: number;
+    }
+  | {
+      readonly step: 'scale-note';
+      readonly tonic: NoteName;
+      readonly number: number;
+      readonly note: NoteName;
+    }
+  | {
+      readonly step: 'compare';
+      readonly note: NoteName;
+      readonly scaleNote: NoteName;
+      readonly difference: number;
+      readonly interval: Interval;
+    }
   | {
       readonly step: 'strip';
       readonly from: NoteName;
@@ -23,7 +39,12 @@ export type WorkingStep =
       readonly bareTo: NoteName;
       readonly taken: number;
     }
-  | { readonly step: 'bare-size'; readonly from: NoteName; readonly to: NoteName; readonly interval: Interval }
+  | {
+      readonly step: 'bare-size';
+      readonly from: NoteName;
+      readonly to: NoteName;
+      readonly interval: Interval;
+    }
   | {
       readonly step: 'put-back';
       readonly end: 'top' | 'bottom';
@@ -41,17 +62,40 @@ export type WorkingStep =
       readonly plainHalfSteps: number;
       readonly interval: Interval;
     }
-  | { readonly step: 'turn-over'; readonly from: NoteName; readonly to: NoteName; readonly inversion: Interval }
+  | {
+      readonly step: 'turn-over';
+      readonly from: NoteName;
+      readonly to: NoteName;
+      readonly inversion: Interval;
+    }
   | { readonly step: 'turn-back'; readonly inversion: Interval; readonly interval: Interval }
   | { readonly step: 'no-inversion'; readonly interval: Interval }
   | { readonly step: 'result'; readonly interval: Interval; readonly direction: Direction }
-  | { readonly step: 'reach-letter'; readonly from: NoteName; readonly number: number; readonly below: boolean; readonly letter: NoteName }
-  | { readonly step: 'adjust'; readonly bare: NoteName; readonly bareInterval: Interval; readonly wanted: Interval; readonly note: NoteName }
+  | {
+      readonly step: 'reach-letter';
+      readonly from: NoteName;
+      readonly number: number;
+      readonly below: boolean;
+      readonly letter: NoteName;
+    }
+  | {
+      readonly step: 'adjust';
+      readonly bare: NoteName;
+      readonly bareInterval: Interval;
+      readonly wanted: Interval;
+      readonly note: NoteName;
+    }
   // Chords
   | { readonly step: 'every-other'; readonly degree: number; readonly notes: readonly NoteName[] }
   | { readonly step: 'drop-doublings'; readonly notes: readonly NoteName[] }
   | { readonly step: 'restack'; readonly notes: readonly NoteName[]; readonly root: NoteName }
-  | { readonly step: 'third'; readonly from: NoteName; readonly to: NoteName; readonly halfSteps: number; readonly interval: Interval }
+  | {
+      readonly step: 'third';
+      readonly from: NoteName;
+      readonly to: NoteName;
+      readonly halfSteps: number;
+      readonly interval: Interval;
+    }
   | { readonly step: 'gaps'; readonly gaps: readonly number[]; readonly quality: string }
   | {
       readonly step: 'thirds-make';
@@ -68,12 +112,28 @@ export type WorkingStep =
       readonly figures: readonly string[];
     }
   | { readonly step: 'root-scale'; readonly root: NoteName; readonly notes: readonly NoteName[] }
-  | { readonly step: 'formula-member'; readonly member: Member; readonly scaleNote: NoteName; readonly note: NoteName }
+  | {
+      readonly step: 'formula-member';
+      readonly member: Member;
+      readonly scaleNote: NoteName;
+      readonly note: NoteName;
+    }
   | { readonly step: 'formula'; readonly formula: string; readonly quality: string }
   | { readonly step: 'count-up'; readonly from: NoteName; readonly to: NoteName; readonly gap: number }
-  | { readonly step: 'in-signature'; readonly key: Key; readonly notes: readonly NoteName[]; readonly foreign: readonly NoteName[] }
+  | {
+      readonly step: 'in-signature';
+      readonly key: Key;
+      readonly notes: readonly NoteName[];
+      readonly foreign: readonly NoteName[];
+    }
   | { readonly step: 'raised-leading'; readonly note: NoteName; readonly plain: NoteName; readonly key: Key }
-  | { readonly step: 'degree-of-root'; readonly root: NoteName; readonly degree: number; readonly alteration: number; readonly key: Key }
+  | {
+      readonly step: 'degree-of-root';
+      readonly root: NoteName;
+      readonly degree: number;
+      readonly alteration: number;
+      readonly key: Key;
+    }
   | { readonly step: 'above-gap'; readonly below: NoteName | null; readonly root: NoteName }
   | { readonly step: 'letter-triple'; readonly letters: readonly NoteName[]; readonly root: NoteName }
   | { readonly step: 'missing'; readonly degrees: readonly number[] }
@@ -85,26 +145,64 @@ export type WorkingStep =
       readonly halfSteps: number;
       readonly interval: Interval;
     }
-  | { readonly step: 'what-it-is'; readonly members: readonly Member[]; readonly quality: string; readonly asked: string | null }
+  | {
+      readonly step: 'what-it-is';
+      readonly members: readonly Member[];
+      readonly quality: string;
+      readonly asked: string | null;
+    }
   // Keys
   | { readonly step: 'relative-major'; readonly key: Key; readonly relative: Key }
   | { readonly step: 'same-signature'; readonly key: Key; readonly relative: Key }
   | { readonly step: 'mode-of'; readonly key: Key; readonly major: Key }
   | { readonly step: 'no-signature'; readonly key: Key }
   | { readonly step: 'theoretical'; readonly key: Key; readonly notes: readonly NoteName[] }
-  | { readonly step: 'last-sharp'; readonly key: Key; readonly sharp: NoteName; readonly notes: readonly NoteName[] }
+  | {
+      readonly step: 'last-sharp';
+      readonly key: Key;
+      readonly sharp: NoteName;
+      readonly notes: readonly NoteName[];
+    }
   | { readonly step: 'one-flat'; readonly key: Key; readonly flat: NoteName }
-  | { readonly step: 'last-flat-but-one'; readonly key: Key; readonly last: NoteName; readonly notes: readonly NoteName[] }
+  | {
+      readonly step: 'last-flat-but-one';
+      readonly key: Key;
+      readonly last: NoteName;
+      readonly notes: readonly NoteName[];
+    }
   // Figures
   | { readonly step: 'full-figures'; readonly written: readonly Figure[]; readonly full: readonly Figure[] }
-  | { readonly step: 'figure'; readonly figure: Figure; readonly bass: NoteName; readonly note: NoteName; readonly changed: boolean }
+  | {
+      readonly step: 'figure';
+      readonly figure: Figure;
+      readonly bass: NoteName;
+      readonly note: NoteName;
+      readonly changed: boolean;
+    }
   | { readonly step: 'short-figures'; readonly full: readonly string[]; readonly short: readonly string[] }
   // Numerals
   | { readonly step: 'foreign-note'; readonly note: NoteName; readonly key: Key }
-  | { readonly step: 'leads-to'; readonly note: NoteName; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
-  | { readonly step: 'dominant-of'; readonly root: NoteName; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
+  | {
+      readonly step: 'leads-to';
+      readonly note: NoteName;
+      readonly target: NoteName;
+      readonly targetNumeral: Numeral;
+      readonly key: Key;
+    }
+  | {
+      readonly step: 'dominant-of';
+      readonly root: NoteName;
+      readonly target: NoteName;
+      readonly targetNumeral: Numeral;
+      readonly key: Key;
+    }
   | { readonly step: 'local-key'; readonly target: Numeral; readonly local: Key; readonly key: Key }
-  | { readonly step: 'arrow-to'; readonly target: NoteName; readonly targetNumeral: Numeral; readonly key: Key }
+  | {
+      readonly step: 'arrow-to';
+      readonly target: NoteName;
+      readonly targetNumeral: Numeral;
+      readonly key: Key;
+    }
   | { readonly step: 'fifth-above'; readonly root: NoteName; readonly of: NoteName }
   | { readonly step: 'bracket-back'; readonly root: NoteName; readonly of: NoteName; readonly minor: boolean }
   | { readonly step: 'named'; readonly numeral: Numeral; readonly key: Key }

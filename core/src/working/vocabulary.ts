@@ -8,8 +8,18 @@ export interface Vocabulary {
   readonly bar: string;
 }
 
-const TONE: Vocabulary = { leading: 'leading tone', halfStep: 'half step', halfSteps: 'half steps', bar: 'measure' };
-const NOTE: Vocabulary = { leading: 'leading note', halfStep: 'semitone', halfSteps: 'semitones', bar: 'bar' };
+const TONE: Vocabulary = {
+  leading: 'leading tone',
+  halfStep: 'half step',
+  halfSteps: 'half steps',
+  bar: 'measure',
+};
+const NOTE: Vocabulary = {
+  leading: 'leading note',
+  halfStep: 'semitone',
+  halfSteps: 'semitones',
+  bar: 'bar',
+};
 
 /** The words of a school. */
 export function vocabulary(school: School): Vocabulary {

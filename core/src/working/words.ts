@@ -30,7 +30,8 @@ export function numberWord(number: number): string {
     'fifteenth',
   ];
   if (words[number - 1]) return words[number - 1]!;
-  const end = number % 10 === 1 && number !== 11 ? 'st' : number % 10 === 2 ? 'nd' : number % 10 === 3 ? 'rd' : 'th';
+  const end =
+    number % 10 === 1 && number !== 11 ? 'st' : number % 10 === 2 ? 'nd' : number % 10 === 3 ? 'rd' : 'th';
   return `${number}${end}`;
 }
 
@@ -43,7 +44,8 @@ export function intervalWords(interval: Interval): string {
 export function qualityWords(quality: string): string {
   if (['major', 'minor', 'diminished', 'augmented'].includes(quality)) return `${quality} triad`;
   if (quality === 'power') return 'bare fifth';
-  if (quality.endsWith('-flat-five')) return `${quality.slice(0, -10).replaceAll('-', ' ')} with a lowered fifth`;
+  if (quality.endsWith('-flat-five'))
+    return `${quality.slice(0, -10).replaceAll('-', ' ')} with a lowered fifth`;
   return quality
     .replace('half-diminished-', 'half-diminished ')
     .replace(/-(?=seventh|ninth|1[13]th|sixth|second|fourth)/g, ' ')
@@ -78,9 +80,14 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         `${cap(a(numberWord(step.interval.number)))} is ${step.octaves === 1 ? 'an octave' : `${step.octaves} octaves`} and ${a(numberWord(step.simple.number))}: work with the ${numberWord(step.simple.number)}.`,
       ];
     case 'scale-note':
-      return [`In the major scale on ${name(step.tonic)}, the ${numberWord(step.number)} is `, strong(name(step.note)), '.'];
+      return [
+        `In the major scale on ${name(step.tonic)}, the ${numberWord(step.number)} is `,
+        strong(name(step.note)),
+        '.',
+      ];
     case 'compare':
-      if (step.difference === 0) return [`${name(step.note)} is that very note: `, strong(intervalWords(step.interval)), '.'];
+      if (step.difference === 0)
+        return [`${name(step.note)} is that very note: `, strong(intervalWords(step.interval)), '.'];
       return [
         `${name(step.note)} is ${steps(Math.abs(step.difference))} ${step.difference > 0 ? 'higher' : 'lower'} than ${name(step.scaleNote)}: `,
         strong(intervalWords(step.interval)),
@@ -93,7 +100,11 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         '.',
       ];
     case 'bare-size':
-      return [`${name(step.from)}–${name(step.to)} without accidentals is `, strong(a(intervalWords(step.interval))), '.'];
+      return [
+        `${name(step.from)}–${name(step.to)} without accidentals is `,
+        strong(a(intervalWords(step.interval))),
+        '.',
+      ];
     case 'put-back':
       return [
         `Put back ${name(step.note)} at the ${step.end}: it ${step.wider ? 'widens' : 'narrows'} to `,
@@ -101,17 +112,29 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         '.',
       ];
     case 'count-half-steps':
-      return [`From ${name(step.from)} up to ${name(step.to)} there are `, strong(steps(step.halfSteps)), '.'];
+      return [
+        `From ${name(step.from)} up to ${name(step.to)} there are `,
+        strong(steps(step.halfSteps)),
+        '.',
+      ];
     case 'look-up':
       return step.halfSteps === step.plainHalfSteps
-        ? [`${cap(a(numberWord(step.number)))} of ${steps(step.halfSteps)} is `, strong(intervalWords(step.interval)), '.']
+        ? [
+            `${cap(a(numberWord(step.number)))} of ${steps(step.halfSteps)} is `,
+            strong(intervalWords(step.interval)),
+            '.',
+          ]
         : [
             `${cap(a(intervalWords(step.plain)))} has ${step.plainHalfSteps}, so ${step.halfSteps} makes it `,
             strong(intervalWords(step.interval)),
             '.',
           ];
     case 'turn-over':
-      return [`Turn it over: ${name(step.from)} up to ${name(step.to)} is `, strong(a(intervalWords(step.inversion))), '.'];
+      return [
+        `Turn it over: ${name(step.from)} up to ${name(step.to)} is `,
+        strong(a(intervalWords(step.inversion))),
+        '.',
+      ];
     case 'turn-back':
       return [
         `${step.inversion.number} and ${step.interval.number} make 9, and the qualities ${qualityWord(step.interval) === 'perfect' ? 'stay perfect' : 'swap'}: `,
@@ -119,9 +142,15 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         '.',
       ];
     case 'no-inversion':
-      return [`${cap(a(intervalWords(step.interval)))} has no inversion within the octave: moved down an octave, the upper note is still above.`];
+      return [
+        `${cap(a(intervalWords(step.interval)))} has no inversion within the octave: moved down an octave, the upper note is still above.`,
+      ];
     case 'result':
-      return [`The interval is `, strong(a(intervalWords(step.interval))), step.direction === 'down' ? ', going down.' : '.'];
+      return [
+        `The interval is `,
+        strong(a(intervalWords(step.interval))),
+        step.direction === 'down' ? ', going down.' : '.',
+      ];
     case 'reach-letter':
       return [
         `${cap(a(numberWord(step.number)))} ${step.below ? 'below' : 'above'} ${name(step.from)} falls on the letter `,
@@ -130,14 +159,22 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
       ];
     case 'adjust':
       if (sameInterval(step.bareInterval, step.wanted))
-        return [`${name(step.bare)} as it stands makes ${a(intervalWords(step.wanted))}: `, strong(name(step.note)), '.'];
+        return [
+          `${name(step.bare)} as it stands makes ${a(intervalWords(step.wanted))}: `,
+          strong(name(step.note)),
+          '.',
+        ];
       return [
         `With plain ${name(step.bare)} it is ${a(intervalWords(step.bareInterval))}; to make it ${intervalWords(step.wanted).split(' ').slice(0, -1).join(' ')}, write `,
         strong(name(step.note)),
         '.',
       ];
     case 'every-other':
-      return [`Start on degree ${step.degree} and take every other note of the scale: `, strong(row(step.notes)), '.'];
+      return [
+        `Start on degree ${step.degree} and take every other note of the scale: `,
+        strong(row(step.notes)),
+        '.',
+      ];
     case 'drop-doublings':
       return ['Leave out doubled notes: ', strong(row(step.notes)), '.'];
     case 'restack':
@@ -153,7 +190,11 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         ? ['One note alone is no chord.']
         : [`${list(step.gaps.map(String))} ${words.halfSteps}: `, strong(qualityWords(step.quality)), '.'];
     case 'thirds-make':
-      return sayThirds(step.intervals, step.quality, step.numeral && step.key ? { numeral: step.numeral, key: step.key } : null);
+      return sayThirds(
+        step.intervals,
+        step.quality,
+        step.numeral && step.key ? { numeral: step.numeral, key: step.key } : null,
+      );
     case 'lowest':
       return sayLowest(step, name);
     case 'root-scale':
@@ -165,7 +206,11 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         '.',
       ];
     case 'formula':
-      return ['The formula is ', strong(step.formula.replaceAll('b', '♭').replaceAll('#', '♯')), `: ${qualityWords(step.quality)}.`];
+      return [
+        'The formula is ',
+        strong(step.formula.replaceAll('b', '♭').replaceAll('#', '♯')),
+        `: ${qualityWords(step.quality)}.`,
+      ];
     case 'count-up':
       return [`From ${name(step.from)} count ${steps(step.gap)} up: `, strong(name(step.to)), '.'];
     case 'in-signature':
@@ -177,14 +222,28 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
             ` ${step.foreign.length === 1 ? 'needs its' : 'need their'} own accidental.`,
           ];
     case 'raised-leading':
-      return [`${name(step.plain)} is raised to `, strong(name(step.note)), `, the ${words.leading} of ${keyWords(step.key, school)}.`];
+      return [
+        `${name(step.plain)} is raised to `,
+        strong(name(step.note)),
+        `, the ${words.leading} of ${keyWords(step.key, school)}.`,
+      ];
     case 'degree-of-root':
       return step.alteration === 0 || isRaisedLeading(step)
-        ? [`${name(step.root)} is degree ${step.degree} of ${keyWords(step.key, school)}, the `, strong(degreeWords(step, school)), '.']
-        : [`${name(step.root)} is degree ${step.degree} of ${keyWords(step.key, school)}, ${step.alteration < 0 ? 'lowered' : 'raised'}.`];
+        ? [
+            `${name(step.root)} is degree ${step.degree} of ${keyWords(step.key, school)}, the `,
+            strong(degreeWords(step, school)),
+            '.',
+          ]
+        : [
+            `${name(step.root)} is degree ${step.degree} of ${keyWords(step.key, school)}, ${step.alteration < 0 ? 'lowered' : 'raised'}.`,
+          ];
     case 'above-gap':
       return step.below
-        ? [`In close position the gap lies above ${name(step.below)}, and the note above the gap is the root: `, strong(name(step.root)), '.']
+        ? [
+            `In close position the gap lies above ${name(step.below)}, and the note above the gap is the root: `,
+            strong(name(step.root)),
+            '.',
+          ]
         : ['There is no gap in the stack, so the lowest note is the root: ', strong(name(step.root)), '.'];
     case 'letter-triple':
       return [
@@ -193,9 +252,13 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         ` spell a stack on ${name(step.root)}, in whatever order they come.`,
       ];
     case 'missing':
-      return [`The ${list(step.degrees.map((degree) => memberWord({ degree })))} ${step.degrees.length === 1 ? 'is' : 'are'} not there.`];
+      return [
+        `The ${list(step.degrees.map((degree) => memberWord({ degree })))} ${step.degrees.length === 1 ? 'is' : 'are'} not there.`,
+      ];
     case 'added':
-      return [`Beside the stack: ${step.members.map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯')).join(', ')}.`];
+      return [
+        `Beside the stack: ${step.members.map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯')).join(', ')}.`,
+      ];
     case 'seventh-from-octave':
       return [
         `${name(step.root)} an octave up, then ${step.halfSteps === 2 ? `a whole step` : step.halfSteps === 1 ? `a ${words.halfStep}` : steps(step.halfSteps)} down: `,
@@ -217,11 +280,19 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
     case 'same-signature':
       return [`${cap(keyWords(step.key, school))} has `, strong('the same signature'), '.'];
     case 'mode-of':
-      return [`${cap(keyWords(step.key, school))} has the signature of `, strong(keyWords(step.major, school)), '.'];
+      return [
+        `${cap(keyWords(step.key, school))} has the signature of `,
+        strong(keyWords(step.major, school)),
+        '.',
+      ];
     case 'no-signature':
       return [`${cap(keyWords(step.key, school))} has `, strong('no sharps or flats'), '.'];
     case 'theoretical':
-      return [`No ordinary signature exists for ${keyWords(step.key, school)}; its accidentals are `, strong(row(step.notes)), '.'];
+      return [
+        `No ordinary signature exists for ${keyWords(step.key, school)}; its accidentals are `,
+        strong(row(step.notes)),
+        '.',
+      ];
     case 'last-sharp':
       return [
         `The ${words.halfStep} under ${name(step.key.tonic)} is ${name(step.sharp)}. It is the last sharp, so the signature is `,
@@ -229,7 +300,11 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         '.',
       ];
     case 'one-flat':
-      return [`${cap(keyWords(step.key, school))} has one flat, `, strong(name(step.flat)), ', to be learnt by heart.'];
+      return [
+        `${cap(keyWords(step.key, school))} has one flat, `,
+        strong(name(step.flat)),
+        ', to be learnt by heart.',
+      ];
     case 'last-flat-but-one':
       return [
         `${name(step.key.tonic)} is the last flat but one; one more follows, ${name(step.last)}. The signature is `,
@@ -238,7 +313,9 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
       ];
     case 'full-figures':
       return [
-        step.written.length === 0 ? 'No figures mean ' : `${glyphs(step.written.map(printFigure).join(' '))} stands for `,
+        step.written.length === 0
+          ? 'No figures mean '
+          : `${glyphs(step.written.map(printFigure).join(' '))} stands for `,
         strong(step.full.map((f) => f.number).join(' ')),
         '.',
       ];
@@ -271,11 +348,27 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
         '.',
       ];
     case 'local-key':
-      return ['Count in the key of ', { numeral: step.target, key: step.key }, `, ${keyWords(step.local, school)}.`];
+      return [
+        'Count in the key of ',
+        { numeral: step.target, key: step.key },
+        `, ${keyWords(step.local, school)}.`,
+      ];
     case 'arrow-to':
-      return ['The arrow goes to ', { numeral: step.targetNumeral, key: step.key }, `: its root is `, strong(name(step.target)), '.'];
+      return [
+        'The arrow goes to ',
+        { numeral: step.targetNumeral, key: step.key },
+        `: its root is `,
+        strong(name(step.target)),
+        '.',
+      ];
     case 'fifth-above':
-      return ['A dominant falls a fifth, so its root is a fifth above ', name(step.of), ': ', strong(name(step.root)), '.'];
+      return [
+        'A dominant falls a fifth, so its root is a fifth above ',
+        name(step.of),
+        ': ',
+        strong(name(step.root)),
+        '.',
+      ];
     case 'bracket-back':
       return [
         `The bracket joins it to its ii, a fifth above ${name(step.of)}: `,
@@ -289,11 +382,22 @@ export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sen
   }
 }
 
-function isRaisedLeading({ degree, alteration, key }: { degree: number; alteration: number; key: Key }): boolean {
+function isRaisedLeading({
+  degree,
+  alteration,
+  key,
+}: {
+  degree: number;
+  alteration: number;
+  key: Key;
+}): boolean {
   return degree === 7 && alteration === 1 && key.mode === 'minor';
 }
 
-function degreeWords({ degree, alteration, key }: { degree: number; alteration: number; key: Key }, school: School): string {
+function degreeWords(
+  { degree, alteration, key }: { degree: number; alteration: number; key: Key },
+  school: School,
+): string {
   const name = degreeName(key, degree, alteration === 1 ? 'harmonic' : 'natural');
   return name === 'leading' ? vocabulary(school).leading : name;
 }
@@ -316,17 +420,32 @@ function sayThirds(
   return parts;
 }
 
-function sayLowest(step: Extract<WorkingStep, { step: 'lowest' }>, name: (note: NoteName) => string): Sentence {
-  if (!step.member) return [`${name(step.note)} lies below and is not part of the stack, so it is written after a slash.`];
+function sayLowest(
+  step: Extract<WorkingStep, { step: 'lowest' }>,
+  name: (note: NoteName) => string,
+): Sentence {
+  if (!step.member)
+    return [`${name(step.note)} lies below and is not part of the stack, so it is written after a slash.`];
   const figures = step.figures.length === 0 ? 'no figures' : `figures ${glyphs(step.figures.join(' '))}`;
-  const counted = step.figures.length === 0 ? ': a fifth and a third above the bass go without saying.' : ', counted in letters up from the bass.';
-  return [`The ${memberWord(step.member)}, ${name(step.note)}, is lowest: `, { strong: step.inversion }, `, ${figures}${counted}`];
+  const counted =
+    step.figures.length === 0
+      ? ': a fifth and a third above the bass go without saying.'
+      : ', counted in letters up from the bass.';
+  return [
+    `The ${memberWord(step.member)}, ${name(step.note)}, is lowest: `,
+    { strong: step.inversion },
+    `, ${figures}${counted}`,
+  ];
 }
 
 function saySpecial(special: string, root: string, key: string, halfStep: string): Sentence {
   switch (special) {
     case 'N':
-      return [`${root} is a ${halfStep} above the tonic of ${key}; its major triad is the `, { strong: 'Neapolitan' }, '.'];
+      return [
+        `${root} is a ${halfStep} above the tonic of ${key}; its major triad is the `,
+        { strong: 'Neapolitan' },
+        '.',
+      ];
     case 'Cad':
       return [
         `A tonic chord over the dominant in the bass: the sixth and fourth are about to fall to the fifth and third, a `,
@@ -334,7 +453,9 @@ function saySpecial(special: string, root: string, key: string, halfStep: string
         '.',
       ];
     case 'CT':
-      return [`A diminished seventh that keeps the tonic of ${key} as a common note: it decorates the tonic and does not resolve to a new root.`];
+      return [
+        `A diminished seventh that keeps the tonic of ${key} as a common note: it decorates the tonic and does not resolve to a new root.`,
+      ];
     case 'sub':
       return [
         `${root} is a ${halfStep} above the tonic of ${key}; it shares its third and seventh with the dominant and `,
@@ -371,11 +492,18 @@ function sameInterval(one: Interval, other: Interval): boolean {
 
 /** Accidental letters of figures as signs. */
 function glyphs(text: string): string {
-  return text.replaceAll('##', '𝄪').replaceAll('bb', '𝄫').replaceAll('#', '♯').replaceAll('b', '♭').replaceAll('n', '♮');
+  return text
+    .replaceAll('##', '𝄪')
+    .replaceAll('bb', '𝄫')
+    .replaceAll('#', '♯')
+    .replaceAll('b', '♭')
+    .replaceAll('n', '♮');
 }
 
 function list(items: readonly string[]): string {
-  return items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
+  return items.length < 2
+    ? items.join('')
+    : `${items.slice(0, -1).join(', ')} and ${items[items.length - 1]}`;
 }
 
 function cap(text: string): string {
@@ -385,6 +513,12 @@ function cap(text: string): string {
 /** A sentence as plain text, numerals in the school's plain spelling. */
 export function sentenceText(sentence: Sentence, school: School = DEFAULT_SCHOOL): string {
   return sentence
-    .map((part) => (typeof part === 'string' ? part : 'strong' in part ? part.strong : partsText(numeralParts(part.numeral, part.key, school))))
+    .map((part) =>
+      typeof part === 'string'
+        ? part
+        : 'strong' in part
+          ? part.strong
+          : partsText(numeralParts(part.numeral, part.key, school)),
+    )
     .join('');
 }

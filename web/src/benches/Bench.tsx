@@ -6,7 +6,8 @@ const LOADERS: Record<BenchName, () => Promise<ComponentType>> = {
   key: () => import('./key/KeyBench').then(({ KeyBench }) => KeyBench),
   intervals: () => import('./intervals/IntervalsBench').then(({ IntervalsBench }) => IntervalsBench),
   chords: () => import('./chords/ChordsBench').then(({ ChordsBench }) => ChordsBench),
-  progressions: () => import('./progressions/ProgressionsBench').then(({ ProgressionsBench }) => ProgressionsBench),
+  progressions: () =>
+    import('./progressions/ProgressionsBench').then(({ ProgressionsBench }) => ProgressionsBench),
 };
 
 const ready: Partial<Record<BenchName, ComponentType>> = {};
@@ -24,7 +25,10 @@ const WAITING: Record<BenchName, ComponentType> = {
   progressions: lazily('progressions'),
 };
 
-/** The bench of a name. One that is loaded never waits: a fallback, once shown, would stay for a third of a second. */
+/**
+ * The bench of a name. One that is loaded never waits: a fallback, once shown, would stay for a third of a
+ * second.
+ */
 export function Bench({ name }: { name: BenchName }) {
   const Loaded = ready[name] ?? WAITING[name];
   return <Loaded />;

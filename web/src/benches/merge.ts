@@ -16,7 +16,12 @@ export function mergeByText<T extends { readonly id: string }>(
   let front = 0;
   while (front < old.length && front < read.length && texts[front] === textOf(read[front]!)) front++;
   let back = 0;
-  while (back < old.length - front && back < read.length - front && texts[old.length - 1 - back] === textOf(read[read.length - 1 - back]!)) back++;
+  while (
+    back < old.length - front &&
+    back < read.length - front &&
+    texts[old.length - 1 - back] === textOf(read[read.length - 1 - back]!)
+  )
+    back++;
   if (front === old.length && front === read.length) return old;
   const middle = read.slice(front, read.length - back);
   const oldMiddle = old.slice(front, old.length - back);

@@ -34,7 +34,20 @@ export const STAFF_ROW = 'staff';
  * of a table, named by one sentence, under the row labels as its headers.
  */
 export function ColumnGrid(props: ColumnGridProps) {
-  const { label, frame, head, rows, columns, selected, selectedRow, range = null, playing, onSelect, onKey, scale } = props;
+  const {
+    label,
+    frame,
+    head,
+    rows,
+    columns,
+    selected,
+    selectedRow,
+    range = null,
+    playing,
+    onSelect,
+    onKey,
+    scale,
+  } = props;
   const root = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
   const order = [STAFF_ROW, ...rows.map((row) => row.id)];
@@ -47,7 +60,9 @@ export function ColumnGrid(props: ColumnGridProps) {
 
   useEffect(() => {
     if (playing === undefined || playing < 0) return;
-    root.current?.querySelector(`[data-column="${playing}"]`)?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    root.current
+      ?.querySelector(`[data-column="${playing}"]`)
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
   }, [playing]);
 
   const keyDown = (event: KeyboardEvent) => {
@@ -64,14 +79,25 @@ export function ColumnGrid(props: ColumnGridProps) {
   };
 
   return (
-    <GridStyle ref={root} role="grid" aria-label={label} aria-rowcount={columns.length + 1} $scale={scale} onKeyDown={keyDown}>
+    <GridStyle
+      ref={root}
+      role="grid"
+      aria-label={label}
+      aria-rowcount={columns.length + 1}
+      $scale={scale}
+      onKeyDown={keyDown}
+    >
       <div role="row" className="grid-head">
         <div role="columnheader" className="staff-head">
           <span className="visually-hidden">Notes</span>
           {head}
         </div>
         {rows.map((row) => (
-          <div key={row.id} role="columnheader" className={`label kind-${row.kind}${row.parted ? ' parted' : ''}`}>
+          <div
+            key={row.id}
+            role="columnheader"
+            className={`label kind-${row.kind}${row.parted ? ' parted' : ''}`}
+          >
             {row.label}
           </div>
         ))}
@@ -90,7 +116,11 @@ export function ColumnGrid(props: ColumnGridProps) {
             scale={scale}
             selected={index === selected}
             within={range !== null && index >= range[0] && index <= range[1]}
-            focusRow={index === selected || (index === 0 && (selected < 0 || selected >= columns.length)) ? selectedRow : null}
+            focusRow={
+              index === selected || (index === 0 && (selected < 0 || selected >= columns.length))
+                ? selectedRow
+                : null
+            }
             playing={index === playing}
             onSelect={onSelect}
           />
@@ -100,7 +130,13 @@ export function ColumnGrid(props: ColumnGridProps) {
   );
 }
 
-function target(key: string, column: number, columns: number, row: number, rows: number): { column: number; row: number } | null {
+function target(
+  key: string,
+  column: number,
+  columns: number,
+  row: number,
+  rows: number,
+): { column: number; row: number } | null {
   const at = Math.max(0, row);
   if (columns === 0) return null;
   switch (key) {

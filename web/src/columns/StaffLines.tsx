@@ -4,16 +4,33 @@ import type { Barline, StaffFrame } from './types';
 const SPACE = 10;
 
 /** Five lines a staff across the whole width, with the closing line after the last column. */
-export const StaffLines = memo(function StaffLines({ frame, scale, end }: { frame: StaffFrame; scale: number; end: boolean }) {
+export const StaffLines = memo(function StaffLines({
+  frame,
+  scale,
+  end,
+}: {
+  frame: StaffFrame;
+  scale: number;
+  end: boolean;
+}) {
   const closing = barlines(frame);
   return (
     <g className="staff-lines">
       {frame.staves.flatMap((staff) =>
         [0, 1, 2, 3, 4].map((line) => (
-          <line key={`${staff}-${line}`} x1="-1" x2="100%" y1={(staff + line * SPACE) * scale} y2={(staff + line * SPACE) * scale} />
+          <line
+            key={`${staff}-${line}`}
+            x1="-1"
+            x2="100%"
+            y1={(staff + line * SPACE) * scale}
+            y2={(staff + line * SPACE) * scale}
+          />
         )),
       )}
-      {end && closing.map(([from, to]) => <line key={from} x1="100%" x2="100%" y1={from * scale} y2={to * scale} className="closing" />)}
+      {end &&
+        closing.map(([from, to]) => (
+          <line key={from} x1="100%" x2="100%" y1={from * scale} y2={to * scale} className="closing" />
+        ))}
     </g>
   );
 });
@@ -42,7 +59,9 @@ interface BarsProps {
 export const Bars = memo(function Bars({ kind, at, frame, scale }: BarsProps) {
   const inwards = at === 'end' ? -scale : scale;
   const lines = (x: number, className: string) =>
-    barlines(frame).map(([from, to]) => <line key={`${x} ${from}`} className={className} x1={x} x2={x} y1={from * scale} y2={to * scale} />);
+    barlines(frame).map(([from, to]) => (
+      <line key={`${x} ${from}`} className={className} x1={x} x2={x} y1={from * scale} y2={to * scale} />
+    ));
   return (
     <svg x={at === 'end' ? '100%' : '0'} overflow="visible">
       {kind === 'repeat' ? (

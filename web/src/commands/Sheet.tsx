@@ -31,7 +31,15 @@ const Leaf = styled(Modal)`
 `;
 
 /** A leaf over the page, closed by Escape or by pressing beside it. */
-export function Sheet({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) {
+export function Sheet({
+  title,
+  onClose,
+  children,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+}) {
   return (
     <Overlay isOpen isDismissable onOpenChange={(open) => !open && onClose()}>
       <Leaf>

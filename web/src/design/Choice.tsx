@@ -25,7 +25,15 @@ export function Choice<Id extends string>({ label, value, options, onChoose }: C
     <Drop
       label={`${label}: ${chosen}`}
       opens="menu"
-      drop={(dropped) => <MenuPopover {...dropped} label={label} entries={options} chosen={value} onAction={(id) => onChoose(id as Id)} />}
+      drop={(dropped) => (
+        <MenuPopover
+          {...dropped}
+          label={label}
+          entries={options}
+          chosen={value}
+          onAction={(id) => onChoose(id as Id)}
+        />
+      )}
     >
       {chosen}
     </Drop>

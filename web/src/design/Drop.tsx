@@ -38,7 +38,9 @@ export function Drop({ label, opens, children, arrow = true, drop }: DropProps) 
         {children}
         {arrow && <ChevronDown aria-hidden="true" />}
       </Button>
-      {open && <Suspense fallback={null}>{drop({ triggerRef: button, onClose: () => setOpen(false) })}</Suspense>}
+      {open && (
+        <Suspense fallback={null}>{drop({ triggerRef: button, onClose: () => setOpen(false) })}</Suspense>
+      )}
     </>
   );
 }

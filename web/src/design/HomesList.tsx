@@ -4,7 +4,15 @@ import { keyName } from './names';
 import { NumeralText } from './NumeralText';
 
 /** Keys in which a chord lives, and its numeral there: an aside in the margin. */
-export function HomesList({ opening, homes, school }: { opening: string; homes: readonly Home[]; school: School }) {
+export function HomesList({
+  opening,
+  homes,
+  school,
+}: {
+  opening: string;
+  homes: readonly Home[];
+  school: School;
+}) {
   if (homes.length === 0) return null;
   return (
     <p className="aside">

@@ -1,4 +1,13 @@
-import { attempt, DEFAULT_SCHOOL, displayNoteName, keyFromSignature, keysFromText, keyWords, printKey, type LetterSystem } from '@diatonix/core';
+import {
+  attempt,
+  DEFAULT_SCHOOL,
+  displayNoteName,
+  keyFromSignature,
+  keysFromText,
+  keyWords,
+  printKey,
+  type LetterSystem,
+} from '@diatonix/core';
 import { useState } from 'react';
 import { Button as AriaButton, Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
@@ -72,7 +81,10 @@ interface KeyTableProps extends Dropped {
 
 const FIFTHS = Array.from({ length: 15 }, (_, index) => index - 7);
 
-/** The 15 major and 15 minor keys in the order of their signatures, and a field for a name or a signature in words. */
+/**
+ * The 15 major and 15 minor keys in the order of their signatures, and a field for a name or a signature in
+ * words.
+ */
 export default function KeyTable({ label, value, triggerRef, onClose, onChoose }: KeyTableProps) {
   const letters = useStore((state) => state.workbook.school.letters);
   const choose = (key: string) => {
@@ -80,7 +92,12 @@ export default function KeyTable({ label, value, triggerRef, onClose, onChoose }
     onChoose(key);
   };
   return (
-    <Popover triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()} placement="bottom start">
+    <Popover
+      triggerRef={triggerRef}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement="bottom start"
+    >
       <Dialog aria-label={label}>
         <Table>
           <KeyByText letters={letters} onChoose={choose} />
@@ -135,7 +152,10 @@ interface KeyRowProps {
 }
 
 function KeyRow({ fifths, value, letters, onChoose }: KeyRowProps) {
-  const count = fifths === 0 ? 'none' : `${Math.abs(fifths)} ${fifths > 0 ? 'sharp' : 'flat'}${Math.abs(fifths) === 1 ? '' : 's'}`;
+  const count =
+    fifths === 0
+      ? 'none'
+      : `${Math.abs(fifths)} ${fifths > 0 ? 'sharp' : 'flat'}${Math.abs(fifths) === 1 ? '' : 's'}`;
   return (
     <>
       <span className="count">{count}</span>

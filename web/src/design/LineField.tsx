@@ -84,7 +84,15 @@ interface LineFieldProps {
  * left alone, it shows the columns as they are stored. Pieces that are not
  * understood are underlined where they stand and reported below.
  */
-export function LineField({ label, placeholder, owner, stored, readFaults, onType, keepFaulty = false }: LineFieldProps) {
+export function LineField({
+  label,
+  placeholder,
+  owner,
+  stored,
+  readFaults,
+  onType,
+  keepFaulty = false,
+}: LineFieldProps) {
   const [draft, setDraft] = useState<{ owner: string; text: string } | null>(null);
   const mirror = useRef<HTMLDivElement>(null);
   const reports = useId();
@@ -112,7 +120,10 @@ export function LineField({ label, placeholder, owner, stored, readFaults, onTyp
           }}
           onBlur={() => !(keepFaulty && faults.length > 0) && setDraft(null)}
           onKeyDown={(event) => event.key === 'Enter' && setDraft(null)}
-          onScroll={(event) => mirror.current && (mirror.current.style.transform = `translateX(${-event.currentTarget.scrollLeft}px)`)}
+          onScroll={(event) =>
+            mirror.current &&
+            (mirror.current.style.transform = `translateX(${-event.currentTarget.scrollLeft}px)`)
+          }
         />
       </Box>
       {faults.length > 0 && (

@@ -21,12 +21,34 @@ interface MenuPopoverProps extends Dropped {
 }
 
 /** A list of actions or choices that hangs from its button. */
-export default function MenuPopover({ label, entries, chosen, atEnd = false, triggerRef, onClose, onAction }: MenuPopoverProps) {
-  const choosing = chosen === undefined ? {} : { selectionMode: 'single' as const, disallowEmptySelection: true, selectedKeys: [chosen] };
+export default function MenuPopover({
+  label,
+  entries,
+  chosen,
+  atEnd = false,
+  triggerRef,
+  onClose,
+  onAction,
+}: MenuPopoverProps) {
+  const choosing =
+    chosen === undefined
+      ? {}
+      : { selectionMode: 'single' as const, disallowEmptySelection: true, selectedKeys: [chosen] };
   return (
-    <Popover triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()} placement={atEnd ? 'bottom end' : 'bottom start'}>
+    <Popover
+      triggerRef={triggerRef}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement={atEnd ? 'bottom end' : 'bottom start'}
+    >
       <MenuStyle>
-        <Menu aria-label={label} autoFocus="first" onAction={(id) => onAction(String(id))} onClose={onClose} {...choosing}>
+        <Menu
+          aria-label={label}
+          autoFocus="first"
+          onAction={(id) => onAction(String(id))}
+          onClose={onClose}
+          {...choosing}
+        >
           {entries.map(({ id, name, disabled = false, parted = false }) => (
             <Fragment key={id}>
               {parted && <Separator />}

@@ -22,7 +22,9 @@ function OwnParts({ parts }: { parts: NumeralParts }) {
       {parts.quality && <sup className="numeral-quality">{QUALITY_SIGNS[parts.quality]}</sup>}
       {parts.word && <span className="numeral-word">{accidentalSigns(parts.word)}</span>}
       {parts.figures.length > 0 && <Figures figures={parts.figures} />}
-      {(parts.rest || parts.bass) && <span className="numeral-rest">{accidentalSigns(parts.rest + parts.bass)}</span>}
+      {(parts.rest || parts.bass) && (
+        <span className="numeral-rest">{accidentalSigns(parts.rest + parts.bass)}</span>
+      )}
     </>
   );
 }

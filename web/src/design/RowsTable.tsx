@@ -65,9 +65,22 @@ interface RowsTableProps extends Dropped {
 }
 
 /** A small table of boxes to tick. */
-export default function RowsTable({ label, heads, rows, triggerRef, onClose, onChange, onMove }: RowsTableProps) {
+export default function RowsTable({
+  label,
+  heads,
+  rows,
+  triggerRef,
+  onClose,
+  onChange,
+  onMove,
+}: RowsTableProps) {
   return (
-    <Popover triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()} placement="bottom end">
+    <Popover
+      triggerRef={triggerRef}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement="bottom end"
+    >
       <Dialog aria-label={label}>
         <Table>
           <thead>
@@ -97,10 +110,20 @@ export default function RowsTable({ label, heads, rows, triggerRef, onClose, onC
                 ))}
                 {onMove && (
                   <td className="order">
-                    <button type="button" aria-label={`${name}: up`} disabled={at === 0} onClick={() => onMove(id, -1)}>
+                    <button
+                      type="button"
+                      aria-label={`${name}: up`}
+                      disabled={at === 0}
+                      onClick={() => onMove(id, -1)}
+                    >
                       <ArrowUp aria-hidden="true" />
                     </button>
-                    <button type="button" aria-label={`${name}: down`} disabled={at === rows.length - 1} onClick={() => onMove(id, 1)}>
+                    <button
+                      type="button"
+                      aria-label={`${name}: down`}
+                      disabled={at === rows.length - 1}
+                      onClick={() => onMove(id, 1)}
+                    >
                       <ArrowDown aria-hidden="true" />
                     </button>
                   </td>

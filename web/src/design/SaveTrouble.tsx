@@ -18,7 +18,9 @@ export function SaveTrouble() {
   if (saveState.kind !== 'failed') return null;
   return (
     <Row>
-      <Problem>Not saved. {saveState.reason} Your work lasts until this page is closed; export it to keep it.</Problem>
+      <Problem>
+        Not saved. {saveState.reason} Your work lasts until this page is closed; export it to keep it.
+      </Problem>
       <Button onPress={exportWorkbook}>Export workbook</Button>
     </Row>
   );

@@ -93,7 +93,12 @@ export default function SchoolSheet({ onClose }: { onClose: () => void }) {
     <Sheet title="Labels" onClose={onClose}>
       <Settings>
         {SETTINGS.map(({ name, read, write, choices }) => (
-          <RadioGroup key={name} orientation="horizontal" value={read(school)} onChange={(value) => chooseSchool(write(school, value))}>
+          <RadioGroup
+            key={name}
+            orientation="horizontal"
+            value={read(school)}
+            onChange={(value) => chooseSchool(write(school, value))}
+          >
             <Label>{name}</Label>
             <div className="choices">
               {choices.map(([value, shown]) => (

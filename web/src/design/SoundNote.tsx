@@ -5,5 +5,9 @@ import { Problem } from './Problem';
 export function SoundNote() {
   const { loading, problem } = usePlayback();
   if (problem) return <Problem>{problem}</Problem>;
-  return <p className="sound-note">{loading ? 'Loading the sounds…' : 'Sound starts at a moderate level: check your headphones first.'}</p>;
+  return (
+    <p className="sound-note">
+      {loading ? 'Loading the sounds…' : 'Sound starts at a moderate level: check your headphones first.'}
+    </p>
+  );
 }

@@ -8,7 +8,13 @@ export function accidentalSigns(text: string): string {
     .replace(/n(?=\d|$)/g, '♮');
 }
 
-const SPOKEN: Record<string, string> = { '♭': ' flat', '♯': ' sharp', '♮': ' natural', '𝄫': ' double flat', '𝄪': ' double sharp' };
+const SPOKEN: Record<string, string> = {
+  '♭': ' flat',
+  '♯': ' sharp',
+  '♮': ' natural',
+  '𝄫': ' double flat',
+  '𝄪': ' double sharp',
+};
 
 /** Signs read out as words, for screen readers: `F♯7` becomes `F sharp 7`. */
 export function spoken(text: string): string {

@@ -2,7 +2,23 @@ import { writeMessage } from './message';
 import type { MidiSource } from './sources';
 
 /** Keys of the computer keyboard in two rows, as on a piano: the middle row is white, the one above black. */
-export const PIANO_KEYS = ['a', 'w', 's', 'e', 'd', 'f', 't', 'g', 'y', 'h', 'u', 'j', 'k', 'o', 'l'] as const;
+export const PIANO_KEYS = [
+  'a',
+  'w',
+  's',
+  'e',
+  'd',
+  'f',
+  't',
+  'g',
+  'y',
+  'h',
+  'u',
+  'j',
+  'k',
+  'o',
+  'l',
+] as const;
 const LOWEST = 60;
 
 /** The piano key of a key of the computer keyboard; null where it has none. */
@@ -11,7 +27,10 @@ export function pianoKeyOf(key: string): number | null {
   return at < 0 ? null : LOWEST + at;
 }
 
-/** A MIDI keyboard without a device: what presses its keys is the page. It sends the bytes that a real one would. */
+/**
+ * A MIDI keyboard without a device: what presses its keys is the page. It sends the bytes that a real one
+ * would.
+ */
 export interface SimulatedKeyboard extends MidiSource {
   readonly press: (key: number) => void;
   readonly release: (key: number) => void;

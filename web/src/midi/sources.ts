@@ -6,20 +6,32 @@ export interface MidiSource {
   readonly listen: (onMessage: (data: Uint8Array) => void) => () => void;
 }
 
-export type MidiDevices = { readonly ok: true; readonly sources: readonly MidiSource[] } | { readonly ok: false; readonly message: string };
+export type MidiDevices =
+  | { readonly ok: true; readonly sources: readonly MidiSource[] }
+  | { readonly ok: false; readonly message: string };
 
 /** Asks the browser for the MIDI keyboards that are plugged in. The browser asks the user first. */
 export async function findDevices(): Promise<MidiDevices> {
   if (!('requestMIDIAccess' in navigator)) {
-    return { ok: false, message: 'This browser has no MIDI. Use Chromium or Firefox, or choose the simulated keyboard.' };
+    return {
+      ok: false,
+      message: 'This browser has no MIDI. Use Chromium or Firefox, or choose the simulated keyboard.',
+    };
   }
   try {
     const access = await navigator.requestMIDIAccess();
     const sources = [...access.inputs.values()].map(sourceOf);
     if (sources.length > 0) return { ok: true, sources };
-    return { ok: false, message: 'No MIDI keyboard was found. Plug it in and connect again, or choose the simulated keyboard.' };
+    return {
+      ok: false,
+      message: 'No MIDI keyboard was found. Plug it in and connect again, or choose the simulated keyboard.',
+    };
   } catch {
-    return { ok: false, message: 'MIDI was not allowed for this page. Allow it in the browser’s settings, or choose the simulated keyboard.' };
+    return {
+      ok: false,
+      message:
+        'MIDI was not allowed for this page. Allow it in the browser’s settings, or choose the simulated keyboard.',
+    };
   }
 }
 

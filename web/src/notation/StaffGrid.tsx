@@ -18,8 +18,25 @@ interface StaffGridProps extends Omit<ColumnGridProps, 'head' | 'scale'> {
 const BOARD_SCALE = 1.25;
 
 /** The column grid under its clefs and signature, as large as the room needs it. */
-export function StaffGrid({ engraver, clefs, fifths, braced = false, metre = null, ...grid }: StaffGridProps) {
+export function StaffGrid({
+  engraver,
+  clefs,
+  fifths,
+  braced = false,
+  metre = null,
+  ...grid
+}: StaffGridProps) {
   const scale = useAppearance((state) => (state.boardSize ? BOARD_SCALE : 1));
-  const head = <StaffHead engraver={engraver} clefs={clefs} frame={grid.frame} fifths={fifths} scale={scale} braced={braced} metre={metre} />;
+  const head = (
+    <StaffHead
+      engraver={engraver}
+      clefs={clefs}
+      frame={grid.frame}
+      fifths={fifths}
+      scale={scale}
+      braced={braced}
+      metre={metre}
+    />
+  );
   return <ColumnGrid {...grid} head={head} scale={scale} />;
 }

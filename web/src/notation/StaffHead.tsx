@@ -17,10 +17,21 @@ interface StaffHeadProps {
 const WAITING = 96;
 
 /** Clef and signature at the left of the grid's staff. */
-export function StaffHead({ engraver, clefs, frame, fifths, scale, braced = false, metre = null }: StaffHeadProps) {
+export function StaffHead({
+  engraver,
+  clefs,
+  frame,
+  fifths,
+  scale,
+  braced = false,
+  metre = null,
+}: StaffHeadProps) {
   const head = engraver?.head(clefs, frame, fifths, braced, metre);
   return (
-    <div className="staff-cell" style={{ height: frame.height * scale, minWidth: (head?.width ?? WAITING) * scale }}>
+    <div
+      className="staff-cell"
+      style={{ height: frame.height * scale, minWidth: (head?.width ?? WAITING) * scale }}
+    >
       <svg className="staff" aria-hidden="true">
         <svg x={braced ? BRACE_ROOM * scale : 0} overflow="visible">
           <StaffLines frame={frame} scale={scale} end={false} />

@@ -18,11 +18,22 @@ export interface ColumnNotes {
   readonly below?: readonly Note[];
   /** Notes in correction ink, counted from the lowest: of `notes`, then of `below`. */
   readonly faulty?: readonly (readonly number[])[];
-  /** Which notes carry an accidental, then which of each chord after them, or of the lower voice; where not given, as alone in a bar. */
+  /**
+   * Which notes carry an accidental, then which of each chord after them, or of the lower voice; where not
+   * given, as alone in a bar.
+   */
   readonly signs?: readonly (readonly boolean[])[];
 }
 
-const CODES: Record<number, string> = { [-3]: 'bbs', [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##', 3: '###' };
+const CODES: Record<number, string> = {
+  [-3]: 'bbs',
+  [-2]: 'bb',
+  [-1]: 'b',
+  0: 'n',
+  1: '#',
+  2: '##',
+  3: '###',
+};
 const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'];
 /** The notation package puts a staff's top line this far below its own y. */
 const TOP_LINE = 40;
@@ -57,10 +68,16 @@ export class Engraver {
     return drawing;
   }
 
-  private draw(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: Value): StaffDrawing {
+  private draw(
+    staves: readonly ColumnNotes[],
+    frame: StaffFrame,
+    fifths: number,
+    duration: Value,
+  ): StaffDrawing {
     const { Stave, StaveNote, Accidental, Voice, Formatter, Dot, Beam } = this.vexflow;
     const { context, element } = this.context();
-    // Whole notes have no stem; taken as stem-up, a second stands to the right and accidentals stay near their notes.
+    // Whole notes have no stem; taken as stem-up, a second stands to the right and accidentals stay near
+    // their notes.
     const chord = (
       notes: readonly Note[],
       { clef, value = duration }: ColumnNotes,
@@ -69,7 +86,8 @@ export class Engraver {
       faulty: readonly number[] = [],
     ) => {
       const [kind, dots] = [value.replace('d', ''), value.endsWith('d') ? 1 : 0];
-      if (notes.length === 0) return new StaveNote({ clef, keys: [clef === 'bass' ? 'd/3' : 'b/4'], duration: `${kind}r`, dots });
+      if (notes.length === 0)
+        return new StaveNote({ clef, keys: [clef === 'bass' ? 'd/3' : 'b/4'], duration: `${kind}r`, dots });
       const note = new StaveNote({
         clef,
         keys: notes.map((n) => `${LETTERS[n.step]!.toLowerCase()}/${n.octave}`),
@@ -89,17 +107,29 @@ export class Engraver {
       if (notes.length === 0 && then.length === 0) return [];
       const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
       stave.setNoteStartX(0);
-      const carried = signs ?? accidentalsInBar([notes, ...then], (step) => signatureAlteration(fifths, step));
+      const carried =
+        signs ?? accidentalsInBar([notes, ...then], (step) => signatureAlteration(fifths, step));
       const parts =
         below && below.length > 0
-          ? [[chord(notes, staff, carried[0]!, 1, faulty?.[0])], [chord(below, staff, signs?.[1] ?? signsOf(below, fifths), -1, faulty?.[1])]]
-          : [[chord(notes, staff, carried[0]!, 0, faulty?.[0]), ...then.map((step, at) => chord(step, staff, carried[at + 1]!))]];
+          ? [
+              [chord(notes, staff, carried[0]!, 1, faulty?.[0])],
+              [chord(below, staff, signs?.[1] ?? signsOf(below, fifths), -1, faulty?.[1])],
+            ]
+          : [
+              [
+                chord(notes, staff, carried[0]!, 0, faulty?.[0]),
+                ...then.map((step, at) => chord(step, staff, carried[at + 1]!)),
+              ],
+            ];
       return parts.map((chords) => {
         const voice = new Voice({ numBeats: 4, beatValue: 4 }).setStrict(false).addTickables(chords);
         voice.setStave(stave);
         for (const note of chords) note.setStave(stave);
         const value = staff.value ?? duration;
-        const beams = then.length > 1 && /^(?:8|16)/.test(value) ? Beam.generateBeams(chords, { groups: [new this.vexflow.Fraction(1, 1)] }) : [];
+        const beams =
+          then.length > 1 && /^(?:8|16)/.test(value)
+            ? Beam.generateBeams(chords, { groups: [new this.vexflow.Fraction(1, 1)] })
+            : [];
         return { voice, chords, beams, staff: index };
       });
     });
@@ -116,7 +146,11 @@ export class Engraver {
       chords.map((note) => {
         const { notePx, modLeftPx, leftDisplacedHeadPx, rightDisplacedHeadPx } = note.getMetrics();
         const middle = note.getAbsoluteX() + leftDisplacedHeadPx + notePx / 2;
-        return { middle, from: middle - notePx / 2 - leftDisplacedHeadPx - modLeftPx, to: middle + notePx / 2 + rightDisplacedHeadPx };
+        return {
+          middle,
+          from: middle - notePx / 2 - leftDisplacedHeadPx - modLeftPx,
+          to: middle + notePx / 2 + rightDisplacedHeadPx,
+        };
       }),
     );
     const paired = steps > 1;
@@ -129,11 +163,24 @@ export class Engraver {
     for (const { voice } of voices) voice.draw(context);
     for (const { beams } of voices) for (const beam of beams) beam.setContext(context).draw();
     context.closeGroup();
-    return { markup: `<g transform="translate(${-round(centre)} 0)">${clean(element)}</g>`, left: round(left), right: round(right) };
+    return {
+      markup: `<g transform="translate(${-round(centre)} 0)">${clean(element)}</g>`,
+      left: round(left),
+      right: round(right),
+    };
   }
 
-  /** Clefs, signature, metre where there is one and, where two staves belong together, brace and opening line; `width` in staff units. */
-  head(clefs: readonly Clef[], frame: StaffFrame, fifths: number, braced: boolean, metre: string | null = null): { markup: string; width: number } {
+  /**
+   * Clefs, signature, metre where there is one and, where two staves belong together, brace and opening line;
+   * `width` in staff units.
+   */
+  head(
+    clefs: readonly Clef[],
+    frame: StaffFrame,
+    fifths: number,
+    braced: boolean,
+    metre: string | null = null,
+  ): { markup: string; width: number } {
     const key = `${clefs.join()} ${fifths} ${frame.staves.join()} ${braced} ${metre}`;
     const known = this.heads.get(key);
     if (known) return known;
@@ -141,7 +188,10 @@ export class Engraver {
     const { context, element } = this.context();
     const indent = braced ? BRACE_ROOM : 0;
     const staves = clefs.map((clef, index) => {
-      const stave = new Stave(indent, frame.staves[index]! - TOP_LINE, 300, { leftBar: true, rightBar: false });
+      const stave = new Stave(indent, frame.staves[index]! - TOP_LINE, 300, {
+        leftBar: true,
+        rightBar: false,
+      });
       stave.setConfigForLines([0, 1, 2, 3, 4].map(() => ({ visible: false })));
       stave.addClef(clef);
       if (fifths !== 0) stave.addKeySignature(SIGNATURES[fifths + 7]!);
@@ -187,7 +237,10 @@ function round(value: number): number {
   return Math.round(value * 100) / 100;
 }
 
-/** The drawing inside the svg element: black becomes the current colour, style attributes go (the page forbids them). */
+/**
+ * The drawing inside the svg element: black becomes the current colour, style attributes go (the page forbids
+ * them).
+ */
 function clean(element: HTMLElement): string {
   const svg = element.querySelector('svg')!;
   const inner = svg.innerHTML

@@ -1,4 +1,13 @@
-import { LETTERS, signatureAlteration, speakNoteName, staffPosition, modulo, type Clef, type Note, type Step } from '@diatonix/core';
+import {
+  LETTERS,
+  signatureAlteration,
+  speakNoteName,
+  staffPosition,
+  modulo,
+  type Clef,
+  type Note,
+  type Step,
+} from '@diatonix/core';
 import { useState, type KeyboardEvent, type MouseEvent } from 'react';
 import styled from 'styled-components';
 import { StaffLines } from '../columns/StaffLines';
@@ -122,8 +131,16 @@ export function EntryStaff({ engraver, clef, fifths, sign, onSign, gathered, onN
       <div className="place">
         <svg aria-hidden="true">
           <StaffLines frame={FRAME} scale={1} end />
-          {engraver && drawn.length > 0 && <Drawing x="28%" markup={engraver.column([{ clef, notes: drawn }], FRAME, fifths, 'w').markup} />}
-          {engraver && near && <Drawing x="72%" ghost markup={engraver.column([{ clef, notes: [ghost] }], FRAME, fifths, 'w').markup} />}
+          {engraver && drawn.length > 0 && (
+            <Drawing x="28%" markup={engraver.column([{ clef, notes: drawn }], FRAME, fifths, 'w').markup} />
+          )}
+          {engraver && near && (
+            <Drawing
+              x="72%"
+              ghost
+              markup={engraver.column([{ clef, notes: [ghost] }], FRAME, fifths, 'w').markup}
+            />
+          )}
         </svg>
       </div>
     </Staff>

@@ -67,7 +67,10 @@ const SIGNS = [
 
 const NO_DEVICE = 'none';
 
-/** How a note came: written with its name on the staff, struck on a keyboard, or as the first strike of a MIDI keyboard after all keys were up. */
+/**
+ * How a note came: written with its name on the staff, struck on a keyboard, or as the first strike of a MIDI
+ * keyboard after all keys were up.
+ */
 export type NoteManner = 'written' | 'struck' | 'fresh';
 
 interface NotePanelProps {
@@ -86,13 +89,26 @@ interface NotePanelProps {
 }
 
 /** Notes by hand: on a staff, on the keyboard of the screen, or from a MIDI keyboard, real or simulated. */
-export function NotePanel({ keyOf, clef, shown, gaps = false, gathered, hint, onNote, onClear, children }: NotePanelProps) {
+export function NotePanel({
+  keyOf,
+  clef,
+  shown,
+  gaps = false,
+  gathered,
+  hint,
+  onNote,
+  onClear,
+  children,
+}: NotePanelProps) {
   const letters = useStore((state) => state.workbook.school.letters);
   const engraver = useEngraver();
   const [sign, setSign] = useState<number | null>(null);
   const midi = useMidi((key, fresh) => onNote(spellInKey(key, keyOf), fresh ? 'fresh' : 'struck'));
   const simulated = midi.chosen === midi.simulated.id;
-  const devices = [{ id: NO_DEVICE, name: 'No MIDI keyboard' }, ...midi.sources.map(({ id, name }) => ({ id, name }))];
+  const devices = [
+    { id: NO_DEVICE, name: 'No MIDI keyboard' },
+    ...midi.sources.map(({ id, name }) => ({ id, name })),
+  ];
   return (
     <Panel aria-label="Notes by hand">
       <div className="tools">
@@ -123,7 +139,11 @@ export function NotePanel({ keyOf, clef, shown, gaps = false, gathered, hint, on
           </Button>
         )}
         {children}
-        <p>{simulated ? 'The keys A W S E D F T G Y H U J K play from C4 while the keyboard has the focus.' : hint}</p>
+        <p>
+          {simulated
+            ? 'The keys A W S E D F T G Y H U J K play from C4 while the keyboard has the focus.'
+            : hint}
+        </p>
       </div>
       {midi.problem && <Problem>{midi.problem}</Problem>}
       <div className="entry">
@@ -143,10 +163,17 @@ export function NotePanel({ keyOf, clef, shown, gaps = false, gathered, hint, on
           <Piano
             keyOf={keyOf}
             letters={letters}
-            shown={[...shown, ...midi.held.filter((key) => !shown.some((note) => midiNumber(note) === key)).map((key) => spellInKey(key, keyOf))]}
+            shown={[
+              ...shown,
+              ...midi.held
+                .filter((key) => !shown.some((note) => midiNumber(note) === key))
+                .map((key) => spellInKey(key, keyOf)),
+            ]}
             gaps={gaps}
             pianoKey={simulated ? pianoKeyOf : undefined}
-            onPress={(key) => (simulated ? midi.simulated.press(key) : onNote(spellInKey(key, keyOf), 'struck'))}
+            onPress={(key) =>
+              simulated ? midi.simulated.press(key) : onNote(spellInKey(key, keyOf), 'struck')
+            }
             onRelease={(key) => simulated && midi.simulated.release(key)}
           />
         </div>

@@ -1,4 +1,13 @@
-import { displayNoteName, midiNumber, pianoKeys, speakNoteName, spellInKey, type Key, type LetterSystem, type Note } from '@diatonix/core';
+import {
+  displayNoteName,
+  midiNumber,
+  pianoKeys,
+  speakNoteName,
+  spellInKey,
+  type Key,
+  type LetterSystem,
+  type Note,
+} from '@diatonix/core';
 import { useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 
@@ -86,13 +95,24 @@ interface PianoProps {
   readonly pianoKey?: ((key: string) => number | null) | undefined;
 }
 
-/** The keyboard on the screen, C2 to C6. One key takes the focus; arrows move along, enter or space strikes. */
+/**
+ * The keyboard on the screen, C2 to C6. One key takes the focus; arrows move along, enter or space strikes.
+ */
 export function Piano({ keyOf, letters, shown, gaps, onPress, onRelease, pianoKey }: PianoProps) {
   const [focus, setFocus] = useState(60);
   const marks = new Map(shown.map((note) => [midiNumber(note), note]));
   const down = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowUp' ? 12 : event.key === 'ArrowDown' ? -12 : 0;
+    const step =
+      event.key === 'ArrowRight'
+        ? 1
+        : event.key === 'ArrowLeft'
+          ? -1
+          : event.key === 'ArrowUp'
+            ? 12
+            : event.key === 'ArrowDown'
+              ? -12
+              : 0;
     const played = pianoKey?.(event.key) ?? null;
     if (step !== 0) {
       event.preventDefault();
@@ -110,7 +130,8 @@ export function Piano({ keyOf, letters, shown, gaps, onPress, onRelease, pianoKe
   };
   return (
     <Keys role="group" aria-label="Keyboard" onKeyDown={down} onKeyUp={up}>
-      {gaps && shown.slice(1).map((note, i) => <Gap key={i} from={midiNumber(shown[i]!)} to={midiNumber(note)} />)}
+      {gaps &&
+        shown.slice(1).map((note, i) => <Gap key={i} from={midiNumber(shown[i]!)} to={midiNumber(note)} />)}
       {KEYS.map(({ midi, black, whitesBelow, octave }) => {
         const mark = marks.get(midi);
         const name = mark ?? spellInKey(midi, keyOf);
@@ -137,7 +158,13 @@ export function Piano({ keyOf, letters, shown, gaps, onPress, onRelease, pianoKe
               onRelease(midi);
             }}
           >
-            {mark ? displayNoteName(mark, letters) : octave !== null ? <span className="home">C{octave}</span> : ''}
+            {mark ? (
+              displayNoteName(mark, letters)
+            ) : octave !== null ? (
+              <span className="home">C{octave}</span>
+            ) : (
+              ''
+            )}
           </button>
         );
       })}

@@ -1,4 +1,11 @@
-import { midiNumber, nearestWithLetter, printedFifths, spellChordInKey, type Key, type Note } from '@diatonix/core';
+import {
+  midiNumber,
+  nearestWithLetter,
+  printedFifths,
+  spellChordInKey,
+  type Key,
+  type Note,
+} from '@diatonix/core';
 import { useCallback, useRef, useState } from 'react';
 import type { NoteManner } from './NotePanel';
 
@@ -28,7 +35,8 @@ export function useGathering(keyOf: Key): Gathering {
     now: () => latest.current,
     set,
     clear,
-    ofLetter: (key) => nearestWithLetter(key, latest.current[latest.current.length - 1] ?? MIDDLE, printedFifths(keyOf)),
+    ofLetter: (key) =>
+      nearestWithLetter(key, latest.current[latest.current.length - 1] ?? MIDDLE, printedFifths(keyOf)),
   };
 }
 

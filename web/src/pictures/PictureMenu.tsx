@@ -41,7 +41,9 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml }: Pi
     const [, how, what] = ACTIONS.find(([title]) => title === action)!;
     void take(how, what === 'column' && column >= 0 ? column : null)
       .then((text) => setSaid(text === null ? null : { text, problem: false }))
-      .catch((error: unknown) => setSaid({ text: error instanceof Error ? error.message : String(error), problem: true }));
+      .catch((error: unknown) =>
+        setSaid({ text: error instanceof Error ? error.message : String(error), problem: true }),
+      );
   };
   const take = async (how: 'copy' | 'svg' | 'png' | 'pdf', which: number | null): Promise<string | null> => {
     const { drawPicture, toPng } = await import('./picture');
@@ -80,7 +82,9 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml }: Pi
         label="Picture"
         opens="menu"
         arrow={false}
-        drop={(dropped) => <MenuPopover {...dropped} label="Picture" atEnd entries={entries} onAction={act} />}
+        drop={(dropped) => (
+          <MenuPopover {...dropped} label="Picture" atEnd entries={entries} onAction={act} />
+        )}
       >
         <ImageIcon aria-hidden="true" />
       </Drop>

@@ -4,7 +4,11 @@ export type FontName = 'bravura' | 'sans400' | 'sans600' | 'serif400' | 'serif60
 const ADJUST: Partial<Record<FontName, number>> = { single: 0.88, double: 1.35 };
 
 /** The font and size that the page shows a character in. */
-export function fontFor(char: string, family: string, weight: number): { readonly name: FontName; readonly adjust: number } {
+export function fontFor(
+  char: string,
+  family: string,
+  weight: number,
+): { readonly name: FontName; readonly adjust: number } {
   const name = nameFor(char, family, weight);
   return { name, adjust: ADJUST[name] ?? 1 };
 }

@@ -16,7 +16,9 @@ let loading: Promise<Fonts> | null = null;
 /** The application's own fonts as outlines, loaded once; they come from this server. */
 export function loadFonts(): Promise<Fonts> {
   loading ??= Promise.all(
-    (Object.keys(FILES) as FontName[]).map(async (name) => [name, parse(await (await fetch(FILES[name])).arrayBuffer())] as const),
+    (Object.keys(FILES) as FontName[]).map(
+      async (name) => [name, parse(await (await fetch(FILES[name])).arrayBuffer())] as const,
+    ),
   ).then((entries) => Object.fromEntries(entries) as Fonts);
   loading.catch(() => {
     loading = null;

@@ -4,14 +4,33 @@ import type { Fonts } from './fonts';
 
 /** Leaves of a drawing that are taken over as they are. */
 const SHAPES = 'path, line, rect, circle, ellipse, polygon, polyline, text';
-const SHAPE_ATTRIBUTES = ['d', 'x', 'y', 'x1', 'y1', 'x2', 'y2', 'width', 'height', 'cx', 'cy', 'r', 'rx', 'ry', 'points'];
+const SHAPE_ATTRIBUTES = [
+  'd',
+  'x',
+  'y',
+  'x1',
+  'y1',
+  'x2',
+  'y2',
+  'width',
+  'height',
+  'cx',
+  'cy',
+  'r',
+  'rx',
+  'ry',
+  'points',
+];
 
 interface Origin {
   readonly left: number;
   readonly top: number;
 }
 
-/** What is seen of an element, as SVG: rules, text and notation, every letter as an outline. `origin` is its corner on the page. */
+/**
+ * What is seen of an element, as SVG: rules, text and notation, every letter as an outline. `origin` is its
+ * corner on the page.
+ */
 export function outlined(element: Element, origin: Origin, fonts: Fonts): string {
   const parts: string[] = [];
   const visit = (node: Element) => {
@@ -25,7 +44,8 @@ export function outlined(element: Element, origin: Origin, fonts: Fonts): string
     parts.push(ruleOf(node, style, origin), bordersOf(node, style, origin));
     for (const child of node.childNodes) {
       if (child instanceof Element) visit(child);
-      else if (child instanceof Text && child.data.trim() !== '') parts.push(textOf(child, style, origin, fonts));
+      else if (child instanceof Text && child.data.trim() !== '')
+        parts.push(textOf(child, style, origin, fonts));
     }
   };
   visit(element);
@@ -36,7 +56,8 @@ export function outlined(element: Element, origin: Origin, fonts: Fonts): string
 function ruleOf(node: Element, style: CSSStyleDeclaration, origin: Origin): string {
   const box = node.getBoundingClientRect();
   const [x, y] = [round(box.left - origin.left), round(box.top - origin.top)];
-  if (node.classList.contains('blank')) return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="1" fill="${style.backgroundColor}"/>`;
+  if (node.classList.contains('blank'))
+    return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="1" fill="${style.backgroundColor}"/>`;
   const width = parseFloat(style.borderTopWidth);
   if (width === 0 || !node.matches('.cell, .label, th, td')) return '';
   return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="${width}" fill="${style.borderTopColor}"/>`;
@@ -46,18 +67,25 @@ function ruleOf(node: Element, style: CSSStyleDeclaration, origin: Origin): stri
 function bordersOf(node: Element, style: CSSStyleDeclaration, origin: Origin): string {
   if (!node.matches('.kind-targets > span, .held, .raised')) return '';
   const box = node.getBoundingClientRect();
-  const [top, right, bottom, left] = ([style.borderTopWidth, style.borderRightWidth, style.borderBottomWidth, style.borderLeftWidth] as const).map(
-    parseFloat,
-  );
-  const [x1, y1, x2, y2] = [box.left - origin.left, box.top - origin.top, box.right - origin.left, box.bottom - origin.top].map(round) as [
-    number,
-    number,
-    number,
-    number,
-  ];
-  const corner = { left: parseFloat(style.borderTopLeftRadius) || 0, right: parseFloat(style.borderTopRightRadius) || 0 };
+  const [top, right, bottom, left] = (
+    [style.borderTopWidth, style.borderRightWidth, style.borderBottomWidth, style.borderLeftWidth] as const
+  ).map(parseFloat);
+  const [x1, y1, x2, y2] = [
+    box.left - origin.left,
+    box.top - origin.top,
+    box.right - origin.left,
+    box.bottom - origin.top,
+  ].map(round) as [number, number, number, number];
+  const corner = {
+    left: parseFloat(style.borderTopLeftRadius) || 0,
+    right: parseFloat(style.borderTopRightRadius) || 0,
+  };
   const pieces: string[] = [];
-  if (left) pieces.push(`M${x1} ${y2}V${y1 + corner.left}`, ...(top && corner.left ? [`Q${x1} ${y1} ${x1 + corner.left} ${y1}`] : []));
+  if (left)
+    pieces.push(
+      `M${x1} ${y2}V${y1 + corner.left}`,
+      ...(top && corner.left ? [`Q${x1} ${y1} ${x1 + corner.left} ${y1}`] : []),
+    );
   if (top) pieces.push(`M${x1 + (left ? corner.left : 0)} ${y1}H${x2 - (right ? corner.right : 0)}`);
   if (right)
     pieces.push(
@@ -86,7 +114,9 @@ function textOf(node: Text, style: CSSStyleDeclaration, origin: Origin, fonts: F
     if (!box || char.trim() === '') continue;
     const { name, adjust } = fontFor(char, style.fontFamily, weight);
     const baseline = box.top + (box.height * main.ascender) / (main.ascender - main.descender);
-    paths.push(pathData(fonts[name].getPath(char, box.left - origin.left, baseline - origin.top, size * adjust)));
+    paths.push(
+      pathData(fonts[name].getPath(char, box.left - origin.left, baseline - origin.top, size * adjust)),
+    );
   }
   return paths.length === 0 ? '' : `<path d="${paths.join('')}" fill="${style.color}"/>`;
 }
@@ -112,8 +142,11 @@ function shapeOf(shape: SVGGraphicsElement, origin: Origin, fonts: Fonts): strin
     return `<path transform="${transform}" d="${paths.join('')}" fill="${style.fill}"${faded}/>`;
   }
   const svg = shape as SVGGeometryElement;
-  const attributes = SHAPE_ATTRIBUTES.flatMap((name) => (svg.hasAttribute(name) ? [`${name}="${resolved(svg, name)}"`] : [])).join(' ');
-  const stroke = style.stroke === 'none' ? '' : ` stroke="${style.stroke}" stroke-width="${style.strokeWidth}"`;
+  const attributes = SHAPE_ATTRIBUTES.flatMap((name) =>
+    svg.hasAttribute(name) ? [`${name}="${resolved(svg, name)}"`] : [],
+  ).join(' ');
+  const stroke =
+    style.stroke === 'none' ? '' : ` stroke="${style.stroke}" stroke-width="${style.strokeWidth}"`;
   return `<${svg.tagName} transform="${transform}" ${attributes} fill="${style.fill}"${stroke}${faded}/>`;
 }
 
@@ -150,15 +183,22 @@ function pathData({ commands }: Path): string {
     .map((command) => {
       if (command.type === 'Z') return 'Z';
       const end = `${round(command.x)} ${round(command.y)}`;
-      if (command.type === 'C') return `C${round(command.x1)} ${round(command.y1)} ${round(command.x2)} ${round(command.y2)} ${end}`;
-      return command.type === 'Q' ? `Q${round(command.x1)} ${round(command.y1)} ${end}` : `${command.type}${end}`;
+      if (command.type === 'C')
+        return `C${round(command.x1)} ${round(command.y1)} ${round(command.x2)} ${round(command.y2)} ${end}`;
+      return command.type === 'Q'
+        ? `Q${round(command.x1)} ${round(command.y1)} ${end}`
+        : `${command.type}${end}`;
     })
     .join('');
 }
 
 function effectiveOpacity(shape: Element): number {
   let opacity = 1;
-  for (let node: Element | null = shape; node && node.tagName.toLowerCase() !== 'div'; node = node.parentElement)
+  for (
+    let node: Element | null = shape;
+    node && node.tagName.toLowerCase() !== 'div';
+    node = node.parentElement
+  )
     opacity *= Number(getComputedStyle(node).opacity);
   return round(opacity);
 }

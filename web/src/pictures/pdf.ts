@@ -11,11 +11,20 @@ const TITLE = { size: 16, room: 26 };
 const SOURCE = { size: 9, room: 16 };
 const SYSTEM_GAP = 14;
 
-/** The line as a PDF of outlines on A4 pages: broken into systems, each with its clefs and row labels, the title over them and the source under them. */
+/**
+ * The line as a PDF of outlines on A4 pages: broken into systems, each with its clefs and row labels, the
+ * title over them and the source under them.
+ */
 export async function drawPdf(work: HTMLElement, title: string, source: string): Promise<Blob> {
-  const [fonts, { jsPDF: Document }, { svg2pdf }] = await Promise.all([loadFonts(), import('jspdf'), import('svg2pdf.js')]);
+  const [fonts, { jsPDF: Document }, { svg2pdf }] = await Promise.all([
+    loadFonts(),
+    import('jspdf'),
+    import('svg2pdf.js'),
+  ]);
   const most = (PAGE.width - 2 * PAGE.edge) / SCALE;
-  const pictures = await onPaper(() => drawPictures(work, (columns, head) => systemsOf(columns, most - head), false));
+  const pictures = await onPaper(() =>
+    drawPictures(work, (columns, head) => systemsOf(columns, most - head), false),
+  );
   const page: jsPDF = new Document({ unit: 'pt', format: 'a4', compress: true });
   page.setProperties({ title, creator: 'Diatonix' });
   let y = PAGE.edge;
@@ -59,7 +68,9 @@ async function onPaper<T>(draw: () => Promise<T>): Promise<T> {
   }
 }
 
-/** As many columns in each system as its width holds, at least one; broken at a barline where it holds one. */
+/**
+ * As many columns in each system as its width holds, at least one; broken at a barline where it holds one.
+ */
 export function systemsOf(columns: readonly Measured[], most: number): [number, number][] {
   const systems: [number, number][] = [];
   let from = 0;
@@ -80,7 +91,11 @@ export function systemsOf(columns: readonly Measured[], most: number): [number, 
 
 /** Its size on the page: as on the screen, or smaller where it would not fit. */
 function fitted({ width, height }: Picture): { width: number; height: number } {
-  const scale = Math.min(SCALE, (PAGE.width - 2 * PAGE.edge) / width, (PAGE.height - 2 * PAGE.edge - TITLE.room) / height);
+  const scale = Math.min(
+    SCALE,
+    (PAGE.width - 2 * PAGE.edge) / width,
+    (PAGE.height - 2 * PAGE.edge - TITLE.room) / height,
+  );
   return { width: width * scale, height: height * scale };
 }
 

@@ -12,9 +12,14 @@ const EDGE = 12;
 /** Pixels of a PNG for each pixel of the screen: sharp on a projector. */
 const PNG_SCALE = 3;
 
-/** Draws what stands on the bench: the whole line, or one column after the clef. Every letter becomes an outline, so that it looks the same anywhere. */
+/**
+ * Draws what stands on the bench: the whole line, or one column after the clef. Every letter becomes an
+ * outline, so that it looks the same anywhere.
+ */
 export async function drawPicture(work: HTMLElement, column: number | null): Promise<Picture> {
-  return (await drawPictures(work, (columns) => (column === null ? [[0, columns.length - 1]] : [[column, column]])))[0]!;
+  return (
+    await drawPictures(work, (columns) => (column === null ? [[0, columns.length - 1]] : [[column, column]]))
+  )[0]!;
 }
 
 /** A column of the grid: its width in pixels, and whether a barline follows it. */
@@ -26,7 +31,10 @@ export interface Measured {
 /** Which columns go together in a picture, given them all and the width of the labels. */
 type Parting = (columns: readonly Measured[], head: number) => readonly (readonly [number, number])[];
 
-/** Draws the line in several pictures, each with the clefs and row labels, on their ground or on none. What has no columns is one picture. */
+/**
+ * Draws the line in several pictures, each with the clefs and row labels, on their ground or on none. What
+ * has no columns is one picture.
+ */
 export async function drawPictures(work: HTMLElement, parting: Parting, grounded = true): Promise<Picture[]> {
   const fonts = await loadFonts();
   const grid = work.querySelector<HTMLElement>('[role="grid"]');
@@ -34,7 +42,14 @@ export async function drawPictures(work: HTMLElement, parting: Parting, grounded
     const drawing = work.querySelector<SVGSVGElement>('svg[role]');
     if (!drawing) throw new Error('There is nothing on the bench to draw.');
     const box = drawing.getBoundingClientRect();
-    return [framed(outlined(drawing, { left: box.left - EDGE, top: box.top - EDGE }, fonts), box.width, box.height, grounded ? work : null)];
+    return [
+      framed(
+        outlined(drawing, { left: box.left - EDGE, top: box.top - EDGE }, fonts),
+        box.width,
+        box.height,
+        grounded ? work : null,
+      ),
+    ];
   }
   const body = grid.querySelector('.grid-columns')!;
   // Columns out of sight are laid out for the picture.
@@ -51,7 +66,13 @@ export async function drawPictures(work: HTMLElement, parting: Parting, grounded
   }
 }
 
-function drawGrid(grid: HTMLElement, [first, last]: readonly [number, number], columns: number, fonts: Fonts, grounded: boolean): Picture {
+function drawGrid(
+  grid: HTMLElement,
+  [first, last]: readonly [number, number],
+  columns: number,
+  fonts: Fonts,
+  grounded: boolean,
+): Picture {
   const head = grid.querySelector<HTMLElement>('.grid-head')!;
   const headBox = head.getBoundingClientRect();
   const body = grid.querySelector<HTMLElement>('.grid-columns')!;
@@ -106,7 +127,10 @@ export async function toPng({ svg, width, height }: Picture): Promise<Blob> {
     canvas.height = height * PNG_SCALE;
     canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
     return await new Promise<Blob>((resolve, reject) =>
-      canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The picture is too large for this browser.'))), 'image/png'),
+      canvas.toBlob(
+        (blob) => (blob ? resolve(blob) : reject(new Error('The picture is too large for this browser.'))),
+        'image/png',
+      ),
     );
   } finally {
     URL.revokeObjectURL(address);

@@ -12,7 +12,13 @@ interface Playback {
   readonly problem: string | null;
 }
 
-export const usePlayback = create<Playback>()(() => ({ playing: false, loading: false, column: -1, version: 0, problem: null }));
+export const usePlayback = create<Playback>()(() => ({
+  playing: false,
+  loading: false,
+  column: -1,
+  version: 0,
+  problem: null,
+}));
 
 /** Moderate to begin with; the page asks to check headphones. */
 const LEVEL_DB = -14;
@@ -69,7 +75,10 @@ const LOUDNESS = 0.75;
 const CLICKS = { first: 3520, others: 2637, seconds: 0.06, loudness: 0.5 };
 
 /** Plays versions of a line one after the other (usually one), moving the mark along. */
-export async function perform(versions: readonly (readonly Sounding[])[], options: PerformOptions = {}): Promise<void> {
+export async function perform(
+  versions: readonly (readonly Sounding[])[],
+  options: PerformOptions = {},
+): Promise<void> {
   const { loop = false, countIn = null } = options;
   stop();
   const own = ++run;
@@ -80,14 +89,20 @@ export async function perform(versions: readonly (readonly Sounding[])[], option
     await instrument.resume();
   } catch {
     if (run === own)
-      usePlayback.setState({ playing: false, loading: false, problem: 'The sounds could not be loaded. Reload the page to try again.' });
+      usePlayback.setState({
+        playing: false,
+        loading: false,
+        problem: 'The sounds could not be loaded. Reload the page to try again.',
+      });
     return;
   }
   if (run !== own) return;
   usePlayback.setState({ loading: false });
   const { sampler } = instrument;
-  const later = (seconds: number, act: () => void) => timers.push(setTimeout(() => run === own && act(), seconds * 1000));
-  const sound = (pitch: number, seconds: number, at: number, loudness: number) => sampler.triggerAttackRelease(pitch, seconds, at, loudness);
+  const later = (seconds: number, act: () => void) =>
+    timers.push(setTimeout(() => run === own && act(), seconds * 1000));
+  const sound = (pitch: number, seconds: number, at: number, loudness: number) =>
+    sampler.triggerAttackRelease(pitch, seconds, at, loudness);
 
   const start = (version: number, counted: boolean) => {
     const begin = sampler.now() + LEAD_SECONDS;
@@ -97,7 +112,12 @@ export async function perform(versions: readonly (readonly Sounding[])[], option
         sound(beat === 0 ? CLICKS.first : CLICKS.others, CLICKS.seconds, begin + at, CLICKS.loudness);
     for (const { column, seconds, notes } of versions[version] ?? []) {
       for (const { note, from, to } of notes)
-        sound(frequency(note), Math.max(SHORTEST_SECONDS, to - from - GAP_SECONDS), begin + at + from, LOUDNESS);
+        sound(
+          frequency(note),
+          Math.max(SHORTEST_SECONDS, to - from - GAP_SECONDS),
+          begin + at + from,
+          LOUDNESS,
+        );
       later(at + LEAD_SECONDS, () => usePlayback.setState({ column, version }));
       at += seconds;
     }
@@ -121,14 +141,22 @@ export interface PlayOptions {
 }
 
 /** Plays columns of notes one after the other, all equally long. */
-export function play(columns: readonly (readonly Note[])[], { seconds, from, manner, loop = false }: PlayOptions): Promise<void> {
+export function play(
+  columns: readonly (readonly Note[])[],
+  { seconds, from, manner, loop = false }: PlayOptions,
+): Promise<void> {
   const line = columns.map((notes, index): Sounding => {
     const sorted = [...notes].sort((a, b) => frequency(a) - frequency(b));
-    const length = manner === 'together' ? seconds : Math.max(seconds, sorted.length * NOTE_GAP_SECONDS + 0.6);
+    const length =
+      manner === 'together' ? seconds : Math.max(seconds, sorted.length * NOTE_GAP_SECONDS + 0.6);
     return {
       column: from + index,
       seconds: length,
-      notes: sorted.map((note, at) => ({ note, from: manner === 'together' ? 0 : at * NOTE_GAP_SECONDS, to: length })),
+      notes: sorted.map((note, at) => ({
+        note,
+        from: manner === 'together' ? 0 : at * NOTE_GAP_SECONDS,
+        to: length,
+      })),
     };
   });
   return perform([line], { loop });

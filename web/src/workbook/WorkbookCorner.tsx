@@ -54,8 +54,19 @@ const Corner = styled.div`
   }
 `;
 
-/** The foot of the contents list: the workbook, its files, undo and redo, the surface, and whether it is saved. */
-export function WorkbookCorner({ onCommands, onKeys, onLabels }: { onCommands: () => void; onKeys: () => void; onLabels: () => void }) {
+/**
+ * The foot of the contents list: the workbook, its files, undo and redo, the surface, and whether it is
+ * saved.
+ */
+export function WorkbookCorner({
+  onCommands,
+  onKeys,
+  onLabels,
+}: {
+  onCommands: () => void;
+  onKeys: () => void;
+  onLabels: () => void;
+}) {
   const title = useStore((state) => state.workbook.title);
   const saveState = useStore((state) => state.saveState);
   const past = useZustand(useStore.temporal, (state) => state.pastStates.length);
@@ -81,7 +92,10 @@ export function WorkbookCorner({ onCommands, onKeys, onLabels }: { onCommands: (
       <QuietButton onPress={exportWorkbook}>
         <Download aria-hidden="true" /> Export workbook
       </QuietButton>
-      <FileTrigger acceptedFileTypes={['.json', 'application/json']} onSelect={(files) => files?.[0] && void open(files[0])}>
+      <FileTrigger
+        acceptedFileTypes={['.json', 'application/json']}
+        onSelect={(files) => files?.[0] && void open(files[0])}
+      >
         <QuietButton>
           <FolderOpen aria-hidden="true" /> Import workbook
         </QuietButton>
@@ -103,7 +117,11 @@ export function WorkbookCorner({ onCommands, onKeys, onLabels }: { onCommands: (
         <Keyboard aria-hidden="true" /> Keys
       </QuietButton>
       <p className="state" role="status">
-        {saveState.kind === 'saved' ? 'Saved on this device' : saveState.kind === 'saving' ? 'Saving…' : 'Not saved'}
+        {saveState.kind === 'saved'
+          ? 'Saved on this device'
+          : saveState.kind === 'saving'
+            ? 'Saving…'
+            : 'Not saved'}
       </p>
     </Corner>
   );

@@ -23,7 +23,8 @@ export function startAutosave(): () => void {
   };
   const unsubscribe = useStore.subscribe((state, before) => {
     if (state.workbook === before.workbook && state.place === before.place) return;
-    if (state.saveState.kind === 'saved' && state.workbook !== before.workbook) state.setSaveState({ kind: 'saving' });
+    if (state.saveState.kind === 'saved' && state.workbook !== before.workbook)
+      state.setSaveState({ kind: 'saving' });
     timer ??= setTimeout(save, DELAY_MS);
   });
   const flush = () => {
@@ -42,7 +43,8 @@ export function startAutosave(): () => void {
 export function reasonOf(error: unknown): string {
   const name = error instanceof Error ? error.name : '';
   const inner = error instanceof Error && 'inner' in error ? (error.inner as Error | undefined)?.name : '';
-  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError') return 'The browser’s storage is full.';
+  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
+    return 'The browser’s storage is full.';
   if (/MissingAPI|InvalidState|Security|OpenFailed|DatabaseClosed|Unknown/.test(`${name} ${inner}`))
     return 'This browser does not let the page store anything.';
   return 'The browser refused to store the workbook.';

@@ -14,7 +14,10 @@ interface SettingRow {
   readonly value: unknown;
 }
 
-type Database = Dexie & { workbooks: EntityTable<WorkbookRow, 'id'>; settings: EntityTable<SettingRow, 'name'> };
+type Database = Dexie & {
+  workbooks: EntityTable<WorkbookRow, 'id'>;
+  settings: EntityTable<SettingRow, 'name'>;
+};
 
 let opened: Database | null = null;
 

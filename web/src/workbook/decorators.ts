@@ -5,7 +5,9 @@ import { registerDecorator } from 'class-validator';
 /** Checks a string, or a list of strings and nulls, with one of core's readers. */
 export function ReadableAs(what: string, read: (text: string) => unknown): PropertyDecorator {
   return checked('readableAs', `“$value” is not ${what}`, (value) =>
-    (Array.isArray(value) ? value : [value]).every((v) => v === null || (typeof v === 'string' && attempt(() => read(v)).ok)),
+    (Array.isArray(value) ? value : [value]).every(
+      (v) => v === null || (typeof v === 'string' && attempt(() => read(v)).ok),
+    ),
   );
 }
 
@@ -25,7 +27,10 @@ export function Weights(names: readonly string[]): PropertyDecorator {
     'every weight is a number from 0 up, under the name of a rule',
     (value) =>
       isObject(value) &&
-      Object.entries(value).every(([name, weight]) => names.includes(name) && typeof weight === 'number' && weight >= 0 && weight <= 1000),
+      Object.entries(value).every(
+        ([name, weight]) =>
+          names.includes(name) && typeof weight === 'number' && weight >= 0 && weight <= 1000,
+      ),
   );
 }
 
@@ -35,5 +40,11 @@ function isObject(value: unknown): value is object {
 
 function checked(name: string, message: string, validate: (value: unknown) => boolean): PropertyDecorator {
   return (target, propertyName) =>
-    registerDecorator({ name, target: target.constructor, propertyName: String(propertyName), options: { message }, validator: { validate } });
+    registerDecorator({
+      name,
+      target: target.constructor,
+      propertyName: String(propertyName),
+      options: { message },
+      validator: { validate },
+    });
 }

@@ -16,10 +16,16 @@ const FILES: Record<ExportFormat, { readonly ending: string; readonly type: stri
 };
 
 /** Saves a progression in a format; returns what stood in the way or could not be carried over, or null. */
-export async function exportProgression(progression: Progression, format: ExportFormat, voices: FileVoices = []): Promise<string | null> {
+export async function exportProgression(
+  progression: Progression,
+  format: ExportFormat,
+  voices: FileVoices = [],
+): Promise<string | null> {
   const files = await import('@diatonix/core/files');
   const { title, key, tempo, metre, pickup, source, columns } = progression;
-  const entered = columns.flatMap((column, at) => ('entry' in column ? [{ column, voices: voices[at] ?? null }] : []));
+  const entered = columns.flatMap((column, at) =>
+    'entry' in column ? [{ column, voices: voices[at] ?? null }] : [],
+  );
   const lineColumns = withKeys(
     progression,
     entered.map(({ column }) => column),
@@ -48,7 +54,11 @@ export async function exportProgression(progression: Progression, format: Export
   download(new Blob([written.value.value as BlobPart]), `${fileName(title)}.${ending}`, type);
   const left = columns.length - entered.length;
   const out =
-    left === 0 ? [] : [`${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`];
+    left === 0
+      ? []
+      : [
+          `${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`,
+        ];
   const said = [...written.value.remarks, ...out];
   return said.length === 0 ? null : said.join(' ');
 }
@@ -57,5 +67,7 @@ export async function exportProgression(progression: Progression, format: Export
 function withKeys({ key, modulate }: Progression, columns: readonly LineColumn[]): readonly LineColumn[] {
   if (!modulate) return columns;
   const labels = labelLine(columns, parseKey(key), { modulate: true });
-  return columns.map((column, at) => (labels[at]!.keyBegins ? { ...column, key: printKey(labels[at]!.key) } : column));
+  return columns.map((column, at) =>
+    labels[at]!.keyBegins ? { ...column, key: printKey(labels[at]!.key) } : column,
+  );
 }

@@ -9,7 +9,8 @@ export function workbookToFile(workbook: Workbook): string {
   return `${JSON.stringify({ format: FILE_FORMAT, version: FILE_VERSION, workbook }, null, 2)}\n`;
 }
 
-export type FileResult<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
+export type FileResult<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
 
 /**
  * Reads a workbook file. Anything but a sound file of this version (or an
@@ -25,14 +26,20 @@ export async function workbookFromFile(text: string, fileName: string): Promise<
   try {
     data = JSON.parse(text);
   } catch {
-    return refuse('this is not a workbook file: it does not hold JSON.', 'Choose a file that was saved with “Export workbook”.');
+    return refuse(
+      'this is not a workbook file: it does not hold JSON.',
+      'Choose a file that was saved with “Export workbook”.',
+    );
   }
   if (typeof data !== 'object' || data === null || !('format' in data) || data.format !== FILE_FORMAT) {
     return refuse('this JSON is not a Diatonix workbook.', `Its “format” should be “${FILE_FORMAT}”.`);
   }
   const { version, workbook } = data as { version?: unknown; workbook?: unknown };
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return refuse(`its version is ${JSON.stringify(version)}.`, `It should be a whole number up to ${FILE_VERSION}.`);
+    return refuse(
+      `its version is ${JSON.stringify(version)}.`,
+      `It should be a whole number up to ${FILE_VERSION}.`,
+    );
   if (version > FILE_VERSION)
     return refuse(
       `it was written by a newer Diatonix (version ${version} of the file; this one reads up to ${FILE_VERSION}).`,
@@ -41,6 +48,7 @@ export async function workbookFromFile(text: string, fileName: string): Promise<
   const { validateWorkbook } = await import('./validate');
   const current = migrateWorkbook(workbook, version);
   const problems = validateWorkbook(current);
-  if (problems.length > 0) return refuse(problems.slice(0, 3).join(' '), 'Export the workbook again, or mend the file.');
+  if (problems.length > 0)
+    return refuse(problems.slice(0, 3).join(' '), 'Export the workbook again, or mend the file.');
   return { ok: true, value: current as Workbook };
 }

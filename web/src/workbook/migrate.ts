@@ -14,7 +14,8 @@ const STEPS: Record<number, (body: Body) => Body> = {
     intervals: body['intervals'] ?? EMPTY_INTERVALS,
     chords: body['chords'] ?? FIRST_CHORD,
   }),
-  // Views of the benches, bars of intervals, what is decided about a progression, and a mask of what is taught for each class.
+  // Views of the benches, bars of intervals, what is decided about a progression, and a mask of what is
+  // taught for each class.
   2: ({ notYetTaught, ...body }) => ({
     ...body,
     keyBench: { ...FIRST_KEY, ...(body['keyBench'] as Body) },
@@ -26,7 +27,8 @@ const STEPS: Record<number, (body: Body) => Body> = {
       ? body['progressions'].map((one: Body) => ({ ...FIRST_PROGRESSION, hidden: [], rulesOff: [], ...one }))
       : body['progressions'],
   }),
-  // Metre, upbeat and source of a progression, the order of its rows, weights of the rules, the keyboard's pattern.
+  // Metre, upbeat and source of a progression, the order of its rows, weights of the rules, the keyboard's
+  // pattern.
   3: (body) => ({
     ...body,
     progressions: Array.isArray(body['progressions'])
@@ -50,7 +52,10 @@ function withFingers(hidden: unknown): unknown {
   return Array.isArray(hidden) ? [...new Set([...(hidden as string[]), 'fingers'])] : hidden;
 }
 
-/** Brings the body of an older workbook up to date (or to the version `to`), step by step. Anything that is not an object is left for the check that follows. */
+/**
+ * Brings the body of an older workbook up to date (or to the version `to`), step by step. Anything that is
+ * not an object is left for the check that follows.
+ */
 export function migrateWorkbook(body: unknown, version: number, to = WORKBOOK_VERSION): unknown {
   if (typeof body !== 'object' || body === null || Array.isArray(body)) return body;
   let current = body as Body;

@@ -1,6 +1,17 @@
 import {
-  DEFAULT_SCHOOL, FAMILIES, USUAL_METRE, type Clef, type Entry, type IntervalWay, type LineColumn, type Pattern, type RuleWeights, type ScaleForm, type School, type StackTop,
-} from '@diatonix/core'; // prettier-ignore
+  DEFAULT_SCHOOL,
+  FAMILIES,
+  USUAL_METRE,
+  type Clef,
+  type Entry,
+  type IntervalWay,
+  type LineColumn,
+  type Pattern,
+  type RuleWeights,
+  type ScaleForm,
+  type School,
+  type StackTop,
+} from '@diatonix/core';
 
 /** What was decided about a column beside what was entered. */
 export interface ColumnRulings extends Omit<LineColumn, 'entry'> {
@@ -9,7 +20,10 @@ export interface ColumnRulings extends Omit<LineColumn, 'entry'> {
 }
 
 /** A column of a progression: what was entered, or the piece of text that was not understood. */
-export type Column = ({ readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string }) & ColumnRulings;
+export type Column = (
+  { readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string }
+) &
+  ColumnRulings;
 
 export interface Progression {
   readonly id: string;
@@ -32,7 +46,10 @@ export interface Progression {
   readonly blank: readonly string[];
   /** The order of the rows where it is not the usual one; rows that are not named come last. */
   readonly order: readonly string[];
-  /** What a fault against a rule of four-part writing costs: 0 switches it off, a rule without a weight forbids. */
+  /**
+   * What a fault against a rule of four-part writing costs: 0 switches it off, a rule without a weight
+   * forbids.
+   */
   readonly weights: RuleWeights;
   /** How the keyboard plays a chord. */
   readonly pattern: Pattern;
@@ -78,7 +95,9 @@ export const KEY_VIEWS = ['map', 'primary', 'circle', 'print'] as const;
 export type KeyView = (typeof KEY_VIEWS)[number];
 
 /** One interval: two notes as plain text, or the piece of text that was not understood. */
-export type IntervalItem = { readonly id: string; readonly from: string; readonly to: string } | { readonly id: string; readonly unread: string };
+export type IntervalItem =
+  | { readonly id: string; readonly from: string; readonly to: string }
+  | { readonly id: string; readonly unread: string };
 
 export interface IntervalsBenchState {
   readonly clef: Clef;
@@ -149,7 +168,13 @@ export interface Place {
   readonly notePanel: boolean;
 }
 
-export const FIRST_PLACE: Place = { bench: 'key', keyColumn: 1, intervalColumn: null, progressionColumn: null, notePanel: false };
+export const FIRST_PLACE: Place = {
+  bench: 'key',
+  keyColumn: 1,
+  intervalColumn: null,
+  progressionColumn: null,
+  notePanel: false,
+};
 
 export const TEMPO_RANGE = { least: 40, most: 208 } as const;
 
@@ -170,7 +195,14 @@ export const EMPTY_INTERVALS: IntervalsBenchState = {
 
 export const FIRST_CHAIN = 'I I6 I IV64 I V65 I';
 
-export const FIRST_CHORD: ChordsBenchState = { symbol: 'C', key: 'C major', clef: 'treble', view: 'inversions', doubled: [], chain: FIRST_CHAIN };
+export const FIRST_CHORD: ChordsBenchState = {
+  symbol: 'C',
+  key: 'C major',
+  clef: 'treble',
+  view: 'inversions',
+  doubled: [],
+  chain: FIRST_CHAIN,
+};
 
 export const FIRST_KEY: KeyBenchState = {
   key: 'C major',
@@ -183,7 +215,11 @@ export const FIRST_KEY: KeyBenchState = {
   print: { keys: [], blank: false, answers: true },
 };
 
-export const FIRST_CLASS: SchoolClass = { id: 'class', name: 'My class', notYetTaught: { major: [], minor: [] } };
+export const FIRST_CLASS: SchoolClass = {
+  id: 'class',
+  name: 'My class',
+  notYetTaught: { major: [], minor: [] },
+};
 
 /** An empty workbook under the given ids. */
 export function emptyWorkbook(id: string, progressionId: string): Workbook {
@@ -202,7 +238,9 @@ export function emptyWorkbook(id: string, progressionId: string): Workbook {
 }
 
 export function openProgressionOf(workbook: Workbook): Progression | null {
-  return workbook.progressions.find((p) => p.id === workbook.openProgression) ?? workbook.progressions[0] ?? null;
+  return (
+    workbook.progressions.find((p) => p.id === workbook.openProgression) ?? workbook.progressions[0] ?? null
+  );
 }
 
 /** The class that the bench shows. */

@@ -1,8 +1,22 @@
 import { parseKey, parseLength, parseMetre, parseNote, PATTERNS, RULES } from '@diatonix/core';
 import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, ValidateIf, ValidateNested,
-} from 'class-validator'; // prettier-ignore
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 import { ReadableAs, Weights } from './decorators';
 import { PROGRESSION_VIEWS, TEMPO_RANGE } from './model';
 

@@ -17,7 +17,8 @@ export async function startWorkbook(): Promise<void> {
     return undefined;
   });
   if (row) openWorkbook(row.workbook, { ...FIRST_PLACE, ...row.place });
-  else if (document.querySelector('meta[name="diatonix-start"]')?.getAttribute('content') === 'empty') openWorkbook(emptyWorkbook(newId(), newId()));
+  else if (document.querySelector('meta[name="diatonix-start"]')?.getAttribute('content') === 'empty')
+    openWorkbook(emptyWorkbook(newId(), newId()));
   else openWorkbook((await import('./demo')).demoWorkbook());
   startAutosave();
   if (trouble !== null) setSaveState({ kind: 'failed', reason: trouble });

@@ -7,7 +7,10 @@ import { intervalsSlice, type IntervalsActions } from '../benches/intervals/slic
 import { progressionsSlice, type ProgressionsActions } from '../benches/progressions/slice';
 import { emptyWorkbook, FIRST_PLACE, type Place, type Workbook } from './model';
 
-export type SaveState = { readonly kind: 'saved' } | { readonly kind: 'saving' } | { readonly kind: 'failed'; readonly reason: string };
+export type SaveState =
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'failed'; readonly reason: string };
 
 export interface WorkbookState extends KeyBenchActions, IntervalsActions, ChordsActions, ProgressionsActions {
   readonly workbook: Workbook;

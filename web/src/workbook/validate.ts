@@ -1,8 +1,24 @@
 import { parseKey, parseNote, parseSymbol, CLEFS, INTERVAL_WAYS, SCALE_FORMS } from '@diatonix/core';
 import { plainToInstance, Type } from 'class-transformer';
 import {
-  ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsObject, IsOptional, IsString, Max, MaxLength, Min, validateSync, ValidateIf, ValidateNested, type ValidationError,
-} from 'class-validator'; // prettier-ignore
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  validateSync,
+  ValidateIf,
+  ValidateNested,
+  type ValidationError,
+} from 'class-validator';
 import { ReadableAs, TextValues } from './decorators';
 import { CHORD_VIEWS, KEY_VIEWS, MOST_PER_BAR } from './model';
 import { ProgressionFile } from './progressionFile';
@@ -261,12 +277,21 @@ class WorkbookFile {
 /** What is wrong with the body of a workbook file, a sentence each; empty when it is sound. */
 export function validateWorkbook(body: unknown): string[] {
   if (typeof body !== 'object' || body === null || Array.isArray(body)) return ['it holds no workbook.'];
-  const errors = validateSync(plainToInstance(WorkbookFile, body), { whitelist: true, forbidNonWhitelisted: true, forbidUnknownValues: true });
+  const errors = validateSync(plainToInstance(WorkbookFile, body), {
+    whitelist: true,
+    forbidNonWhitelisted: true,
+    forbidUnknownValues: true,
+  });
   return errors.flatMap((error) => sentences(error, ''));
 }
 
 function sentences(error: ValidationError, path: string): string[] {
-  const place = path === '' ? error.property : /^\d+$/.test(error.property) ? `${path} ${Number(error.property) + 1}` : `${path} › ${error.property}`;
+  const place =
+    path === ''
+      ? error.property
+      : /^\d+$/.test(error.property)
+        ? `${path} ${Number(error.property) + 1}`
+        : `${path} › ${error.property}`;
   const own = Object.values(error.constraints ?? {}).map((message) => `${place}: ${message}.`);
   return [...own, ...(error.children ?? []).flatMap((child) => sentences(child, place))];
 }

@@ -5,7 +5,9 @@ import type { ScoreFile, ScoreMessage } from './messages';
 /** Reads a score away from the page, so that a long one never holds up the bench. */
 self.onmessage = ({ data: { name, bytes } }: MessageEvent<ScoreFile>) => {
   const result = attempt(() =>
-    /\.(?:rntxt|txt)$/i.test(name) ? readRomanText(new TextDecoder().decode(bytes)) : readMusicXmlLine(musicXmlText(bytes)),
+    /\.(?:rntxt|txt)$/i.test(name)
+      ? readRomanText(new TextDecoder().decode(bytes))
+      : readMusicXmlLine(musicXmlText(bytes)),
   );
   if (!result.ok) {
     self.postMessage({ ok: false, message: result.error.message } satisfies ScoreMessage);

@@ -1,7 +1,19 @@
-import { attempt, blockedBy, parseKey, parseNote, parseNumeral, printNote, settingsInOrder, type Lock, type SettingProblem } from '@diatonix/core';
+import {
+  attempt,
+  blockedBy,
+  parseKey,
+  parseNote,
+  parseNumeral,
+  printNote,
+  settingsInOrder,
+  type Lock,
+  type SettingProblem,
+} from '@diatonix/core';
 import type { VoicesAnswer, VoicesRequest } from './voicesMessages';
 
-/** Finds the setting that is asked for, the best or one of the next. Everything goes through as plain text. */
+/**
+ * Finds the setting that is asked for, the best or one of the next. Everything goes through as plain text.
+ */
 function find({ columns, weights, skip }: VoicesRequest): VoicesAnswer {
   const keys = columns.map(({ key }) => parseKey(key));
   const problem: SettingProblem = {
@@ -10,7 +22,9 @@ function find({ columns, weights, skip }: VoicesRequest): VoicesAnswer {
     numerals: columns.map(({ numeral }, at) => parseNumeral(numeral, keys[at]!)),
     locks: columns.map(
       ({ locks }) =>
-        (locks ?? [null, null, null, null]).map((note) => (note === null ? null : parseNote(note))) as unknown as readonly [Lock, Lock, Lock, Lock],
+        (locks ?? [null, null, null, null]).map((note) =>
+          note === null ? null : parseNote(note),
+        ) as unknown as readonly [Lock, Lock, Lock, Lock],
     ),
     weights,
   };
@@ -26,5 +40,7 @@ function find({ columns, weights, skip }: VoicesRequest): VoicesAnswer {
 
 self.onmessage = ({ data }: MessageEvent<VoicesRequest>) => {
   const answer = attempt(() => find(data));
-  self.postMessage(answer.ok ? answer.value : ({ kind: 'failed', message: answer.error.message } satisfies VoicesAnswer));
+  self.postMessage(
+    answer.ok ? answer.value : ({ kind: 'failed', message: answer.error.message } satisfies VoicesAnswer),
+  );
 };

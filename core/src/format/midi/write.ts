@@ -38,7 +38,10 @@ export function writeMidiFile(file: LineFile, voices?: FileVoices): Carried<Uint
   if (file.columns.some((column) => column.melody && column.melody.length > 0)) streams.unshift(melody);
   const data: MidiData = {
     header: { format: 1, numTracks: streams.length + 1, ticksPerBeat: MIDI_TICKS_A_QUARTER },
-    tracks: [spaced(conductor(file, played)), ...streams.map((stream, channel) => spaced(notesOf(played, stream, channel)))],
+    tracks: [
+      spaced(conductor(file, played)),
+      ...streams.map((stream, channel) => spaced(notesOf(played, stream, channel))),
+    ],
   };
   return { value: Uint8Array.from(writeMidi(data)), remarks: [...remarks, ...said] };
 }
@@ -70,8 +73,23 @@ function conductor(file: LineFile, played: readonly Played[]): Timed[] {
   });
   return [
     { at: 0, deltaTime: 0, meta: true, type: 'trackName', text: file.title },
-    { at: 0, deltaTime: 0, meta: true, type: 'setTempo', microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / file.tempo) },
-    { at: 0, deltaTime: 0, meta: true, type: 'timeSignature', numerator: over, denominator: under, metronome: 24, thirtyseconds: 8 },
+    {
+      at: 0,
+      deltaTime: 0,
+      meta: true,
+      type: 'setTempo',
+      microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / file.tempo),
+    },
+    {
+      at: 0,
+      deltaTime: 0,
+      meta: true,
+      type: 'timeSignature',
+      numerator: over,
+      denominator: under,
+      metronome: 24,
+      thirtyseconds: 8,
+    },
     keySignature(first, 0),
     ...[...changes, ...words].sort((a, b) => a.at - b.at),
   ];
@@ -89,15 +107,33 @@ function keySignature(key: Key, at: number): Timed {
 }
 
 /** Notes in equal steps of each column; those that begin or end together in the order in which they stand. */
-function notesOf(played: readonly Played[], stream: (column: TimedColumn) => readonly (readonly Note[])[], channel: number): Timed[] {
+function notesOf(
+  played: readonly Played[],
+  stream: (column: TimedColumn) => readonly (readonly Note[])[],
+  channel: number,
+): Timed[] {
   return played.flatMap(({ column, from, to }) => {
     const steps = stream(column);
     return steps.flatMap((notes, step): Timed[] => {
       const on = from + Math.round(((to - from) * step) / steps.length);
       const off = from + Math.round(((to - from) * (step + 1)) / steps.length);
       return [
-        ...notes.map((note): Timed => ({ at: on, deltaTime: 0, type: 'noteOn', channel, noteNumber: midiNumber(note), velocity: VELOCITY })),
-        ...notes.map((note): Timed => ({ at: off, deltaTime: 0, type: 'noteOff', channel, noteNumber: midiNumber(note), velocity: 0 })),
+        ...notes.map((note): Timed => ({
+          at: on,
+          deltaTime: 0,
+          type: 'noteOn',
+          channel,
+          noteNumber: midiNumber(note),
+          velocity: VELOCITY,
+        })),
+        ...notes.map((note): Timed => ({
+          at: off,
+          deltaTime: 0,
+          type: 'noteOff',
+          channel,
+          noteNumber: midiNumber(note),
+          velocity: 0,
+        })),
       ];
     });
   });

@@ -4,13 +4,21 @@ import { TheoryError } from '../../errors';
 /** A parsed element, as XMLParser gives it with preserveOrder. */
 export type Node = Record<string, unknown>;
 
-/** A document's elements in order. Throws TheoryError `musicxml` for what is not well-formed, with its line. */
+/**
+ * A document's elements in order. Throws TheoryError `musicxml` for what is not well-formed, with its line.
+ */
 export function parseXml(text: string): Node[] {
   const valid = XMLValidator.validate(text);
   if (valid !== true) {
-    throw wrong(`line ${valid.err.line}`, `the file is not well-formed XML: ${valid.err.msg}`, 'Export the score again as MusicXML.');
+    throw wrong(
+      `line ${valid.err.line}`,
+      `the file is not well-formed XML: ${valid.err.msg}`,
+      'Export the score again as MusicXML.',
+    );
   }
-  return new XMLParser({ preserveOrder: true, ignoreAttributes: false, parseTagValue: false }).parse(text) as Node[];
+  return new XMLParser({ preserveOrder: true, ignoreAttributes: false, parseTagValue: false }).parse(
+    text,
+  ) as Node[];
 }
 
 export function wrong(read: string, what: string, right: string): TheoryError {
@@ -51,6 +59,11 @@ export function integer(node: Node | undefined, where: string, fallback?: number
   const text = textOf(node);
   if (text === '' && fallback !== undefined) return fallback;
   const value = Number(text);
-  if (!Number.isInteger(value)) throw wrong(text || 'nothing', `${where} should be a whole number.`, 'Check the file in the program that wrote it.');
+  if (!Number.isInteger(value))
+    throw wrong(
+      text || 'nothing',
+      `${where} should be a whole number.`,
+      'Check the file in the program that wrote it.',
+    );
   return value;
 }

@@ -11,21 +11,38 @@ export function symbolHarmony(chord: Chord): Node {
   const { kind, text, degrees } = kindOf(chord);
   const first = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
   const step = (name: string, note: { step: number; alteration: number }) =>
-    el(name, [el(`${name}-step`, [LETTERS[note.step]!]), ...(note.alteration === 0 ? [] : [el(`${name}-alter`, [note.alteration])])]);
+    el(name, [
+      el(`${name}-step`, [LETTERS[note.step]!]),
+      ...(note.alteration === 0 ? [] : [el(`${name}-alter`, [note.alteration])]),
+    ]);
   return el('harmony', [
     step('root', chord.root),
     el('kind', [kind], { text }),
     ...(sameName(chord.bass, first) ? [] : [step('bass', chord.bass)]),
-    ...degrees.map((d) => el('degree', [el('degree-value', [d.degree]), el('degree-alter', [d.alter]), el('degree-type', [d.type])])),
+    ...degrees.map((d) =>
+      el('degree', [
+        el('degree-value', [d.degree]),
+        el('degree-alter', [d.alter]),
+        el('degree-type', [d.type]),
+      ]),
+    ),
   ]);
 }
 
 /** The numeral, in plain text, under the staves. */
 export function numeralHarmony(numeral: string, chord: Chord): Node {
-  return el('harmony', [el('function', [numeral]), el('kind', [kindOf(chord).kind], { text: '' })], { placement: 'below' });
+  return el('harmony', [el('function', [numeral]), el('kind', [kindOf(chord).kind], { text: '' })], {
+    placement: 'below',
+  });
 }
 
-const PREFIXES: Record<number, string> = { [-2]: 'flat-flat', [-1]: 'flat', 0: 'natural', 1: 'sharp', 2: 'double-sharp' };
+const PREFIXES: Record<number, string> = {
+  [-2]: 'flat-flat',
+  [-1]: 'flat',
+  0: 'natural',
+  1: 'sharp',
+  2: 'double-sharp',
+};
 
 /** Short figures; nothing where there are none. */
 export function figuredBass(chord: Chord, key: Key): Node[] {
@@ -33,7 +50,10 @@ export function figuredBass(chord: Chord, key: Key): Node[] {
   if (figures.length === 0) return [];
   const figure = ({ sign, number }: Figure) => {
     const alone = number === 3 && sign !== null;
-    return el('figure', [...(sign === null ? [] : [el('prefix', [PREFIXES[sign] ?? 'natural'])]), ...(alone ? [] : [el('figure-number', [number])])]);
+    return el('figure', [
+      ...(sign === null ? [] : [el('prefix', [PREFIXES[sign] ?? 'natural'])]),
+      ...(alone ? [] : [el('figure-number', [number])]),
+    ]);
   };
   return [el('figured-bass', figures.map(figure))];
 }
@@ -45,16 +65,28 @@ export function keyElement(key: Key): Node {
 
 export function tempoMark(tempo: number): Node {
   const metronome = el('metronome', [el('beat-unit', ['quarter']), el('per-minute', [tempo])]);
-  return el('direction', [el('direction-type', [metronome]), el('sound', [], { tempo })], { placement: 'above' });
+  return el('direction', [el('direction-type', [metronome]), el('sound', [], { tempo })], {
+    placement: 'above',
+  });
 }
 
 /** A barline with its repeat, or the end of the piece. */
 export function barline(location: 'left' | 'right', repeat: 'forward' | 'backward' | null): Node {
   const style = repeat === 'forward' ? 'heavy-light' : 'light-heavy';
-  return el('barline', [el('bar-style', [style]), ...(repeat ? [el('repeat', [], { direction: repeat })] : [])], { location });
+  return el(
+    'barline',
+    [el('bar-style', [style]), ...(repeat ? [el('repeat', [], { direction: repeat })] : [])],
+    { location },
+  );
 }
 
-const TYPES: Record<NoteValue['part'], string> = { 1: 'whole', 2: 'half', 4: 'quarter', 8: 'eighth', 16: '16th' };
+const TYPES: Record<NoteValue['part'], string> = {
+  1: 'whole',
+  2: 'half',
+  4: 'quarter',
+  8: 'eighth',
+  16: '16th',
+};
 
 /** How a note or chord stands in its voice. */
 export interface NoteOut {
@@ -76,14 +108,29 @@ export interface NoteOut {
 export function noteElements(out: NoteOut): Node[] {
   const { notes, signs, divisions, value, voice, staff, stem, tiedFrom, tiedTo, fermata, lyric } = out;
   const kind = [el('type', [TYPES[value.part]]), ...(value.dots === 1 ? [el('dot')] : [])];
-  const tuplet = value.triplet ? [el('time-modification', [el('actual-notes', [3]), el('normal-notes', [2])])] : [];
+  const tuplet = value.triplet
+    ? [el('time-modification', [el('actual-notes', [3]), el('normal-notes', [2])])]
+    : [];
   const placed = staff === null ? [] : [el('staff', [staff])];
   const words = lyric ? [el('lyric', [el('syllabic', ['single']), el('text', [lyric])], { number: 1 })] : [];
   if (notes.length === 0)
-    return [el('note', [el('rest'), el('duration', [divisions]), el('voice', [voice]), ...kind, ...tuplet, ...placed, ...words])];
+    return [
+      el('note', [
+        el('rest'),
+        el('duration', [divisions]),
+        el('voice', [voice]),
+        ...kind,
+        ...tuplet,
+        ...placed,
+        ...words,
+      ]),
+    ];
   const ties = [...(tiedFrom ? ['stop'] : []), ...(tiedTo ? ['start'] : [])];
   return notes.map((note, index) => {
-    const notations = [...ties.map((type) => el('tied', [], { type })), ...(fermata && index === 0 ? [el('fermata', [], { type: 'upright' })] : [])];
+    const notations = [
+      ...ties.map((type) => el('tied', [], { type })),
+      ...(fermata && index === 0 ? [el('fermata', [], { type: 'upright' })] : []),
+    ];
     return el('note', [
       ...(index > 0 ? [el('chord')] : []),
       pitchElement(note),

@@ -13,9 +13,17 @@ export interface IntervalLineOut {
   readonly pairs: readonly NotePair[];
 }
 
-const CLEFS: Record<Clef, readonly [string, number]> = { treble: ['G', 2], bass: ['F', 4], alto: ['C', 3], tenor: ['C', 4] };
+const CLEFS: Record<Clef, readonly [string, number]> = {
+  treble: ['G', 2],
+  bass: ['F', 4],
+  alto: ['C', 3],
+  tenor: ['C', 4],
+};
 
-/** Writes a line of intervals as MusicXML 4.0: two half notes an interval, accidentals only where the bar and the signature leave them. */
+/**
+ * Writes a line of intervals as MusicXML 4.0: two half notes an interval, accidentals only where the bar and
+ * the signature leave them.
+ */
 export function intervalsToMusicXml({ title, key, clef, perBar, pairs }: IntervalLineOut): string {
   const fifths = printedFifths(key);
   const bars: Node[] = [];
@@ -26,7 +34,11 @@ export function intervalsToMusicXml({ title, key, clef, perBar, pairs }: Interva
       (step) => signatureAlteration(fifths, step),
     );
     const first = start === 0 ? [attributesOf(key, clef, perBar)] : [];
-    bars.push(el('measure', [...first, ...notes.map((note, index) => halfNote(note, signs[index]![0]!))], { number: bars.length + 1 }));
+    bars.push(
+      el('measure', [...first, ...notes.map((note, index) => halfNote(note, signs[index]![0]!))], {
+        number: bars.length + 1,
+      }),
+    );
   }
   const measures = bars.length > 0 ? bars : [el('measure', [attributesOf(key, clef, perBar)], { number: 1 })];
   return musicXmlDocument({ title }, [{ name: 'Intervals', measures }]);
@@ -43,5 +55,11 @@ function attributesOf(key: Key, clef: Clef, perBar: number): Node {
 }
 
 function halfNote(note: Note, signed: boolean): Node {
-  return el('note', [pitchElement(note), el('duration', [2]), el('voice', [1]), el('type', ['half']), ...(signed ? [accidentalElement(note)] : [])]);
+  return el('note', [
+    pitchElement(note),
+    el('duration', [2]),
+    el('voice', [1]),
+    el('type', ['half']),
+    ...(signed ? [accidentalElement(note)] : []),
+  ]);
 }

@@ -55,18 +55,24 @@ export function kindOf(chord: Chord): { kind: string; text: string; degrees: Deg
   const plain = KINDS[kind]!;
   const degrees: Degree[] = [];
   const changed = new Set<Member>();
-  const has = (list: readonly Member[], m: Member) => list.some((other) => other.degree === m.degree && other.alteration === m.alteration);
+  const has = (list: readonly Member[], m: Member) =>
+    list.some((other) => other.degree === m.degree && other.alteration === m.alteration);
   for (const member of plain) {
     if (has(chord.members, member)) continue;
     const altered = chord.members.find((m) => m.degree === member.degree && !has(plain, m));
     if (altered) changed.add(altered);
-    if (altered) degrees.push({ degree: member.degree, alter: altered.alteration - member.alteration, type: 'alter' });
+    if (altered)
+      degrees.push({ degree: member.degree, alter: altered.alteration - member.alteration, type: 'alter' });
     else degrees.push({ degree: member.degree, alter: 0, type: 'subtract' });
   }
   for (const member of chord.members) {
     if (has(plain, member) || changed.has(member)) continue;
     // An added seventh is minor unless altered upward (MusicXML 4.0, degree-alter).
-    degrees.push({ degree: member.degree, alter: member.degree === 7 ? member.alteration + 1 : member.alteration, type: 'add' });
+    degrees.push({
+      degree: member.degree,
+      alter: member.degree === 7 ? member.alteration + 1 : member.alteration,
+      type: 'add',
+    });
   }
   return { kind, text: symbolSuffix(description, chord.members), degrees };
 }
@@ -78,7 +84,8 @@ export function membersOfKind(kind: string, degrees: readonly Degree[]): Member[
   let list = [...plain];
   for (const { degree, alter, type } of degrees) {
     if (type === 'subtract') list = list.filter((m) => m.degree !== degree);
-    else if (type === 'alter') list = list.map((m) => (m.degree === degree ? { degree, alteration: m.alteration + alter } : m));
+    else if (type === 'alter')
+      list = list.map((m) => (m.degree === degree ? { degree, alteration: m.alteration + alter } : m));
     else list.push({ degree, alteration: degree === 7 ? alter - 1 : alter });
   }
   return list;

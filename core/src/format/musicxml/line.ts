@@ -37,7 +37,10 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
   const kept = moments
     .filter((moment) => moment.label !== null || readIn(notesEntry(moment.sounding), moment.key) !== null)
     // What is passed over leaves its time to the chord before it.
-    .map((moment, at, all): Moment => ({ ...moment, end: all[at + 1]?.onset ?? moments[moments.length - 1]!.end }));
+    .map((moment, at, all): Moment => ({
+      ...moment,
+      end: all[at + 1]?.onset ?? moments[moments.length - 1]!.end,
+    }));
   const unread = moments.length - kept.length;
   const voices = fourVoices(kept);
   const labels = kept.map(({ label, sounding }) => label ?? notesEntry(sounding));
@@ -49,10 +52,17 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
     const { onset, end, sounding } = moment;
     const same = sameNotes([...settings[at]!.lower, ...settings[at]!.upper], sounding);
     const entry =
-      (voices && moment.label) || same || sounding.length === 0 || readIn(notesEntry(sounding), moment.key) === null ? label : notesEntry(sounding);
+      (voices && moment.label) ||
+      same ||
+      sounding.length === 0 ||
+      readIn(notesEntry(sounding), moment.key) === null
+        ? label
+        : notesEntry(sounding);
     const keyBegins = !sameKey(moment.key, key);
     key = moment.key;
-    const melody = score.melody.filter((note) => note.onset >= onset && note.onset < end).map(({ note }) => printNote(note));
+    const melody = score.melody
+      .filter((note) => note.onset >= onset && note.onset < end)
+      .map(({ note }) => printNote(note));
     return {
       entry,
       ...(voices ? { locks: voices[at]!.map(printNote) } : {}),
@@ -66,7 +76,11 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
     };
   });
   const remarks =
-    unread === 0 ? [] : [`${counted(unread, 'moment', 'moments')} with fewer than two different notes ${unread === 1 ? 'was' : 'were'} passed over.`];
+    unread === 0
+      ? []
+      : [
+          `${counted(unread, 'moment', 'moments')} with fewer than two different notes ${unread === 1 ? 'was' : 'were'} passed over.`,
+        ];
   const { title, source, tempo, metre, keys } = score;
   const pickup = upbeatOf(score, kept[0]?.onset ?? 0);
   const line: LineFile = {
@@ -111,12 +125,21 @@ export function momentsOf({ notes, labels, keys, metre }: ScoreIn): Moment[] {
   });
 }
 
-/** The four notes of every moment from the highest voice down, where each has exactly one note in each of the same four voices. */
+/**
+ * The four notes of every moment from the highest voice down, where each has exactly one note in each of the
+ * same four voices.
+ */
 function fourVoices(moments: readonly Moment[]): Note[][] | null {
-  const streams = [...new Set(moments.flatMap(({ sounding }) => sounding.map(({ stream }) => stream)))].sort();
+  const streams = [
+    ...new Set(moments.flatMap(({ sounding }) => sounding.map(({ stream }) => stream))),
+  ].sort();
   if (streams.length !== 4) return null;
-  const voices = moments.map(({ sounding }) => streams.map((stream) => sounding.filter((note) => note.stream === stream)));
-  return voices.every((four) => four.every((one) => one.length === 1)) ? voices.map((four) => four.map(([one]) => one!.note)) : null;
+  const voices = moments.map(({ sounding }) =>
+    streams.map((stream) => sounding.filter((note) => note.stream === stream)),
+  );
+  return voices.every((four) => four.every((one) => one.length === 1))
+    ? voices.map((four) => four.map(([one]) => one!.note))
+    : null;
 }
 
 function notesEntry(sounding: readonly TimedNote[]): Entry {
@@ -133,7 +156,10 @@ function sameNotes(one: readonly Note[], other: readonly TimedNote[]): boolean {
 }
 
 /** A numeral is kept where it can be read and agrees with the symbol beside it. */
-function labelOf(label: { readonly symbol: Chord | null; readonly numeral: string | null } | undefined, key: Key): Entry | null {
+function labelOf(
+  label: { readonly symbol: Chord | null; readonly numeral: string | null } | undefined,
+  key: Key,
+): Entry | null {
   if (!label) return null;
   const { symbol, numeral } = label;
   if (numeral !== null) {

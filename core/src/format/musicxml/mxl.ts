@@ -26,12 +26,21 @@ export function unpackMxl(bytes: Uint8Array): string {
   try {
     files = unzipSync(bytes, { filter: ({ originalSize }) => originalSize <= MOST_BYTES });
   } catch {
-    throw wrong('the file', 'this is no readable .mxl file: it cannot be unpacked.', 'Export the score again as MusicXML.');
+    throw wrong(
+      'the file',
+      'this is no readable .mxl file: it cannot be unpacked.',
+      'Export the score again as MusicXML.',
+    );
   }
   const container = files[CONTAINER];
   const path = container ? rootFile(strFromU8(container)) : null;
   const score = path === null ? undefined : files[path];
-  if (!score) throw wrong(path ?? CONTAINER, 'the container of this .mxl file names no score in it.', 'Export the score again as MusicXML.');
+  if (!score)
+    throw wrong(
+      path ?? CONTAINER,
+      'the container of this .mxl file names no score in it.',
+      'Export the score again as MusicXML.',
+    );
   return strFromU8(score);
 }
 

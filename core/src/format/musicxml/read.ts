@@ -2,7 +2,18 @@ import type { Chord } from '../../chord';
 import { MODES, keyFromSignature, printKey, type Key, type Mode } from '../../key';
 import { sameNote, type Note } from '../../pitch';
 import { barTicks, printMetre, TICKS_A_QUARTER, USUAL_METRE, type Metre } from '../../progression';
-import { all, attributeOf, childrenOf, find, integer, parseXml, tagOf, textOf, wrong, type Node } from './dom';
+import {
+  all,
+  attributeOf,
+  childrenOf,
+  find,
+  integer,
+  parseXml,
+  tagOf,
+  textOf,
+  wrong,
+  type Node,
+} from './dom';
 import { readName, readPitch, readSymbol } from './readNotes';
 
 /** A sounding note: its times in ticks from the beginning of the score, and the voice it belongs to. */
@@ -77,26 +88,72 @@ export function readMusicXml(text: string): ScoreIn {
 
 function readScore(nodes: readonly Node[]): ScoreIn {
   const work = find(nodes, 'work');
-  const title = textOf(work && find(childrenOf(work), 'work-title')) || textOf(find(nodes, 'movement-title')) || 'Imported progression';
+  const title =
+    textOf(work && find(childrenOf(work), 'work-title')) ||
+    textOf(find(nodes, 'movement-title')) ||
+    'Imported progression';
   const identification = find(nodes, 'identification');
   const source = identification ? textOf(find(childrenOf(identification), 'source')) : '';
   const c: Collected = {
     notes: [], melody: [], labels: new Map(), keys: [], repeatStarts: new Set(), repeatEnds: new Set(), words: new Map(), fermatas: new Set(), tempo: null, metre: null, otherMetres: 0, pickup: 0,
   }; // prettier-ignore
   const parts = all(nodes, 'part');
-  if (parts.length === 0) throw wrong('<score-partwise>', 'the score has no part.', 'A score has at least one <part> with measures.');
+  if (parts.length === 0)
+    throw wrong(
+      '<score-partwise>',
+      'the score has no part.',
+      'A score has at least one <part> with measures.',
+    );
   const names = partNames(nodes);
-  parts.forEach((part, index) => readPart(childrenOf(part), index, names.get(attributeOf(part, 'id') ?? '') === MELODY && parts.length > 1, c));
-  const { notes, melody, labels, keys, repeatStarts, repeatEnds, words, fermatas, tempo, metre, pickup, otherMetres } = c;
+  parts.forEach((part, index) =>
+    readPart(
+      childrenOf(part),
+      index,
+      names.get(attributeOf(part, 'id') ?? '') === MELODY && parts.length > 1,
+      c,
+    ),
+  );
+  const {
+    notes,
+    melody,
+    labels,
+    keys,
+    repeatStarts,
+    repeatEnds,
+    words,
+    fermatas,
+    tempo,
+    metre,
+    pickup,
+    otherMetres,
+  } = c;
   const first = keys[0]?.at === 0 ? [] : [{ at: 0, key: keyFromSignature(0, 'major') }];
-  const remarks = otherMetres > 0 ? ['Changes of metre were passed over: the whole line has the first one.'] : [];
-  return { title, source: source.slice(0, 200), tempo, metre: metre ? printMetre(metre) : USUAL_METRE, pickup, notes, melody, labels, keys: [...first, ...keys], repeatStarts, repeatEnds, words, fermatas, remarks }; // prettier-ignore
+  const remarks =
+    otherMetres > 0 ? ['Changes of metre were passed over: the whole line has the first one.'] : [];
+  return {
+    title,
+    source: source.slice(0, 200),
+    tempo,
+    metre: metre ? printMetre(metre) : USUAL_METRE,
+    pickup,
+    notes,
+    melody,
+    labels,
+    keys: [...first, ...keys],
+    repeatStarts,
+    repeatEnds,
+    words,
+    fermatas,
+    remarks,
+  };
 }
 
 function partNames(nodes: readonly Node[]): Map<string, string> {
   const list = find(nodes, 'part-list');
   const parts = list ? all(childrenOf(list), 'score-part') : [];
-  return new Map(parts.map((part) => [attributeOf(part, 'id') ?? '', textOf(find(childrenOf(part), 'part-name'))]));
+  return new Map(
+    parts.map((part) => [attributeOf(part, 'id') ?? '', textOf(find(childrenOf(part), 'part-name'))]),
+  );
 }
 
 function readPart(measures: readonly Node[], index: number, melody: boolean, c: Collected): void {
@@ -108,7 +165,10 @@ function readPart(measures: readonly Node[], index: number, melody: boolean, c: 
     let furthest = measureStart;
     let lastOnset = measureStart;
     const ticksOf = (node: Node) =>
-      Math.round((integer(find(childrenOf(node), 'duration'), `the duration in ${where}`, 0) * TICKS_A_QUARTER) / divisions);
+      Math.round(
+        (integer(find(childrenOf(node), 'duration'), `the duration in ${where}`, 0) * TICKS_A_QUARTER) /
+          divisions,
+      );
     for (const node of childrenOf(measure)) {
       const children = childrenOf(node);
       switch (tagOf(node)) {
@@ -138,8 +198,10 @@ function readPart(measures: readonly Node[], index: number, melody: boolean, c: 
           const length = ticksOf(node);
           const stream = `${index} ${textOf(find(children, 'staff')) || '1'} ${textOf(find(children, 'voice')) || '1'}`;
           const note = readPitch(children, where);
-          if (note) addNote(children, { onset, end: onset + length, note, stream }, melody ? c.melody : c.notes, c);
-          if (c.notes.length > MAX_NOTES) throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
+          if (note)
+            addNote(children, { onset, end: onset + length, note, stream }, melody ? c.melody : c.notes, c);
+          if (c.notes.length > MAX_NOTES)
+            throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
           if (!melody) readMarks(children, onset, c);
           lastOnset = onset;
           if (!find(children, 'chord')) now = onset + length;
@@ -148,21 +210,36 @@ function readPart(measures: readonly Node[], index: number, melody: boolean, c: 
       }
       furthest = Math.max(furthest, now);
     }
-    if (bar === 0 && index === 0 && c.metre && furthest > 0 && furthest < barTicks(c.metre) && isUpbeat(measure, measures)) c.pickup = furthest;
+    if (
+      bar === 0 &&
+      index === 0 &&
+      c.metre &&
+      furthest > 0 &&
+      furthest < barTicks(c.metre) &&
+      isUpbeat(measure, measures)
+    )
+      c.pickup = furthest;
     measureStart = furthest;
   });
 }
 
 /** A first bar that is too short is an upbeat where the file says so, or where other bars follow it. */
 function isUpbeat(measure: Node, measures: readonly Node[]): boolean {
-  return attributeOf(measure, 'implicit') === 'yes' || attributeOf(measure, 'number') === '0' || all(measures, 'measure').length > 1;
+  return (
+    attributeOf(measure, 'implicit') === 'yes' ||
+    attributeOf(measure, 'number') === '0' ||
+    all(measures, 'measure').length > 1
+  );
 }
 
 /** A note that is tied to goes on from the one before it. */
 function addNote(children: readonly Node[], timed: TimedNote, notes: TimedNote[], c: Collected): void {
   const tied = all(children, 'tie').some((tie) => attributeOf(tie, 'type') === 'stop');
   const before = tied
-    ? notes.findLast(({ end, note, stream }) => end === timed.onset && stream === timed.stream && sameNote(note, timed.note))
+    ? notes.findLast(
+        ({ end, note, stream }) =>
+          end === timed.onset && stream === timed.stream && sameNote(note, timed.note),
+      )
     : undefined;
   if (before) before.end = timed.end;
   else notes.push(timed);
@@ -191,9 +268,17 @@ function readKey(nodes: readonly Node[], at: number, c: Collected, where: string
   const key = find(nodes, 'key');
   if (!key) return;
   const fifths = integer(find(childrenOf(key), 'fifths'), `the key signature in ${where}`, 0);
-  if (Math.abs(fifths) > 7) throw wrong(`fifths ${fifths} in ${where}`, 'a signature has at most seven sharps or flats.', 'Use the enharmonic key.');
+  if (Math.abs(fifths) > 7)
+    throw wrong(
+      `fifths ${fifths} in ${where}`,
+      'a signature has at most seven sharps or flats.',
+      'Use the enharmonic key.',
+    );
   const mode = textOf(find(childrenOf(key), 'mode'));
-  const read = keyFromSignature(fifths, (MODES as readonly string[]).includes(mode) ? (mode as Mode) : 'major');
+  const read = keyFromSignature(
+    fifths,
+    (MODES as readonly string[]).includes(mode) ? (mode as Mode) : 'major',
+  );
   if (c.keys.length === 0 || printKey(c.keys[c.keys.length - 1]!.key) !== printKey(read))
     c.keys.push({ at: c.keys.length === 0 ? 0 : at, key: read });
 }

@@ -7,7 +7,12 @@ import { membersOfKind, type Degree } from './kinds';
 export function readName(nodes: readonly Node[], prefix: string, where: string): NoteName {
   const letter = textOf(find(nodes, `${prefix}step`));
   const step = letter.length === 1 ? LETTERS.indexOf(letter) : -1;
-  if (step < 0) throw wrong(letter || 'nothing', `a note in ${where} has no letter from A to G.`, 'Each <step> holds one capital letter.');
+  if (step < 0)
+    throw wrong(
+      letter || 'nothing',
+      `a note in ${where} has no letter from A to G.`,
+      'Each <step> holds one capital letter.',
+    );
   return noteName(step, integer(find(nodes, `${prefix}alter`), `an alteration in ${where}`, 0));
 }
 
@@ -16,7 +21,8 @@ export function readPitch(nodes: readonly Node[], where: string): Note | null {
   if (!pitch) return null;
   const children = childrenOf(pitch);
   const octave = integer(find(children, 'octave'), `an octave in ${where}`);
-  if (octave < 0 || octave > 9) throw wrong(`octave ${octave} in ${where}`, 'octaves go from 0 to 9.', 'Middle C is C4.');
+  if (octave < 0 || octave > 9)
+    throw wrong(`octave ${octave} in ${where}`, 'octaves go from 0 to 9.', 'Middle C is C4.');
   return { ...readName(children, '', where), octave };
 }
 

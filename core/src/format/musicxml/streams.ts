@@ -51,7 +51,9 @@ export function melodyStream({ columns }: LineFile): Stream | null {
     voice: 1,
     staff: null,
     stem: null,
-    steps: columns.map(({ melody }) => (melody && melody.length > 0 ? melody.map((note) => [parseNote(note)]) : [[]])),
+    steps: columns.map(({ melody }) =>
+      melody && melody.length > 0 ? melody.map((note) => [parseNote(note)]) : [[]],
+    ),
   };
 }
 
@@ -66,7 +68,16 @@ export function segmentsOf(stream: Stream, columns: readonly TimedColumn[], bar:
       for (let at = from; at < to;) {
         const end = Math.min(to, (Math.floor(at / bar) + 1) * bar);
         for (const { value, ticks } of noteValues(end - at)) {
-          segments.push({ column, notes, start: at, ticks, value, first: at === from, last: at + ticks === to, signs: [] });
+          segments.push({
+            column,
+            notes,
+            start: at,
+            ticks,
+            value,
+            first: at === from,
+            last: at + ticks === to,
+            signs: [],
+          });
           at += ticks;
         }
       }
@@ -75,11 +86,15 @@ export function segmentsOf(stream: Stream, columns: readonly TimedColumn[], bar:
   return segments;
 }
 
-/** Gives the notes of a staff the accidentals that they need: one holds to the end of its bar, or to a change of key. */
+/**
+ * Gives the notes of a staff the accidentals that they need: one holds to the end of its bar, or to a change
+ * of key.
+ */
 export function sign(segments: readonly Segment[], columns: readonly TimedColumn[], bar: number): void {
   const sorted = [...segments].sort((a, b) => a.start - b.start);
   let start = 0;
-  const areaOf = (segment: Segment) => `${Math.floor(segment.start / bar)} ${printedFifths(columns[segment.column]!.key)}`;
+  const areaOf = (segment: Segment) =>
+    `${Math.floor(segment.start / bar)} ${printedFifths(columns[segment.column]!.key)}`;
   while (start < sorted.length) {
     let end = start + 1;
     while (end < sorted.length && areaOf(sorted[end]!) === areaOf(sorted[start]!)) end++;

@@ -2,7 +2,15 @@ import { printNumeral } from '../../label';
 import { barTicks, parseMetre, TICKS_A_QUARTER, type Metre } from '../../progression';
 import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
 import { timedLine, type TimedColumn } from '../timedLine';
-import { barline, figuredBass, keyElement, noteElements, numeralHarmony, symbolHarmony, tempoMark } from './elements';
+import {
+  barline,
+  figuredBass,
+  keyElement,
+  noteElements,
+  numeralHarmony,
+  symbolHarmony,
+  tempoMark,
+} from './elements';
 import { melodyStream, segmentsOf, sign, streamsOf, type Segment, type Stream } from './streams';
 import { el, musicXmlDocument, type Node } from './xml';
 
@@ -46,20 +54,30 @@ export function writeMusicXmlLine(file: LineFile, voices?: FileVoices): Carried<
   };
   const melody = melodyStream(file);
   const parts = [...(melody ? [part('Melody', 1, [melody])] : []), part('Keyboard', 2, streamsOf(columns))];
-  const lengths = parts.flatMap(({ streams }) => streams.flatMap(({ segments }) => segments.map(({ ticks }) => ticks)));
+  const lengths = parts.flatMap(({ streams }) =>
+    streams.flatMap(({ segments }) => segments.map(({ ticks }) => ticks)),
+  );
   const unit = [TICKS_A_QUARTER, bar, ...lengths].reduce(gcd);
   const context: Context = { file, columns, metre, bar, unit };
   const inside = columns.filter(
-    ({ at, place }) => (file.columns[at]!.repeatStart && !place.opens) || (file.columns[at]!.repeatEnd && !place.closes),
+    ({ at, place }) =>
+      (file.columns[at]!.repeatStart && !place.opens) || (file.columns[at]!.repeatEnd && !place.closes),
   ).length;
   const rulings = file.columns.filter(({ ruling }) => ruling !== undefined).length;
   const said = [
-    ...(inside > 0 ? [`${counted(inside, 'repeat within a bar was', 'repeats within a bar were')} left out.`] : []),
-    ...(rulings > 0 ? [`${counted(rulings, 'ruling', 'rulings')} went as plain ${rulings === 1 ? 'numeral' : 'numerals'}.`] : []),
+    ...(inside > 0
+      ? [`${counted(inside, 'repeat within a bar was', 'repeats within a bar were')} left out.`]
+      : []),
+    ...(rulings > 0
+      ? [`${counted(rulings, 'ruling', 'rulings')} went as plain ${rulings === 1 ? 'numeral' : 'numerals'}.`]
+      : []),
   ];
   const value = musicXmlDocument(
     { title: file.title, source: file.source },
-    parts.map((one, index) => ({ name: one.name, measures: measuresOf(one, index === parts.length - 1, context) })),
+    parts.map((one, index) => ({
+      name: one.name,
+      measures: measuresOf(one, index === parts.length - 1, context),
+    })),
   );
   return { value, remarks: [...remarks, ...said] };
 }
@@ -80,14 +98,22 @@ function measuresOf(part: Part, main: boolean, context: Context): Node[] {
     const to = Math.min((first + index + 1) * bar, end);
     const within = columns.filter(({ place }) => place.start >= from && place.start < to);
     const content: Node[] = [];
-    if (within[0] && within[0].place.start === from && file.columns[within[0].at]!.repeatStart && (within[0].place.opens || index === 0))
+    if (
+      within[0] &&
+      within[0].place.start === from &&
+      file.columns[within[0].at]!.repeatStart &&
+      (within[0].place.opens || index === 0)
+    )
       content.push(barline('left', 'forward'));
     if (index === 0) content.push(attributesOf(part, context), ...(main ? [tempoMark(file.tempo)] : []));
     part.streams.forEach(({ stream, segments }, at) => {
       if (at > 0) content.push(el('backup', [el('duration', [(to - from) / unit])]));
       for (const segment of segments) {
         if (segment.start < from || segment.start >= to) continue;
-        content.push(...before(segment, at === 0, main, index === 0, context), ...notesOf(segment, stream, at === 0 && main, context));
+        content.push(
+          ...before(segment, at === 0, main, index === 0, context),
+          ...notesOf(segment, stream, at === 0 && main, context),
+        );
       }
     });
     const lastColumn = columns.find(({ place }) => place.start + place.ticks === to);
@@ -112,16 +138,32 @@ function attributesOf(part: Part, { file, metre, unit, columns }: Context): Node
 }
 
 /** What stands before the notes of a column: a change of key, and its labels. */
-function before({ column, first, start }: Segment, leading: boolean, main: boolean, opening: boolean, { columns }: Context): Node[] {
+function before(
+  { column, first, start }: Segment,
+  leading: boolean,
+  main: boolean,
+  opening: boolean,
+  { columns }: Context,
+): Node[] {
   const { place, label, key, keyBegins, at } = columns[column]!;
   if (!leading || !first || start !== place.start) return [];
   const change = keyBegins && !(opening && at === 0) ? [el('attributes', [keyElement(key)])] : [];
   if (!main || !label.labelled.ok || columns[column]!.setting === null) return change;
   const { chord, numeral } = label.labelled.labels;
-  return [...change, symbolHarmony(chord), numeralHarmony(printNumeral(numeral, label.key), chord), ...figuredBass(chord, key)];
+  return [
+    ...change,
+    symbolHarmony(chord),
+    numeralHarmony(printNumeral(numeral, label.key), chord),
+    ...figuredBass(chord, key),
+  ];
 }
 
-function notesOf(segment: Segment, { voice, staff, stem }: Stream, carrying: boolean, { file, unit }: Context): Node[] {
+function notesOf(
+  segment: Segment,
+  { voice, staff, stem }: Stream,
+  carrying: boolean,
+  { file, unit }: Context,
+): Node[] {
   const { notes, signs, ticks, value, first, last, column } = segment;
   const { phraseEnd, words } = file.columns[column]!;
   return noteElements({

@@ -4,9 +4,18 @@ import { LETTERS, type Note } from '../../pitch';
 /** An element for XMLBuilder with preserveOrder. */
 export type Node = Record<string, unknown>;
 
-export function el(name: string, children: readonly (Node | string | number)[] = [], attributes?: Record<string, string | number>): Node {
-  const node: Node = { [name]: children.map((child) => (typeof child === 'object' ? child : { '#text': String(child) })) };
-  if (attributes) node[':@'] = Object.fromEntries(Object.entries(attributes).map(([key, value]) => [`@_${key}`, String(value)]));
+export function el(
+  name: string,
+  children: readonly (Node | string | number)[] = [],
+  attributes?: Record<string, string | number>,
+): Node {
+  const node: Node = {
+    [name]: children.map((child) => (typeof child === 'object' ? child : { '#text': String(child) })),
+  };
+  if (attributes)
+    node[':@'] = Object.fromEntries(
+      Object.entries(attributes).map(([key, value]) => [`@_${key}`, String(value)]),
+    );
   return node;
 }
 
@@ -19,7 +28,10 @@ export function musicXmlDocument(
     'score-partwise',
     [
       el('work', [el('work-title', [title])]),
-      el('identification', [el('encoding', [el('software', ['Diatonix'])]), ...(source === '' ? [] : [el('source', [source])])]),
+      el('identification', [
+        el('encoding', [el('software', ['Diatonix'])]),
+        ...(source === '' ? [] : [el('source', [source])]),
+      ]),
       el(
         'part-list',
         parts.map(({ name }, index) => el('score-part', [el('part-name', [name])], { id: `P${index + 1}` })),
@@ -28,8 +40,14 @@ export function musicXmlDocument(
     ],
     { version: '4.0' },
   );
-  const builder = new XMLBuilder({ preserveOrder: true, ignoreAttributes: false, format: true, suppressEmptyNode: true });
-  const doctype = '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
+  const builder = new XMLBuilder({
+    preserveOrder: true,
+    ignoreAttributes: false,
+    format: true,
+    suppressEmptyNode: true,
+  });
+  const doctype =
+    '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
   return `<?xml version="1.0" encoding="UTF-8"?>\n${doctype}${String(builder.build([root]))}\n`;
 }
 

@@ -2,7 +2,10 @@ import { beatTicks, printLength, TICKS_A_QUARTER, type Metre } from '../../progr
 
 /** Beats are written with up to this many decimals. */
 const DECIMALS = 3;
-/** Times read from decimals are rounded to this part of a quarter: a 24th, which every triplet and sixteenth has. */
+/**
+ * Times read from decimals are rounded to this part of a quarter: a 24th, which every triplet and sixteenth
+ * has.
+ */
 const GRAIN = TICKS_A_QUARTER / 24;
 
 /** A time within its bar as a beat from 1: `1`, `2.5`, `1.667`. */

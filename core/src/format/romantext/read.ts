@@ -2,7 +2,14 @@ import { attempt, TheoryError } from '../../errors';
 import { keyOf, parseKey, printKey, sameKey, type Key } from '../../key';
 import { parseNumeral, printNumeral, ROMANTEXT } from '../../label';
 import { parseNoteName } from '../../pitch';
-import { barTicks, parseMetre, printLength, USUAL_TICKS, type LineColumn, type Metre } from '../../progression';
+import {
+  barTicks,
+  parseMetre,
+  printLength,
+  USUAL_TICKS,
+  type LineColumn,
+  type Metre,
+} from '../../progression';
 import { PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
 import { lengthText, ticksOfBeat } from './beats';
 
@@ -15,11 +22,17 @@ const MOST_LETTERS = 2_000_000;
  * Reads RomanText (Tymoczko and others 2019): headers, bars with keys and
  * numerals, beats, phrase ends, repeats. A chord lasts until the next; a numeral
  * that is not read is told in the remarks and never takes its neighbours along.
- * Where the metre changes, the first one stays, which is told. Throws TheoryError `entry` for a text without a bar.
+ * Where the metre changes, the first one stays, which is told. Throws TheoryError `entry` for a text without
+ * a bar.
  */
 export function readRomanText(text: string): Carried<LineFile> {
   if (text.length > MOST_LETTERS)
-    throw new TheoryError('entry', `${text.length} letters`, 'this is too long for a RomanText file.', 'Read a part of it.');
+    throw new TheoryError(
+      'entry',
+      `${text.length} letters`,
+      'this is too long for a RomanText file.',
+      'Read a part of it.',
+    );
   const remarks: string[] = [];
   const columns: LineColumn[] = [];
   const bars = new Map<number, string>();
@@ -53,17 +66,26 @@ export function readRomanText(text: string): Carried<LineFile> {
     readBar(Number(bar[1]), bar[2]!, number + 1, remarks);
   });
   if (columns.length === 0 || !home)
-    throw new TheoryError('entry', lines[0] ?? '', 'this holds no bar with a numeral.', 'RomanText has lines such as “m1 A: I b2 vi6”.');
+    throw new TheoryError(
+      'entry',
+      lines[0] ?? '',
+      'this holds no bar with a numeral.',
+      'RomanText has lines such as “m1 A: I b2 vi6”.',
+    );
   const own = metre ?? parseMetre(UNSAID_METRE);
   const { timed, pickup } = withLengths(columns, onsets, own);
-  return { value: { title, source, tempo, metre: `${own.over}/${own.under}`, pickup, key: home, columns: timed }, remarks };
+  return {
+    value: { title, source, tempo, metre: `${own.over}/${own.under}`, pickup, key: home, columns: timed },
+    remarks,
+  };
 
   function readHeader(name: string, value: string): void {
     if (name === 'tempo') tempo = Math.round(Number(value)) || PLAIN_LINE.tempo;
     else if (name === 'source') source = value.slice(0, 200);
     else if (name === 'time signature') {
       const read = attempt(() => parseMetre(value));
-      if (metre && read.ok) remarks.push(`The metre ${value} was passed over: the whole line has the first one.`);
+      if (metre && read.ok)
+        remarks.push(`The metre ${value} was passed over: the whole line has the first one.`);
       else if (read.ok) metre = read.value;
     } else title = value;
   }
@@ -119,7 +141,8 @@ export function readRomanText(text: string): Carried<LineFile> {
     }
     const before = columns.length === 0 ? home : (lastKey() ?? home);
     // Chords without beats of their own follow each other.
-    if (onsets.length > 0 && now <= onsets[onsets.length - 1]!) now = onsets[onsets.length - 1]! + USUAL_TICKS;
+    if (onsets.length > 0 && now <= onsets[onsets.length - 1]!)
+      now = onsets[onsets.length - 1]! + USUAL_TICKS;
     onsets.push(now);
     columns.push({
       ...(repeats ? { repeatStart: true } : {}),
@@ -130,25 +153,39 @@ export function readRomanText(text: string): Carried<LineFile> {
   }
 
   function lastKey(): Key | null {
-    for (let at = columns.length - 1; at >= 0; at--) if (columns[at]!.key !== undefined) return parseKey(columns[at]!.key!);
+    for (let at = columns.length - 1; at >= 0; at--)
+      if (columns[at]!.key !== undefined) return parseKey(columns[at]!.key!);
     return home;
   }
 }
 
-/** Columns that last until the next, the last one to the end of its bar; nothing is said of time where all are half notes in the usual metre. */
-function withLengths(columns: readonly LineColumn[], onsets: readonly number[], metre: Metre): { timed: LineColumn[]; pickup: string } {
+/**
+ * Columns that last until the next, the last one to the end of its bar; nothing is said of time where all are
+ * half notes in the usual metre.
+ */
+function withLengths(
+  columns: readonly LineColumn[],
+  onsets: readonly number[],
+  metre: Metre,
+): { timed: LineColumn[]; pickup: string } {
   const bar = barTicks(metre);
   const lengths = onsets.map((onset, at) => (onsets[at + 1] ?? (Math.floor(onset / bar) + 1) * bar) - onset);
   const first = ((onsets[0]! % bar) + bar) % bar;
-  const plain = metre.over === 2 && metre.under === 4 && first === 0 && lengths.every((ticks) => ticks === USUAL_TICKS);
+  const plain =
+    metre.over === 2 && metre.under === 4 && first === 0 && lengths.every((ticks) => ticks === USUAL_TICKS);
   const unsaid = plain && columns.every(({ repeatStart, repeatEnd }) => !repeatStart && !repeatEnd);
   return {
-    timed: unsaid ? [...columns] : columns.map((column, at) => ({ ...column, length: lengthText(lengths[at]!) })),
+    timed: unsaid
+      ? [...columns]
+      : columns.map((column, at) => ({ ...column, length: lengthText(lengths[at]!) })),
     pickup: first === 0 ? '0' : printLength(bar - first),
   };
 }
 
 /** A small letter is a minor key; flats may be written as hyphens. */
 function keyOfToken(letter: string, signs: string): Key {
-  return keyOf(parseNoteName(letter.toUpperCase() + signs.replaceAll('-', 'b')), letter === letter.toUpperCase() ? 'major' : 'minor');
+  return keyOf(
+    parseNoteName(letter.toUpperCase() + signs.replaceAll('-', 'b')),
+    letter === letter.toUpperCase() ? 'major' : 'minor',
+  );
 }

@@ -7,7 +7,11 @@ import { counted, type Carried, type LineFile } from '../lineFile';
 import { beatText } from './beats';
 
 /** Names of the augmented sixths in RomanText. */
-const SIXTHS: Partial<Record<NonNullable<Numeral['special']>, string>> = { It: 'It6', Fr: 'Fr43', Ger: 'Ger65' };
+const SIXTHS: Partial<Record<NonNullable<Numeral['special']>, string>> = {
+  It: 'It6',
+  Fr: 'Fr43',
+  Ger: 'Ger65',
+};
 
 /**
  * Writes a progression as RomanText (Tymoczko and others 2019): bars and beats
@@ -31,7 +35,9 @@ export function writeRomanText(file: LineFile): Carried<string> {
     const beat = beatText(start - (bar - 1) * barTicks(metre), metre);
     if (beat !== '1') words.push(`b${beat}`);
     if (entry.kind === 'sought' || !labelled.ok) {
-      remarks.push(`Chord ${at + 1} has no numeral and was left out${labelled.ok ? '' : `: ${labelled.error.message}`}`);
+      remarks.push(
+        `Chord ${at + 1} has no numeral and was left out${labelled.ok ? '' : `: ${labelled.error.message}`}`,
+      );
     } else {
       if (!key || !sameKey(key, own)) words.push(`${keyText(own)}:`);
       key = own;
@@ -44,7 +50,9 @@ export function writeRomanText(file: LineFile): Carried<string> {
   });
   const left = (['words', 'melody', 'locks'] as const).flatMap((name) => {
     const count = file.columns.filter((column) => column[name] !== undefined).length;
-    return count === 0 ? [] : [`${LEFT[name]} of ${counted(count, 'chord', 'chords')} cannot be said in RomanText.`];
+    return count === 0
+      ? []
+      : [`${LEFT[name]} of ${counted(count, 'chord', 'chords')} cannot be said in RomanText.`];
   });
   const notes = file.columns.filter(({ entry }) => entry.kind === 'notes').length;
   if (notes > 0) left.push(`The very notes of ${counted(notes, 'chord', 'chords')} went as numerals.`);
@@ -64,18 +72,28 @@ function oneLine(text: string): string {
   return text.replace(/\s+/g, ' ');
 }
 
-/** Capital for major, small for minor, as RomanText has it; other modes go as major or minor by their third. */
+/**
+ * Capital for major, small for minor, as RomanText has it; other modes go as major or minor by their third.
+ */
 function keyText({ tonic, mode }: Key): string {
   const name = printNoteName(tonic);
-  return mode === 'major' || mode === 'lydian' || mode === 'mixolydian' ? name : name.charAt(0).toLowerCase() + name.slice(1);
+  return mode === 'major' || mode === 'lydian' || mode === 'mixolydian'
+    ? name
+    : name.charAt(0).toLowerCase() + name.slice(1);
 }
 
 function numeralText(numeral: Numeral, key: Key): { text: string; remark: string | null } {
-  if (numeral.special && SIXTHS[numeral.special] && !numeral.target) return { text: SIXTHS[numeral.special]!, remark: null };
+  if (numeral.special && SIXTHS[numeral.special] && !numeral.target)
+    return { text: SIXTHS[numeral.special]!, remark: null };
   if (numeral.special === 'sub' || numeral.special === 'CT') {
     const plain: Numeral =
-      numeral.special === 'sub' ? { ...numeral, special: null, degree: 2, alteration: -1 } : { ...numeral, special: null, degree: 2, alteration: 1 };
-    return { text: spelled(plain, key), remark: 'a substitute or common-tone chord went as the plain numeral of its root.' };
+      numeral.special === 'sub'
+        ? { ...numeral, special: null, degree: 2, alteration: -1 }
+        : { ...numeral, special: null, degree: 2, alteration: 1 };
+    return {
+      text: spelled(plain, key),
+      remark: 'a substitute or common-tone chord went as the plain numeral of its root.',
+    };
   }
   return { text: spelled(numeral, key), remark: null };
 }

@@ -1,6 +1,29 @@
-import { chordWorking, readingReasonWords, respellings, sameChord, seventhShortcut, whatItIs, describe, displayNoteName, HAND_CARE, homesOf, inversionWorking, numeralsForChord, otherReadings, printSymbol, qualityName, qualityWords, rootShortcuts, stackedNotes,
-  type Chord, type Clef, type ChordWay, type Key, type School, type WorkingStep,
-} from '@diatonix/core'; // prettier-ignore
+import {
+  chordWorking,
+  readingReasonWords,
+  respellings,
+  sameChord,
+  seventhShortcut,
+  whatItIs,
+  describe,
+  displayNoteName,
+  HAND_CARE,
+  homesOf,
+  inversionWorking,
+  numeralsForChord,
+  otherReadings,
+  printSymbol,
+  qualityName,
+  qualityWords,
+  rootShortcuts,
+  stackedNotes,
+  type Chord,
+  type Clef,
+  type ChordWay,
+  type Key,
+  type School,
+  type WorkingStep,
+} from '@diatonix/core';
 import { Play } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -50,7 +73,16 @@ interface ChordMarginProps {
 }
 
 /** The working of the chord, its other readings, and the keys it lives in. */
-export function ChordMargin({ chord, keyOf, clef, school, asked, onHear, onHearAll, onPick }: ChordMarginProps) {
+export function ChordMargin({
+  chord,
+  keyOf,
+  clef,
+  school,
+  asked,
+  onHear,
+  onHearAll,
+  onPick,
+}: ChordMarginProps) {
   const [way, setWay] = useState<Way>('thirds');
   const readings = otherReadings(chord, keyOf).slice(0, 4);
   const spellings = respellings(chord, keyOf)
@@ -58,11 +90,13 @@ export function ChordMargin({ chord, keyOf, clef, school, asked, onHear, onHearA
     .slice(0, 3);
   const [kept, setKept] = useState<Chord | null>(null);
   const homes = homesOf(chord);
-  const symbol = (one: Chord) => printSymbol(one, { glyphs: true, letters: school.letters, school: school.symbols });
+  const symbol = (one: Chord) =>
+    printSymbol(one, { glyphs: true, letters: school.letters, school: school.symbols });
   return (
     <Margin>
       <h2>
-        {displayNoteName(chord.root, school.letters)} {qualityWords(qualityName(describe(chord.members))).replace(/ triad$/, '')}
+        {displayNoteName(chord.root, school.letters)}{' '}
+        {qualityWords(qualityName(describe(chord.members))).replace(/ triad$/, '')}
       </h2>
       <p className="about">
         {stackedNotes(chord)
@@ -101,7 +135,8 @@ export function ChordMargin({ chord, keyOf, clef, school, asked, onHear, onHearA
           <Choices>
             {readings.map(({ chord: other, reasons }) => (
               <li key={printSymbol(other)}>
-                <Button onPress={() => onPick(other)}>{symbol(other)}</Button> {reasons.map(readingReasonWords).join(', ')}
+                <Button onPress={() => onPick(other)}>{symbol(other)}</Button>{' '}
+                {reasons.map(readingReasonWords).join(', ')}
               </li>
             ))}
           </Choices>
@@ -113,7 +148,8 @@ export function ChordMargin({ chord, keyOf, clef, school, asked, onHear, onHearA
           <Choices>
             {spellings.map(({ chord: other, foreign }) => (
               <li key={printSymbol(other)}>
-                <Button onPress={() => onPick(other)}>{symbol(other)}</Button> {readingReasonWords({ kind: 'in-key', foreign })}
+                <Button onPress={() => onPick(other)}>{symbol(other)}</Button>{' '}
+                {readingReasonWords({ kind: 'in-key', foreign })}
               </li>
             ))}
           </Choices>
@@ -129,5 +165,7 @@ function stepsOf(way: Way, chord: Chord, key: Key, asked: string | null): Workin
   const numeral = numeralsForChord(chord, key)[0]?.numeral;
   if (!numeral) return inversionWorking(chord, key);
   const steps = chordWorking(chord, way, { key, numeral });
-  return way === 'thirds' ? [...steps, ...seventhShortcut(chord), ...(asked === null ? [] : [whatItIs(chord, asked)])] : steps;
+  return way === 'thirds'
+    ? [...steps, ...seventhShortcut(chord), ...(asked === null ? [] : [whatItIs(chord, asked)])]
+    : steps;
 }

@@ -1,4 +1,15 @@
-import { attempt, identify, midiNumber, parseKey, parseSymbol, printSymbol, sameChord, printedFifths, type Chord, type Note } from '@diatonix/core';
+import {
+  attempt,
+  identify,
+  midiNumber,
+  parseKey,
+  parseSymbol,
+  printSymbol,
+  sameChord,
+  printedFifths,
+  type Chord,
+  type Note,
+} from '@diatonix/core';
 import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { GridColumn, GridRow, StaffFrame } from '../../columns/types';
 import { useRow } from '../../columns/useRow';
@@ -41,7 +52,10 @@ const VIEWS: readonly { readonly id: ChordView; readonly name: string; readonly 
   { id: 'chain', name: 'Chain', title: 'Chain of chords' },
 ];
 
-/** What a view shows: its columns, their notes to be heard, and the chord that choosing a column puts on the bench. */
+/**
+ * What a view shows: its columns, their notes to be heard, and the chord that choosing a column puts on the
+ * bench.
+ */
 interface Shown {
   readonly columns: GridColumn[];
   readonly rows: readonly GridRow[];
@@ -50,13 +64,24 @@ interface Shown {
   readonly chords: readonly (Chord | null)[];
 }
 
-function shownOf(chord: Chord, bench: ChordsBenchState, school: Parameters<typeof chordColumns>[2], engraver: Engraver | null): Shown {
+function shownOf(
+  chord: Chord,
+  bench: ChordsBenchState,
+  school: Parameters<typeof chordColumns>[2],
+  engraver: Engraver | null,
+): Shown {
   const close = (one: Chord) => closeNotes(one, bench.clef);
   switch (bench.view) {
     case 'voicings': {
       const voicings = voicingsOf(chord, bench.doubled);
       const notes = voicings.map(({ lower, upper }) => [...lower, ...upper]);
-      return { columns: voicingColumns(chord, voicings, bench, school, engraver), rows: VOICING_ROWS, frame: GRAND_STAFF, notes, chords: [] };
+      return {
+        columns: voicingColumns(chord, voicings, bench, school, engraver),
+        rows: VOICING_ROWS,
+        frame: GRAND_STAFF,
+        notes,
+        chords: [],
+      };
     }
     case 'parts': {
       const parts = writtenChords(chord);
@@ -73,17 +98,32 @@ function shownOf(chord: Chord, bench: ChordsBenchState, school: Parameters<typeo
       const tokens = readChain(bench.chain, parseKey(bench.key), school);
       const chords = chainChords(tokens);
       const notes = chords.map((one) => (one ? close(one) : []));
-      return { columns: chainColumns(tokens, bench, school, engraver), rows: CHAIN_ROWS, frame: CHORD_STAFF, notes, chords };
+      return {
+        columns: chainColumns(tokens, bench, school, engraver),
+        rows: CHAIN_ROWS,
+        frame: CHORD_STAFF,
+        notes,
+        chords,
+      };
     }
     default: {
       const chords = chordsOfView(chord, bench.view);
       const rows = bench.view === 'inversions' ? INVERSION_ROWS : FAMILY_ROWS;
-      return { columns: chordColumns(chords, bench, school, engraver), rows, frame: CHORD_STAFF, notes: chords.map(close), chords };
+      return {
+        columns: chordColumns(chords, bench, school, engraver),
+        rows,
+        frame: CHORD_STAFF,
+        notes: chords.map(close),
+        chords,
+      };
     }
   }
 }
 
-/** The Chords bench: one chord said in six ways, turned, laid out, written for other instruments, or set beside its family. */
+/**
+ * The Chords bench: one chord said in six ways, turned, laid out, written for other instruments, or set
+ * beside its family.
+ */
 export function ChordsBench() {
   const bench = useStore((state) => state.workbook.chords);
   const school = useStore((state) => state.workbook.school);
@@ -99,7 +139,10 @@ export function ChordsBench() {
   const key = useMemo(() => parseKey(bench.key), [bench.key]);
   const chord = useMemo(() => parseSymbol(bench.symbol), [bench.symbol]);
   const gathering = useGathering(key);
-  const { columns, rows, frame, notes, chords } = useMemo(() => shownOf(chord, bench, school, engraver), [chord, bench, school, engraver]);
+  const { columns, rows, frame, notes, chords } = useMemo(
+    () => shownOf(chord, bench, school, engraver),
+    [chord, bench, school, engraver],
+  );
   const inversions = bench.view === 'inversions';
   const own = bench.view === 'chain' ? -1 : chords.findIndex((one) => one && sameChord(one, chord));
   const selected = own >= 0 ? own : Math.min(column, columns.length - 1);
@@ -252,7 +295,9 @@ export function ChordsBench() {
           keyOf={key}
           clef={bench.clef}
           shown={
-            gathering.gathered.length > 0 ? [...gathering.gathered].sort((a, b) => midiNumber(a) - midiNumber(b)) : closeNotes(chord, bench.clef)
+            gathering.gathered.length > 0
+              ? [...gathering.gathered].sort((a, b) => midiNumber(a) - midiNumber(b))
+              : closeNotes(chord, bench.clef)
           }
           gaps
           gathered={gathering.gathered}

@@ -1,6 +1,19 @@
 import {
-  addMember, ADDABLE_DEGREES, attempt, changeMember, displayNoteName, memberNote, memberWord, printMember, printSymbol, turnThird, type Chord, type Member, type MemberChange, type School,
-} from '@diatonix/core'; // prettier-ignore
+  addMember,
+  ADDABLE_DEGREES,
+  attempt,
+  changeMember,
+  displayNoteName,
+  memberNote,
+  memberWord,
+  printMember,
+  printSymbol,
+  turnThird,
+  type Chord,
+  type Member,
+  type MemberChange,
+  type School,
+} from '@diatonix/core';
 import { MoveVertical, X } from 'lucide-react';
 import { lazy, useState } from 'react';
 import styled from 'styled-components';
@@ -56,7 +69,11 @@ export function Members({ chord, school, doubled, onChange }: MembersProps) {
   const change = (work: () => Chord) => {
     const changed = attempt(work);
     setProblem(changed.ok ? null : changed.error.message);
-    if (changed.ok) onChange(changed.value, printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }));
+    if (changed.ok)
+      onChange(
+        changed.value,
+        printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
+      );
   };
   const does = (member: Member, how: MemberChange) => () => change(() => changeMember(chord, member, how));
   return (
@@ -83,7 +100,11 @@ export function Members({ chord, school, doubled, onChange }: MembersProps) {
               <Button aria-label={`Leave the ${word} out`} onPress={does(member, 'leave-out')}>
                 <X aria-hidden="true" />
               </Button>
-              <Toggle aria-label={`Double the ${word}`} isSelected={doubled.includes(text)} onChange={() => toggleDoubled(text)}>
+              <Toggle
+                aria-label={`Double the ${word}`}
+                isSelected={doubled.includes(text)}
+                onChange={() => toggleDoubled(text)}
+              >
                 2×
               </Toggle>
             </span>
@@ -93,7 +114,12 @@ export function Members({ chord, school, doubled, onChange }: MembersProps) {
           label="Add a member"
           opens="menu"
           drop={(dropped) => (
-            <MenuPopover {...dropped} label="Add a member" entries={ADDABLE} onAction={(id) => change(() => addMember(chord, Number(id)))} />
+            <MenuPopover
+              {...dropped}
+              label="Add a member"
+              entries={ADDABLE}
+              onAction={(id) => change(() => addMember(chord, Number(id)))}
+            />
           )}
         >
           Add
@@ -109,7 +135,8 @@ export function TurnThird({ chord, school, onChange }: Omit<MembersProps, 'doubl
   const turned = attempt(() => turnThird(chord));
   if (!turned.ok || !turned.value) return null;
   const other = turned.value;
-  const symbol = (one: Chord) => printSymbol(one, { glyphs: true, letters: school.letters, school: school.symbols });
+  const symbol = (one: Chord) =>
+    printSymbol(one, { glyphs: true, letters: school.letters, school: school.symbols });
   return (
     <Button onPress={() => onChange(other, symbol(chord))}>
       <MoveVertical aria-hidden="true" /> Move the third: {symbol(other)}

@@ -1,4 +1,11 @@
-import { displayNoteName, notesFromBass, stackedNotes, sameName, type Chord, type School } from '@diatonix/core';
+import {
+  displayNoteName,
+  notesFromBass,
+  stackedNotes,
+  sameName,
+  type Chord,
+  type School,
+} from '@diatonix/core';
 import { Layers } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -46,7 +53,11 @@ export function Restack({ chord, school }: { chord: Chord; school: School }) {
           const at = order.findIndex((other) => sameName(other, note));
           const height = (order.length - 1 - Math.max(0, at)) * LINE_HEIGHT;
           return (
-            <span key={displayNoteName(note)} className={sameName(note, chord.root) ? 'root' : ''} style={{ transform: `translateY(${height}px)` }}>
+            <span
+              key={displayNoteName(note)}
+              className={sameName(note, chord.root) ? 'root' : ''}
+              style={{ transform: `translateY(${height}px)` }}
+            >
               {displayNoteName(note, school.letters)}
             </span>
           );

@@ -1,4 +1,13 @@
-import { attempt, chordInWays, readChordInWay, WAYS_IN, type Chord, type Key, type School, type WayIn } from '@diatonix/core';
+import {
+  attempt,
+  chordInWays,
+  readChordInWay,
+  WAYS_IN,
+  type Chord,
+  type Key,
+  type School,
+  type WayIn,
+} from '@diatonix/core';
 import { useId, useState } from 'react';
 import styled from 'styled-components';
 import { accidentalSigns } from '../../design/signs';
@@ -62,7 +71,10 @@ interface WayFieldsProps {
   readonly school: School;
 }
 
-/** The six ways into the chord. Writing in one changes the others; one that cannot be read says why and changes nothing. */
+/**
+ * The six ways into the chord. Writing in one changes the others; one that cannot be read says why and
+ * changes nothing.
+ */
 export function WayFields({ chord, keyOf, school }: WayFieldsProps) {
   const ways = chordInWays(chord, keyOf, school);
   return (
@@ -81,16 +93,26 @@ export function WayFields({ chord, keyOf, school }: WayFieldsProps) {
   );
 }
 
-function WayField({ way, value, chord, keyOf, school }: WayFieldsProps & { readonly way: WayIn; readonly value: string }) {
+function WayField({
+  way,
+  value,
+  chord,
+  keyOf,
+  school,
+}: WayFieldsProps & { readonly way: WayIn; readonly value: string }) {
   const putChord = useStore((state) => state.putChord);
   const [draft, setDraft] = useState<string | null>(null);
   const id = useId();
   const text = draft ?? value;
-  const read = draft === null || draft.trim() === '' ? null : attempt(() => readChordInWay(way, draft, chord, keyOf, school));
+  const read =
+    draft === null || draft.trim() === ''
+      ? null
+      : attempt(() => readChordInWay(way, draft, chord, keyOf, school));
   const problem = read && !read.ok ? read.error.message : null;
   const write = (next: string) => {
     setDraft(next);
-    const chordRead = next.trim() === '' ? null : attempt(() => readChordInWay(way, next, chord, keyOf, school));
+    const chordRead =
+      next.trim() === '' ? null : attempt(() => readChordInWay(way, next, chord, keyOf, school));
     if (chordRead?.ok) putChord(chordRead.value, `chord-${way}`);
   };
   return (

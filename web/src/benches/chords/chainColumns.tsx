@@ -37,11 +37,22 @@ export function chainChords(tokens: readonly LineToken[]): (Chord | null)[] {
   return tokens.map((token) => ('read' in token ? token.read.chord : null));
 }
 
-export function chainColumns(tokens: readonly LineToken[], bench: ChordsBenchState, school: School, engraver: Engraver | null): GridColumn[] {
+export function chainColumns(
+  tokens: readonly LineToken[],
+  bench: ChordsBenchState,
+  school: School,
+  engraver: Engraver | null,
+): GridColumn[] {
   const key = parseKey(bench.key);
   return tokens.map((token, index) => {
     if (!('read' in token)) {
-      return { id: String(index), sentence: `${token.text}, not understood: ${token.error.message}`, staff: null, cells: {}, problem: token.text };
+      return {
+        id: String(index),
+        sentence: `${token.text}, not understood: ${token.error.message}`,
+        staff: null,
+        cells: {},
+        problem: token.text,
+      };
     }
     const { chord, numeral } = token.read;
     const notes = closeNotes(chord, bench.clef);
@@ -52,7 +63,9 @@ export function chainColumns(tokens: readonly LineToken[], bench: ChordsBenchSta
       staff: engraver?.column([{ clef: bench.clef, notes }], CHORD_STAFF, printedFifths(key), 'w') ?? null,
       cells: {
         numeral: { text: speakNumeral(parts), content: <NumeralText parts={parts} /> },
-        symbol: { text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }) },
+        symbol: {
+          text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
+        },
         notes: { text: notes.map((note) => displayNoteName(note, school.letters)).join(' ') },
         name: { text: inversionWords(chord) },
       },

@@ -1,7 +1,31 @@
 import {
-  attempt, chordFingering, describe, displayNoteName, familyOn, gapsOf, halfStepsUp, inversionLetter, inversionsOf, inversionWords, noteAboveGap, notesFromBass, parseKey, printFigure, printFormula, printSymbol, qualityName, qualityWords,
-  shortFigures, printedFifths, speakChord, stackUp, type Chord, type Clef, type Note, type School,
-} from '@diatonix/core'; // prettier-ignore
+  attempt,
+  chordFingering,
+  describe,
+  displayNoteName,
+  familyOn,
+  gapsOf,
+  halfStepsUp,
+  inversionLetter,
+  inversionsOf,
+  inversionWords,
+  noteAboveGap,
+  notesFromBass,
+  parseKey,
+  printFigure,
+  printFormula,
+  printSymbol,
+  qualityName,
+  qualityWords,
+  shortFigures,
+  printedFifths,
+  speakChord,
+  stackUp,
+  type Chord,
+  type Clef,
+  type Note,
+  type School,
+} from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import { Figures } from '../../design/NumeralText';
 import { accidentalSigns } from '../../design/signs';
@@ -42,14 +66,25 @@ export function closeNotes(chord: Chord, clef: Clef): Note[] {
   return stackUp(notesFromBass(chord), FLOOR[clef]);
 }
 
-/** The chords of the chosen view: inversions, or a family on the root. Those that cannot be written are left out. */
+/**
+ * The chords of the chosen view: inversions, or a family on the root. Those that cannot be written are left
+ * out.
+ */
 export function chordsOfView(chord: Chord, view: ChordsBenchState['view']): Chord[] {
-  const list = view === 'triads' || view === 'sevenths' || view === 'extensions' ? familyOn(chord.root, view) : inversionsOf(chord);
+  const list =
+    view === 'triads' || view === 'sevenths' || view === 'extensions'
+      ? familyOn(chord.root, view)
+      : inversionsOf(chord);
   return list.filter((one) => attempt(() => notesFromBass(one)).ok);
 }
 
 /** Grid columns of the view. */
-export function chordColumns(chords: readonly Chord[], bench: ChordsBenchState, school: School, engraver: Engraver | null): GridColumn[] {
+export function chordColumns(
+  chords: readonly Chord[],
+  bench: ChordsBenchState,
+  school: School,
+  engraver: Engraver | null,
+): GridColumn[] {
   const key = parseKey(bench.key);
   const fifths = printedFifths(key);
   return chords.map((chord, index) => {
@@ -69,11 +104,19 @@ export function chordColumns(chords: readonly Chord[], bench: ChordsBenchState, 
           text:
             bench.view === 'inversions'
               ? inversionWords(chord)
-              : qualityWords(qualityName(describe(chord.members))).replace(/ (?:triad|seventh|ninth|1[13]th)$/, ''),
+              : qualityWords(qualityName(describe(chord.members))).replace(
+                  / (?:triad|seventh|ninth|1[13]th)$/,
+                  '',
+                ),
         },
-        figures: { text: figures.map(accidentalSigns).join(' '), content: figures.length > 0 ? <Figures figures={figures} /> : '' },
+        figures: {
+          text: figures.map(accidentalSigns).join(' '),
+          content: figures.length > 0 ? <Figures figures={figures} /> : '',
+        },
         letter: { text: inversionLetter(chord) },
-        symbol: { text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }) },
+        symbol: {
+          text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
+        },
         right: { text: fingering ? fingering.right.join(' ') : '' },
         left: { text: fingering ? fingering.left.join(' ') : '' },
       },

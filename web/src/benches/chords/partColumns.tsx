@@ -1,6 +1,17 @@
 import {
-  attempt, displayNoteName, INSTRUMENTS, intervalWords, parseKey, printSymbol, speakChord, writtenChord, writtenKey, type Chord, type Instrument, type School,
-} from '@diatonix/core'; // prettier-ignore
+  attempt,
+  displayNoteName,
+  INSTRUMENTS,
+  intervalWords,
+  parseKey,
+  printSymbol,
+  speakChord,
+  writtenChord,
+  writtenKey,
+  type Chord,
+  type Instrument,
+  type School,
+} from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import { keyName } from '../../design/names';
 import type { Engraver } from '../../notation/engraver';
@@ -16,9 +27,17 @@ export const PART_ROWS: readonly GridRow[] = [
   { id: 'key', label: 'Key', kind: 'soft' },
 ];
 
-const NAMES: Record<Instrument['id'], string> = { concert: 'concert pitch', Bb: 'B♭ part', Eb: 'E♭ part', F: 'F part' };
+const NAMES: Record<Instrument['id'], string> = {
+  concert: 'concert pitch',
+  Bb: 'B♭ part',
+  Eb: 'E♭ part',
+  F: 'F part',
+};
 
-/** The chord at concert pitch and as the B♭, E♭ and F parts have it written; parts past a triple accidental are left out. */
+/**
+ * The chord at concert pitch and as the B♭, E♭ and F parts have it written; parts past a triple accidental
+ * are left out.
+ */
 export function writtenChords(chord: Chord): { readonly instrument: Instrument; readonly chord: Chord }[] {
   return INSTRUMENTS.flatMap((instrument) => {
     const written = attempt(() => writtenChord(chord, instrument));
@@ -41,8 +60,12 @@ export function partColumns(
       staff: engraver?.column([{ clef: bench.clef, notes }], CHORD_STAFF, 0, 'w') ?? null,
       cells: {
         part: { text: NAMES[instrument.id] },
-        written: { text: instrument.id === 'concert' ? 'as it sounds' : `${intervalWords(instrument.written)} up` },
-        symbol: { text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }) },
+        written: {
+          text: instrument.id === 'concert' ? 'as it sounds' : `${intervalWords(instrument.written)} up`,
+        },
+        symbol: {
+          text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols }),
+        },
         notes: { text: notes.map((note) => displayNoteName(note, school.letters)).join(' ') },
         key: { text: key.ok ? key.value : '' },
       },

@@ -25,7 +25,11 @@ export function chordsSlice(get: () => WorkbookState): ChordsActions {
     chooseChordView: (view) => change({ view }),
     toggleDoubled: (member) => {
       const { doubled } = get().workbook.chords;
-      change({ doubled: doubled.includes(member) ? doubled.filter((other) => other !== member) : [...doubled, member] });
+      change({
+        doubled: doubled.includes(member)
+          ? doubled.filter((other) => other !== member)
+          : [...doubled, member],
+      });
     },
     typeChain: (chain) => change({ chain }, 'chord-chain'),
   };

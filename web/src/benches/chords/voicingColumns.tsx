@@ -1,6 +1,21 @@
 import {
-  cautionWords, chordFingering, displayNoteName, halfStepsUp, layOut, MANNERS, memberWord, parseKey, printedFifths, printMember, speakChord, type Chord, type Note, type School, type Voicing, type VoicingManner,
-} from '@diatonix/core'; // prettier-ignore
+  cautionWords,
+  chordFingering,
+  displayNoteName,
+  halfStepsUp,
+  layOut,
+  MANNERS,
+  memberWord,
+  parseKey,
+  printedFifths,
+  printMember,
+  speakChord,
+  type Chord,
+  type Note,
+  type School,
+  type Voicing,
+  type VoicingManner,
+} from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import type { Engraver } from '../../notation/engraver';
 import { GRAND_STAFF } from '../../notation/frames';
@@ -39,7 +54,8 @@ export function voicingColumns(
   engraver: Engraver | null,
 ): GridColumn[] {
   const fifths = printedFifths(parseKey(bench.key));
-  const row = (notes: readonly Note[]) => notes.map((note) => displayNoteName(note, school.letters)).join(' ');
+  const row = (notes: readonly Note[]) =>
+    notes.map((note) => displayNoteName(note, school.letters)).join(' ');
   return voicings.map((voicing) => {
     const { manner, lower, upper, leftOut, cautions } = voicing;
     const notes = [...lower, ...upper];

@@ -1,4 +1,12 @@
-import { displayNoteName, INTERVAL_WAYS, intervalBetween, intervalWords, intervalWorking, type IntervalWay, type School } from '@diatonix/core';
+import {
+  displayNoteName,
+  INTERVAL_WAYS,
+  intervalBetween,
+  intervalWords,
+  intervalWorking,
+  type IntervalWay,
+  type School,
+} from '@diatonix/core';
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
@@ -22,7 +30,15 @@ interface IntervalMarginProps {
 }
 
 /** The working of the selected interval in the way that the teacher picks. */
-export function IntervalMargin({ item, position, school, bench, onHear, onRemove, onOctave }: IntervalMarginProps) {
+export function IntervalMargin({
+  item,
+  position,
+  school,
+  bench,
+  onHear,
+  onRemove,
+  onOctave,
+}: IntervalMarginProps) {
   const chooseWay = useStore((state) => state.chooseIntervalWay);
   if (!item) {
     return (
@@ -52,7 +68,16 @@ export function IntervalMargin({ item, position, school, bench, onHear, onRemove
   const asked = askedOf(bench, item.id, pair);
   if (asked)
     return (
-      <NameIt key={item.id + asked.what} id={item.id} position={position} pair={pair} asked={asked} bench={bench} school={school} onHear={onHear} />
+      <NameIt
+        key={item.id + asked.what}
+        id={item.id}
+        position={position}
+        pair={pair}
+        asked={asked}
+        bench={bench}
+        school={school}
+        onHear={onHear}
+      />
     );
   const interval = intervalBetween(from, to);
   const words = intervalWords(interval);
@@ -60,7 +85,8 @@ export function IntervalMargin({ item, position, school, bench, onHear, onRemove
     <Margin>
       <h2>{words.replace(/^./, (first) => first.toUpperCase())}</h2>
       <p className="about">
-        {displayNoteName(from, school.letters)} {interval.direction === 'down' ? 'down to' : 'up to'} {displayNoteName(to, school.letters)}
+        {displayNoteName(from, school.letters)} {interval.direction === 'down' ? 'down to' : 'up to'}{' '}
+        {displayNoteName(to, school.letters)}
       </p>
       <Ways
         label="Way of working"

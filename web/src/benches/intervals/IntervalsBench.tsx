@@ -24,9 +24,15 @@ import { itemText } from './slice';
 import { readFaults } from './faults';
 
 const SECONDS = 1.5;
-const PER_BAR = Array.from({ length: MOST_PER_BAR }, (_, index) => ({ id: String(index + 1), name: `${index + 1} in a bar` }));
+const PER_BAR = Array.from({ length: MOST_PER_BAR }, (_, index) => ({
+  id: String(index + 1),
+  name: `${index + 1} in a bar`,
+}));
 
-/** The Intervals bench: a line of intervals under one signature, each with its name, its inversion and its check. */
+/**
+ * The Intervals bench: a line of intervals under one signature, each with its name, its inversion and its
+ * check.
+ */
 export function IntervalsBench() {
   const bench = useStore((state) => state.workbook.intervals);
   const school = useStore((state) => state.workbook.school);
@@ -78,7 +84,9 @@ export function IntervalsBench() {
   const gather = (note: Note) => {
     const notes = [...gathering.now(), note];
     if (notes.length < 2) return gathering.set(notes);
-    setPlace({ intervalColumn: addInterval(printNote(notes[0]!), printNote(notes[1]!), current?.id ?? null) });
+    setPlace({
+      intervalColumn: addInterval(printNote(notes[0]!), printNote(notes[1]!), current?.id ?? null),
+    });
     gathering.clear();
   };
   const onKey = (event: KeyboardEvent): boolean => {
@@ -119,7 +127,12 @@ export function IntervalsBench() {
       actions={
         <>
           <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseIntervalClef} />
-          <Choice label="Intervals in a bar" value={String(bench.perBar)} options={PER_BAR} onChoose={(count) => choosePerBar(Number(count))} />
+          <Choice
+            label="Intervals in a bar"
+            value={String(bench.perBar)}
+            options={PER_BAR}
+            onChoose={(count) => choosePerBar(Number(count))}
+          />
           <Toggle isSelected={bench.naming} onChange={nameYourself}>
             Name it yourself
           </Toggle>
@@ -127,7 +140,12 @@ export function IntervalsBench() {
             Pencilled in
           </Toggle>
           <NotesToggle />
-          <PictureMenu work={work} column={selected} name="intervals" onMusicXml={() => void exportIntervals(bench)} />
+          <PictureMenu
+            work={work}
+            column={selected}
+            name="intervals"
+            onMusicXml={() => void exportIntervals(bench)}
+          />
         </>
       }
       margin={
@@ -146,7 +164,8 @@ export function IntervalsBench() {
       <div ref={work}>
         {columns.length === 0 ? (
           <p>
-            Nothing stands here yet. Type two notes, or a note and what to build on it, with commas between: <b>E4 C#5, Ab3 M6, C5 -m3</b>.{' '}
+            Nothing stands here yet. Type two notes, or a note and what to build on it, with commas between:{' '}
+            <b>E4 C#5, Ab3 M6, C5 -m3</b>.{' '}
             <Button onPress={() => typeIntervals('E4 C#5, Ab3 M6, C5 -m3')}>Put these</Button>
           </p>
         ) : (
@@ -166,7 +185,9 @@ export function IntervalsBench() {
           />
         )}
       </div>
-      {gathering.gathered.length > 0 && !panel && <p role="status">{printNote(gathering.gathered[0]!)}, and what note to it? Type its letter.</p>}
+      {gathering.gathered.length > 0 && !panel && (
+        <p role="status">{printNote(gathering.gathered[0]!)}, and what note to it? Type its letter.</p>
+      )}
       <LineField
         label="Intervals: two notes, or a note and an interval, with commas between"
         placeholder="Type intervals with commas between: E4 C#5, Ab3 M6, C5 -m3"
@@ -182,7 +203,9 @@ export function IntervalsBench() {
           shown={gathering.gathered.length > 0 ? gathering.gathered : marked}
           gaps
           gathered={gathering.gathered}
-          hint={gathering.gathered.length === 0 ? 'Put the first note of an interval.' : 'Put the second note.'}
+          hint={
+            gathering.gathered.length === 0 ? 'Put the first note of an interval.' : 'Put the second note.'
+          }
           onNote={gather}
           onClear={gathering.clear}
         />

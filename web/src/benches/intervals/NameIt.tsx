@@ -46,7 +46,10 @@ interface NameItProps {
   readonly onHear: (manner: 'together' | 'note by note') => void;
 }
 
-/** Asks for the name of an interval, then of its inversion, and meets a wrong one with its likely cause. The working shows once it is right. */
+/**
+ * Asks for the name of an interval, then of its inversion, and meets a wrong one with its likely cause. The
+ * working shows once it is right.
+ */
 export function NameIt({ id, position, pair, asked, bench, school, onHear }: NameItProps) {
   const { answerInterval, answerInversion } = useStore.getState();
   const inversion = asked.what === 'inversion';
@@ -62,7 +65,8 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
       <h2>Interval {position + 1}</h2>
       <p className="about">
         {inversion ? `It is ${intervalWords(intervalBetween(pair.from, pair.to))}. Turned over: ` : ''}
-        {displayNoteName(notes.from, school.letters)} to {displayNoteName(notes.to, school.letters)}: what is its name?
+        {displayNoteName(notes.from, school.letters)} to {displayNoteName(notes.to, school.letters)}: what is
+        its name?
       </p>
       <Answer onSubmit={submit}>
         <input
@@ -78,7 +82,9 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
       </Answer>
       {said && <Problem>{said}</Problem>}
       <p className="about">
-        {inversion ? 'The numbers sum to 9, and the qualities swap.' : 'Quality and number: P, M, m, A or d, then the letters counted.'}
+        {inversion
+          ? 'The numbers sum to 9, and the qualities swap.'
+          : 'Quality and number: P, M, m, A or d, then the letters counted.'}
       </p>
       <div className="doings">
         <Button onPress={() => onHear('note by note')}>

@@ -1,7 +1,32 @@
 import {
-  accidentalsInBar, displayNoteName, halfSteps, intervalBetween, intervalWords, markInterval, markInversion, signatureAlteration, type IntervalMark, type InversionMark, invert, invertPair, nameUnderSignature, numberWord, parseKey, parseNote, qualityLetters, qualityWord, simpleForm, readPair, attempt, printedFifths, speakNoteName, TheoryError,
-  type IntervalWay, type Note, type School,
-} from '@diatonix/core'; // prettier-ignore
+  accidentalsInBar,
+  displayNoteName,
+  halfSteps,
+  intervalBetween,
+  intervalWords,
+  markInterval,
+  markInversion,
+  signatureAlteration,
+  type IntervalMark,
+  type InversionMark,
+  invert,
+  invertPair,
+  nameUnderSignature,
+  numberWord,
+  parseKey,
+  parseNote,
+  qualityLetters,
+  qualityWord,
+  simpleForm,
+  readPair,
+  attempt,
+  printedFifths,
+  speakNoteName,
+  TheoryError,
+  type IntervalWay,
+  type Note,
+  type School,
+} from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import type { Engraver } from '../../notation/engraver';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
@@ -20,14 +45,20 @@ export const ROWS: readonly GridRow[] = [
 /** The notes of an item, or why there are none. */
 export function pairOf(
   item: IntervalItem,
-): { readonly ok: true; readonly from: Note; readonly to: Note } | { readonly ok: false; readonly error: TheoryError } {
+):
+  | { readonly ok: true; readonly from: Note; readonly to: Note }
+  | { readonly ok: false; readonly error: TheoryError } {
   if ('from' in item) return { ok: true, from: parseNote(item.from), to: parseNote(item.to) };
   const read = attempt(() => readPair(item.unread));
   return read.ok ? { ok: true, ...read.value } : read;
 }
 
 /** The line of intervals as grid columns, with barlines and the accidentals that hold within each bar. */
-export function intervalColumns(bench: IntervalsBenchState, school: School, engraver: Engraver | null): GridColumn[] {
+export function intervalColumns(
+  bench: IntervalsBenchState,
+  school: School,
+  engraver: Engraver | null,
+): GridColumn[] {
   const fifths = printedFifths(parseKey(bench.key));
   const { items, perBar } = bench;
   const columns: GridColumn[] = [];
@@ -75,7 +106,10 @@ function signsOfBar(pairs: readonly ({ from: Note; to: Note } | null)[], fifths:
     );
   const own = groups(pairs);
   const turned = groups(pairs.map((pair) => pair && invertPair(pair)));
-  return pairs.map((_, index) => ({ own: own.slice(2 * index, 2 * index + 2), turned: turned.slice(2 * index, 2 * index + 2) }));
+  return pairs.map((_, index) => ({
+    own: own.slice(2 * index, 2 * index + 2),
+    turned: turned.slice(2 * index, 2 * index + 2),
+  }));
 }
 
 function intervalColumn(
@@ -93,7 +127,9 @@ function intervalColumn(
   const turned = invertPair(pair);
   const inversion = attempt(() => invert(interval));
   const name = (note: Note) =>
-    bench.pencilled ? displayNoteName(note, school.letters) : displayNoteName(nameUnderSignature(note, fifths), school.letters);
+    bench.pencilled
+      ? displayNoteName(note, school.letters)
+      : displayNoteName(nameUnderSignature(note, fifths), school.letters);
   const staves = [
     { clef: bench.clef, notes: [from], then: [[to]], signs: signs.own },
     ...(turned ? [{ clef: bench.clef, notes: [turned.from], then: [[turned.to]], signs: signs.turned }] : []),
@@ -107,13 +143,17 @@ function intervalColumn(
     staff: engraver?.column(staves, INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
     cells: {
       letters: { text: `${name(from)} – ${name(to)}` },
-      number: { text: `${interval.number} · ${numberWord(interval.number)}${interval.direction === 'down' ? ' down' : ''}` },
+      number: {
+        text: `${interval.number} · ${numberWord(interval.number)}${interval.direction === 'down' ? ' down' : ''}`,
+      },
       quality: { text: qualityWord(interval).replace('-', ' ') },
       steps: { text: String(Math.abs(halfSteps(interval))) },
       inverted: { text: turned ? `${name(turned.from)} – ${name(turned.to)}` : '' },
       inversion: { text: inversion.ok ? intervalWords(inversion.value) : 'none within the octave' },
       check: {
-        text: inversion.ok ? `${simple.number} + ${inversion.value.number} = 9 · ${qualityLetters(simple)} ↔ ${qualityLetters(inversion.value)}` : '',
+        text: inversion.ok
+          ? `${simple.number} + ${inversion.value.number} = 9 · ${qualityLetters(simple)} ↔ ${qualityLetters(inversion.value)}`
+          : '',
       },
     },
   };
@@ -126,7 +166,13 @@ export function markOf(
   pair: { from: Note; to: Note },
 ): { readonly answer: string; readonly mark: IntervalMark | null } {
   const answer = bench.answers[id] ?? '';
-  const question = { from: pair.from, to: pair.to, clef: bench.clef, key: parseKey(bench.key), earlier: earlierInBar(bench, id) };
+  const question = {
+    from: pair.from,
+    to: pair.to,
+    clef: bench.clef,
+    key: parseKey(bench.key),
+    earlier: earlierInBar(bench, id),
+  };
   return { answer, mark: answer === '' ? null : markInterval(question, answer) };
 }
 
@@ -155,8 +201,15 @@ export interface Asked {
   readonly answer: string;
 }
 
-/** What the class has still to name: the interval first, then its inversion, where it has one; null when both are right or nothing is blank. */
-export function askedOf(bench: IntervalsBenchState, id: string, pair: { from: Note; to: Note }): Asked | null {
+/**
+ * What the class has still to name: the interval first, then its inversion, where it has one; null when both
+ * are right or nothing is blank.
+ */
+export function askedOf(
+  bench: IntervalsBenchState,
+  id: string,
+  pair: { from: Note; to: Note },
+): Asked | null {
   if (!bench.naming) return null;
   const own = markOf(bench, id, pair);
   if (own.mark?.verdict !== 'right') return { what: 'name', answer: own.answer };
@@ -165,7 +218,10 @@ export function askedOf(bench: IntervalsBenchState, id: string, pair: { from: No
   return turned.mark?.verdict === 'right' ? null : { what: 'inversion', answer: turned.answer };
 }
 
-/** A column in which something is still to be named: the notes and letters, and a wrong answer in correction ink. */
+/**
+ * A column in which something is still to be named: the notes and letters, and a wrong answer in correction
+ * ink.
+ */
 function blankColumn(
   id: string,
   index: number,
@@ -179,14 +235,23 @@ function blankColumn(
 ): GridColumn {
   const { from, to } = pair;
   const interval = intervalBetween(from, to);
-  const name = (note: Note) => displayNoteName(bench.pencilled ? note : nameUnderSignature(note, fifths), school.letters);
+  const name = (note: Note) =>
+    displayNoteName(bench.pencilled ? note : nameUnderSignature(note, fifths), school.letters);
   const wrong = answer === '' ? null : <span className="wrong">{answer} ✗</span>;
-  const open = wrong ? { text: `${answer}, wrong`, content: wrong } : { text: 'to be named', content: <span className="blank" aria-hidden="true" /> };
+  const open = wrong
+    ? { text: `${answer}, wrong`, content: wrong }
+    : { text: 'to be named', content: <span className="blank" aria-hidden="true" /> };
   const named = what === 'inversion';
   return {
     id,
     sentence: `interval ${index + 1}, ${speakNoteName(from)} to ${speakNoteName(to)}, ${named ? `${intervalWords(interval)}, its inversion ` : ''}${answer === '' ? 'to be named' : `answered ${answer}, wrong`}`,
-    staff: engraver?.column([{ clef: bench.clef, notes: [from], then: [[to]], signs: signs.own }], INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
+    staff:
+      engraver?.column(
+        [{ clef: bench.clef, notes: [from], then: [[to]], signs: signs.own }],
+        INTERVAL_AND_INVERSION,
+        fifths,
+        'w',
+      ) ?? null,
     cells: {
       letters: { text: `${name(from)} – ${name(to)}` },
       number: named ? { text: `${interval.number} · ${numberWord(interval.number)}` } : open,
@@ -195,4 +260,9 @@ function blankColumn(
   };
 }
 
-export const WAY_NAMES: Record<IntervalWay, string> = { scale: 'Scale', strip: 'Strip', 'half-steps': 'Half steps', inversion: 'Invert' };
+export const WAY_NAMES: Record<IntervalWay, string> = {
+  scale: 'Scale',
+  strip: 'Strip',
+  'half-steps': 'Half steps',
+  inversion: 'Invert',
+};

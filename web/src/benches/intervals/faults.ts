@@ -3,5 +3,7 @@ import type { LineFault } from '../../design/LineField';
 
 /** Pieces of a typed line of intervals that are not understood. */
 export function readFaults(line: string): LineFault[] {
-  return readIntervalLine(line).flatMap((token) => ('error' in token ? [{ start: token.start, end: token.end, message: token.error.message }] : []));
+  return readIntervalLine(line).flatMap((token) =>
+    'error' in token ? [{ start: token.start, end: token.end, message: token.error.message }] : [],
+  );
 }

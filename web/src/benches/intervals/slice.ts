@@ -1,4 +1,12 @@
-import { parseNote, printNote, readIntervalLine, transpose, parseInterval, type Clef, type IntervalWay } from '@diatonix/core';
+import {
+  parseNote,
+  printNote,
+  readIntervalLine,
+  transpose,
+  parseInterval,
+  type Clef,
+  type IntervalWay,
+} from '@diatonix/core';
 import { newId } from '../../workbook/ids';
 import type { IntervalItem, IntervalsBenchState } from '../../workbook/model';
 import type { WorkbookState } from '../../workbook/store';
@@ -27,7 +35,10 @@ export interface IntervalsActions {
 /** What the Intervals bench decides. */
 export function intervalsSlice(get: () => WorkbookState): IntervalsActions {
   const change = (part: (now: IntervalsBenchState) => Partial<IntervalsBenchState>, burst?: string) =>
-    get().edit((workbook) => ({ ...workbook, intervals: { ...workbook.intervals, ...part(workbook.intervals) } }), burst);
+    get().edit(
+      (workbook) => ({ ...workbook, intervals: { ...workbook.intervals, ...part(workbook.intervals) } }),
+      burst,
+    );
   return {
     chooseIntervalClef: (clef) => change(() => ({ clef })),
     chooseIntervalKey: (key) => change(() => ({ key })),
@@ -35,9 +46,11 @@ export function intervalsSlice(get: () => WorkbookState): IntervalsActions {
     chooseIntervalWay: (way) => change(() => ({ way })),
     nameYourself: (naming) => change(() => ({ naming, answers: {}, inversionAnswers: {} })),
     answerInterval: (id, answer) => change(({ answers }) => ({ answers: { ...answers, [id]: answer } })),
-    answerInversion: (id, answer) => change(({ inversionAnswers }) => ({ inversionAnswers: { ...inversionAnswers, [id]: answer } })),
+    answerInversion: (id, answer) =>
+      change(({ inversionAnswers }) => ({ inversionAnswers: { ...inversionAnswers, [id]: answer } })),
     choosePerBar: (perBar) => change(() => ({ perBar })),
-    typeIntervals: (line) => change(({ items }) => ({ items: mergeByText(items, readItems(line), itemText) }), 'intervals-line'),
+    typeIntervals: (line) =>
+      change(({ items }) => ({ items: mergeByText(items, readItems(line), itemText) }), 'intervals-line'),
     removeInterval: (id) => change(({ items }) => ({ items: items.filter((item) => item.id !== id) })),
     addInterval: (from, to, after = null) => {
       const id = newId();
@@ -61,7 +74,9 @@ export function intervalsSlice(get: () => WorkbookState): IntervalsActions {
 
 function readItems(line: string): IntervalItem[] {
   return readIntervalLine(line).map((token) =>
-    'pair' in token ? { id: '', from: printNote(token.pair.from), to: printNote(token.pair.to) } : { id: '', unread: token.text },
+    'pair' in token
+      ? { id: '', from: printNote(token.pair.from), to: printNote(token.pair.to) }
+      : { id: '', unread: token.text },
   );
 }
 

@@ -1,4 +1,13 @@
-import { circleOfFifths, closelyRelated, displayNoteName, printKey, sameKey, signatureWords, type Key, type School } from '@diatonix/core';
+import {
+  circleOfFifths,
+  closelyRelated,
+  displayNoteName,
+  printKey,
+  sameKey,
+  signatureWords,
+  type Key,
+  type School,
+} from '@diatonix/core';
 import { arc } from 'd3-shape';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
@@ -119,14 +128,24 @@ export function CircleView({ keyOf, school, onChoose }: CircleViewProps) {
   };
   return (
     <Circle ref={root}>
-      <svg viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE} ${SIZE}`} role="radiogroup" aria-label="Circle of fifths" onKeyDown={onKey}>
+      <svg
+        viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE} ${SIZE}`}
+        role="radiogroup"
+        aria-label="Circle of fifths"
+        onKeyDown={onKey}
+      >
         {(['major', 'minor'] as const).map((ring) => (
           <g key={ring} className={`ring-${ring}`} role="presentation">
             {circle.map((at, place) => {
               const keys = at[ring];
               const chosen = keys.some((key) => sameKey(key, keyOf));
               const { inner, outer } = RINGS[ring];
-              const shape = { innerRadius: inner, outerRadius: outer, startAngle: (place - 0.5) * TURN, endAngle: (place + 0.5) * TURN };
+              const shape = {
+                innerRadius: inner,
+                outerRadius: outer,
+                startAngle: (place - 0.5) * TURN,
+                endAngle: (place + 0.5) * TURN,
+              };
               const [x, y] = arc().centroid(shape);
               return (
                 <g

@@ -27,13 +27,26 @@ export function ClassChoice() {
   const classes = useStore((state) => state.workbook.classes);
   const open = useStore((state) => openClassOf(state.workbook));
   const { chooseClass, addClass, renameClass } = useStore.getState();
-  const options = [...classes.map(({ id, name }) => ({ id, name: name.trim() === '' ? 'Unnamed class' : name })), { id: NEW, name: 'New class' }];
+  const options = [
+    ...classes.map(({ id, name }) => ({ id, name: name.trim() === '' ? 'Unnamed class' : name })),
+    { id: NEW, name: 'New class' },
+  ];
   return (
     <div className="aside">
       What is taught is kept for each class.
       <Row>
-        <Choice label="Class" value={open.id} options={options} onChoose={(id) => (id === NEW ? addClass() : chooseClass(id))} />
-        <input aria-label="Name of the class" value={open.name} maxLength={60} onChange={(event) => renameClass(event.target.value)} />
+        <Choice
+          label="Class"
+          value={open.id}
+          options={options}
+          onChoose={(id) => (id === NEW ? addClass() : chooseClass(id))}
+        />
+        <input
+          aria-label="Name of the class"
+          value={open.name}
+          maxLength={60}
+          onChange={(event) => renameClass(event.target.value)}
+        />
       </Row>
     </div>
   );

@@ -1,4 +1,17 @@
-import { hasOrdinarySignature, keyOf as keyFrom, otherSpelling, parallelKey, parseKey, printKey, relativeKey, signatureFifths, signatureWords, stackUp, type Note, type StackTop } from '@diatonix/core'; // prettier-ignore
+import {
+  hasOrdinarySignature,
+  keyOf as keyFrom,
+  otherSpelling,
+  parallelKey,
+  parseKey,
+  printKey,
+  relativeKey,
+  signatureFifths,
+  signatureWords,
+  stackUp,
+  type Note,
+  type StackTop,
+} from '@diatonix/core';
 import { lazy, Suspense, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -38,14 +51,18 @@ const TITLES: Record<KeyView, string> = {
 };
 const MIDDLE: Note = { step: 0, alteration: 0, octave: 4 };
 
-/** The Key bench: signature, scale and chord map of one key, its primary chords, its place on the circle, and maps to print. */
+/**
+ * The Key bench: signature, scale and chord map of one key, its primary chords, its place on the circle, and
+ * maps to print.
+ */
 export function KeyBench() {
   const bench = useStore((state) => state.workbook.keyBench);
   const { notYetTaught } = useStore((state) => openClassOf(state.workbook));
   const school = useStore((state) => state.workbook.school);
   const selected = useStore((state) => state.place.keyColumn) - 1;
   const panel = useStore((state) => state.place.notePanel);
-  const { chooseKey, chooseTop, chooseClef, showFingering, chooseKeyView, toggleTaught, addEntry, setPlace } = useStore.getState();
+  const { chooseKey, chooseTop, chooseClef, showFingering, chooseKeyView, toggleTaught, addEntry, setPlace } =
+    useStore.getState();
   const engraver = useEngraver();
   const navigate = useNavigate();
   const work = useRef<HTMLDivElement>(null);
@@ -56,7 +73,8 @@ export function KeyBench() {
   const mode = key.mode === 'major' ? 'major' : 'minor';
   const relative = useMemo(() => relativeKey(key), [key]);
   const parallel = useMemo(() => parallelKey(key), [key]);
-  const put = (index: number) => setPlace({ progressionColumn: addEntry({ kind: 'numeral', text: numeralText(bench, key, index) }) });
+  const put = (index: number) =>
+    setPlace({ progressionColumn: addEntry({ kind: 'numeral', text: numeralText(bench, key, index) }) });
   /** A note that is played becomes the tonic, under the name that has an ordinary signature. */
   const chooseTonic = (note: Note) => {
     const named = [note, otherSpelling(note)].find((name) => hasOrdinarySignature(keyFrom(name, key.mode)));
@@ -151,7 +169,9 @@ export function KeyBench() {
       {views}
       <Work ref={work}>
         <h2 className="visually-hidden">{TITLES[bench.view]}</h2>
-        {bench.view === 'map' && <MapView bench={bench} keyOf={key} school={school} engraver={engraver} selected={at} onPut={put} />}
+        {bench.view === 'map' && (
+          <MapView bench={bench} keyOf={key} school={school} engraver={engraver} selected={at} onPut={put} />
+        )}
         <Suspense fallback={null}>
           {bench.view === 'primary' && <PrimaryView keyOf={key} school={school} engraver={engraver} />}
           {bench.view === 'circle' && <CircleView keyOf={key} school={school} onChoose={chooseKey} />}

@@ -51,7 +51,17 @@ interface KeyMarginProps {
 }
 
 /** The working of the selected stack, its sound, and what to do with it next. */
-export function KeyMargin({ column, keyOf, form, school, taught, onTaught, onHear, onPut, onGo }: KeyMarginProps) {
+export function KeyMargin({
+  column,
+  keyOf,
+  form,
+  school,
+  taught,
+  onTaught,
+  onHear,
+  onPut,
+  onGo,
+}: KeyMarginProps) {
   const [way, setWay] = useState<MarginWay>('thirds');
   const [put, setPut] = useState<number | null>(null);
   const name = degreeWord(column, school);
@@ -79,7 +89,14 @@ export function KeyMargin({ column, keyOf, form, school, taught, onTaught, onHea
             <SignatureOrder keyOf={keyOf} school={school} />
           </>
         ) : (
-          <Working steps={chordWorking(column.chord, way, { key: keyOf, numeral: column.numeral, fromDegree: column.degree })} school={school} />
+          <Working
+            steps={chordWorking(column.chord, way, {
+              key: keyOf,
+              numeral: column.numeral,
+              fromDegree: column.degree,
+            })}
+            school={school}
+          />
         )}
       </Ways>
       <div className="doings">
@@ -92,8 +109,10 @@ export function KeyMargin({ column, keyOf, form, school, taught, onTaught, onHea
       {put === column.degree && (
         <p className="done" role="status">
           <NumeralText parts={numeralParts(column.numeral, keyOf, school, 'short')} />{' '}
-          <span className="visually-hidden">{speakNumeral(numeralParts(column.numeral, keyOf, school, 'short'))}</span> stands at the end of the
-          progression. <QuietButton onPress={onGo}>Go to it</QuietButton>
+          <span className="visually-hidden">
+            {speakNumeral(numeralParts(column.numeral, keyOf, school, 'short'))}
+          </span>{' '}
+          stands at the end of the progression. <QuietButton onPress={onGo}>Go to it</QuietButton>
         </p>
       )}
       <SoundNote />

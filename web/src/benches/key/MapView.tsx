@@ -22,7 +22,13 @@ interface MapViewProps {
 const SECONDS = 1.6;
 
 /** Plays stacks of the map from a column on. */
-export function hearMap(bench: KeyBenchState, key: Key, from: number, count: number, manner: 'together' | 'note by note'): void {
+export function hearMap(
+  bench: KeyBenchState,
+  key: Key,
+  from: number,
+  count: number,
+  manner: 'together' | 'note by note',
+): void {
   const columns = mapOf(bench).slice(from, from + count);
   void play(
     columns.map((column) => stackNotes(column, key, bench.clef)),
@@ -38,7 +44,10 @@ export function MapView({ bench, keyOf, school, engraver, selected, onPut }: Map
   const [row, setRow] = useRow();
   const mode = keyOf.mode === 'major' ? 'major' : 'minor';
   const map = useMemo(() => mapOf(bench), [bench]);
-  const columns = useMemo(() => mapColumns(bench, notYetTaught[mode], school, engraver), [bench, notYetTaught, mode, school, engraver]);
+  const columns = useMemo(
+    () => mapColumns(bench, notYetTaught[mode], school, engraver),
+    [bench, notYetTaught, mode, school, engraver],
+  );
   const rows = useMemo(() => mapRows(bench, keyOf.mode, school), [bench, keyOf.mode, school]);
 
   const select = useCallback(

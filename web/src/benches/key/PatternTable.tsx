@@ -78,7 +78,8 @@ export function PatternTable({ keyOf, form, school }: KeyFacts) {
         </tbody>
       </Table>
       <Order>
-        Compared with every signature: the same in all {same} {keyOf.mode} keys{keyOf.mode === 'minor' ? `, ${form} form` : ''}.
+        Compared with every signature: the same in all {same} {keyOf.mode} keys
+        {keyOf.mode === 'minor' ? `, ${form} form` : ''}.
       </Order>
       <SignatureOrder keyOf={keyOf} school={school} />
     </>
@@ -92,7 +93,9 @@ export function SignatureOrder({ keyOf, school }: Omit<KeyFacts, 'form'>) {
   const row = (notes: readonly NoteName[], here: boolean) =>
     notes.map((note, index) => {
       const name = displayNoteName(note, school.letters);
-      return <span key={index}>{here && own.some((other) => sameName(other, note)) ? <b>{name}</b> : name} </span>;
+      return (
+        <span key={index}>{here && own.some((other) => sameName(other, note)) ? <b>{name}</b> : name} </span>
+      );
     });
   return (
     <Order>

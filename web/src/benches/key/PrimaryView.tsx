@@ -40,7 +40,10 @@ interface PrimaryViewProps {
 /** The primary chords at the keyboard: each hand moves as little as it can, with a finger for every key. */
 export function PrimaryView({ keyOf, school, engraver }: PrimaryViewProps) {
   const chords = useMemo(() => primaryChords(keyOf), [keyOf]);
-  const columns = useMemo(() => chords.map((chord, index) => columnOf(chord, index, keyOf, school, engraver)), [chords, keyOf, school, engraver]);
+  const columns = useMemo(
+    () => chords.map((chord, index) => columnOf(chord, index, keyOf, school, engraver)),
+    [chords, keyOf, school, engraver],
+  );
   const [selected, setSelected] = useState(0);
   const [row, setRow] = useRow();
   const playing = usePlayback((state) => state.column);
@@ -104,7 +107,14 @@ function columnOf(
       right: { text: fingering.right.join(' ') },
       left: { text: fingering.left.join(' ') },
       numeral: { text: speakNumeral(parts), content: <NumeralText parts={parts} /> },
-      symbol: { text: printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols, detail: 'bare' }) },
+      symbol: {
+        text: printSymbol(chord, {
+          glyphs: true,
+          letters: school.letters,
+          school: school.symbols,
+          detail: 'bare',
+        }),
+      },
       inversion: { text: inversion },
     },
   };

@@ -70,7 +70,10 @@ export function PrintView({ bench, school, engraver }: PrintViewProps) {
   const { changePrint } = useStore.getState();
   const { keys: others, blank, answers } = bench.print;
   const keys = [bench.key, ...others.filter((key) => key !== bench.key)];
-  const pages = [...keys.map((key) => ({ key, blank })), ...(blank && answers ? keys.map((key) => ({ key, blank: false })) : [])];
+  const pages = [
+    ...keys.map((key) => ({ key, blank })),
+    ...(blank && answers ? keys.map((key) => ({ key, blank: false })) : []),
+  ];
   return (
     <Pages>
       <div className="choices">
@@ -85,11 +88,19 @@ export function PrintView({ bench, school, engraver }: PrintViewProps) {
             With answers
           </Toggle>
         )}
-        <KeyPicker label="Add a key" value="" onChoose={(key) => !keys.includes(key) && changePrint({ keys: [...others, key] })}>
+        <KeyPicker
+          label="Add a key"
+          value=""
+          onChoose={(key) => !keys.includes(key) && changePrint({ keys: [...others, key] })}
+        >
           Add a key
         </KeyPicker>
         {others.map((key) => (
-          <Button key={key} aria-label={`Leave out ${key}`} onPress={() => changePrint({ keys: others.filter((other) => other !== key) })}>
+          <Button
+            key={key}
+            aria-label={`Leave out ${key}`}
+            onPress={() => changePrint({ keys: others.filter((other) => other !== key) })}
+          >
             {keyName(parseKey(key), school)} <X aria-hidden="true" />
           </Button>
         ))}
@@ -108,7 +119,13 @@ export function PrintView({ bench, school, engraver }: PrintViewProps) {
   );
 }
 
-function Page({ bench, blank, answers, school, engraver }: PrintViewProps & { readonly blank: boolean; readonly answers: boolean }) {
+function Page({
+  bench,
+  blank,
+  answers,
+  school,
+  engraver,
+}: PrintViewProps & { readonly blank: boolean; readonly answers: boolean }) {
   const key = parseKey(bench.key);
   const filled = mapColumns(bench, [], school, engraver);
   const columns = blank ? filled.map((column, index) => blankColumn(column, bench, index, engraver)) : filled;
@@ -117,7 +134,8 @@ function Page({ bench, blank, answers, school, engraver }: PrintViewProps & { re
   return (
     <section className="page" aria-label={name}>
       <h3>
-        {keyName(key, school)} <small>{blank ? 'Name: ____________________' : answers ? 'answers' : ''}</small>
+        {keyName(key, school)}{' '}
+        <small>{blank ? 'Name: ____________________' : answers ? 'answers' : ''}</small>
       </h3>
       <StaffGrid
         label={name}
@@ -136,11 +154,18 @@ function Page({ bench, blank, answers, school, engraver }: PrintViewProps & { re
 }
 
 /** The degree stays; the staff, the signature and the rest are for the class. */
-function blankColumn(column: GridColumn, bench: KeyBenchState, index: number, engraver: Engraver | null): GridColumn {
+function blankColumn(
+  column: GridColumn,
+  bench: KeyBenchState,
+  index: number,
+  engraver: Engraver | null,
+): GridColumn {
   const cells = Object.fromEntries(
     Object.keys(column.cells).map((row) => [
       row,
-      STAYS.includes(row) ? column.cells[row]! : { text: 'to be filled in', content: <span className="blank" aria-hidden="true" /> },
+      STAYS.includes(row)
+        ? column.cells[row]!
+        : { text: 'to be filled in', content: <span className="blank" aria-hidden="true" /> },
     ]),
   );
   const empty = engraver?.column([{ clef: bench.clef, notes: [] }], frameOf(bench.top), 0, 'w') ?? null;

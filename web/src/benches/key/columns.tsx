@@ -1,7 +1,34 @@
 import {
-  chordMap, displayNoteName, gapsOf, homesOf, memberNote, memberWord, midiNumber, numeralParts, parseKey, printSymbol, qualityWords, scaleFingering, scaleOf, printedFifths, solfegeOf, isRaisedLeading, minorMap,
-  speakChord, speakNumeral, stackedNotes, stackUp, vocabulary, type Key, type MapColumn, type Mode, type Note, type NoteName, type School, type StackTop,
-} from '@diatonix/core'; // prettier-ignore
+  chordMap,
+  displayNoteName,
+  gapsOf,
+  homesOf,
+  memberNote,
+  memberWord,
+  midiNumber,
+  numeralParts,
+  parseKey,
+  printSymbol,
+  qualityWords,
+  scaleFingering,
+  scaleOf,
+  printedFifths,
+  solfegeOf,
+  isRaisedLeading,
+  minorMap,
+  speakChord,
+  speakNumeral,
+  stackedNotes,
+  stackUp,
+  vocabulary,
+  type Key,
+  type MapColumn,
+  type Mode,
+  type Note,
+  type NoteName,
+  type School,
+  type StackTop,
+} from '@diatonix/core';
 import type { GridCell, GridColumn, GridRow, StaffFrame } from '../../columns/types';
 import { NumeralText } from '../../design/NumeralText';
 import type { Engraver } from '../../notation/engraver';
@@ -24,7 +51,12 @@ export function mapRows({ top, fingering }: KeyBenchState, mode: Mode, school: S
     ...(top <= 7 ? [{ id: 'step', label: 'Step up', kind: 'soft' } as const] : []),
     ...sung,
     ...hands,
-    ...members.map((degree, index): GridRow => ({ id: memberRow(degree), label: memberLabel(degree), kind: 'text', parted: index === 0 })),
+    ...members.map((degree, index): GridRow => ({
+      id: memberRow(degree),
+      label: memberLabel(degree),
+      kind: 'text',
+      parted: index === 0,
+    })),
     { id: 'root', label: 'Root', kind: 'root' },
     { id: 'gaps', label: 'Gaps', kind: top > 9 ? 'soft' : 'text', parted: true },
     { id: 'quality', label: 'Quality', kind: 'soft' },
@@ -68,13 +100,23 @@ export function frameOf(top: StackTop): StaffFrame {
 }
 
 /** The columns of the map: seven, or in minor nine where harmonic chords stand beside natural ones. */
-export function mapOf({ key: text, top, form, beside }: KeyBenchState): readonly (MapColumn & { readonly raised?: boolean })[] {
+export function mapOf({
+  key: text,
+  top,
+  form,
+  beside,
+}: KeyBenchState): readonly (MapColumn & { readonly raised?: boolean })[] {
   const key = parseKey(text);
   return beside && key.mode === 'minor' ? minorMap(key, top) : chordMap(key, top, form);
 }
 
 /** The chord map as grid columns. */
-export function mapColumns(bench: KeyBenchState, notYet: readonly number[], school: School, engraver: Engraver | null): GridColumn[] {
+export function mapColumns(
+  bench: KeyBenchState,
+  notYet: readonly number[],
+  school: School,
+  engraver: Engraver | null,
+): GridColumn[] {
   const key = parseKey(bench.key);
   const { form, clef, top } = bench;
   const fifths = printedFifths(key);
@@ -91,7 +133,10 @@ export function mapColumns(bench: KeyBenchState, notYet: readonly number[], scho
     const parts = numeralParts(column.numeral, key, school, 'short');
     const name = degreeWord(column, school);
     const letters = Object.fromEntries(
-      column.chord.members.map((m) => [memberRow(m.degree), letterCell(memberNote(column.chord.root, m), key, school)]),
+      column.chord.members.map((m) => [
+        memberRow(m.degree),
+        letterCell(memberNote(column.chord.root, m), key, school),
+      ]),
     );
     return {
       id: `${column.degree}${raised ? ' raised' : ''}`,
@@ -108,7 +153,14 @@ export function mapColumns(bench: KeyBenchState, notYet: readonly number[], scho
         gaps: { text: gapsOf(column.chord).join(top > 9 ? ' ' : ' · ') },
         quality: { text: qualityWords(column.quality).replace(/ (?:triad|seventh|ninth|1[13]th)$/, '') },
         numeral: { text: speakNumeral(parts), content: <NumeralText parts={parts} /> },
-        symbol: { text: printSymbol(column.chord, { glyphs: true, letters: school.letters, school: school.symbols, detail: 'short' }) },
+        symbol: {
+          text: printSymbol(column.chord, {
+            glyphs: true,
+            letters: school.letters,
+            school: school.symbols,
+            detail: 'short',
+          }),
+        },
         degree: { text: name },
         taught: muted ? { text: 'not yet' } : { text: 'taught', content: <span aria-hidden="true">●</span> },
       },
@@ -125,7 +177,10 @@ function stepWords(step: string): string {
 function letterCell(note: NoteName, key: Key, school: School): GridCell {
   const text = displayNoteName(note, school.letters);
   if (!isRaisedLeading(key, note)) return { text };
-  return { text: `${text}, raised ${vocabulary(school).leading}`, content: <span className="raised">{text} ↑</span> };
+  return {
+    text: `${text}, raised ${vocabulary(school).leading}`,
+    content: <span className="raised">{text} ↑</span>,
+  };
 }
 
 /** The finger of a degree; at the seventh also that of the octave. */
@@ -151,6 +206,9 @@ const STEP_WORDS: Record<number, string> = { 1: 'half', 2: 'whole', 3: '1½' };
 /** Other keys that hold the same chord. */
 export function otherHomes(column: MapColumn, key: Key) {
   return homesOf(column.chord).filter(
-    (home) => home.key.mode !== key.mode || home.key.tonic.step !== key.tonic.step || home.key.tonic.alteration !== key.tonic.alteration,
+    (home) =>
+      home.key.mode !== key.mode ||
+      home.key.tonic.step !== key.tonic.step ||
+      home.key.tonic.alteration !== key.tonic.alteration,
   );
 }

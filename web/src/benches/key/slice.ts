@@ -37,7 +37,9 @@ export function keyBenchSlice(get: () => WorkbookState): KeyBenchActions {
     toggleTaught: (mode, degree) =>
       changeClass((open) => {
         const now = open.notYetTaught[mode];
-        const next = now.includes(degree) ? now.filter((d) => d !== degree) : [...now, degree].sort((a, b) => a - b);
+        const next = now.includes(degree)
+          ? now.filter((d) => d !== degree)
+          : [...now, degree].sort((a, b) => a - b);
         return { ...open, notYetTaught: { ...open.notYetTaught, [mode]: next } };
       }),
     chooseKeyView: (view) => change({ view }),

@@ -34,7 +34,23 @@ interface ActionsProps {
 
 /** What the strap offers for the whole line. Typing in the line does not draw it again. */
 export const Actions = memo(function Actions(props: ActionsProps) {
-  const { tempo, title, source, empty, nothing, selected, several, listening, fourParts, melody, others, voices, work, onListening, onPlay } = props;
+  const {
+    tempo,
+    title,
+    source,
+    empty,
+    nothing,
+    selected,
+    several,
+    listening,
+    fourParts,
+    melody,
+    others,
+    voices,
+    work,
+    onListening,
+    onPlay,
+  } = props;
   const playing = usePlayback((state) => state.playing);
   return (
     <>
@@ -53,7 +69,14 @@ export const Actions = memo(function Actions(props: ActionsProps) {
         opens="dialog"
         arrow={false}
         drop={(dropped) => (
-          <ListenMenu {...dropped} listening={listening} fourParts={fourParts} melody={melody} others={others()} onChange={onListening} />
+          <ListenMenu
+            {...dropped}
+            listening={listening}
+            fourParts={fourParts}
+            melody={melody}
+            others={others()}
+            onChange={onListening}
+          />
         )}
       >
         <Headphones aria-hidden="true" />

@@ -35,7 +35,10 @@ export function ChordByHand({ keyOf, shown, after }: ChordByHandProps) {
       onNote={gather}
       onClear={clear}
     >
-      <Button isDisabled={new Set(gathered.map(({ step, alteration }) => `${step} ${alteration}`)).size < 2} onPress={put}>
+      <Button
+        isDisabled={new Set(gathered.map(({ step, alteration }) => `${step} ${alteration}`)).size < 2}
+        onPress={put}
+      >
         <Plus aria-hidden="true" /> Put the chord
       </Button>
     </NotePanel>

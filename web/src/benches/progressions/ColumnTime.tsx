@@ -58,7 +58,8 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
   const rule = useStore((state) => state.rule);
   const timed = useStore((state) => isTimed(openProgressionOf(state.workbook)?.columns ?? []));
   const length = column.length ?? printLength(USUAL_TICKS);
-  const set = (rulings: Partial<ColumnRulings>, off: keyof ColumnRulings, on: boolean) => rule(column.id, on ? rulings : { [off]: undefined });
+  const set = (rulings: Partial<ColumnRulings>, off: keyof ColumnRulings, on: boolean) =>
+    rule(column.id, on ? rulings : { [off]: undefined });
   return (
     <Fields role="group" aria-label="Time and words">
       <label>
@@ -71,10 +72,16 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
           ))}
         </select>
       </label>
-      <Toggle isSelected={column.repeatStart === true} onChange={(on) => set({ repeatStart: true }, 'repeatStart', on)}>
+      <Toggle
+        isSelected={column.repeatStart === true}
+        onChange={(on) => set({ repeatStart: true }, 'repeatStart', on)}
+      >
         Repeat from here
       </Toggle>
-      <Toggle isSelected={column.repeatEnd === true} onChange={(on) => set({ repeatEnd: true }, 'repeatEnd', on)}>
+      <Toggle
+        isSelected={column.repeatEnd === true}
+        onChange={(on) => set({ repeatEnd: true }, 'repeatEnd', on)}
+      >
         Repeat to here
       </Toggle>
       {timed && noteValueIsRounded(length) && <span className="about">drawn as the nearest note value</span>}
@@ -85,14 +92,23 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
           value={column.words ?? ''}
           maxLength={200}
           autoComplete="off"
-          onChange={(event) => rule(column.id, { words: event.target.value === '' ? undefined : event.target.value }, `words ${column.id}`)}
+          onChange={(event) =>
+            rule(
+              column.id,
+              { words: event.target.value === '' ? undefined : event.target.value },
+              `words ${column.id}`,
+            )
+          }
         />
       </label>
     </Fields>
   );
 }
 
-/** Whether what is drawn is not exactly this length: no single note value has it, or only a triplet, whose 3 is not drawn. */
+/**
+ * Whether what is drawn is not exactly this length: no single note value has it, or only a triplet, whose 3
+ * is not drawn.
+ */
 function noteValueIsRounded(length: string): boolean {
   const value = exactValue(parseLength(length));
   return value === null || value.triplet === true;

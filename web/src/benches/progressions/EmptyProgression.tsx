@@ -9,7 +9,8 @@ export function EmptyProgression() {
   return (
     <BenchFrame title={<h1>Progressions</h1>} facts={null} actions={null} margin={null}>
       <p>This workbook holds no progression.</p>
-      <Button onPress={() => addProgression()}>Begin a progression</Button> <Button onPress={() => void openDemo()}>Open the demo workbook</Button>
+      <Button onPress={() => addProgression()}>Begin a progression</Button>{' '}
+      <Button onPress={() => void openDemo()}>Open the demo workbook</Button>
     </BenchFrame>
   );
 }

@@ -11,14 +11,19 @@ export function EntryLine({ progression }: { progression: Progression }) {
   const { columns, key: keyText, metre, pickup } = progression;
   const stored = useMemo(() => {
     const key = parseKey(keyText);
-    const pieces = columns.map((column) => ({ ...column, text: 'entry' in column ? entryTextIn(column.entry, key, school) : column.unread }));
+    const pieces = columns.map((column) => ({
+      ...column,
+      text: 'entry' in column ? entryTextIn(column.entry, key, school) : column.unread,
+    }));
     return printLine(pieces, parseMetre(metre), pickup);
   }, [columns, keyText, metre, pickup, school]);
   const readFaults = useCallback(
     (line: string): LineFault[] => {
       const { tokens, faults } = readBarredLine(line, parseKey(keyText), parseMetre(metre), school);
       const wrong = [...tokens.flatMap((token) => ('error' in token ? [token] : [])), ...faults];
-      return wrong.map(({ start, end, error }) => ({ start, end, message: error.message })).sort((a, b) => a.start - b.start);
+      return wrong
+        .map(({ start, end, error }) => ({ start, end, message: error.message }))
+        .sort((a, b) => a.start - b.start);
     },
     [keyText, metre, school],
   );

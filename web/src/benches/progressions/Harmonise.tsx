@@ -74,7 +74,10 @@ interface HarmoniseProps {
   readonly onPut: (numerals: readonly string[], voices: Harmonisation['voices']) => void;
 }
 
-/** A melody or a bass, harmonised with the chords that the class has been taught: ranked, with reasons, to be put into the line. */
+/**
+ * A melody or a bass, harmonised with the chords that the class has been taught: ranked, with reasons, to be
+ * put into the line.
+ */
 export function Harmonise({ keyOf, school, onPut }: HarmoniseProps) {
   const { notYetTaught } = useStore((state) => openClassOf(state.workbook));
   const [text, setText] = useState('');
@@ -122,7 +125,9 @@ export function Harmonise({ keyOf, school, onPut }: HarmoniseProps) {
           onChange={(event) => setText(event.target.value)}
         />
       </div>
-      <p className="visually-hidden">Chords taught: {taught.map((numeral) => printNumeral(numeral, keyOf)).join(' ')}</p>
+      <p className="visually-hidden">
+        Chords taught: {taught.map((numeral) => printNumeral(numeral, keyOf)).join(' ')}
+      </p>
       {found && !found.ok && <Problem>{found.error.message}</Problem>}
       {found?.ok && (
         <ol>
@@ -131,7 +136,9 @@ export function Harmonise({ keyOf, school, onPut }: HarmoniseProps) {
               <span>{index + 1}</span>
               <span
                 className="chords"
-                aria-label={one.numerals.map((numeral) => speakNumeral(numeralParts(numeral, keyOf, school))).join(', ')}
+                aria-label={one.numerals
+                  .map((numeral) => speakNumeral(numeralParts(numeral, keyOf, school)))
+                  .join(', ')}
                 role="img"
               >
                 {one.numerals.map((numeral, at) => (

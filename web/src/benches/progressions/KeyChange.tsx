@@ -30,7 +30,10 @@ interface KeyChooserProps {
   readonly onWanted: (key: string) => void;
 }
 
-/** The progression's key. Another key is only wanted at first: what is to happen to the chords is asked in the work. */
+/**
+ * The progression's key. Another key is only wanted at first: what is to happen to the chords is asked in the
+ * work.
+ */
 export const KeyChooser = memo(function KeyChooser({ value, empty, onWanted }: KeyChooserProps) {
   const school = useStore((state) => state.workbook.school);
   const reread = useStore((state) => state.reread);
@@ -95,7 +98,9 @@ function moveName(id: string): string {
   return MOVE_NAMES[id] ?? `${way === 'up' ? 'Up' : 'Down'} a ${by.join(' ')}`;
 }
 
-/** Moves the whole line or the selected columns, chords and key, by a step, for an instrument, or to a key. */
+/**
+ * Moves the whole line or the selected columns, chords and key, by a step, for an instrument, or to a key.
+ */
 export const MoveMenu = memo(function MoveMenu({ from, to, area }: MoveMenuProps) {
   const school = useStore((state) => state.workbook.school);
   const transpose = useStore((state) => state.transpose);
@@ -103,15 +108,27 @@ export const MoveMenu = memo(function MoveMenu({ from, to, area }: MoveMenuProps
   const several = to > from;
   const act = (how: KeyMove) => setProblem(transpose(how, several ? [from, to] : null)?.message ?? null);
   const move = (id: string) => act(moveBy(MOVES.find((one) => one.id === id)!));
-  const entries = MOVES.map(({ id }) => ({ id, name: moveName(id), parted: id === 'down-half-step' || id === 'for-Bb' }));
+  const entries = MOVES.map(({ id }) => ({
+    id,
+    name: moveName(id),
+    parted: id === 'down-half-step' || id === 'for-Bb',
+  }));
   const label = several ? 'Move the selection' : 'Move the line';
   return (
     <>
-      <Drop label={label} opens="menu" drop={(dropped) => <MenuPopover {...dropped} label={label} entries={entries} onAction={move} />}>
+      <Drop
+        label={label}
+        opens="menu"
+        drop={(dropped) => <MenuPopover {...dropped} label={label} entries={entries} onAction={move} />}
+      >
         {several ? 'Move these' : 'Move'}
       </Drop>
       {several && (
-        <KeyPicker label="Move the selection to" value={printKey(area)} onChoose={(key) => act(moveBetween(area, parseKey(key)))}>
+        <KeyPicker
+          label="Move the selection to"
+          value={printKey(area)}
+          onChoose={(key) => act(moveBetween(area, parseKey(key)))}
+        >
           {keyName(area, school)}
         </KeyPicker>
       )}

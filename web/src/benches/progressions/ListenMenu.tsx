@@ -69,34 +69,63 @@ interface ListenMenuProps extends Dropped {
 }
 
 /** How the line is played: all of it or one voice, in a loop, counted in, in turn with another version. */
-export default function ListenMenu({ listening, fourParts, melody, others, onChange, triggerRef, onClose }: ListenMenuProps) {
+export default function ListenMenu({
+  listening,
+  fourParts,
+  melody,
+  others,
+  onChange,
+  triggerRef,
+  onClose,
+}: ListenMenuProps) {
   const { heard, loop, countIn, other } = listening;
   const possible = HEARD.filter((one) => (one === 'melody' ? melody : one === 'all' || fourParts));
   return (
-    <Popover triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()} placement="bottom end">
+    <Popover
+      triggerRef={triggerRef}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement="bottom end"
+    >
       <Panel>
         <Dialog aria-label="Listen">
           <fieldset>
             <legend>Hear</legend>
             {possible.map((one) => (
               <label key={one}>
-                <input type="radio" name="heard" checked={one === heard} onChange={() => onChange({ ...listening, heard: one })} />
+                <input
+                  type="radio"
+                  name="heard"
+                  checked={one === heard}
+                  onChange={() => onChange({ ...listening, heard: one })}
+                />
                 {NAMES[one]}
               </label>
             ))}
           </fieldset>
           <label>
-            <input type="checkbox" checked={loop} onChange={(event) => onChange({ ...listening, loop: event.target.checked })} />
+            <input
+              type="checkbox"
+              checked={loop}
+              onChange={(event) => onChange({ ...listening, loop: event.target.checked })}
+            />
             Loop
           </label>
           <label>
-            <input type="checkbox" checked={countIn} onChange={(event) => onChange({ ...listening, countIn: event.target.checked })} />
+            <input
+              type="checkbox"
+              checked={countIn}
+              onChange={(event) => onChange({ ...listening, countIn: event.target.checked })}
+            />
             Count in one bar
           </label>
           {others.length > 0 && (
             <label className="with">
               Then, in turn
-              <select value={other ?? ''} onChange={(event) => onChange({ ...listening, other: event.target.value || null })}>
+              <select
+                value={other ?? ''}
+                onChange={(event) => onChange({ ...listening, other: event.target.value || null })}
+              >
                 <option value="">nothing else</option>
                 {others.map(({ id, name }) => (
                   <option key={id} value={id}>

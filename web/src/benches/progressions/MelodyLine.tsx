@@ -10,7 +10,12 @@ export function MelodyLine({ progression }: { progression: Progression }) {
   const { columns } = progression;
   const stored = useMemo(() => printMelody(columns.map(({ melody }) => melody)), [columns]);
   const readFaults = useCallback(
-    (text: string) => readMelody(text, columns.length).faults.map(({ start, end, error }) => ({ start, end, message: error.message })),
+    (text: string) =>
+      readMelody(text, columns.length).faults.map(({ start, end, error }) => ({
+        start,
+        end,
+        message: error.message,
+      })),
     [columns.length],
   );
   return (

@@ -1,7 +1,18 @@
 import {
-  cautionWords, inversionWorking, nameChordWorking, notesFromBass, numeralWorking, registerCautions, writeFiguresWorking, displayNoteName, type ColumnLabels, type Key,
-  type School, type Setting, type WorkingStep,
-} from '@diatonix/core'; // prettier-ignore
+  cautionWords,
+  inversionWorking,
+  nameChordWorking,
+  notesFromBass,
+  numeralWorking,
+  registerCautions,
+  writeFiguresWorking,
+  displayNoteName,
+  type ColumnLabels,
+  type Key,
+  type School,
+  type Setting,
+  type WorkingStep,
+} from '@diatonix/core';
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { memo, useState, type ReactNode } from 'react';
 import { Button } from '../../design/controls';
@@ -54,8 +65,8 @@ export const ProgressionMargin = memo(function ProgressionMargin({
       <Margin>
         <h2>No column yet</h2>
         <p className="about">
-          Type a progression in the line, press a digit 1–7 on the grid, or add chords from the Key bench. The working of the selected column stands
-          here.
+          Type a progression in the line, press a digit 1–7 on the grid, or add chords from the Key bench. The
+          working of the selected column stands here.
         </p>
       </Margin>
     );
@@ -124,14 +135,20 @@ export const ProgressionMargin = memo(function ProgressionMargin({
 /** What sounds thick below or thin above in the two hands. */
 function Cautions({ setting, school }: { setting: Setting; school: School }) {
   const cautions = registerCautions([...setting.lower, ...setting.upper]);
-  return cautions.length === 0 ? null : <p className="done">{cautions.map((one) => cautionWords(one, school)).join('; ')}.</p>;
+  return cautions.length === 0 ? null : (
+    <p className="done">{cautions.map((one) => cautionWords(one, school)).join('; ')}.</p>
+  );
 }
 
 function stepsOf(way: Way, labels: ColumnLabels, setting: DerivedColumn['setting'], key: Key): WorkingStep[] {
   const { chord, numeral } = labels;
   switch (way) {
     case 'name':
-      return nameChordWorking(setting ? [...setting.lower, ...setting.upper] : notesFromBass(chord), chord, key);
+      return nameChordWorking(
+        setting ? [...setting.lower, ...setting.upper] : notesFromBass(chord),
+        chord,
+        key,
+      );
     case 'inversion':
       return inversionWorking(chord, key);
     case 'figures':

@@ -57,7 +57,10 @@ export function ProgressionsBench() {
   const gridColumns = useRef(new GridColumns());
 
   const key = useMemo(() => parseKey(progression?.key ?? 'C major'), [progression?.key]);
-  const derived = useMemo(() => (progression ? deriver.current.derive(progression, school) : []), [progression, school]);
+  const derived = useMemo(
+    () => (progression ? deriver.current.derive(progression, school) : []),
+    [progression, school],
+  );
   const [skip, setSkip] = useState(0);
   const [under, setUnder] = useState<Under | null>(null);
   const [anchor, setAnchor] = useState<string | null>(null);
@@ -73,7 +76,8 @@ export function ProgressionsBench() {
   const found = derived.findIndex(({ column }) => column.id === selectedId);
   const selected = found < 0 ? (derived.length > 0 ? 0 : -1) : found;
   const anchored = anchor === null ? -1 : derived.findIndex(({ column }) => column.id === anchor);
-  const [from, to] = anchored < 0 ? [selected, selected] : [Math.min(anchored, selected), Math.max(anchored, selected)];
+  const [from, to] =
+    anchored < 0 ? [selected, selected] : [Math.min(anchored, selected), Math.max(anchored, selected)];
   const several = to > from;
   const hearing = useListening(progression, derived, parts, school);
 
@@ -137,7 +141,9 @@ export function ProgressionsBench() {
   const onKey = (event: KeyboardEvent): boolean => {
     if (/^[1-7]$/.test(event.key)) {
       const numeral = printNumeral(diatonicNumeral(key, Number(event.key)), key);
-      setPlace({ progressionColumn: addEntry({ kind: 'numeral', text: numeral }, current?.column.id ?? null) });
+      setPlace({
+        progressionColumn: addEntry({ kind: 'numeral', text: numeral }, current?.column.id ?? null),
+      });
       return true;
     }
     if (!current) return false;
@@ -188,8 +194,16 @@ export function ProgressionsBench() {
       title={<TitleField id={progression.id} title={progression.title} source={progression.source} />}
       facts={
         <>
-          {!several && <KeyChooser value={progression.key} empty={progression.columns.length === 0} onWanted={setWanted} />}
-          {progression.columns.length > 0 && <MoveMenu from={from} to={to} area={derived[from]?.line?.key ?? key} />}
+          {!several && (
+            <KeyChooser
+              value={progression.key}
+              empty={progression.columns.length === 0}
+              onWanted={setWanted}
+            />
+          )}
+          {progression.columns.length > 0 && (
+            <MoveMenu from={from} to={to} area={derived[from]?.line?.key ?? key} />
+          )}
         </>
       }
       actions={
@@ -277,7 +291,9 @@ export function ProgressionsBench() {
           <Harmonise
             keyOf={key}
             school={school}
-            onPut={(numerals, voices) => putHarmony(numerals, voices && voices.map((notes) => notes.map(printNote)))}
+            onPut={(numerals, voices) =>
+              putHarmony(numerals, voices && voices.map((notes) => notes.map(printNote)))
+            }
           />
         </Suspense>
       )}

@@ -26,7 +26,12 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
     onChange(next);
   };
   return (
-    <Popover triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()} placement="bottom end">
+    <Popover
+      triggerRef={triggerRef}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement="bottom end"
+    >
       <Dialog aria-label="Rules">
         <Table>
           <thead>
@@ -43,13 +48,19 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
                 <tr key={rule}>
                   <th scope="row">{name}</th>
                   <td>
-                    <select aria-label={name} value={value} onChange={(event) => choose(rule, event.target.value)}>
+                    <select
+                      aria-label={name}
+                      value={value}
+                      onChange={(event) => choose(rule, event.target.value)}
+                    >
                       {CHOICES.map((choice) => (
                         <option key={choice.value} value={choice.value}>
                           {choice.name}
                         </option>
                       ))}
-                      {CHOICES.every((choice) => choice.value !== value) && <option value={value}>costs {value}</option>}
+                      {CHOICES.every((choice) => choice.value !== value) && (
+                        <option value={value}>costs {value}</option>
+                      )}
                     </select>
                   </td>
                 </tr>

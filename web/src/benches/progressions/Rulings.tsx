@@ -46,19 +46,25 @@ interface RulingsProps {
   readonly school: School;
 }
 
-/** The readings of a column with their reasons, the teacher's ruling on them, and where phrases end and keys change. */
+/**
+ * The readings of a column with their reasons, the teacher's ruling on them, and where phrases end and keys
+ * change.
+ */
 export function Rulings({ derived, school }: RulingsProps) {
   const rule = useStore((state) => state.rule);
   const { column, line, labelled } = derived;
   if (!line || !labelled.ok) return null;
   const { numeral } = labelled.labels;
-  const others = line.readings.filter((one) => !(sameKey(one.key, line.key) && sameNumeral(one.numeral, numeral))).slice(0, MOST);
+  const others = line.readings
+    .filter((one) => !(sameKey(one.key, line.key) && sameNumeral(one.numeral, numeral)))
+    .slice(0, MOST);
   const here = column.key ?? printKey(line.key);
   return (
     <>
       {line.ruled && (
         <p className="done" role="status">
-          This numeral is a ruling. <Button onPress={() => rule(column.id, { ruling: undefined })}>Take the ruling back</Button>
+          This numeral is a ruling.{' '}
+          <Button onPress={() => rule(column.id, { ruling: undefined })}>Take the ruling back</Button>
         </p>
       )}
       {others.length > 0 && (
@@ -67,7 +73,10 @@ export function Rulings({ derived, school }: RulingsProps) {
           <List>
             {others.map((one, index) => (
               <li key={index}>
-                <Button onPress={() => rule(column.id, { ruling: rulingOfReading(one) })} aria-label={`Rule: ${said(one, school)}`}>
+                <Button
+                  onPress={() => rule(column.id, { ruling: rulingOfReading(one) })}
+                  aria-label={`Rule: ${said(one, school)}`}
+                >
                   <NumeralText parts={numeralParts(one.numeral, one.key, school)} />
                 </Button>
                 in {keyName(one.key, school)}: {contextReasonWords(one)}
@@ -77,13 +86,18 @@ export function Rulings({ derived, school }: RulingsProps) {
         </div>
       )}
       <Decisions>
-        <Toggle isSelected={column.phraseEnd === true} onChange={(ends) => rule(column.id, { phraseEnd: ends ? true : undefined })}>
+        <Toggle
+          isSelected={column.phraseEnd === true}
+          onChange={(ends) => rule(column.id, { phraseEnd: ends ? true : undefined })}
+        >
           A phrase ends here
         </Toggle>
         <KeyPicker label="Key from here" value={here} onChoose={(key) => rule(column.id, { key })}>
           {column.key === undefined ? 'Change key here' : `From here ${keyName(line.key, school)}`}
         </KeyPicker>
-        {column.key !== undefined && <Button onPress={() => rule(column.id, { key: undefined })}>No key change here</Button>}
+        {column.key !== undefined && (
+          <Button onPress={() => rule(column.id, { key: undefined })}>No key change here</Button>
+        )}
       </Decisions>
     </>
   );

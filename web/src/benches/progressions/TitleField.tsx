@@ -54,14 +54,27 @@ const Title = styled.div`
 `;
 
 /** The open progression's title and source, to be written over, and the list of the others. */
-export const TitleField = memo(function TitleField({ id: open, title, source }: { id: string; title: string; source: string }) {
+export const TitleField = memo(function TitleField({
+  id: open,
+  title,
+  source,
+}: {
+  id: string;
+  title: string;
+  source: string;
+}) {
   const renameProgression = useStore((state) => state.renameProgression);
   return (
     <Title>
       <div className="names">
         <h1>
           <span className="visually-hidden">{title}</span>
-          <input aria-label="Title of the progression" value={title} maxLength={200} onChange={(event) => renameProgression(event.target.value)} />
+          <input
+            aria-label="Title of the progression"
+            value={title}
+            maxLength={200}
+            onChange={(event) => renameProgression(event.target.value)}
+          />
         </h1>
         <SourceField id={open} source={source} />
       </div>

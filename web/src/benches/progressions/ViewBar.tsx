@@ -26,18 +26,26 @@ const UNDER: readonly { readonly id: Under; readonly name: string }[] = [
   { id: 'harmonise', name: 'Harmonise a melody or a bass' },
 ];
 
-interface ViewBarProps extends Pick<Progression, 'view' | 'metre' | 'pattern' | 'modulate' | 'hidden' | 'blank' | 'order' | 'weights'> {
+interface ViewBarProps extends Pick<
+  Progression,
+  'view' | 'metre' | 'pattern' | 'modulate' | 'hidden' | 'blank' | 'order' | 'weights'
+> {
   readonly onNext: () => void;
   readonly under: Under | null;
   readonly onUnder: (under: Under | null) => void;
   readonly workBack: ReactNode;
 }
 
-/** How the line is set and read: keyboard or four parts, its metre, in one key or with changes found, which rows are shown or blank. */
+/**
+ * How the line is set and read: keyboard or four parts, its metre, in one key or with changes found, which
+ * rows are shown or blank.
+ */
 export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
-  const { view, metre, pattern, modulate, hidden, blank, order, weights, onNext, under, onUnder, workBack } = props;
+  const { view, metre, pattern, modulate, hidden, blank, order, weights, onNext, under, onUnder, workBack } =
+    props;
   const arrange = useStore((state) => state.arrange);
-  const toggled = (list: readonly string[], id: string, on: boolean) => (on ? [...list, id] : list.filter((other) => other !== id));
+  const toggled = (list: readonly string[], id: string, on: boolean) =>
+    on ? [...list, id] : list.filter((other) => other !== id);
   const moveRow = (id: string, by: 1 | -1) => {
     const ids = orderedRows(order).map((row) => row.id);
     const at = ids.indexOf(id);
@@ -64,7 +72,9 @@ export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
             <Drop
               label="Rules"
               opens="dialog"
-              drop={(dropped) => <RulesTable {...dropped} weights={weights} onChange={(next) => arrange({ weights: next })} />}
+              drop={(dropped) => (
+                <RulesTable {...dropped} weights={weights} onChange={(next) => arrange({ weights: next })} />
+              )}
             >
               Rules
             </Drop>
@@ -127,8 +137,18 @@ export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
               {...dropped}
               label="Row"
               heads={['Shown', 'Blank']}
-              rows={orderedRows(order).map(({ id, label }) => ({ id, name: label, boxes: [!hidden.includes(id), blank.includes(id)] }))}
-              onChange={(row, box, ticked) => arrange(box === 0 ? { hidden: toggled(hidden, row, !ticked) } : { blank: toggled(blank, row, ticked) })}
+              rows={orderedRows(order).map(({ id, label }) => ({
+                id,
+                name: label,
+                boxes: [!hidden.includes(id), blank.includes(id)],
+              }))}
+              onChange={(row, box, ticked) =>
+                arrange(
+                  box === 0
+                    ? { hidden: toggled(hidden, row, !ticked) }
+                    : { blank: toggled(blank, row, ticked) },
+                )
+              }
               onMove={moveRow}
             />
           )}

@@ -1,4 +1,13 @@
-import { displayNoteName, parseNote, printNote, VOICES, type Fault, type FourNotes, type School, type VoiceName } from '@diatonix/core';
+import {
+  displayNoteName,
+  parseNote,
+  printNote,
+  VOICES,
+  type Fault,
+  type FourNotes,
+  type School,
+  type VoiceName,
+} from '@diatonix/core';
 import { Lock, LockOpen, Music } from 'lucide-react';
 import { memo } from 'react';
 import styled from 'styled-components';
@@ -41,11 +50,24 @@ interface VoicesAsideProps {
 }
 
 /** The four notes of the selected column, each to be locked, and the faults that are complete in it. */
-export const VoicesAside = memo(function VoicesAside({ column, line, all, voices, faults, said, cost, searching, school, onHear }: VoicesAsideProps) {
+export const VoicesAside = memo(function VoicesAside({
+  column,
+  line,
+  all,
+  voices,
+  faults,
+  said,
+  cost,
+  searching,
+  school,
+  onHear,
+}: VoicesAsideProps) {
   const { rule, lockVoice } = useStore.getState();
   const locks = column.locks ?? [null, null, null, null];
   const lock = (voice: number, locked: boolean) => {
-    const next = locks.map((note, at) => (at === voice ? (locked ? printNote(voices![voice]!) : null) : note));
+    const next = locks.map((note, at) =>
+      at === voice ? (locked ? printNote(voices![voice]!) : null) : note,
+    );
     rule(column.id, { locks: next.every((note) => note === null) ? undefined : next });
   };
   const shown = voices ?? null;
@@ -84,10 +106,18 @@ export const VoicesAside = memo(function VoicesAside({ column, line, all, voices
                 ) : (
                   <span />
                 )}
-                <Toggle aria-label={`Lock the ${voice}`} isSelected={locked} onChange={(next) => lock(at, next)}>
+                <Toggle
+                  aria-label={`Lock the ${voice}`}
+                  isSelected={locked}
+                  onChange={(next) => lock(at, next)}
+                >
                   {locked ? <Lock aria-hidden="true" /> : <LockOpen aria-hidden="true" />}
                 </Toggle>
-                <Toggle aria-label={`Lock the whole ${voice}`} isSelected={whole(at)} onChange={(next) => lockWhole(at, next)}>
+                <Toggle
+                  aria-label={`Lock the whole ${voice}`}
+                  isSelected={whole(at)}
+                  onChange={(next) => lockWhole(at, next)}
+                >
                   all
                 </Toggle>
               </span>
@@ -95,7 +125,12 @@ export const VoicesAside = memo(function VoicesAside({ column, line, all, voices
           })}
         </Voices>
       )}
-      {cost !== null && <p className="done">The whole setting costs {cost.toFixed(1)}: doubling, layout, motion, and faults that are let through.</p>}
+      {cost !== null && (
+        <p className="done">
+          The whole setting costs {cost.toFixed(1)}: doubling, layout, motion, and faults that are let
+          through.
+        </p>
+      )}
       {faults.map((fault, index) => (
         <Problem key={index}>{faultWords(fault)}.</Problem>
       ))}

@@ -1,4 +1,12 @@
-import { deducedEntry, markWorkedBack, sayBackMark, sayUnknown, type Deduction, type Key, type School } from '@diatonix/core';
+import {
+  deducedEntry,
+  markWorkedBack,
+  sayBackMark,
+  sayUnknown,
+  type Deduction,
+  type Key,
+  type School,
+} from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
@@ -40,7 +48,10 @@ interface WorkBackAsideProps {
   readonly school: School;
 }
 
-/** A chord that is sought: the class answers and is told why not; the working and the chord itself wait until they are asked for. */
+/**
+ * A chord that is sought: the class answers and is told why not; the working and the chord itself wait until
+ * they are asked for.
+ */
 export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsideProps) {
   const { rule, replaceEntries } = useStore.getState();
   const [shown, setShown] = useState<string | null>(null);
@@ -57,11 +68,24 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
           maxLength={80}
           spellCheck={false}
           autoComplete="off"
-          onChange={(event) => rule(column.id, { answer: event.target.value === '' ? undefined : event.target.value }, `answer ${column.id}`)}
+          onChange={(event) =>
+            rule(
+              column.id,
+              { answer: event.target.value === '' ? undefined : event.target.value },
+              `answer ${column.id}`,
+            )
+          }
         />
-        <Button onPress={() => replaceEntries(new Map([[column.id, deducedEntry(deduction, keyOf)]]))}>Put the chord</Button>
+        <Button onPress={() => replaceEntries(new Map([[column.id, deducedEntry(deduction, keyOf)]]))}>
+          Put the chord
+        </Button>
       </Answer>
-      {mark && (mark.verdict === 'right' ? <p role="status">{sayBackMark(mark, school)}</p> : <Problem>{sayBackMark(mark, school)}</Problem>)}
+      {mark &&
+        (mark.verdict === 'right' ? (
+          <p role="status">{sayBackMark(mark, school)}</p>
+        ) : (
+          <Problem>{sayBackMark(mark, school)}</Problem>
+        ))}
       <Toggle isSelected={shown === column.id} onChange={(on) => setShown(on ? column.id : null)}>
         Show the working
       </Toggle>

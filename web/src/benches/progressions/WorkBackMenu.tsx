@@ -16,23 +16,35 @@ export function WorkBackMenu({ derived }: { derived: () => readonly DerivedColum
   const replaceEntries = useStore((state) => state.replaceEntries);
   const act = (id: string) => replaceEntries(id === 'blank' ? blanked(derived()) : answered(derived()));
   return (
-    <Drop label="Work back" opens="menu" drop={(dropped) => <MenuPopover {...dropped} label="Work back" atEnd entries={ENTRIES} onAction={act} />}>
+    <Drop
+      label="Work back"
+      opens="menu"
+      drop={(dropped) => (
+        <MenuPopover {...dropped} label="Work back" atEnd entries={ENTRIES} onAction={act} />
+      )}
+    >
       Work back
     </Drop>
   );
 }
 
 function blanked(derived: readonly DerivedColumn[]): Map<string, Entry> {
-  const known = derived.flatMap(({ column, line }) => ('entry' in column && line ? [{ id: column.id, entry: column.entry, line }] : []));
+  const known = derived.flatMap(({ column, line }) =>
+    'entry' in column && line ? [{ id: column.id, entry: column.entry, line }] : [],
+  );
   const made = soughtFrom(
     known.map(({ entry }) => entry),
     known.map(({ line }) => line),
   );
-  return new Map(known.flatMap(({ id, entry }, at) => (made[at] === entry ? [] : [[id, made[at]!] as const])));
+  return new Map(
+    known.flatMap(({ id, entry }, at) => (made[at] === entry ? [] : [[id, made[at]!] as const])),
+  );
 }
 
 function answered(derived: readonly DerivedColumn[]): Map<string, Entry> {
   return new Map(
-    derived.flatMap(({ column, line }) => (line?.sought?.kind === 'found' ? [[column.id, deducedEntry(line.sought, line.key)] as const] : [])),
+    derived.flatMap(({ column, line }) =>
+      line?.sought?.kind === 'found' ? [[column.id, deducedEntry(line.sought, line.key)] as const] : [],
+    ),
   );
 }

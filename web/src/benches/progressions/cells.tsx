@@ -1,6 +1,18 @@
 import {
-  displayNoteName, numeralParts, parseNote, speakChord, speakNumeral, type ColumnLabels, type Deduction, type Fault, type HeldFingers, type LineLabel, type MelodyNote, type Place, type School,
-} from '@diatonix/core'; // prettier-ignore
+  displayNoteName,
+  numeralParts,
+  parseNote,
+  speakChord,
+  speakNumeral,
+  type ColumnLabels,
+  type Deduction,
+  type Fault,
+  type HeldFingers,
+  type LineLabel,
+  type MelodyNote,
+  type Place,
+  type School,
+} from '@diatonix/core';
 import type { GridCell, GridColumn, StaffDrawing } from '../../columns/types';
 import { keyName } from '../../design/names';
 import { Figures, NumeralText } from '../../design/NumeralText';
@@ -38,14 +50,27 @@ function beatWords(beat: string): string {
 const FRACTIONS: Record<string, string> = { '1/2': '½', '1/3': '⅓', '2/3': '⅔', '1/4': '¼', '3/4': '¾' };
 
 /** Everything that a column says; `first` is true at the front of the line, `timed` where bars are drawn. */
-export function gridColumn(one: DerivedColumn, place: ColumnPlace, staff: StaffDrawing | null, school: School, faults: readonly Fault[]): GridColumn {
+export function gridColumn(
+  one: DerivedColumn,
+  place: ColumnPlace,
+  staff: StaffDrawing | null,
+  school: School,
+  faults: readonly Fault[],
+): GridColumn {
   const { column, labelled, line } = one;
   const { id } = column;
   const bars = barsOf(one, place);
   const said = placeWords(one.place);
   if (line?.sought) return soughtColumn(one, line.sought, place, school, bars, said);
   if (!labelled.ok) {
-    return { id, sentence: `${said}, not understood: ${labelled.error.message}`, staff, cells: {}, problem: columnText(column), ...bars };
+    return {
+      id,
+      sentence: `${said}, not understood: ${labelled.error.message}`,
+      staff,
+      cells: {},
+      problem: columnText(column),
+      ...bars,
+    };
   }
   const { labels } = labelled;
   const numeral = speakNumeral(labels.numeralParts);
@@ -57,7 +82,10 @@ export function gridColumn(one: DerivedColumn, place: ColumnPlace, staff: StaffD
     cells: {
       ...writtenCells(one, school),
       key: keyCell(line, place.first, school),
-      numeral: { text: `${numeral}${line?.ruled ? ', ruled' : ''}`, content: <NumeralCell labels={labels} line={line} school={school} /> },
+      numeral: {
+        text: `${numeral}${line?.ruled ? ', ruled' : ''}`,
+        content: <NumeralCell labels={labels} line={line} school={school} />,
+      },
       figures: {
         text: labels.figures.map(accidentalSigns).join(' '),
         content: labels.figures.length > 0 ? <Figures figures={labels.figures} /> : '',
@@ -68,7 +96,10 @@ export function gridColumn(one: DerivedColumn, place: ColumnPlace, staff: StaffD
       degrees: { text: labels.degrees },
       function: { text: functionWord(labels, line, school) },
       cadence: { text: line?.cadence ? CADENCES[line.cadence] : '' },
-      faults: { text: faults.map(faultWords).join(', '), content: <span className="wrong">{shortFaults(faults)}</span> },
+      faults: {
+        text: faults.map(faultWords).join(', '),
+        content: <span className="wrong">{shortFaults(faults)}</span>,
+      },
     },
   };
 }
@@ -95,7 +126,15 @@ type Bars = Pick<GridColumn, 'before' | 'after'>;
 /** Barlines and repeats at a column. */
 function barsOf({ column, place }: DerivedColumn, { last, timed }: ColumnPlace): Bars {
   const { repeatStart, repeatEnd, phraseEnd } = column;
-  const after = repeatEnd ? 'repeat' : phraseEnd ? (timed ? 'double' : 'single') : timed && place.closes && !last ? 'single' : undefined;
+  const after = repeatEnd
+    ? 'repeat'
+    : phraseEnd
+      ? timed
+        ? 'double'
+        : 'single'
+      : timed && place.closes && !last
+        ? 'single'
+        : undefined;
   return { ...(repeatStart ? { before: 'repeat' as const } : {}), ...(after ? { after } : {}) };
 }
 
@@ -120,10 +159,17 @@ function soughtColumn(
       key: keyCell(line, first, school),
       numeral: {
         text: answer === '' ? 'to be worked back' : `answered ${answer}`,
-        content: answer === '' ? <span className="blank" aria-hidden="true" /> : <span className="answer">{answer}</span>,
+        content:
+          answer === '' ? (
+            <span className="blank" aria-hidden="true" />
+          ) : (
+            <span className="answer">{answer}</span>
+          ),
       },
       targets,
-      ...(deduction.kind === 'unknown' ? { function: { text: deduction.why === 'open' ? 'target open' : 'not known' } } : {}),
+      ...(deduction.kind === 'unknown'
+        ? { function: { text: deduction.why === 'open' ? 'target open' : 'not known' } }
+        : {}),
     },
   };
 }
@@ -134,7 +180,12 @@ function writtenCells({ column, fingers, against }: DerivedColumn, school: Schoo
   const kinds = notes.map((_, at) => against.find((one) => one.at === at)?.kind ?? null);
   return {
     melody: {
-      text: notes.map((note, at) => `${displayNoteName(note, school.letters)}${kinds[at] ? ` ${MELODY_WORDS[kinds[at]]}` : ''}`).join(', '),
+      text: notes
+        .map(
+          (note, at) =>
+            `${displayNoteName(note, school.letters)}${kinds[at] ? ` ${MELODY_WORDS[kinds[at]]}` : ''}`,
+        )
+        .join(', '),
       content: notes.map((note, at) => {
         const name = displayNoteName(note, school.letters);
         return (
@@ -156,7 +207,11 @@ function writtenCells({ column, fingers, against }: DerivedColumn, school: Schoo
   };
 }
 
-const MELODY_WORDS: Record<MelodyNote['kind'], string> = { passing: 'passes', neighbour: 'turns', clash: 'clashes with the chord' };
+const MELODY_WORDS: Record<MelodyNote['kind'], string> = {
+  passing: 'passes',
+  neighbour: 'turns',
+  clash: 'clashes with the chord',
+};
 
 function heldWords({ fingers, held }: HeldFingers): string {
   const staying = fingers.filter((_, at) => held[at]);
@@ -168,7 +223,15 @@ function keyCell(line: LineLabel | null, first: boolean, school: School): GridCe
 }
 
 /** The numeral; a pivot chord has that of the key it leaves too, and a ruling its mark. */
-function NumeralCell({ labels, line, school }: { labels: ColumnLabels; line: LineLabel | null; school: School }) {
+function NumeralCell({
+  labels,
+  line,
+  school,
+}: {
+  labels: ColumnLabels;
+  line: LineLabel | null;
+  school: School;
+}) {
   return (
     <>
       {line?.pivot && line.pivotKey && (
@@ -230,9 +293,11 @@ function contextSentence(line: LineLabel, school: School): string {
 }
 
 function functionWord(labels: ColumnLabels, line: LineLabel | null, school: School): string {
-  if (labels.numeral.special === 'Cad' || (line?.readings[0]?.reason === 'cadential-six-four' && !line.ruled)) return 'dominant';
+  if (labels.numeral.special === 'Cad' || (line?.readings[0]?.reason === 'cadential-six-four' && !line.ruled))
+    return 'dominant';
   const { target } = labels.numeral;
-  if (target) return `to ${labels.numeralParts.target ? plain(labels.numeralParts.target) : displayNoteName(labels.chord.root, school.letters)}`;
+  if (target)
+    return `to ${labels.numeralParts.target ? plain(labels.numeralParts.target) : displayNoteName(labels.chord.root, school.letters)}`;
   return labels.function === 'pre-dominant' ? 'pre-dom.' : (labels.function ?? '');
 }
 

@@ -1,4 +1,12 @@
-import { isTimed, printedFifths, type Fault, type FourNotes, type Key, type Pattern, type School } from '@diatonix/core';
+import {
+  isTimed,
+  printedFifths,
+  type Fault,
+  type FourNotes,
+  type Key,
+  type Pattern,
+  type School,
+} from '@diatonix/core';
 import type { GridColumn, StaffDrawing } from '../../columns/types';
 import type { Engraver } from '../../notation/engraver';
 import type { Progression } from '../../workbook/model';
@@ -20,7 +28,10 @@ interface Drawn {
 /** How the line is drawn beside its chords. */
 export type Drawing = Pick<Progression, 'blank' | 'pattern'>;
 
-/** Grid columns whose objects stay the same while nothing in them changes, so that only changed columns are drawn again. */
+/**
+ * Grid columns whose objects stay the same while nothing in them changes, so that only changed columns are
+ * drawn again.
+ */
 export class GridColumns {
   private known = new Map<string, Drawn>();
   private context = '';
@@ -37,7 +48,9 @@ export class GridColumns {
     const timed = isTimed(derived.map(({ column }) => column));
     const faultsAt = new Map<number, Fault[]>();
     for (const fault of parts.faults) faultsAt.set(fault.at, [...(faultsAt.get(fault.at) ?? []), fault]);
-    const faultTexts = derived.map((_, position) => (faultsAt.get(position) ?? []).map(faultWords).join(', '));
+    const faultTexts = derived.map((_, position) =>
+      (faultsAt.get(position) ?? []).map(faultWords).join(', '),
+    );
     const context = `${fifths} ${pattern} ${engraver !== null}`;
     if (context !== this.context) this.known = new Map();
     this.context = context;
@@ -50,7 +63,13 @@ export class GridColumns {
       const place = { first: position === 0, last: position === derived.length - 1, timed };
       const placeKey = `${place.first} ${place.last} ${timed}`;
       const old = this.known.get(column.id);
-      const same = old && old.derived === one && old.staff === staff && old.place === placeKey && old.blank === blank && old.faults === faults;
+      const same =
+        old &&
+        old.derived === one &&
+        old.staff === staff &&
+        old.place === placeKey &&
+        old.blank === blank &&
+        old.faults === faults;
       const entry = same
         ? old
         : {
@@ -69,7 +88,10 @@ export class GridColumns {
     return grid;
   }
 
-  /** The staff of every column: drawn anew only in bars where something changed, since an accidental holds to the end of its bar. */
+  /**
+   * The staff of every column: drawn anew only in bars where something changed, since an accidental holds to
+   * the end of its bar.
+   */
   private staves(
     derived: readonly DerivedColumn[],
     faultTexts: readonly string[],
@@ -83,7 +105,13 @@ export class GridColumns {
     const changed = new Set<number>();
     derived.forEach((one, at) => {
       const old = olds[at];
-      if (!(old && old.derived === one && old.voices === (voices[at] ?? null) && old.faults === faultTexts[at])) changed.add(one.place.bar);
+      if (!(
+        old &&
+        old.derived === one &&
+        old.voices === (voices[at] ?? null) &&
+        old.faults === faultTexts[at]
+      ))
+        changed.add(one.place.bar);
     });
     const anew = derived.flatMap(({ place }, at) => (changed.has(place.bar) ? [at] : []));
     const drawn = withAccidentals(
@@ -108,8 +136,14 @@ function blanked(column: GridColumn, blank: readonly string[]): GridColumn {
   const cells = Object.fromEntries(
     Object.entries(column.cells).map(([row, cell]) => [
       row,
-      blank.includes(row) ? { text: 'to be filled in', content: <span className="blank" aria-hidden="true" /> } : cell,
+      blank.includes(row)
+        ? { text: 'to be filled in', content: <span className="blank" aria-hidden="true" /> }
+        : cell,
     ]),
   );
-  return { ...column, sentence: blank.includes('numeral') ? column.sentence.split(',')[0]! : column.sentence, cells };
+  return {
+    ...column,
+    sentence: blank.includes('numeral') ? column.sentence.split(',')[0]! : column.sentence,
+    cells,
+  };
 }

@@ -1,9 +1,33 @@
 import {
-  anchoredFingering, labelEntry, labelLine, melodyAgainst, parseKey, parseMetre, parseNote, placesOf, readLine, sameNote, sameNumeral, settingsOfChords, TheoryError, type HeldFingers, type Key, type LabelledColumn, type LineLabel, type MelodyNote, type Note, type Place, type School, type Setting,
-} from '@diatonix/core'; // prettier-ignore
+  anchoredFingering,
+  labelEntry,
+  labelLine,
+  melodyAgainst,
+  parseKey,
+  parseMetre,
+  parseNote,
+  placesOf,
+  readLine,
+  sameNote,
+  sameNumeral,
+  settingsOfChords,
+  TheoryError,
+  type HeldFingers,
+  type Key,
+  type LabelledColumn,
+  type LineLabel,
+  type MelodyNote,
+  type Note,
+  type Place,
+  type School,
+  type Setting,
+} from '@diatonix/core';
 import type { Column, Progression } from '../../workbook/model';
 
-/** A column with everything derived from it: labels or the error, what its context says, and the notes it is set to. */
+/**
+ * A column with everything derived from it: labels or the error, what its context says, and the notes it is
+ * set to.
+ */
 export interface DerivedColumn {
   readonly column: Column;
   readonly line: LineLabel | null;
@@ -37,11 +61,19 @@ export class ProgressionDeriver {
     const entered = progression.columns.flatMap((column) => ('entry' in column ? [column] : []));
     const labels = labelLine(entered, key, { modulate: progression.modulate }, school);
     const lines = new Map(entered.map((column, index) => [column.id, labels[index]!]));
-    const labelled = progression.columns.map((column) => lines.get(column.id)?.labelled ?? this.unreadNow(column, key, school));
-    const settings = settingsOfChords(labelled.flatMap((one, at) => (one.ok && !isSoughtColumn(progression.columns[at]!) ? [one.labels] : [])));
+    const labelled = progression.columns.map(
+      (column) => lines.get(column.id)?.labelled ?? this.unreadNow(column, key, school),
+    );
+    const settings = settingsOfChords(
+      labelled.flatMap((one, at) =>
+        one.ok && !isSoughtColumn(progression.columns[at]!) ? [one.labels] : [],
+      ),
+    );
     const places = placesOf(progression.columns, parseMetre(progression.metre), progression.pickup);
     const fingers =
-      progression.view === 'keyboard' && !progression.hidden.includes('fingers') ? anchoredFingering(settings.map(({ upper }) => upper)) : null;
+      progression.view === 'keyboard' && !progression.hidden.includes('fingers')
+        ? anchoredFingering(settings.map(({ upper }) => upper))
+        : null;
     const against = againstMelody(progression.columns, labelled);
     let next = 0;
     const derived = progression.columns.map((column, index) => {
@@ -82,12 +114,23 @@ export class ProgressionDeriver {
   }
 }
 
-const FACTS = ['key', 'keyBegins', 'cadence', 'bracketFrom', 'bracketTo', 'open', 'arrowFrom', 'arrowTo', 'ruled'] as const;
+const FACTS = [
+  'key',
+  'keyBegins',
+  'cadence',
+  'bracketFrom',
+  'bracketTo',
+  'open',
+  'arrowFrom',
+  'arrowTo',
+  'ruled',
+] as const;
 
 /** Whether the context says the same of a column as before. */
 function sameLine(a: LineLabel | null, b: LineLabel | null): boolean {
   if (a === null || b === null) return a === b;
-  if (!a.labelled.ok || !b.labelled.ok) return !a.labelled.ok && !b.labelled.ok && a.labelled.error.message === b.labelled.error.message;
+  if (!a.labelled.ok || !b.labelled.ok)
+    return !a.labelled.ok && !b.labelled.ok && a.labelled.error.message === b.labelled.error.message;
   return (
     FACTS.every((name) => a[name] === b[name]) &&
     a.sought?.kind === b.sought?.kind &&
@@ -103,7 +146,10 @@ function samePlace(a: Place, b: Place): boolean {
 }
 
 function sameFingers(a: HeldFingers | null, b: HeldFingers | null): boolean {
-  return a === b || (a !== null && b !== null && a.fingers.join() === b.fingers.join() && a.held.join() === b.held.join());
+  return (
+    a === b ||
+    (a !== null && b !== null && a.fingers.join() === b.fingers.join() && a.held.join() === b.held.join())
+  );
 }
 
 function sameAgainst(a: readonly MelodyNote[], b: readonly MelodyNote[]): boolean {
@@ -118,9 +164,14 @@ export function isSoughtColumn(column: Column): boolean {
 const NOTHING_AGAINST: readonly MelodyNote[] = [];
 
 /** The melody over the whole line, against the chord under each note. */
-function againstMelody(columns: readonly Column[], labelled: readonly LabelledColumn[]): (readonly MelodyNote[])[] {
+function againstMelody(
+  columns: readonly Column[],
+  labelled: readonly LabelledColumn[],
+): (readonly MelodyNote[])[] {
   if (columns.every(({ melody }) => melody === undefined)) return columns.map(() => NOTHING_AGAINST);
-  const notes = columns.flatMap(({ melody }, column) => (melody ?? []).map((note, own) => ({ note: parseNote(note), column, own })));
+  const notes = columns.flatMap(({ melody }, column) =>
+    (melody ?? []).map((note, own) => ({ note: parseNote(note), column, own })),
+  );
   const chords = notes.map(({ column }) => {
     const one = labelled[column]!;
     return one.ok ? one.labels.chord : null;
@@ -136,7 +187,8 @@ function againstMelody(columns: readonly Column[], labelled: readonly LabelledCo
 
 function sameSetting(a: Setting | null, b: Setting | null): boolean {
   if (a === null || b === null) return a === b;
-  const same = (one: readonly Note[], other: readonly Note[]) => one.length === other.length && one.every((note, i) => sameNote(note, other[i]!));
+  const same = (one: readonly Note[], other: readonly Note[]) =>
+    one.length === other.length && one.every((note, i) => sameNote(note, other[i]!));
   return same(a.lower, b.lower) && same(a.upper, b.upper);
 }
 
@@ -144,5 +196,10 @@ function sameSetting(a: Setting | null, b: Setting | null): boolean {
 function labelUnread(text: string, key: Key, school: School): LabelledColumn {
   const token = readLine(text, key, school)[0];
   if (token && 'entry' in token) return labelEntry(token.entry, key, school);
-  return { ok: false, error: token?.error ?? new TheoryError('entry', text, 'nothing can be read here.', 'Write a numeral, a symbol or notes.') };
+  return {
+    ok: false,
+    error:
+      token?.error ??
+      new TheoryError('entry', text, 'nothing can be read here.', 'Write a numeral, a symbol or notes.'),
+  };
 }

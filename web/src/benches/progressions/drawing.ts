@@ -38,7 +38,11 @@ export function handsOf(setting: Setting, pattern: Pattern, ticks: number): Stav
 }
 
 /** Four voices on two staves, stems up and down; the notes of a fault in correction ink. */
-export function voicesOn([soprano, alto, tenor, bass]: FourNotes, faults: readonly Fault[], ticks: number): Staves {
+export function voicesOn(
+  [soprano, alto, tenor, bass]: FourNotes,
+  faults: readonly Fault[],
+  ticks: number,
+): Staves {
   const faulty = (voice: VoiceName) => (faults.some(({ voices }) => voices.includes(voice)) ? [0] : []);
   const value = valueOf(ticks);
   return [
@@ -47,8 +51,15 @@ export function voicesOn([soprano, alto, tenor, bass]: FourNotes, faults: readon
   ];
 }
 
-/** Columns with the accidentals that they need in their bars: one holds to the end of its bar, for its own octave. */
-export function withAccidentals(columns: readonly (Staves | null)[], places: readonly Place[], fifths: number): (Staves | null)[] {
+/**
+ * Columns with the accidentals that they need in their bars: one holds to the end of its bar, for its own
+ * octave.
+ */
+export function withAccidentals(
+  columns: readonly (Staves | null)[],
+  places: readonly Place[],
+  fifths: number,
+): (Staves | null)[] {
   const signature = (step: number) => signatureAlteration(fifths, step);
   const done: (Staves | null)[] = [];
   for (let start = 0; start < columns.length;) {
@@ -61,7 +72,9 @@ export function withAccidentals(columns: readonly (Staves | null)[], places: rea
       let next = 0;
       return groups.map((own) => flat.slice(next, (next += own.length)));
     });
-    bar.forEach((staves, at) => done.push(staves && [signed(staves[0], signs[0]![at]!), signed(staves[1], signs[1]![at]!)]));
+    bar.forEach((staves, at) =>
+      done.push(staves && [signed(staves[0], signs[0]![at]!), signed(staves[1], signs[1]![at]!)]),
+    );
     start = end;
   }
   return done;
@@ -79,6 +92,10 @@ function signed(staff: ColumnNotes, signs: readonly (readonly boolean[])[]): Col
   return { ...staff, signs: [own.slice(0, staff.notes.length), own.slice(staff.notes.length)] };
 }
 
-export function engraved(engraver: Engraver | null, staves: Staves | null, fifths: number): StaffDrawing | null {
+export function engraved(
+  engraver: Engraver | null,
+  staves: Staves | null,
+  fifths: number,
+): StaffDrawing | null {
   return engraver && staves && engraver.column(staves, GRAND_STAFF, fifths, 'h');
 }

@@ -1,6 +1,15 @@
 import {
-  beatTicks, barTicks, parseMetre, parseNote, playedChord, playedOrder, TICKS_A_QUARTER, type FourNotes, type Note, type Pattern,
-} from '@diatonix/core'; // prettier-ignore
+  beatTicks,
+  barTicks,
+  parseMetre,
+  parseNote,
+  playedChord,
+  playedOrder,
+  TICKS_A_QUARTER,
+  type FourNotes,
+  type Note,
+  type Pattern,
+} from '@diatonix/core';
 import type { Sounding } from '../../sound/player';
 import type { Progression } from '../../workbook/model';
 import type { DerivedColumn } from './derive';
@@ -11,7 +20,9 @@ export type Heard = (typeof HEARD)[number];
 
 const VOICE_AT: Partial<Record<Heard, number>> = { soprano: 0, alto: 1, tenor: 2, bass: 3 };
 
-/** The line as it is set: the four voices of each column where they are known, else two hands in a pattern. */
+/**
+ * The line as it is set: the four voices of each column where they are known, else two hands in a pattern.
+ */
 export interface Version {
   readonly derived: readonly DerivedColumn[];
   readonly voices: readonly (FourNotes | null)[];
@@ -25,16 +36,31 @@ export function secondsOf(ticks: number, tempo: number): number {
 }
 
 /** A version as it sounds from one column to another (both included), repeats played twice. */
-export function soundingOf({ derived, voices, pattern, tempo }: Version, heard: Heard, from = 0, to = derived.length - 1): Sounding[] {
+export function soundingOf(
+  { derived, voices, pattern, tempo }: Version,
+  heard: Heard,
+  from = 0,
+  to = derived.length - 1,
+): Sounding[] {
   const part = derived.slice(from, to + 1);
   return playedOrder(part.map(({ column }) => column)).map((index): Sounding => {
     const one = part[index]!;
     const seconds = secondsOf(one.place.ticks, tempo);
-    return { column: from + index, seconds, notes: notesOf(one, voices[from + index] ?? null, pattern, heard, seconds) };
+    return {
+      column: from + index,
+      seconds,
+      notes: notesOf(one, voices[from + index] ?? null, pattern, heard, seconds),
+    };
   });
 }
 
-function notesOf(one: DerivedColumn, voices: FourNotes | null, pattern: Pattern, heard: Heard, seconds: number): Sounding['notes'] {
+function notesOf(
+  one: DerivedColumn,
+  voices: FourNotes | null,
+  pattern: Pattern,
+  heard: Heard,
+  seconds: number,
+): Sounding['notes'] {
   const voice = VOICE_AT[heard];
   if (voice !== undefined) return voices ? inSteps([[voices[voice]!]], seconds) : [];
   const melody =
@@ -57,7 +83,10 @@ function inSteps(steps: readonly (readonly Note[])[], seconds: number): Sounding
 }
 
 /** One bar of beats before the beginning. */
-export function countInOf({ metre, tempo }: Pick<Progression, 'metre' | 'tempo'>): { beats: number; seconds: number } {
+export function countInOf({ metre, tempo }: Pick<Progression, 'metre' | 'tempo'>): {
+  beats: number;
+  seconds: number;
+} {
   const parsed = parseMetre(metre);
   const beat = beatTicks(parsed);
   return { beats: Math.round(barTicks(parsed) / beat), seconds: secondsOf(beat, tempo) };

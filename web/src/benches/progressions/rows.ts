@@ -19,7 +19,10 @@ export const ROWS: readonly GridRow[] = [
 
 const FAULTS: GridRow = { id: 'faults', label: 'Faults', kind: 'soft', parted: true };
 
-/** All rows in the order that was chosen; rows that it does not name keep their usual place after those before them. */
+/**
+ * All rows in the order that was chosen; rows that it does not name keep their usual place after those before
+ * them.
+ */
 export function orderedRows(order: readonly string[]): GridRow[] {
   const rank = (id: string) => {
     const at = order.indexOf(id);
@@ -38,6 +41,8 @@ const WRITTEN: Record<string, (progression: Progression) => boolean> = {
 /** The rows that are shown, in their order. */
 export function shownRows(progression: Progression): GridRow[] {
   const { hidden, view, order } = progression;
-  const rows = orderedRows(order).filter(({ id }) => !hidden.includes(id) && (WRITTEN[id]?.(progression) ?? true));
+  const rows = orderedRows(order).filter(
+    ({ id }) => !hidden.includes(id) && (WRITTEN[id]?.(progression) ?? true),
+  );
   return view === 'four-part' ? [...rows, FAULTS] : rows;
 }

@@ -1,8 +1,30 @@
 import {
-  attempt, entryText, invertEntry, moveLine, parseKey, parseMetre, printKey, readBarredLine, readMelody, rereadLine, type Entry, type KeyMove, type TheoryError, isTimed, areasOf, printLength, USUAL_TICKS,
-} from '@diatonix/core'; // prettier-ignore
+  attempt,
+  entryText,
+  invertEntry,
+  moveLine,
+  parseKey,
+  parseMetre,
+  printKey,
+  readBarredLine,
+  readMelody,
+  rereadLine,
+  type Entry,
+  type KeyMove,
+  type TheoryError,
+  isTimed,
+  areasOf,
+  printLength,
+  USUAL_TICKS,
+} from '@diatonix/core';
 import { newId } from '../../workbook/ids';
-import { FIRST_PROGRESSION, openProgressionOf, type Column, type ColumnRulings, type Progression } from '../../workbook/model';
+import {
+  FIRST_PROGRESSION,
+  openProgressionOf,
+  type Column,
+  type ColumnRulings,
+  type Progression,
+} from '../../workbook/model';
 import type { WorkbookState } from '../../workbook/store';
 import { mergeByText } from '../merge';
 
@@ -34,7 +56,10 @@ export interface ProgressionsActions {
   readonly arrange: (part: Partial<Pick<Progression, Arrangement>>) => void;
   /** Same chords, new numerals. */
   readonly reread: (key: string) => void;
-  /** Moves the line, or the columns of a range, to where the keys are taken. Returns the error where a chord cannot be written there. */
+  /**
+   * Moves the line, or the columns of a range, to where the keys are taken. Returns the error where a chord
+   * cannot be written there.
+   */
   readonly transpose: (move: KeyMove, range?: readonly [number, number] | null) => TheoryError | null;
 }
 
@@ -48,9 +73,14 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       const open = openProgressionOf(workbook);
       if (!open) return workbook;
       const next = update(open);
-      return next === open ? workbook : { ...workbook, progressions: workbook.progressions.map((p) => (p.id === open.id ? next : p)) };
+      return next === open
+        ? workbook
+        : { ...workbook, progressions: workbook.progressions.map((p) => (p.id === open.id ? next : p)) };
     }, burst);
-  const changeColumns = (update: (columns: readonly Column[], progression: Progression) => readonly Column[], burst?: string) =>
+  const changeColumns = (
+    update: (columns: readonly Column[], progression: Progression) => readonly Column[],
+    burst?: string,
+  ) =>
     change((progression) => ({ ...progression, columns: update(progression.columns, progression) }), burst);
 
   return {
@@ -59,8 +89,16 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       get().edit((workbook) => {
         const id = newId();
         const key = openProgressionOf(workbook)?.key ?? 'C major';
-        const made = progression ?? { ...FIRST_PROGRESSION, title: `Progression ${workbook.progressions.length + 1}`, key };
-        return { ...workbook, progressions: [...workbook.progressions, { ...made, id }], openProgression: id };
+        const made = progression ?? {
+          ...FIRST_PROGRESSION,
+          title: `Progression ${workbook.progressions.length + 1}`,
+          key,
+        };
+        return {
+          ...workbook,
+          progressions: [...workbook.progressions, { ...made, id }],
+          openProgression: id,
+        };
       }),
     removeProgression: (id) =>
       get().edit((workbook) => {
@@ -74,12 +112,16 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       change((progression) => {
         const { columns, pickup } = readColumns(line, progression, get().workbook.school);
         const merged = mergeByText(progression.columns, columns, timedText, carried);
-        return merged === progression.columns && pickup === progression.pickup ? progression : { ...progression, pickup, columns: merged };
+        return merged === progression.columns && pickup === progression.pickup
+          ? progression
+          : { ...progression, pickup, columns: merged };
       }, 'line'),
     typeMelody: (text) =>
       changeColumns((columns) => {
         const { groups } = readMelody(text, columns.length);
-        return columns.map((column, at) => withChanges(column, { melody: groups[at] && groups[at].length > 0 ? groups[at] : undefined }));
+        return columns.map((column, at) =>
+          withChanges(column, { melody: groups[at] && groups[at].length > 0 ? groups[at] : undefined }),
+        );
       }, 'melody'),
     addEntry: (entry, after = null) => {
       const id = newId();
@@ -87,7 +129,9 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       changeColumns((columns) => {
         const at = after === null ? columns.length : columns.findIndex((c) => c.id === after) + 1;
         // In a line with bars a new chord is as long as the one before it.
-        const length = isTimed(columns) ? { length: columns[at - 1]?.length ?? printLength(USUAL_TICKS) } : {};
+        const length = isTimed(columns)
+          ? { length: columns[at - 1]?.length ?? printLength(USUAL_TICKS) }
+          : {};
         return [...columns.slice(0, at), { id, entry, ...length }, ...columns.slice(at)];
       });
       return id;
@@ -98,7 +142,11 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
         ...(voices ? { view: 'four-part' as const } : {}),
         columns: [
           ...progression.columns,
-          ...numerals.map((text, at): Column => ({ id: newId(), entry: { kind: 'numeral', text }, ...(voices ? { locks: voices[at]! } : {}) })),
+          ...numerals.map((text, at): Column => ({
+            id: newId(),
+            entry: { kind: 'numeral', text },
+            ...(voices ? { locks: voices[at]! } : {}),
+          })),
         ],
       })),
     removeColumns: (ids) => changeColumns((columns) => columns.filter((c) => !ids.includes(c.id))),
@@ -116,16 +164,24 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
         columns.map((column, at) => {
           if (column.id !== id || !('entry' in column)) return column;
           const inverted = attempt(() => invertEntry(column.entry, areasOf(columns, parseKey(key))[at]!, by));
-          return inverted.ok ? { ...withChanges(column, { locks: undefined }), entry: inverted.value } : column;
+          return inverted.ok
+            ? { ...withChanges(column, { locks: undefined }), entry: inverted.value }
+            : column;
         }),
       ),
     rule: (ids, rulings, burst) =>
-      changeColumns((columns) => columns.map((column) => ([ids].flat().includes(column.id) ? withChanges(column, rulings) : column)), burst),
+      changeColumns(
+        (columns) =>
+          columns.map((column) => ([ids].flat().includes(column.id) ? withChanges(column, rulings) : column)),
+        burst,
+      ),
     replaceEntries: (entries) =>
       changeColumns((columns) =>
         columns.map((column) => {
           const entry = entries.get(column.id);
-          return entry ? { ...withChanges(column, { answer: undefined, ruling: undefined, locks: undefined }), entry } : column;
+          return entry
+            ? { ...withChanges(column, { answer: undefined, ruling: undefined, locks: undefined }), entry }
+            : column;
         }),
       ),
     lockVoice: (voice, notes) =>
@@ -133,7 +189,9 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
         columns.map((column) => {
           const note = notes.get(column.id);
           if (note === undefined) return column;
-          const locks = (column.locks ?? [null, null, null, null]).map((lock, at) => (at === voice ? note : lock));
+          const locks = (column.locks ?? [null, null, null, null]).map((lock, at) =>
+            at === voice ? note : lock,
+          );
           return withChanges(column, { locks: locks.every((lock) => lock === null) ? undefined : locks });
         }),
       ),
@@ -142,7 +200,8 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
       change((progression) => ({
         ...progression,
         key,
-        columns: rereadLine({ key: parseKey(progression.key), columns: progression.columns }, parseKey(key)).columns,
+        columns: rereadLine({ key: parseKey(progression.key), columns: progression.columns }, parseKey(key))
+          .columns,
       })),
     transpose: (move, range) => {
       const open = openProgressionOf(get().workbook);
@@ -160,17 +219,28 @@ export function progressionsSlice(get: () => WorkbookState): ProgressionsActions
 /** A column with changes; undefined takes a decision back. */
 function withChanges(column: Column, changes: Changes<ColumnRulings>): Column {
   const next = { ...column, ...changes };
-  for (const name of Object.keys(changes) as (keyof ColumnRulings)[]) if (changes[name] === undefined) delete next[name];
+  for (const name of Object.keys(changes) as (keyof ColumnRulings)[])
+    if (changes[name] === undefined) delete next[name];
   return next as Column;
 }
 
 /** The columns of a typed line. Lengths and repeats stand in the line itself. */
-function readColumns(line: string, { key, metre }: Progression, school: WorkbookState['workbook']['school']): { columns: Column[]; pickup: string } {
+function readColumns(
+  line: string,
+  { key, metre }: Progression,
+  school: WorkbookState['workbook']['school'],
+): { columns: Column[]; pickup: string } {
   const { tokens, pickup } = readBarredLine(line, parseKey(key), parseMetre(metre), school);
   const columns = tokens.map((token): Column => {
     const { length, repeatStart, repeatEnd } = token;
-    const time = { ...(length ? { length } : {}), ...(repeatStart ? { repeatStart } : {}), ...(repeatEnd ? { repeatEnd } : {}) };
-    return 'entry' in token ? { id: '', entry: token.entry, ...time } : { id: '', unread: token.text, ...time };
+    const time = {
+      ...(length ? { length } : {}),
+      ...(repeatStart ? { repeatStart } : {}),
+      ...(repeatEnd ? { repeatEnd } : {}),
+    };
+    return 'entry' in token
+      ? { id: '', entry: token.entry, ...time }
+      : { id: '', unread: token.text, ...time };
   });
   return { columns, pickup };
 }
@@ -186,9 +256,18 @@ function timedText(column: Column): string {
   return `${repeatStart ? '|:' : ''}${columnText(column)}:${length ?? ''}${repeatEnd ? ':|' : ''}`;
 }
 
-/** What stays with a place in the line when another chord is typed there, and what stays with a chord whose time changes. */
+/**
+ * What stays with a place in the line when another chord is typed there, and what stays with a chord whose
+ * time changes.
+ */
 function carried(old: Column, now: Column): Partial<Column> {
   const { key, phraseEnd, words, melody, ruling, locks, answer } = old;
-  const kept = { key, phraseEnd, words, melody, ...(columnText(old) === columnText(now) ? { ruling, locks, answer } : {}) };
+  const kept = {
+    key,
+    phraseEnd,
+    words,
+    melody,
+    ...(columnText(old) === columnText(now) ? { ruling, locks, answer } : {}),
+  };
   return Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined));
 }

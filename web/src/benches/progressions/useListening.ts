@@ -26,8 +26,16 @@ export interface Hearing {
   readonly hearVoice: (voice: 'soprano' | 'alto' | 'tenor' | 'bass') => void;
 }
 
-/** Plays the line: all or one voice, in a loop, counted in, in turn with another version of it or another line. */
-export function useListening(progression: Progression | null, derived: readonly DerivedColumn[], parts: FourParts, school: School): Hearing {
+/**
+ * Plays the line: all or one voice, in a loop, counted in, in turn with another version of it or another
+ * line.
+ */
+export function useListening(
+  progression: Progression | null,
+  derived: readonly DerivedColumn[],
+  parts: FourParts,
+  school: School,
+): Hearing {
   const [listening, setListening] = useState(FIRST_LISTENING);
   const earlier = useEarlier(parts.voices);
   const versionNow: Version = {
@@ -38,7 +46,9 @@ export function useListening(progression: Progression | null, derived: readonly 
   };
 
   const others = () => {
-    const lines = useStore.getState().workbook.progressions.filter(({ id, columns }) => id !== progression?.id && columns.length > 0);
+    const lines = useStore
+      .getState()
+      .workbook.progressions.filter(({ id, columns }) => id !== progression?.id && columns.length > 0);
     return [
       ...(progression?.view === 'four-part' ? [{ id: KEYBOARD, name: 'the keyboard setting' }] : []),
       ...(earlier() ? [{ id: EARLIER, name: 'the setting before this one' }] : []),
@@ -64,7 +74,13 @@ export function useListening(progression: Progression | null, derived: readonly 
       soundingOf(versionNow, heard, from, to),
       // A single voice of the other version where it has voices, else all of it.
       ...(second
-        ? [soundingOf(second.version, second.version.voices.length > 0 ? heard : 'all', ...(second.ranged ? ([from, to] as const) : []))]
+        ? [
+            soundingOf(
+              second.version,
+              second.version.voices.length > 0 ? heard : 'all',
+              ...(second.ranged ? ([from, to] as const) : []),
+            ),
+          ]
         : []),
     ];
     void perform(versions, { loop: loop && to > from, countIn: countIn ? countInOf(progression) : null });
@@ -75,7 +91,8 @@ export function useListening(progression: Progression | null, derived: readonly 
     const notes = parts.voices[at] ?? (one.setting ? [...one.setting.lower, ...one.setting.upper] : []);
     void play([notes], { seconds: secondsOf(one.place.ticks, versionNow.tempo), from: at, manner });
   };
-  const hearVoice = (voice: 'soprano' | 'alto' | 'tenor' | 'bass') => void perform([soundingOf(versionNow, voice)], { loop: listening.loop });
+  const hearVoice = (voice: 'soprano' | 'alto' | 'tenor' | 'bass') =>
+    void perform([soundingOf(versionNow, voice)], { loop: listening.loop });
   return { listening, setListening, others, hear, hearOne, hearVoice };
 }
 
