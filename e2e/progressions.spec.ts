@@ -218,7 +218,7 @@ test('symbols get the numeral of their context, with brackets, arrows, cadences 
     'nothing',
     'nothing',
     'nothing',
-    'perfect',
+    'authentic',
     'nothing',
     'nothing',
     'deceptive',

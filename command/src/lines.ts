@@ -1,5 +1,5 @@
 import { createInterface } from 'node:readline';
-import { TheoryError, type ErrorCode } from '@diatonix/core';
+import { TheoryError, type ErrorCode, readSchool } from '@diatonix/core';
 import {
   figuresAnswer,
   intervalAnswer,
@@ -11,7 +11,6 @@ import {
 } from './answers';
 import { checkAnswer, harmoniseAnswer, progressionAnswer, settingAnswer } from './progressionAnswers';
 import { optional, text, texts, type Request } from './request';
-import { readSchool } from './school';
 
 /** Reads one JSON request a line and writes one JSON answer a line, in order, until the input ends. */
 export async function runLines(input: NodeJS.ReadableStream, output: NodeJS.WritableStream): Promise<void> {

@@ -1,16 +1,4 @@
-import {
-  chordFromFormula,
-  chordFromHalfSteps,
-  parseFigures,
-  parseKey,
-  parseNoteName,
-  parseSymbol,
-  printFigure,
-  printSymbol,
-  scaleOf,
-  stackOnDegree,
-  TheoryError,
-} from '@diatonix/core';
+import { parseFigures, parseSymbol, printFigure, TheoryError, readSchool } from '@diatonix/core';
 import {
   figuresAnswer,
   fingeringAnswer,
@@ -25,7 +13,6 @@ import {
 } from './answers';
 import { labelAnswer } from './label';
 import type { Arguments } from './options';
-import { readSchool } from './school';
 import {
   chordText,
   figuresText,
@@ -36,6 +23,8 @@ import {
   labelText,
   numeralText,
 } from './text';
+import { need, wordsAfter } from './words';
+import { symbolOf } from './symbolOption';
 import { workingText } from './working';
 
 export const USAGE = `diatonix: music theory on the command line
@@ -58,30 +47,6 @@ export const USAGE = `diatonix: music theory on the command line
 
   --json      answers for machines     --working   the steps, numbered
   --school    settings such as inversion=letters,applied=of,letters=german`;
-
-function need({ options }: Arguments, name: string): string {
-  const value = options[name];
-  if (value === undefined)
-    throw new TheoryError(
-      'request',
-      `--${name}`,
-      'this option is missing.',
-      `Give --${name}. See diatonix help.`,
-    );
-  return value;
-}
-
-function wordsAfter(args: Arguments, count: number, example: string): readonly string[] {
-  const rest = args.words.slice(1);
-  if (rest.length !== count)
-    throw new TheoryError(
-      'request',
-      rest.join(' ') || 'nothing',
-      `${count} ${count === 1 ? 'word is' : 'words are'} expected here.`,
-      `Write for example: ${example}`,
-    );
-  return rest;
-}
 
 /** Carries out one command and returns what it prints. Throws TheoryError. */
 export function run(args: Arguments): string {
@@ -167,34 +132,4 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
       .filter(Boolean)
       .join('\n'),
   );
-}
-
-/** The symbol of a chord given by degree, formula, half steps, or itself. */
-export function symbolOf(args: Arguments): string {
-  const { options } = args;
-  if (options['degree'] !== undefined) {
-    const top = Number(options['top'] ?? 5);
-    if (![5, 7, 9, 11, 13].includes(top))
-      throw new TheoryError(
-        'request',
-        options['top']!,
-        'a stack ends on its 5, 7, 9, 11 or 13.',
-        'Write --top 7.',
-      );
-    const scale = scaleOf(parseKey(need(args, 'key')), readForm(options['form']));
-    return printSymbol(stackOnDegree(scale, Number(options['degree']), top as 5 | 7 | 9 | 11 | 13));
-  }
-  if (options['formula'] !== undefined)
-    return printSymbol(chordFromFormula(parseNoteName(need(args, 'root')), options['formula']));
-  if (options['half-steps'] !== undefined)
-    return printSymbol(
-      chordFromHalfSteps(
-        parseNoteName(need(args, 'root')),
-        options['half-steps']
-          .trim()
-          .split(/[\s,·]+/)
-          .map(Number),
-      ),
-    );
-  return wordsAfter(args, 1, 'diatonix chord "C#m7b5/E"')[0]!;
 }

@@ -32,7 +32,7 @@ import {
 } from '@diatonix/core';
 import { readForm, readNumeral } from './answers';
 import type { Arguments } from './options';
-import { symbolOf } from './run';
+import { symbolOf } from './symbolOption';
 
 /** The working of a command as numbered steps, one block for each way. */
 export function workingText(args: Arguments, school: School = DEFAULT_SCHOOL): string {

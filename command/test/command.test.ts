@@ -312,7 +312,7 @@ test('a progression is labelled in context', () => {
   expect(answer['keys']).toEqual([{ from: 0, key: 'G major' }]);
   expect(answer['cadences']).toEqual([
     { at: 2, kind: 'half' },
-    { at: 4, kind: 'perfect' },
+    { at: 4, kind: 'authentic' },
   ]);
   expect(answer['arrows']).toEqual([
     { from: 1, to: 2 },

@@ -19,8 +19,8 @@ import {
   keyWorking,
   layOut,
   MANNERS,
-  markInterval,
-  markInversion,
+  INTERVAL_NAME,
+  INTERVAL_INVERT,
   memberNote,
   midiNumber,
   minorMap,
@@ -230,13 +230,13 @@ test('an accidental of an earlier note of the bar, forgotten, explains the answe
     key: parseKey('C major'),
     earlier: [parseNote('A#4')],
   };
-  const mark = markInterval(question, 'm3');
-  expect(mark).toMatchObject({ verdict: 'wrong', mistake: { kind: 'earlier-accidental-forgotten' } });
+  const mark = INTERVAL_NAME.mark(question, 'm3');
+  expect(mark).toMatchObject({ verdict: 'wrong', cause: { kind: 'earlier-accidental-forgotten' } });
   expect(sayIntervalMark(mark, { ...DEFAULT_SCHOOL, words: 'note' })).toBe(
     'A♯ has its accidental from earlier in the bar: it holds to the end of the bar.',
   );
-  expect(markInterval({ ...question, earlier: [] }, 'm3')).toMatchObject({
-    mistake: { kind: 'accidental-forgotten' },
+  expect(INTERVAL_NAME.mark({ ...question, earlier: [] }, 'm3')).toMatchObject({
+    cause: { kind: 'accidental-forgotten' },
   });
 });
 
@@ -251,7 +251,7 @@ test.each([
   ['m10', 'P6', 'wrong', /never perfect/],
   ['M6', '?', 'unreadable', /not an interval/],
 ])('the inversion of %s named %s is %s', (interval, answer, verdict, said) => {
-  const mark = markInversion(parseInterval(interval), answer);
+  const mark = INTERVAL_INVERT.mark(parseInterval(interval), answer);
   expect(mark.verdict).toBe(verdict);
   expect(sayInversionMark(mark)).toMatch(said);
 });

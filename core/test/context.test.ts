@@ -208,7 +208,7 @@ test('brackets join a ii to its V, arrows follow dominants that resolve, and an 
 });
 
 test.each([
-  ['C G7 C', 'C major', 'perfect'],
+  ['C G7 C', 'C major', 'authentic'],
   ['C F C', 'C major', 'plagal'],
   ['C Dm G', 'C major', 'half'],
   ['C G7 Am', 'C major', 'deceptive'],

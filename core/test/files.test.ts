@@ -195,7 +195,7 @@ test('CSV holds the rows of the bench, quoted where it must be', () => {
   expect(rows.map(({ numeral, figures, symbol, cadence }) => [numeral, figures, symbol, cadence])).toEqual([
     ['i', '', 'Am', ''],
     ['V65', '6 5', 'E7/G♯', ''],
-    ['i', '', 'Am', 'perfect'],
+    ['i', '', 'Am', 'authentic'],
     ['', '', '', ''],
   ]);
   expect(rows[3]!['remark']).toMatch(/^“V"x,”/);

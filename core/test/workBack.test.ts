@@ -10,14 +10,14 @@ import {
   DEFAULT_SCHOOL,
   isSought,
   labelLine,
-  markWorkedBack,
+  WORK_BACK,
   ordinaryKeys,
   parseKey,
   parseMetre,
   printKey,
   printNumeral,
   readBarredLine,
-  sayBackMark,
+  sayWorkBackMark,
   sayStep,
   sayUnknown,
   sentenceText,
@@ -145,7 +145,7 @@ describe('answers', () => {
     return [found.get(0), found.get(1)] as Extract<Deduction, { kind: 'found' }>[];
   })();
   const said = (answer: string, deduced: typeof V) =>
-    sayBackMark(markWorkedBack(answer, deduced!, C), DEFAULT_SCHOOL);
+    sayWorkBackMark(WORK_BACK.mark({ found: deduced!, key: C }, answer), DEFAULT_SCHOOL);
 
   test.each(['V7/ii', 'V65/ii', 'A7', 'A', 'A7/C#', 'VI', '(A3 C#4 E4)'])(
     '“%s” is right for the V',
@@ -170,7 +170,9 @@ describe('answers', () => {
   });
 
   test('the working goes from the arrow to the chord', () => {
-    expect(ii!.steps.map((step) => sentenceText(sayStep(step, DEFAULT_SCHOOL)))).toEqual([
+    expect(
+      WORK_BACK.show({ found: ii!, key: C }).map((step) => sentenceText(sayStep(step, DEFAULT_SCHOOL))),
+    ).toEqual([
       'The arrow goes to ii: its root is D.',
       'A dominant falls a fifth, so its root is a fifth above D: A.',
       'The bracket joins it to its ii, a fifth above A: E, with a lowered fifth before a minor goal.',

@@ -191,7 +191,7 @@ describe('intervals', () => {
     expect(columns[2]!.sentence).toBe('interval 3, B to D sharp, to be named');
     expect(markOf(naming, 'iv1', { from: parseNote('E4'), to: parseNote('C#5') }).mark).toMatchObject({
       verdict: 'wrong',
-      mistake: { kind: 'signature-forgotten' },
+      cause: { kind: 'signature-forgotten' },
     });
     expect(markOf(naming, 'iv9', { from: parseNote('E4'), to: parseNote('C#5') }).mark).toBeNull();
   });

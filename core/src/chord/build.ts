@@ -1,5 +1,6 @@
 import { TheoryError } from '../errors';
-import { midiNumber, modulo, readAccidentals, type Note, type NoteName } from '../pitch';
+import { midiNumber, modulo, type Note, type NoteName } from '../pitch/note';
+import { readAccidentals } from '../pitch/parse';
 import { makeChord, memberFrom, type Chord, type Member } from './chord';
 
 /**

@@ -1,5 +1,5 @@
 import { TheoryError } from '../errors';
-import { sameName } from '../pitch';
+import { sameName } from '../pitch/note';
 import { makeChord, memberNote, printMember, type Chord, type Member } from './chord';
 import { memberWord } from './inversionNames';
 

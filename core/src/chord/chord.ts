@@ -1,6 +1,7 @@
-import { intervalUp, nameAbove } from '../interval';
+import { intervalUp, nameAbove } from '../interval/interval';
 import { perObject } from '../memo';
-import { accidentalAscii, sameName, type NoteName } from '../pitch';
+import { accidentalAscii } from '../pitch/print';
+import { sameName, type NoteName } from '../pitch/note';
 
 /**
  * One member of a chord, measured against the major scale of the root: degree

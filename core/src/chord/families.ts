@@ -1,4 +1,4 @@
-import type { NoteName } from '../pitch';
+import type { NoteName } from '../pitch/note';
 import { invertChord, makeChord, members, type Chord, type Member } from './chord';
 
 export const FAMILIES = ['triads', 'sevenths', 'extensions'] as const;

@@ -1,6 +1,6 @@
 import { attempt, TheoryError } from '../errors';
-import { deviationUp } from '../interval';
-import { lineOfFifths, pitchClass, sameName, type NoteName } from '../pitch';
+import { deviationUp } from '../interval/interval';
+import { lineOfFifths, pitchClass, sameName, type NoteName } from '../pitch/note';
 import { signatureFifths, type Key } from '../key/key';
 import { makeChord, memberNote, type Chord, type Member } from './chord';
 import { describeAnew, type Description } from './describe';

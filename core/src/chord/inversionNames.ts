@@ -1,4 +1,4 @@
-import type { NoteName } from '../pitch';
+import type { NoteName } from '../pitch/note';
 import { bassMember, inversionOf, type Chord, type Member } from './chord';
 
 export const INVERSION_WORDS: readonly string[] = [

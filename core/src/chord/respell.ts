@@ -1,7 +1,7 @@
 import { attempt } from '../errors';
 import { degreeOf } from '../key/scale';
 import type { Key } from '../key/key';
-import { fromLineOfFifths, lineOfFifths, pitchClass, type NoteName } from '../pitch';
+import { fromLineOfFifths, lineOfFifths, pitchClass, type NoteName } from '../pitch/note';
 import { makeChord, memberNote, sameChord, stackedNotes, type Chord } from './chord';
 import { identify } from './identify';
 

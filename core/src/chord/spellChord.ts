@@ -9,7 +9,7 @@ import {
   pitchClass,
   type Note,
   type NoteName,
-} from '../pitch';
+} from '../pitch/note';
 import { identify } from './identify';
 
 /**

@@ -1,4 +1,4 @@
-import { readAccidentals } from '../pitch';
+import { readAccidentals } from '../pitch/parse';
 import type { Member } from './chord';
 
 /** What the signs of a suffix add up to while it is read. */

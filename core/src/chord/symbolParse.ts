@@ -1,6 +1,7 @@
 import { TheoryError } from '../errors';
 import { TextMemo } from '../memo';
-import { readNoteNameIn, type LetterSystem } from '../pitch';
+import { readNoteNameIn } from '../pitch/letters';
+import type { LetterSystem } from '../pitch/print';
 import { makeChord, sortMembers, type Chord, type Member } from './chord';
 import { collectMembers, emptySuffix, readToken } from './suffix';
 

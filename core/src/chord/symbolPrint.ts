@@ -1,31 +1,14 @@
+import { DEFAULT_SYMBOLS, type SymbolSchool } from '../school/school';
 import {
   displayNoteName,
   printNoteName,
-  sameName,
   accidentalGlyph,
   accidentalAscii,
   type LetterSystem,
-  type NoteName,
-} from '../pitch';
+} from '../pitch/print';
+import { sameName, type NoteName } from '../pitch/note';
 import { memberNote, type Chord, type Member } from './chord';
 import { describe, shorten, type Description, type Detail } from './describe';
-
-/** How symbols are written (house theory, schools of labelling). */
-export interface SymbolSchool {
-  readonly minor: 'm' | '-' | 'min';
-  readonly majorSeventh: 'maj7' | 'M7' | '△7';
-  readonly halfDiminished: 'm7b5' | 'ø7';
-  readonly diminished: 'dim' | '°';
-  readonly augmented: '+' | 'aug';
-}
-
-export const DEFAULT_SYMBOLS: SymbolSchool = {
-  minor: 'm',
-  majorSeventh: 'maj7',
-  halfDiminished: 'm7b5',
-  diminished: 'dim',
-  augmented: '+',
-};
 
 export interface SymbolOptions {
   readonly school?: SymbolSchool;

@@ -1,6 +1,7 @@
-import type { Key } from '../key';
-import { USUAL_METRE, type LineColumn } from '../progression';
-import type { FourNotes } from '../voicing';
+import type { Key } from '../key/key';
+import { USUAL_METRE } from '../time/metre';
+import type { LineColumn } from '../line/column';
+import type { FourNotes } from '../voicing/fourPart';
 
 /** A progression as files carry it: its chords with everything that was decided about them. */
 export interface LineFile {

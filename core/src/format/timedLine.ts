@@ -1,14 +1,11 @@
 import { attempt } from '../errors';
-import { parseKey, sameKey, type Key } from '../key';
-import {
-  labelLine,
-  parseMetre,
-  placesOf,
-  settingsOfChords,
-  type LineLabel,
-  type Place,
-} from '../progression';
-import { lockedVoices, type FourNotes, type Setting } from '../voicing';
+import { parseKey, sameKey, type Key } from '../key/key';
+import { labelLine, type LineLabel } from '../context/labelLine';
+import { parseMetre } from '../time/metre';
+import { placesOf, type Place } from '../time/bars';
+import { settingsOfChords } from '../voicing/lineSettings';
+import { lockedVoices, type FourNotes } from '../voicing/fourPart';
+import type { Setting } from '../voicing/close';
 import { counted, type FileVoices, type LineFile } from './lineFile';
 
 /** A column as writers need it: read in its place, with its time and its notes. */

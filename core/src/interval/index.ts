@@ -1,2 +1,3 @@
 export * from './interval';
-export * from './line';
+export * from './intervalLine';
+export * from './readName';

@@ -10,7 +10,7 @@ import {
   type Note,
   type NoteName,
   type Step,
-} from '../pitch';
+} from '../pitch/note';
 
 /** `up` when the second note is the higher on the staff (or, on one line, in sound). */
 export type Direction = 'up' | 'down' | 'same';

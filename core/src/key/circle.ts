@@ -1,6 +1,6 @@
 import { keyFromSignature, type Key } from './key';
 import { signatureNotes } from './scale';
-import type { NoteName } from '../pitch';
+import type { NoteName } from '../pitch/note';
 
 /**
  * One of the twelve places of the circle: its signature, or two that sound the same, with the keys of each.

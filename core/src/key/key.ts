@@ -1,14 +1,8 @@
 import { TheoryError } from '../errors';
-import {
-  fromLineOfFifths,
-  lineOfFifths,
-  printNoteName,
-  type LetterSystem,
-  type NoteName,
-  noteName,
-  parseNoteName,
-  parseNoteNameIn,
-} from '../pitch';
+import { fromLineOfFifths, lineOfFifths, type NoteName, noteName } from '../pitch/note';
+import { printNoteName, type LetterSystem } from '../pitch/print';
+import { parseNoteName } from '../pitch/parse';
+import { parseNoteNameIn } from '../pitch/letters';
 
 export const MODES = ['major', 'minor', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'locrian'] as const;
 export type Mode = (typeof MODES)[number];

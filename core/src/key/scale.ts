@@ -1,5 +1,5 @@
 import { TheoryError } from '../errors';
-import { LETTERS, modulo, noteName, staffPosition, type Note, type NoteName } from '../pitch';
+import { LETTERS, modulo, noteName, staffPosition, type Note, type NoteName } from '../pitch/note';
 import { perObject } from '../memo';
 import { hasOrdinarySignature, printKey, signatureFifths, type Key } from './key';
 

@@ -1,5 +1,5 @@
 import { attempt, TheoryError } from '../errors';
-import type { LetterSystem } from '../pitch';
+import type { LetterSystem } from '../pitch/print';
 import { keyFromSignature, parseKey, type Key } from './key';
 
 const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven'];

@@ -1,9 +1,7 @@
-import type { NoteName } from '../pitch';
+import type { SolfegeSystem } from '../school/school';
+import type { NoteName } from '../pitch/note';
 import { isMinorLike, keyFromSignature, signatureFifths, type Key } from './key';
 import { degreeOf } from './scale';
-
-/** Movable do, with minor keys read from do (do–re–me) or from la. */
-export type SolfegeSystem = 'do-minor' | 'la-minor';
 
 const PLAIN = ['do', 're', 'mi', 'fa', 'sol', 'la', 'ti'];
 const RAISED = ['di', 'ri', 'mi♯', 'fi', 'si', 'li', 'ti♯'];

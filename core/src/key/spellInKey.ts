@@ -7,7 +7,7 @@ import {
   pitchClass,
   type Note,
   type NoteName,
-} from '../pitch';
+} from '../pitch/note';
 import type { Key } from './key';
 
 /**

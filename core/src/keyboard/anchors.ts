@@ -1,4 +1,4 @@
-import { midiNumber, sameNote, type Note } from '../pitch';
+import { midiNumber, sameNote, type Note } from '../pitch/note';
 import { chordFingering } from './chordFingering';
 
 /**

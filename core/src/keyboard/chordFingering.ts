@@ -1,4 +1,4 @@
-import { midiNumber, type Note } from '../pitch';
+import { midiNumber, type Note } from '../pitch/note';
 
 /** Fingers from the lowest note up, for each hand. `stretch` warns of more than an octave. */
 export interface ChordFingering {

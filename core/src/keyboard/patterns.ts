@@ -1,4 +1,4 @@
-import type { Note } from '../pitch';
+import type { Note } from '../pitch/note';
 import type { Setting } from '../voicing/close';
 
 /**

@@ -1,10 +1,9 @@
-import { memberNote, type Chord } from '../chord/chord';
+import { memberNote, type Chord, makeChord } from '../chord/chord';
 import { inversionWords } from '../chord/inversionNames';
-import { makeChord } from '../chord/chord';
 import type { Key } from '../key/key';
 import { diatonicNumeral } from '../label/diatonic';
 import { chordOfNumeral, type Numeral } from '../label/numeral';
-import { midiNumber, stackUp, type Note } from '../pitch';
+import { midiNumber, stackUp, type Note } from '../pitch/note';
 import { chordFingering, type ChordFingering } from './chordFingering';
 
 /** One of the primary chords at the keyboard: what each hand plays, and with which fingers. */

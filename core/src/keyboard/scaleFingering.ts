@@ -1,7 +1,7 @@
 import { TheoryError } from '../errors';
 import { printKey, type Key } from '../key/key';
 import type { ScaleForm } from '../key/scale';
-import { pitchClass } from '../pitch';
+import { pitchClass } from '../pitch/note';
 
 /** Fingers from the tonic up to the tonic an octave above, thumb = 1, for each hand. */
 export interface ScaleFingering {

@@ -2,7 +2,8 @@ import { notesFromBass, type Chord } from '../chord/chord';
 import { TheoryError } from '../errors';
 import { signatureFifths, type Key } from '../key/key';
 import { signatureAlteration } from '../key/scale';
-import { accidentalAscii, noteName, type NoteName } from '../pitch';
+import { accidentalAscii } from '../pitch/print';
+import { noteName, type NoteName } from '../pitch/note';
 
 /**
  * One figure over a bass: a number counted in letters from the bass, and what

@@ -1,8 +1,10 @@
 import { makeChord, memberNote, members, type Chord, type Member } from '../chord/chord';
-import { nameAbove, nameBelow } from '../interval';
+import { nameAbove, nameBelow } from '../interval/interval';
 import { keyOf, type Key } from '../key/key';
 import { degreeNote } from '../key/scale';
-import { noteName, type NoteName } from '../pitch';
+import { noteName, type NoteName } from '../pitch/note';
+
+export const ROOT: Member = { degree: 1, alteration: 0 };
 
 /**
  * Numerals with a name of their own: Neapolitan, the augmented sixths, the

@@ -1,19 +1,22 @@
-import { collectMembers, emptySuffix, readToken, type Suffix } from '../chord/suffix';
-import { intervalUp } from '../interval';
+import { ROOT } from './numeral';
+import { collectMembers } from '../chord/suffix';
+import { intervalUp } from '../interval/interval';
 import { sortMembers, type Member } from '../chord/chord';
-import { TheoryError } from '../errors';
 import { parseKey, type Key } from '../key/key';
-import { readAccidentals, readNoteNameIn, type NoteName } from '../pitch';
+import { readAccidentals } from '../pitch/parse';
 import { diatonicExtension, diatonicNumeral } from './diatonic';
 import { TextMemo } from '../memo';
-import { AUGMENTED_SIXTHS, localKey, rootOf, type Numeral, type SpecialNumeral } from './numeral';
-import { DEFAULT_SCHOOL, type School } from './school';
+import { localKey, rootOf, type Numeral } from './numeral';
+import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { bad, type Signs, readSigns } from './numeralSigns';
+import { mayBeSpecial, readSpecial } from './numeralSpecials';
 
 const C_MAJOR = parseKey('C major');
+
 const ROMAN_DEGREES: Record<string, number> = {
   I: 1, II: 2, III: 3, IV: 4, V: 5, VI: 6, VII: 7, i: 1, ii: 2, iii: 3, iv: 4, v: 5, vi: 6, vii: 7,
 }; // prettier-ignore
-const ROOT: Member = { degree: 1, alteration: 0 };
+
 const MAX_CHAIN = 6;
 
 /**
@@ -28,15 +31,6 @@ export function parseNumeral(text: string, key: Key = C_MAJOR, school: School = 
   if (whole.length > 80) throw bad(text, 'this is too long for a numeral.');
   if (/^[1-7]$/.test(whole)) return diatonicNumeral(key, Number(whole));
   return parseAt(whole, text, key, school, 0);
-}
-
-function bad(text: string, wrong: string): TheoryError {
-  return new TheoryError(
-    'numeral',
-    text,
-    wrong,
-    'Write for example ii65, V7/V, viio6, bVI, N6, Ger+6 or V9[no5].',
-  );
 }
 
 function parseAt(whole: string, text: string, key: Key, school: School, depth: number): Numeral {
@@ -155,13 +149,6 @@ function romanLength(own: string, at: number): number {
   return 0;
 }
 
-/** Characters of a sign for a major seventh (or a major triad): maj, M, △; 0 for none. */
-function majorLength(own: string, at: number): number {
-  const char = own[at]!;
-  if ((char === 'm' || char === 'M') && own.startsWith('aj', at + 1)) return 3;
-  return char === 'M' || char === '△' || char === 'Δ' || char === '∆' ? 1 : 0;
-}
-
 function isSmallDegree(key: Key, degree: number): boolean {
   return diatonicNumeral(key, degree).members.some((m) => m.degree === 3 && m.alteration === -1);
 }
@@ -175,174 +162,6 @@ function rootAlteration(key: Key, degree: number, written: number, small: boolea
   if (key.mode !== 'minor' || degree < 6) return written;
   if (small) return written > 0 ? written : written + 1;
   return written < 0 ? written + 1 : written;
-}
-
-/** Everything said after the roman figures. */
-interface Signs {
-  suffix: Suffix;
-  figures: string;
-  bassDegree: number | null;
-  /** Null where the alteration is left to the member of that degree. */
-  bassAlteration: number | null;
-  /** Whether more is said than figures and inversion: then nothing is taken from the key. */
-  explicit: boolean;
-  bass: NoteName | null;
-}
-
-/** Figures of the numeral grammar: what they stack up to and which member they put lowest. */
-const FIGURES: Record<string, { top: 0 | 7 | 9 | 11 | 13; lowest: number }> = {
-  '13': { top: 13, lowest: 1 }, '11': { top: 11, lowest: 1 }, '9': { top: 9, lowest: 1 }, '7': { top: 7, lowest: 1 },
-  '753': { top: 7, lowest: 1 }, '653': { top: 7, lowest: 3 }, '643': { top: 7, lowest: 5 }, '642': { top: 7, lowest: 7 },
-  '65': { top: 7, lowest: 3 }, '43': { top: 7, lowest: 5 }, '42': { top: 7, lowest: 7 }, '2': { top: 7, lowest: 7 },
-  '64': { top: 0, lowest: 5 }, '63': { top: 0, lowest: 3 }, '53': { top: 0, lowest: 1 }, '54': { top: 0, lowest: 1 }, '6': { top: 0, lowest: 3 },
-}; // prettier-ignore
-
-/** Digits joined by slashes, as far as they make known figures. */
-function readFigures(own: string, at: number): { figures: string; end: number } {
-  let figures = '';
-  let end = at;
-  let best = { figures: '', end: at };
-  while (end < own.length) {
-    const char = own[end]!;
-    if (char >= '0' && char <= '9') {
-      figures += char;
-      end++;
-      if (FIGURES[figures]) best = { figures, end };
-    } else if (char === '/' && figures !== '' && /\d/.test(own[end + 1] ?? '')) end++;
-    else break;
-  }
-  return best;
-}
-
-const INVERSION_WORDS: Record<string, number> = {
-  'root position': 1,
-  'first inversion': 3,
-  'second inversion': 5,
-  'third inversion': 7,
-};
-
-function readSigns(own: string, start: number, text: string, upper: boolean, school: School): Signs {
-  const signs: Signs = {
-    suffix: emptySuffix(),
-    figures: '',
-    bassDegree: null,
-    bassAlteration: null,
-    explicit: false,
-    bass: null,
-  };
-  const { suffix } = signs;
-  suffix.third = upper ? 0 : -1;
-  suffix.triadSaid = !upper;
-  let at = start;
-  const words =
-    own.length < 14 ? null : /[ ,(]+((?:root position)|(?:(?:first|second|third) inversion))\)?$/.exec(own);
-  const limit = words ? words.index : own.length;
-  if (words) signs.bassDegree = INVERSION_WORDS[words[1]!]!;
-  at = readQuality(own, at, signs, upper);
-  while (at < limit) {
-    const next = readSign(own, at, limit, signs, upper, school, at === start);
-    if (next <= at) throw bad(text, `“${own.slice(at)}” after “${own.slice(0, at)}” is not understood.`);
-    at = next;
-  }
-  if (suffix.majorNext && suffix.top === 0) suffix.majorNext = false;
-  return signs;
-}
-
-/** o ° ø /o + after the numeral. */
-function readQuality(own: string, at: number, signs: Signs, upper: boolean): number {
-  const { suffix } = signs;
-  const slashed = own.startsWith('/o', at) || own.startsWith('/°', at);
-  const char = own[at];
-  if (slashed || char === 'ø' || char === 'Ø') {
-    Object.assign(suffix, { third: -1, fifth: -1, halfDiminished: true, triadSaid: true });
-    signs.explicit = true;
-    return at + (slashed ? 2 : 1);
-  }
-  if (char === 'o' || char === '°' || char === 'º') {
-    if (own.startsWith('omit', at)) return at;
-    Object.assign(suffix, { third: -1, fifth: -1, diminished: true, triadSaid: true });
-    signs.explicit = true;
-    return at + 1;
-  }
-  if (char === '+' && upper) {
-    Object.assign(suffix, { fifth: 1, triadSaid: true });
-    signs.explicit = true;
-    return at + 1;
-  }
-  return at;
-}
-
-function readSign(
-  own: string,
-  at: number,
-  limit: number,
-  signs: Signs,
-  upper: boolean,
-  school: School,
-  first: boolean,
-): number {
-  const { suffix } = signs;
-  const char = own[at]!;
-  if (char === '[' || char === ']') return at + 1;
-  if (
-    char >= '0' &&
-    char <= '9' &&
-    signs.figures === '' &&
-    suffix.top === 0 &&
-    own[at - 1] !== '(' &&
-    own[at - 1] !== ','
-  ) {
-    const { figures, end } = readFigures(own, at);
-    if (figures === '') return at;
-    const { top, lowest } = FIGURES[figures]!;
-    signs.figures = figures;
-    if (figures === '54') {
-      // The fourth is held over where the third will come.
-      suffix.sus = [4];
-      suffix.third = null;
-    }
-    signs.bassDegree ??= lowest;
-    suffix.top = top;
-    if (top === 0) suffix.majorNext = false;
-    return end;
-  }
-  if (char === 'd' && own.startsWith('dom', at)) {
-    signs.explicit = true;
-    return at + 3;
-  }
-  if (char === 'b' && own.startsWith('bass', at)) {
-    const natural = own[at + 4] === 'n';
-    const { alteration, end } = readAccidentals(own, natural ? at + 5 : at + 4);
-    const number = /^(1[13]|[1-79])/.exec(own.slice(end));
-    if (!number) return at;
-    signs.bassDegree = Number(number[1]);
-    signs.bassAlteration = natural || alteration !== 0 ? alteration : null;
-    return end + number[1]!.length;
-  }
-  if (school.inversion === 'letters' && /[abcd]/.test(char) && /^(?:$|\[)/.test(own.slice(at + 1, limit))) {
-    signs.bassDegree = [1, 3, 5, 7]['abcd'.indexOf(char)]!;
-    return at + 1;
-  }
-  if (char === '/') {
-    const below = readNoteNameIn(own, at + 1, school.letters);
-    if (!below || below.end !== limit) return at;
-    signs.bass = below.name;
-    return limit;
-  }
-  const majorWord = signs.figures === '' ? majorLength(own, at) : 0;
-  if (majorWord > 0) {
-    suffix.majorNext = true;
-    signs.explicit = true;
-    return at + majorWord;
-  }
-  if ((char === 'b' || char === '♭') && own[at + 1] === '7') {
-    suffix.alterations.push({ degree: 7, alteration: -1 });
-    signs.explicit = true;
-    return at + 2;
-  }
-  const next = readToken(own, at, suffix, first && upper);
-  if (next > at) signs.explicit = true;
-  return next;
 }
 
 /** Turns the signs into members, the sevenths and extensions by the school. */
@@ -415,55 +234,4 @@ function lowestMember(numeral: Numeral, signs: Signs, key: Key, text: string): M
 function stand(numeral: Numeral, signs: Signs): Member {
   if (signs.bassDegree === 3) return numeral.members.find((m) => m.degree === 4 || m.degree === 2) ?? ROOT;
   return { degree: signs.bassDegree!, alteration: signs.bassAlteration ?? 0 };
-}
-
-/** Whether a name of its own may follow: N, It, Fr, Ger, Cad, CT. */
-function mayBeSpecial(own: string): boolean {
-  const char = own[0];
-  return char === 'N' || char === 'F' || char === 'G' || char === 'C' || (char === 'I' && own[1] === 't');
-}
-
-const DIMINISHED_SEVENTH: readonly Member[] = [
-  ROOT,
-  { degree: 3, alteration: -1 },
-  { degree: 5, alteration: -1 },
-  { degree: 7, alteration: -2 },
-];
-
-/** N, N6, It+6, Ger65, Fr43, Cad64, CTo7 and their inversions. */
-function readSpecial(own: string, text: string, key: Key, target: Numeral | null): Numeral | null {
-  const sixth = /^(It|Fr|Ger)(?:\+?6(?:\/?5)?|\+?4\/?3|\+)?$/.exec(own);
-  if (sixth) {
-    const name = sixth[1] as 'It' | 'Fr' | 'Ger';
-    return special(name, AUGMENTED_SIXTHS[name], ROOT, 6, target);
-  }
-  if (/^(?:It|Fr|Ger)/.test(own)) throw bad(text, `“${own}” is not an augmented sixth.`);
-  const major: Member[] = [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }];
-  if (/^Cad/.test(own)) {
-    if (/^Cad(?:6\/?4)?$/.test(own))
-      return special('Cad', diatonicNumeral(key, 1).members, { degree: 5, alteration: 0 }, 1, target);
-    throw bad(text, 'the cadential six-four is written Cad64.');
-  }
-  const neapolitan = /^N(6\/?4|6)?$/.exec(own);
-  if (neapolitan) {
-    const lowest = neapolitan[1] === undefined ? 0 : neapolitan[1] === '6' ? 1 : 2;
-    return special('N', major, major[lowest]!, 2, target);
-  }
-  const commonTone = /^CT(?:o|°|dim)(7|6\/?5|4\/?3|4\/?2|2)?$/.exec(own);
-  if (commonTone) {
-    const figures = (commonTone[1] ?? '7').replace('/', '');
-    const index = figures === '7' ? 0 : figures === '65' ? 1 : figures === '43' ? 2 : 3;
-    return special('CT', DIMINISHED_SEVENTH, DIMINISHED_SEVENTH[index]!, 2, target);
-  }
-  return null;
-}
-
-function special(
-  name: SpecialNumeral,
-  list: readonly Member[],
-  lowest: Member,
-  degree: number,
-  target: Numeral | null,
-): Numeral {
-  return { degree, alteration: 0, members: list, lowest, special: name, target };
 }

@@ -1,45 +1,16 @@
-import { dropDoublings, identify, type Reading } from '../chord/identify';
+import { ROOT } from './numeral';
+import { identify, type Reading } from '../chord/identify';
 import { describe } from '../chord/describe';
-import {
-  bassMember,
-  makeChord,
-  memberFrom,
-  memberNote,
-  stackedNotes,
-  type Chord,
-  type Member,
-} from '../chord/chord';
+import { bassMember, memberFrom, stackedNotes, type Chord, type Member } from '../chord/chord';
 import { isMinorLike, keyOf, parallelKey, type Key } from '../key/key';
 import { degreeOf, scaleOf, type ScaleForm } from '../key/scale';
-import { nameAbove } from '../interval';
-import { MAX_ALTERATION, sameName, type NoteName } from '../pitch';
+import { nameAbove } from '../interval/interval';
+import { sameName, type NoteName } from '../pitch/note';
 import { perObject } from '../memo';
 import { diatonicNumeral } from './diatonic';
-import { AUGMENTED_SIXTHS, rootOf, type Numeral, type SpecialNumeral } from './numeral';
-
-/** Why a numeral is offered. */
-export type NumeralReason =
-  | 'diatonic'
-  | 'harmonic'
-  | 'melodic'
-  | 'mixture'
-  | 'applied'
-  | 'neapolitan'
-  | 'augmented-sixth'
-  | 'common-tone'
-  | 'substitute'
-  | 'backdoor'
-  | 'chromatic';
-
-/** One numeral for a chord in a key; lower `cost` is the likelier reading out of context. */
-export interface NumeralReading {
-  readonly numeral: Numeral;
-  readonly reason: NumeralReason;
-  readonly cost: number;
-  readonly chord: Chord;
-}
-
-const ROOT: Member = { degree: 1, alteration: 0 };
+import { rootOf, type Numeral, type SpecialNumeral } from './numeral';
+import { augmentedSixth } from './augmentedSixth';
+import type { NumeralReason, NumeralReading } from './numeralReading';
 
 /**
  * Numerals for a chord in a key, best first: diatonic forms, mixture, applied
@@ -263,39 +234,4 @@ function readingCost(reading: Reading): number {
   const { altered, added, omitted } = reading.description;
   const plainStack = altered.length === 0 && added.length === 0 && omitted.length === 0;
   return sameName(reading.chord.bass, reading.chord.root) || !plainStack ? reading.cost : reading.cost - 1;
-}
-
-/**
- * The augmented sixth that notes (lowest first) are in a key, known by their spelling; null where they are
- * none.
- */
-export function augmentedSixth(notes: readonly NoteName[], key: Key): NumeralReading | null {
-  const distinct = dropDoublings(notes);
-  const bass = distinct[0]!;
-  for (const name of ['It', 'Fr', 'Ger'] as const) {
-    const numeral: Numeral = {
-      degree: 6,
-      alteration: 0,
-      members: AUGMENTED_SIXTHS[name],
-      lowest: ROOT,
-      special: name,
-      target: null,
-    };
-    if (
-      Math.abs(bass.alteration) > 2 ||
-      !sameName(safeRoot(numeral, key) ?? bass, bass) ||
-      distinct.length !== numeral.members.length
-    )
-      continue;
-    const chord = makeChord(bass, numeral.members);
-    const all = numeral.members.map((m) => memberNote(bass, m));
-    if (distinct.every((note) => all.some((other) => sameName(other, note))))
-      return { numeral, reason: 'augmented-sixth', cost: 0.3, chord };
-  }
-  return null;
-}
-
-/** The root of an augmented sixth, or null where it could not be spelled. */
-function safeRoot(numeral: Numeral, key: Key): NoteName | null {
-  return Math.abs(key.tonic.alteration) >= MAX_ALTERATION ? null : rootOf(numeral, key);
 }

@@ -1,5 +1,5 @@
+export * from './barAccidentals';
+export * from './letters';
 export * from './note';
 export * from './parse';
 export * from './print';
-export * from './letters';
-export * from './barAccidentals';

@@ -1,7 +1,7 @@
 import { TheoryError } from '../errors';
-import { noteName, type NoteName } from './note';
+import { noteName, type Note, type NoteName } from './note';
 import { parseNoteName, readAccidentals, readNoteName } from './parse';
-import type { LetterSystem } from './print';
+import { displayNoteName, type LetterSystem } from './print';
 
 const GERMAN_STEPS: Record<string, number> = { C: 0, D: 1, E: 2, F: 3, G: 4, A: 5, H: 6 };
 const DO_NAMES: readonly (readonly [string, number])[] = [
@@ -23,6 +23,24 @@ export function parseNoteNameIn(text: string, letters: LetterSystem): NoteName {
   if (letters === 'german') return parseGerman(text.trim());
   if (letters === 'fixed-do') return parseFixedDo(text.trim());
   return parseNoteName(text);
+}
+
+/**
+ * Reads a note with its octave in a letter system: `Fis4`, `sol#3`, `Bb3`. A note without one stands in
+ * `octave` where that is given. Throws TheoryError `note`.
+ */
+export function parseNoteIn(text: string, letters: LetterSystem, octave?: number): Note {
+  const trimmed = text.trim();
+  const match = /^(.*?)(-1|\d)$/.exec(trimmed);
+  if (match) return { ...parseNoteNameIn(match[1]!, letters), octave: Number(match[2]) };
+  const name = parseNoteNameIn(trimmed, letters);
+  if (octave !== undefined) return { ...name, octave };
+  throw new TheoryError(
+    'note',
+    text,
+    'the octave is missing.',
+    `Write it after the note: ${displayNoteName(name, letters)}4 stands in the middle.`,
+  );
 }
 
 function parseGerman(text: string): NoteName {

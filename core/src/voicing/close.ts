@@ -1,5 +1,5 @@
 import { bassMember, memberNote, type Chord } from '../chord/chord';
-import { midiNumber, sameName, staffPosition, type Note, type NoteName } from '../pitch';
+import { midiNumber, sameName, staffPosition, type Note, type NoteName } from '../pitch/note';
 
 /** A chord set for two hands: the bass alone below, the rest in close position above. */
 export interface Setting {

@@ -1,6 +1,7 @@
 import { memberNote, type Chord } from '../chord/chord';
 import { perObject } from '../memo';
-import { midiNumber, parseNote, sameName, type Note, type NoteName } from '../pitch';
+import { midiNumber, sameName, type Note, type NoteName } from '../pitch/note';
+import { parseNote } from '../pitch/parse';
 import { RANGES, VOICES } from './register';
 
 /** Soprano, alto, tenor, bass. */

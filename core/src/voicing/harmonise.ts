@@ -4,10 +4,12 @@ import { TheoryError } from '../errors';
 import type { Key } from '../key/key';
 import { chordOfNumeral, type Numeral } from '../label/numeral';
 import { printNumeral } from '../label/numeralPrint';
-import { displayNoteName, midiNumber, printNote, sameName, staffPosition, type Note } from '../pitch';
-import { stepCost } from '../progression/contextCosts';
+import { displayNoteName, printNote } from '../pitch/print';
+import { midiNumber, sameName, staffPosition, type Note } from '../pitch/note';
+import { stepCost } from '../context/costs';
 import type { FourNotes } from './fourPart';
-import { bestSetting, type Lock } from './search';
+import { bestSetting } from './search';
+import { type Lock } from './settingProblem';
 
 /** A given voice, to be harmonised with the chords that were taught. */
 export interface HarmoniseProblem {

@@ -1,4 +1,4 @@
-import { midiNumber, staffPosition, type Note } from '../pitch';
+import { midiNumber, staffPosition, type Note } from '../pitch/note';
 
 /** Ranges of the four voices, lowest and highest key of the keyboard (C4 = 60): handbook ranges. */
 export const RANGES = { soprano: [60, 79], alto: [55, 74], tenor: [48, 67], bass: [40, 60] } as const;

@@ -1,10 +1,9 @@
-import type { Chord } from '../chord/chord';
-import { memberNote } from '../chord/chord';
+import { type Chord, memberNote } from '../chord/chord';
 import { dropDoublings, identify } from '../chord/identify';
 import { attempt } from '../errors';
 import { degreeNote, scaleOf } from '../key/scale';
 import { isMinorLike, type Key } from '../key/key';
-import { midiNumber, sameName, staffPosition, type Note, type NoteName } from '../pitch';
+import { midiNumber, sameName, staffPosition, type Note, type NoteName } from '../pitch/note';
 import type { FourNotes } from './fourPart';
 import { RANGES, VOICES, type VoiceName } from './register';
 

@@ -1,5 +1,5 @@
 import { makeChord, memberNote, notesFromBass, type Chord, type Member } from '../chord/chord';
-import { midiNumber, sameName, staffPosition, stackUp, withOctave, type Note } from '../pitch';
+import { midiNumber, sameName, staffPosition, stackUp, withOctave, type Note } from '../pitch/note';
 import { givenSetting, type Setting } from './close';
 import { fourPartSettings } from './fourPart';
 import { reduceTo } from './omissions';

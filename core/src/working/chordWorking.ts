@@ -3,13 +3,12 @@ import { bassMember, memberNote, stackedNotes, type Chord } from '../chord/chord
 import { describe, qualityName } from '../chord/describe';
 import { dropDoublings } from '../chord/identify';
 import { inversionWords } from '../chord/inversionNames';
-import { halfSteps, intervalUp, nameAbove } from '../interval';
-import type { Key } from '../key/key';
+import { halfSteps, intervalUp, nameAbove } from '../interval/interval';
+import { type Key, signatureFifths } from '../key/key';
 import { degreeOf, scaleOf, signatureAlteration } from '../key/scale';
-import { signatureFifths } from '../key/key';
 import { printFigure, shortFigures } from '../label/figures';
 import type { Numeral } from '../label/numeral';
-import { sameName, type NoteName } from '../pitch';
+import { sameName, type NoteName } from '../pitch/note';
 import type { WorkingStep } from './step';
 
 /** The ways of working a chord out that the margin offers. */

@@ -1,7 +1,6 @@
 import type { Chord } from '../chord/chord';
-import type { Key } from '../key/key';
+import { type Key, signatureFifths } from '../key/key';
 import { signatureAlteration } from '../key/scale';
-import { signatureFifths } from '../key/key';
 import {
   expandFigures,
   figureNote,
@@ -10,7 +9,7 @@ import {
   shortFigures,
   type Figure,
 } from '../label/figures';
-import type { NoteName } from '../pitch';
+import type { NoteName } from '../pitch/note';
 import type { WorkingStep } from './step';
 
 /** The working for reading figures over a bass: fill them up, then count each in letters from the bass. */

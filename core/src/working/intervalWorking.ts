@@ -11,8 +11,8 @@ import {
   transpose,
   type Interval,
   type MeasuredInterval,
-} from '../interval';
-import { type Note, type NoteName, type Step } from '../pitch';
+} from '../interval/interval';
+import type { Note, NoteName, Step } from '../pitch/note';
 import type { WorkingStep } from './step';
 
 /** The four ways of naming an interval; all reach the same answer. */
@@ -143,4 +143,13 @@ export function invertIntervalWorking(from: Note, to: Note): WorkingStep[] {
   const measured = intervalBetween(from, to);
   const [low, high] = measured.direction === 'down' ? [to, from] : [from, to];
   return byInversion(low, high, simpleForm(measured));
+}
+
+/** The check of an inversion by its numbers alone: the two sum to 9, and the qualities swap or stay perfect. */
+export function inversionCheckWorking(interval: Interval): WorkingStep[] {
+  const simple = simpleForm(interval);
+  const inversion = attempt(() => invert(simple));
+  return inversion.ok
+    ? [{ step: 'turn-back', inversion: simple, interval: inversion.value }]
+    : [{ step: 'no-inversion', interval: simple }];
 }

@@ -1,10 +1,10 @@
 import { stackedNotes, type Chord } from '../chord/chord';
 import { describe } from '../chord/describe';
-import { nameAbove } from '../interval';
+import { nameAbove } from '../interval/interval';
 import type { Key } from '../key/key';
 import { degreeOf, scaleOf } from '../key/scale';
 import { localKey, rootOf, type Numeral } from '../label/numeral';
-import { sameName, type NoteName } from '../pitch';
+import { sameName, type NoteName } from '../pitch/note';
 import { inversionWorking } from './chordWorking';
 import type { WorkingStep } from './step';
 

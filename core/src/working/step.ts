@@ -1,16 +1,12 @@
 import type { Member } from '../chord/chord';
-import type { Direction, Interval } from '../interval';
+import type { Direction, Interval } from '../interval/interval';
 import type { Key } from '../key/key';
 import type { Figure } from '../label/figures';
 import type { Numeral } from '../label/numeral';
-import type { Note, NoteName } from '../pitch';
+import type { Note, NoteName } from '../pitch/note';
 
-/**
- * One step of a working, as data. Words are made from it at the edge by
- * sayStep, so that a school's vocabulary can change them.
- */
-export type WorkingStep =
-  // Intervals
+/** Steps of measuring, building and inverting an interval. */
+export type IntervalStep =
   | { readonly step: 'count-letters'; readonly letters: readonly NoteName[]; readonly number: number }
   | {
       readonly step: 'take-octaves';
@@ -84,8 +80,10 @@ export type WorkingStep =
       readonly bareInterval: Interval;
       readonly wanted: Interval;
       readonly note: NoteName;
-    }
-  // Chords
+    };
+
+/** Steps of building and naming a chord. */
+export type ChordStep =
   | { readonly step: 'every-other'; readonly degree: number; readonly notes: readonly NoteName[] }
   | { readonly step: 'drop-doublings'; readonly notes: readonly NoteName[] }
   | { readonly step: 'restack'; readonly notes: readonly NoteName[]; readonly root: NoteName }
@@ -150,8 +148,10 @@ export type WorkingStep =
       readonly members: readonly Member[];
       readonly quality: string;
       readonly asked: string | null;
-    }
-  // Keys
+    };
+
+/** Steps of finding a signature. */
+export type KeyStep =
   | { readonly step: 'relative-major'; readonly key: Key; readonly relative: Key }
   | { readonly step: 'same-signature'; readonly key: Key; readonly relative: Key }
   | { readonly step: 'mode-of'; readonly key: Key; readonly major: Key }
@@ -169,8 +169,10 @@ export type WorkingStep =
       readonly key: Key;
       readonly last: NoteName;
       readonly notes: readonly NoteName[];
-    }
-  // Figures
+    };
+
+/** Steps of reading and writing figured bass. */
+export type FiguresStep =
   | { readonly step: 'full-figures'; readonly written: readonly Figure[]; readonly full: readonly Figure[] }
   | {
       readonly step: 'figure';
@@ -179,8 +181,10 @@ export type WorkingStep =
       readonly note: NoteName;
       readonly changed: boolean;
     }
-  | { readonly step: 'short-figures'; readonly full: readonly string[]; readonly short: readonly string[] }
-  // Numerals
+  | { readonly step: 'short-figures'; readonly full: readonly string[]; readonly short: readonly string[] };
+
+/** Steps of finding a numeral, and of working one back. */
+export type NumeralStep =
   | { readonly step: 'foreign-note'; readonly note: NoteName; readonly key: Key }
   | {
       readonly step: 'leads-to';
@@ -207,6 +211,12 @@ export type WorkingStep =
   | { readonly step: 'bracket-back'; readonly root: NoteName; readonly of: NoteName; readonly minor: boolean }
   | { readonly step: 'named'; readonly numeral: Numeral; readonly key: Key }
   | { readonly step: 'special'; readonly numeral: Numeral; readonly root: NoteName; readonly key: Key };
+
+/**
+ * One step of a working, as data. Words are made from it at the edge by
+ * sayStep, so that a school's vocabulary can change them.
+ */
+export type WorkingStep = IntervalStep | ChordStep | KeyStep | FiguresStep | NumeralStep;
 
 /** A stretch of a sentence: plain, strong, or a numeral to be set in type. */
 export type Segment = string | { readonly strong: string } | { readonly numeral: Numeral; readonly key: Key };

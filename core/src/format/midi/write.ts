@@ -1,7 +1,10 @@
 import { writeMidi, type MidiData, type MidiEvent } from 'midi-file';
-import { signatureFifths, type Key } from '../../key';
-import { midiNumber, parseNote, type Note } from '../../pitch';
-import { parseMetre, playedOrder, TICKS_A_QUARTER } from '../../progression';
+import { signatureFifths, type Key } from '../../key/key';
+import { midiNumber, type Note } from '../../pitch/note';
+import { parseNote } from '../../pitch/parse';
+import { parseMetre } from '../../time/metre';
+import { playedOrder } from '../../time/bars';
+import { TICKS_A_QUARTER } from '../../time/length';
 import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
 import { timedLine, type TimedColumn } from '../timedLine';
 

@@ -1,8 +1,8 @@
-import { memberNote, type Chord } from '../../chord';
-import { printedFifths, type Key } from '../../key';
-import { shortFigures, type Figure } from '../../label';
-import { LETTERS, sameName, type Note } from '../../pitch';
-import type { NoteValue } from '../../progression';
+import { memberNote, type Chord } from '../../chord/chord';
+import { printedFifths, type Key } from '../../key/key';
+import { shortFigures, type Figure } from '../../label/figures';
+import { LETTERS, sameName, type Note } from '../../pitch/note';
+import type { NoteValue } from '../../time/length';
 import { kindOf } from './kinds';
 import { accidentalElement, el, pitchElement, type Node } from './xml';
 

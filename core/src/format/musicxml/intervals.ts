@@ -1,6 +1,8 @@
-import type { NotePair } from '../../interval';
-import { printedFifths, signatureAlteration, type Clef, type Key } from '../../key';
-import { accidentalsInBar, type Note } from '../../pitch';
+import type { NotePair } from '../../interval/intervalLine';
+import { printedFifths, type Key } from '../../key/key';
+import { signatureAlteration, type Clef } from '../../key/scale';
+import { accidentalsInBar } from '../../pitch/barAccidentals';
+import type { Note } from '../../pitch/note';
 import { accidentalElement, el, musicXmlDocument, pitchElement, type Node } from './xml';
 
 /** A line of intervals as it stands on one staff. */

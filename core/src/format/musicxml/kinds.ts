@@ -1,5 +1,6 @@
-import { describe, qualityName, symbolSuffix, type Chord, type Member } from '../../chord';
-import { members } from '../../chord/chord';
+import { describe, qualityName } from '../../chord/describe';
+import { symbolSuffix } from '../../chord/symbolPrint';
+import { type Chord, type Member, members } from '../../chord/chord';
 
 /**
  * MusicXML 4.0 `kind` values (W3C Music Notation Community Group, kind-value

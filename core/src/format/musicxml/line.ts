@@ -1,21 +1,19 @@
-import { printSymbol, sameChord, type Chord } from '../../chord';
+import { printSymbol } from '../../chord/symbolPrint';
+import { sameChord, type Chord } from '../../chord/chord';
 import { attempt } from '../../errors';
-import { printKey, sameKey, type Key } from '../../key';
-import { chordOfNumeral, parseNumeral } from '../../label';
-import { midiNumber, printNote, type Note } from '../../pitch';
-import {
-  parseMetre,
-  printLength,
-  readEntry,
-  settingsOfChords,
-  USUAL_METRE,
-  USUAL_TICKS,
-  barTicks,
-  type Entry,
-  type LineColumn,
-} from '../../progression';
+import { printKey, sameKey, type Key } from '../../key/key';
+import { chordOfNumeral } from '../../label/numeral';
+import { parseNumeral } from '../../label/numeralParse';
+import { midiNumber, type Note } from '../../pitch/note';
+import { printNote } from '../../pitch/print';
+import { parseMetre, USUAL_METRE, barTicks } from '../../time/metre';
+import { printLength, USUAL_TICKS } from '../../time/length';
+import { readEntry, type Entry } from '../../line/entry';
+import { settingsOfChords } from '../../voicing/lineSettings';
+import type { LineColumn } from '../../line/column';
 import { counted, PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
-import { readMusicXml, type ScoreIn, type TimedNote } from './read';
+import { readMusicXml } from './read';
+import { type ScoreIn, type TimedNote } from './scoreIn';
 
 /** What sounds from one onset to the next. */
 export interface Moment {

@@ -1,7 +1,7 @@
-import type { Chord } from '../../chord';
-import { MODES, keyFromSignature, printKey, type Key, type Mode } from '../../key';
-import { sameNote, type Note } from '../../pitch';
-import { barTicks, printMetre, TICKS_A_QUARTER, USUAL_METRE, type Metre } from '../../progression';
+import { keyFromSignature } from '../../key/key';
+import { sameNote } from '../../pitch/note';
+import { barTicks, printMetre, USUAL_METRE } from '../../time/metre';
+import { TICKS_A_QUARTER } from '../../time/length';
 import {
   all,
   attributeOf,
@@ -14,56 +14,22 @@ import {
   wrong,
   type Node,
 } from './dom';
-import { readName, readPitch, readSymbol } from './readNotes';
-
-/** A sounding note: its times in ticks from the beginning of the score, and the voice it belongs to. */
-export interface TimedNote {
-  readonly onset: number;
-  end: number;
-  readonly note: Note;
-  /** Part, staff and voice, in the order in which they stand in the score. */
-  readonly stream: string;
-}
-
-/** What was read from a file: notes and everything else by its time. */
-export interface ScoreIn {
-  readonly title: string;
-  readonly source: string;
-  readonly tempo: number | null;
-  readonly metre: string;
-  /** Ticks of an upbeat, 0 for none. */
-  readonly pickup: number;
-  readonly notes: readonly TimedNote[];
-  readonly melody: readonly TimedNote[];
-  readonly labels: ReadonlyMap<number, { readonly symbol: Chord | null; readonly numeral: string | null }>;
-  /** Keys by the time they begin, the first at 0. */
-  readonly keys: readonly { readonly at: number; readonly key: Key }[];
-  readonly repeatStarts: ReadonlySet<number>;
-  readonly repeatEnds: ReadonlySet<number>;
-  /** Words and fermatas at the onsets of their notes. */
-  readonly words: ReadonlyMap<number, string>;
-  readonly fermatas: ReadonlySet<number>;
-  readonly remarks: readonly string[];
-}
+import { readPitch } from './readNotes';
+import {
+  type Collected,
+  fermataIn,
+  readMarks,
+  readRepeat,
+  readKey,
+  readMetre,
+  readTempo,
+  readHarmony,
+} from './readMarks';
+import type { TimedNote, ScoreIn } from './scoreIn';
 
 const MAX_NOTES = 100_000;
-const MELODY = 'Melody';
 
-/** Collects while the measures go by. */
-interface Collected {
-  notes: TimedNote[];
-  melody: TimedNote[];
-  labels: Map<number, { symbol: Chord | null; numeral: string | null }>;
-  keys: { at: number; key: Key }[];
-  repeatStarts: Set<number>;
-  repeatEnds: Set<number>;
-  words: Map<number, string>;
-  fermatas: Set<number>;
-  tempo: number | null;
-  metre: Metre | null;
-  otherMetres: number;
-  pickup: number;
-}
+const MELODY = 'Melody';
 
 /**
  * Reads MusicXML (partwise): sounding notes, labels, keys, repeats, words and
@@ -244,66 +210,4 @@ function addNote(children: readonly Node[], timed: TimedNote, notes: TimedNote[]
   if (before) before.end = timed.end;
   else notes.push(timed);
   if (before && fermataIn(children)) c.fermatas.add(before.onset);
-}
-
-function fermataIn(children: readonly Node[]): boolean {
-  return all(children, 'notations').some((notations) => find(childrenOf(notations), 'fermata') !== undefined);
-}
-
-function readMarks(children: readonly Node[], onset: number, c: Collected): void {
-  if (fermataIn(children)) c.fermatas.add(onset);
-  const lyric = find(children, 'lyric');
-  const text = lyric ? textOf(find(childrenOf(lyric), 'text')) : '';
-  if (text !== '' && !c.words.has(onset)) c.words.set(onset, text.slice(0, 200));
-}
-
-function readRepeat(children: readonly Node[], now: number, c: Collected): void {
-  const repeat = find(children, 'repeat');
-  if (!repeat) return;
-  if (attributeOf(repeat, 'direction') === 'forward') c.repeatStarts.add(now);
-  else c.repeatEnds.add(now);
-}
-
-function readKey(nodes: readonly Node[], at: number, c: Collected, where: string): void {
-  const key = find(nodes, 'key');
-  if (!key) return;
-  const fifths = integer(find(childrenOf(key), 'fifths'), `the key signature in ${where}`, 0);
-  if (Math.abs(fifths) > 7)
-    throw wrong(
-      `fifths ${fifths} in ${where}`,
-      'a signature has at most seven sharps or flats.',
-      'Use the enharmonic key.',
-    );
-  const mode = textOf(find(childrenOf(key), 'mode'));
-  const read = keyFromSignature(
-    fifths,
-    (MODES as readonly string[]).includes(mode) ? (mode as Mode) : 'major',
-  );
-  if (c.keys.length === 0 || printKey(c.keys[c.keys.length - 1]!.key) !== printKey(read))
-    c.keys.push({ at: c.keys.length === 0 ? 0 : at, key: read });
-}
-
-function readMetre(nodes: readonly Node[], c: Collected, where: string): void {
-  const time = find(nodes, 'time');
-  if (!time) return;
-  const over = integer(find(childrenOf(time), 'beats'), `the metre in ${where}`, 0);
-  const under = integer(find(childrenOf(time), 'beat-type'), `the metre in ${where}`, 0);
-  if (over < 1 || over > 99 || ![1, 2, 4, 8, 16].includes(under)) return;
-  if (c.metre === null) c.metre = { over, under };
-  else if (c.metre.over !== over || c.metre.under !== under) c.otherMetres++;
-}
-
-function readTempo(nodes: readonly Node[], c: Collected): void {
-  const sound = find(nodes, 'sound');
-  const tempo = sound ? Number(attributeOf(sound, 'tempo')) : NaN;
-  if (tempo >= 20 && tempo <= 400) c.tempo ??= Math.round(tempo);
-}
-
-function readHarmony(nodes: readonly Node[], at: number, c: Collected, where: string): void {
-  const label = c.labels.get(at) ?? { symbol: null, numeral: null };
-  const functionText = textOf(find(nodes, 'function'));
-  if (functionText) label.numeral = functionText;
-  const root = find(nodes, 'root');
-  if (root) label.symbol = readSymbol(nodes, readName(childrenOf(root), 'root-', where), where);
-  c.labels.set(at, label);
 }

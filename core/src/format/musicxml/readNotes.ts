@@ -1,6 +1,8 @@
-import { makeChord, parseSymbol, printSymbol, type Chord } from '../../chord';
+import { makeChord, type Chord } from '../../chord/chord';
+import { parseSymbol } from '../../chord/symbolParse';
+import { printSymbol } from '../../chord/symbolPrint';
 import { attempt } from '../../errors';
-import { LETTERS, noteName, type Note, type NoteName } from '../../pitch';
+import { LETTERS, noteName, type Note, type NoteName } from '../../pitch/note';
 import { all, childrenOf, find, integer, textOf, wrong, type Node } from './dom';
 import { membersOfKind, type Degree } from './kinds';
 

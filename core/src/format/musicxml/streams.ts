@@ -1,6 +1,9 @@
-import { signatureAlteration, printedFifths } from '../../key';
-import { accidentalsInBar, parseNote, type Note } from '../../pitch';
-import { noteValues, type NoteValue } from '../../progression';
+import { signatureAlteration } from '../../key/scale';
+import { printedFifths } from '../../key/key';
+import { accidentalsInBar } from '../../pitch/barAccidentals';
+import { parseNote } from '../../pitch/parse';
+import type { Note } from '../../pitch/note';
+import { noteValues, type NoteValue } from '../../time/length';
 import type { LineFile } from '../lineFile';
 import type { TimedColumn } from '../timedLine';
 

@@ -1,5 +1,6 @@
-import { printNumeral } from '../../label';
-import { barTicks, parseMetre, TICKS_A_QUARTER, type Metre } from '../../progression';
+import { printNumeral } from '../../label/numeralPrint';
+import { barTicks, parseMetre, type Metre } from '../../time/metre';
+import { TICKS_A_QUARTER } from '../../time/length';
 import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
 import { timedLine, type TimedColumn } from '../timedLine';
 import {

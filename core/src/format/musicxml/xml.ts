@@ -1,5 +1,5 @@
 import { XMLBuilder } from 'fast-xml-parser';
-import { LETTERS, type Note } from '../../pitch';
+import { LETTERS, type Note } from '../../pitch/note';
 
 /** An element for XMLBuilder with preserveOrder. */
 export type Node = Record<string, unknown>;

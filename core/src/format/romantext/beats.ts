@@ -1,4 +1,5 @@
-import { beatTicks, printLength, TICKS_A_QUARTER, type Metre } from '../../progression';
+import { beatTicks, type Metre } from '../../time/metre';
+import { printLength, TICKS_A_QUARTER } from '../../time/length';
 
 /** Beats are written with up to this many decimals. */
 const DECIMALS = 3;

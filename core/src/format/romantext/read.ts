@@ -1,15 +1,12 @@
 import { attempt, TheoryError } from '../../errors';
-import { keyOf, parseKey, printKey, sameKey, type Key } from '../../key';
-import { parseNumeral, printNumeral, ROMANTEXT } from '../../label';
-import { parseNoteName } from '../../pitch';
-import {
-  barTicks,
-  parseMetre,
-  printLength,
-  USUAL_TICKS,
-  type LineColumn,
-  type Metre,
-} from '../../progression';
+import { keyOf, parseKey, printKey, sameKey, type Key } from '../../key/key';
+import { parseNumeral } from '../../label/numeralParse';
+import { printNumeral } from '../../label/numeralPrint';
+import { ROMANTEXT } from '../../school/school';
+import { parseNoteName } from '../../pitch/parse';
+import { barTicks, parseMetre, type Metre } from '../../time/metre';
+import { printLength, USUAL_TICKS } from '../../time/length';
+import type { LineColumn } from '../../line/column';
 import { PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
 import { lengthText, ticksOfBeat } from './beats';
 

@@ -1,8 +1,11 @@
-import { printNoteName } from '../../pitch';
-import type { Key } from '../../key';
-import { printNumeral, ROMANTEXT, type Numeral } from '../../label';
-import { barTicks, labelLine, parseMetre, placesOf } from '../../progression';
-import { sameKey } from '../../key';
+import { printNoteName } from '../../pitch/print';
+import { type Key, sameKey } from '../../key/key';
+import { printNumeral } from '../../label/numeralPrint';
+import { ROMANTEXT } from '../../school/school';
+import type { Numeral } from '../../label/numeral';
+import { barTicks, parseMetre } from '../../time/metre';
+import { labelLine } from '../../context/labelLine';
+import { placesOf } from '../../time/bars';
 import { counted, type Carried, type LineFile } from '../lineFile';
 import { beatText } from './beats';
 

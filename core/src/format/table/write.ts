@@ -1,7 +1,10 @@
 import { unparse } from 'papaparse';
-import { printKey } from '../../key';
-import { numeralParts, partsText } from '../../label';
-import { labelLine, parseMetre, placesOf, printLength } from '../../progression';
+import { printKey } from '../../key/key';
+import { numeralParts, partsText } from '../../label/numeralPrint';
+import { labelLine } from '../../context/labelLine';
+import { parseMetre } from '../../time/metre';
+import { placesOf } from '../../time/bars';
+import { printLength } from '../../time/length';
 import type { LineFile } from '../lineFile';
 
 /**

@@ -4,11 +4,13 @@ import {
   halfSteps,
   intervalBetween,
   intervalWords,
-  markInterval,
-  markInversion,
+  INTERVAL_INVERT,
+  INTERVAL_NAME,
   signatureAlteration,
-  type IntervalMark,
-  type InversionMark,
+  type Interval,
+  type IntervalCause,
+  type InversionCause,
+  type Mark,
   invert,
   invertPair,
   nameUnderSignature,
@@ -164,7 +166,7 @@ export function markOf(
   bench: IntervalsBenchState,
   id: string,
   pair: { from: Note; to: Note },
-): { readonly answer: string; readonly mark: IntervalMark | null } {
+): { readonly answer: string; readonly mark: Mark<Interval, IntervalCause> | null } {
   const answer = bench.answers[id] ?? '';
   const question = {
     from: pair.from,
@@ -173,7 +175,7 @@ export function markOf(
     key: parseKey(bench.key),
     earlier: earlierInBar(bench, id),
   };
-  return { answer, mark: answer === '' ? null : markInterval(question, answer) };
+  return { answer, mark: answer === '' ? null : INTERVAL_NAME.mark(question, answer) };
 }
 
 /** Notes that stand before an interval in its bar. */
@@ -190,9 +192,12 @@ export function inversionMarkOf(
   bench: IntervalsBenchState,
   id: string,
   pair: { from: Note; to: Note },
-): { readonly answer: string; readonly mark: InversionMark | null } {
+): { readonly answer: string; readonly mark: Mark<Interval, InversionCause> | null } {
   const answer = bench.inversionAnswers[id] ?? '';
-  return { answer, mark: answer === '' ? null : markInversion(intervalBetween(pair.from, pair.to), answer) };
+  return {
+    answer,
+    mark: answer === '' ? null : INTERVAL_INVERT.mark(intervalBetween(pair.from, pair.to), answer),
+  };
 }
 
 /** What is still to be named of an interval, and the wrong answer to it. */

@@ -1,7 +1,7 @@
 import {
   deducedEntry,
-  markWorkedBack,
-  sayBackMark,
+  WORK_BACK,
+  sayWorkBackMark,
   sayUnknown,
   type Deduction,
   type Key,
@@ -57,7 +57,8 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
   const [shown, setShown] = useState<string | null>(null);
   const answer = column.answer ?? '';
   if (deduction.kind === 'unknown') return <p className="done">{sayUnknown(deduction.why)}</p>;
-  const mark = answer === '' ? null : markWorkedBack(answer, deduction, keyOf, school);
+  const question = { found: deduction, key: keyOf };
+  const mark = answer === '' ? null : WORK_BACK.mark(question, answer, school);
   return (
     <>
       <Answer>
@@ -82,16 +83,16 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
       </Answer>
       {mark &&
         (mark.verdict === 'right' ? (
-          <p role="status">{sayBackMark(mark, school)}</p>
+          <p role="status">{sayWorkBackMark(mark, school)}</p>
         ) : (
-          <Problem>{sayBackMark(mark, school)}</Problem>
+          <Problem>{sayWorkBackMark(mark, school)}</Problem>
         ))}
       <Toggle isSelected={shown === column.id} onChange={(on) => setShown(on ? column.id : null)}>
         Show the working
       </Toggle>
       {shown === column.id && (
         <WorkingBelow>
-          <Working steps={deduction.steps} school={school} />
+          <Working steps={WORK_BACK.show(question)} school={school} />
         </WorkingBelow>
       )}
     </>

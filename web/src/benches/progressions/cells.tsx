@@ -105,6 +105,7 @@ export function gridColumn(
 }
 
 const CADENCES: Record<NonNullable<LineLabel['cadence']>, string> = {
+  authentic: 'authentic',
   perfect: 'perfect',
   imperfect: 'imperfect',
   plagal: 'plagal',

@@ -1,0 +1,202 @@
+import { printSymbol } from '../chord/symbolPrint';
+import type { Chord } from '../chord/chord';
+import { describe } from '../chord/describe';
+import { printFigure, shortFigures } from '../label/figures';
+import type { Numeral } from '../label/numeral';
+import { nameBelow } from '../interval/interval';
+import { sameName } from '../pitch/note';
+import { sameKey, type Key } from '../key/key';
+import { readInContext } from './readings';
+import { type ChordIn, type ContextOptions, type ContextReading } from './chordIn';
+import { functionOf, type ChordFunction } from './labels';
+
+/**
+ * How a phrase ends (house theory, section 7). Authentic ones are told apart as perfect and imperfect where
+ * that is asked for.
+ */
+export type CadenceKind =
+  'authentic' | 'perfect' | 'imperfect' | 'plagal' | 'half' | 'deceptive' | 'phrygian-half';
+
+export interface Cadence {
+  /** The chord with which it is complete. */
+  readonly at: number;
+  readonly kind: CadenceKind;
+}
+
+/**
+ * A ii (or iiø) joined to its V. The target is where the V goes; null leaves it open: the V does not resolve.
+ */
+export interface Bracket {
+  readonly from: number;
+  readonly to: number;
+  readonly target: number | null;
+}
+
+/** From a dominant to the chord a fifth below that follows it. */
+export interface Arrow {
+  readonly from: number;
+  readonly to: number;
+}
+
+export interface AnalysedChord {
+  readonly best: ContextReading;
+  readonly figures: readonly string[];
+  readonly symbol: string;
+  readonly function: ChordFunction | null;
+  readonly readings: readonly ContextReading[];
+}
+
+export interface Analysis {
+  readonly chords: readonly AnalysedChord[];
+  /** Where each key begins. */
+  readonly keys: readonly { readonly from: number; readonly key: Key }[];
+  readonly cadences: readonly Cadence[];
+  readonly brackets: readonly Bracket[];
+  readonly arrows: readonly Arrow[];
+}
+
+export interface AnalyseOptions extends ContextOptions {
+  /** Tells perfect from imperfect authentic cadences by the positions of the chords. */
+  readonly splitCadences?: boolean;
+  /** Readings that were ruled: they stand whatever the context says. */
+  readonly rulings?: ReadonlyMap<number, Pick<ContextReading, 'key' | 'numeral'>>;
+}
+
+/** What a progression is as a whole, without the labels of its single chords. */
+export interface Structure extends Omit<Analysis, 'chords'> {
+  readonly best: readonly ContextReading[];
+  readonly readings: readonly (readonly ContextReading[])[];
+}
+
+/**
+ * Reads a progression as a whole: the best reading of every chord, and what joins them. Throws TheoryError as
+ * readInContext.
+ */
+export function structureOf(chords: readonly ChordIn[], options: AnalyseOptions = {}): Structure {
+  const readings = readInContext(chords, options);
+  const best = readings.map((list, at) => ruled(list, options.rulings?.get(at)));
+  const arrows = arrowsOf(best);
+  return {
+    best,
+    readings,
+    keys: keyAreas(best),
+    cadences: cadencesOf(best, options),
+    brackets: bracketsOf(best, arrows),
+    arrows,
+  };
+}
+
+/**
+ * Reads a progression as a whole and says of it what a teacher writes over and under the chords. Throws
+ * TheoryError as readInContext.
+ */
+export function analyseProgression(chords: readonly ChordIn[], options: AnalyseOptions = {}): Analysis {
+  const { best, readings, ...structure } = structureOf(chords, options);
+  const analysed = best.map((one, at): AnalysedChord => ({
+    best: one,
+    figures: shortFigures(one.chord, one.key).map(printFigure),
+    symbol: printSymbol(one.chord),
+    function: one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral),
+    readings: readings[at]!,
+  }));
+  return { chords: analysed, ...structure };
+}
+
+function ruled(
+  readings: readonly ContextReading[],
+  ruling: Pick<ContextReading, 'key' | 'numeral'> | undefined,
+): ContextReading {
+  const first = readings[0]!;
+  return ruling ? { ...first, ...ruling } : first;
+}
+
+/** Function counted in the key, and of an applied chord in the key of its target. */
+function localFunction(numeral: Numeral): ChordFunction | null {
+  return functionOf(numeral.target ? { ...numeral, target: null } : numeral);
+}
+
+function keyAreas(best: readonly ContextReading[]): { from: number; key: Key }[] {
+  const areas: { from: number; key: Key }[] = [];
+  best.forEach(({ key }, from) => {
+    const last = areas[areas.length - 1];
+    if (!last || !sameKey(last.key, key)) areas.push({ from, key });
+  });
+  return areas;
+}
+
+/** Major third, and a minor seventh or the numeral of a dominant. */
+function isDominant({ chord, numeral, reason }: ContextReading): boolean {
+  const { triad, seventh } = describe(chord.members);
+  if (triad !== 'major' && triad !== 'augmented' && triad !== 'flat-five') return false;
+  if (seventh === 'major') return false;
+  return numeral.special === null && (numeral.degree === 5 || (seventh === 'minor' && reason !== 'backdoor'));
+}
+
+function fallsAFifth(from: Chord, to: Chord): boolean {
+  return sameName(nameBelow(from.root, { number: 5, deviation: 0 }), to.root);
+}
+
+function arrowsOf(best: readonly ContextReading[]): Arrow[] {
+  return best.flatMap((one, from) => {
+    const next = best[from + 1];
+    return next && isDominant(one) && fallsAFifth(one.chord, next.chord) ? [{ from, to: from + 1 }] : [];
+  });
+}
+
+function bracketsOf(best: readonly ContextReading[], arrows: readonly Arrow[]): Bracket[] {
+  return best.flatMap((one, from) => {
+    const next = best[from + 1];
+    if (!next || !isSecond(one.chord) || !isDominant(next) || !fallsAFifth(one.chord, next.chord)) return [];
+    // A dominant may go on over another bass before it resolves.
+    let last = from + 1;
+    while (
+      best[last + 1] &&
+      isDominant(best[last + 1]!) &&
+      sameName(best[last + 1]!.chord.root, next.chord.root)
+    )
+      last++;
+    const arrow = arrows.find((each) => each.from === last);
+    return [{ from, to: from + 1, target: arrow ? arrow.to : null }];
+  });
+}
+
+/** A minor or half-diminished chord: what a ii can be. */
+function isSecond({ members }: Chord): boolean {
+  const { triad, seventh } = describe(members);
+  return (triad === 'minor' && seventh !== 'major') || (triad === 'diminished' && seventh !== 'diminished');
+}
+
+function cadencesOf(
+  best: readonly ContextReading[],
+  { phraseEnds, splitCadences = false }: AnalyseOptions,
+): Cadence[] {
+  const ends = new Set([...(phraseEnds ?? []), best.length - 1].filter((at) => at > 0 && at < best.length));
+  return [...ends]
+    .sort((a, b) => a - b)
+    .flatMap((at) => {
+      const kind = cadenceKind(best[at - 1]!, best[at]!, splitCadences);
+      return kind ? [{ at, kind }] : [];
+    });
+}
+
+function cadenceKind(from: ContextReading, to: ContextReading, split: boolean): CadenceKind | null {
+  if (to.numeral.target || to.numeral.special) return null;
+  const same = sameKey(from.key, to.key) && !from.numeral.target;
+  const inRoot = (one: ContextReading) => sameName(one.chord.root, one.chord.bass);
+  if (to.numeral.degree === 1 && to.numeral.alteration === 0) {
+    if (same && from.numeral.degree === 5)
+      return !split ? 'authentic' : inRoot(from) && inRoot(to) ? 'perfect' : 'imperfect';
+    if (same && from.numeral.degree === 7) return split ? 'imperfect' : 'authentic';
+    return same && from.numeral.degree === 4 ? 'plagal' : null;
+  }
+  if (to.numeral.degree === 5 && isDominant(to)) {
+    const phrygian =
+      same &&
+      to.key.mode === 'minor' &&
+      from.numeral.degree === 4 &&
+      from.numeral.lowest.degree === 3 &&
+      inRoot(to);
+    return phrygian ? 'phrygian-half' : 'half';
+  }
+  return same && to.numeral.degree === 6 && from.numeral.degree === 5 ? 'deceptive' : null;
+}

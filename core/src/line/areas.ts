@@ -1,0 +1,15 @@
+import { attempt } from '../errors';
+import { parseKey, type Key } from '../key/key';
+
+/**
+ * The key of each place: the line's own, or the last one that was marked. A mark that cannot be read is
+ * passed over.
+ */
+export function areasOf(columns: readonly { readonly key?: string }[], key: Key): Key[] {
+  let current = key;
+  return columns.map((column) => {
+    const marked = column.key === undefined ? null : attempt(() => parseKey(column.key!));
+    if (marked?.ok) current = marked.value;
+    return current;
+  });
+}

@@ -1,0 +1,137 @@
+import { attempt, TheoryError } from '../errors';
+import type { Key } from '../key/key';
+import { DEFAULT_SCHOOL, type School } from '../school/school';
+import type { Timed } from '../time/bars';
+import { isSought, readPiece, type LineToken, type Sought } from './entry';
+import { parseLength, printLength } from '../time/length';
+import { barTicks, printMetre, type Metre } from '../time/metre';
+import { splitLine, type BarPiece, type Piece } from './pieces';
+
+/** A typed line with its bars: every piece with its time, the upbeat, and what is wrong with single bars. */
+export interface BarredLine {
+  readonly tokens: readonly (BarToken & Timed)[];
+  /** Length of the upbeat in quarters; `0` for none. */
+  readonly pickup: string;
+  readonly faults: readonly { readonly start: number; readonly end: number; readonly error: TheoryError }[];
+}
+
+/** A piece as readLine has it, or a chord that is sought. */
+export type BarToken =
+  LineToken | { readonly text: string; readonly start: number; readonly end: number; readonly entry: Sought };
+
+type Fault = BarredLine['faults'][number];
+type Chord = { token: BarToken; ticks: number | null; repeatStart: boolean; repeatEnd: boolean };
+
+/**
+ * Reads a typed line as readLine, with its bars: `| I vi | ii:3 V:1 |`. Chords
+ * without a length share what is left of their bar alike. A first bar that its
+ * lengths do not fill is an upbeat. Without barlines and lengths nothing is
+ * said of time. A bar that does not come out is told beside the line, and its
+ * chords stand all the same.
+ */
+export function readBarredLine(
+  line: string,
+  key: Key,
+  metre: Metre,
+  school: School = DEFAULT_SCHOOL,
+): BarredLine {
+  const pieces = splitLine(line);
+  const timed = pieces.some((piece) => 'sign' in piece || piece.length !== undefined);
+  const bar = barTicks(metre);
+  const faults: Fault[] = [];
+  const chords: Chord[] = [];
+  let pickup = 0;
+  let position = 0;
+  let open: Chord[] = [];
+  let repeats = false;
+  const barred = pieces.some((piece) => 'sign' in piece);
+
+  const close = (sign: BarPiece | null) => {
+    const said = open.reduce((sum, { ticks }) => sum + (ticks ?? 0), 0);
+    const unsaid = open.filter(({ ticks }) => ticks === null);
+    const within = ((position % bar) + bar) % bar;
+    if (open.length > 0 && unsaid.length > 0 && barred) {
+      const left = bar - within - said;
+      if (left > 0 && Number.isInteger(left / unsaid.length))
+        for (const chord of unsaid) chord.ticks = left / unsaid.length;
+      else
+        faults.push(
+          fault(
+            sign ?? lastOf(open),
+            `the ${open.length} chords of this bar do not fit in ${printMetre(metre)}.`,
+          ),
+        );
+    }
+    if (open.length > 0 && unsaid.length === 0 && sign && !sign.sign.startsWith(':')) {
+      const total = within + said;
+      if (chords.length === open.length && total < bar) pickup = total;
+      else if (total % bar !== 0 && sign.sign === '|')
+        faults.push(
+          fault(
+            sign,
+            `this barline stands after ${printLength(total % bar)} of the ${printLength(bar)} quarters of a bar of ${printMetre(metre)}.`,
+          ),
+        );
+    }
+    position += open.reduce((sum, { ticks }) => sum + (ticks ?? 0), 0);
+    if (chords.length === open.length && pickup > 0) position = 0;
+    open = [];
+  };
+
+  for (const piece of pieces) {
+    if ('sign' in piece) {
+      const last = chords[chords.length - 1];
+      close(piece);
+      if (piece.sign.startsWith(':') && last) last.repeatEnd = true;
+      if (piece.sign.endsWith(':')) repeats = true;
+      continue;
+    }
+    const length = piece.length;
+    const read = length === undefined ? null : attempt(() => parseLength(length));
+    if (read && !read.ok) faults.push({ start: piece.start, end: piece.end, error: read.error });
+    for (const token of tokensOf(piece, key, school)) {
+      const chord: Chord = {
+        token,
+        ticks: read?.ok ? read.value : null,
+        repeatStart: repeats,
+        repeatEnd: false,
+      };
+      repeats = false;
+      chords.push(chord);
+      open.push(chord);
+    }
+  }
+  close(null);
+  const tokens = chords.map(({ token, ticks, repeatStart, repeatEnd }) => ({
+    ...token,
+    ...(timed && ticks !== null ? { length: printLength(ticks) } : {}),
+    ...(repeatStart ? { repeatStart } : {}),
+    ...(repeatEnd ? { repeatEnd } : {}),
+  }));
+  return { tokens, pickup: pickup === 0 ? '0' : printLength(pickup), faults };
+}
+
+function tokensOf(piece: Piece, key: Key, school: School): BarToken[] {
+  const { text, start, end } = piece;
+  return isSought(text)
+    ? [{ text, start, end, entry: { kind: 'sought', text } }]
+    : readPiece(piece, key, school);
+}
+
+function lastOf(open: readonly Chord[]): { start: number; end: number } {
+  const { start, end } = open[open.length - 1]!.token;
+  return { start, end };
+}
+
+function fault({ start, end }: { start: number; end: number }, what: string): Fault {
+  return {
+    start,
+    end,
+    error: new TheoryError(
+      'entry',
+      '|',
+      what,
+      'Give the chords lengths in quarters, as in V7:2, or change the metre.',
+    ),
+  };
+}

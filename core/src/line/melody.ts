@@ -1,0 +1,49 @@
+import { attempt, TheoryError } from '../errors';
+import { parseNote } from '../pitch/parse';
+import { printNote } from '../pitch/print';
+
+/** A typed melody: the notes over each column, and pieces that were not understood. */
+export interface MelodyLine {
+  readonly groups: readonly (readonly string[])[];
+  readonly faults: readonly { readonly start: number; readonly end: number; readonly error: TheoryError }[];
+}
+
+/**
+ * Reads a melody over `columns` columns: notes with octaves, a slash before the
+ * next column, as in `B4 A4 / G4 / - / F#4`. A dash or nothing leaves a column
+ * without one. A note that is not understood is told in its place and left out.
+ */
+export function readMelody(text: string, columns: number): MelodyLine {
+  const groups: string[][] = [[]];
+  const faults: { start: number; end: number; error: TheoryError }[] = [];
+  for (const match of text.matchAll(/\/|[^\s/]+/gu)) {
+    const [piece, start, end] = [match[0], match.index, match.index + match[0].length];
+    if (piece === '/') {
+      groups.push([]);
+      if (groups.length === columns + 1)
+        faults.push({
+          start,
+          end,
+          error: new TheoryError(
+            'entry',
+            '/',
+            `there are only ${columns} columns.`,
+            'Add a chord first, or take the slash away.',
+          ),
+        });
+      continue;
+    }
+    if (piece === '-') continue;
+    const note = attempt(() => printNote(parseNote(piece)));
+    if (note.ok) groups[groups.length - 1]!.push(note.value);
+    else faults.push({ start, end, error: note.error });
+  }
+  return { groups: groups.slice(0, columns), faults };
+}
+
+/** A melody as it is typed; nothing after the last column that has one. */
+export function printMelody(groups: readonly (readonly string[] | undefined)[]): string {
+  const texts = groups.map((group) => (group && group.length > 0 ? group.join(' ') : '-'));
+  while (texts[texts.length - 1] === '-') texts.pop();
+  return texts.join(' / ');
+}

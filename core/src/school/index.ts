@@ -1,0 +1,2 @@
+export * from './readSchool';
+export * from './school';

@@ -1,0 +1,3 @@
+export * from './bars';
+export * from './length';
+export * from './metre';

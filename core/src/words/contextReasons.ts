@@ -1,0 +1,23 @@
+import type { ContextReading } from '../context/chordIn';
+
+/** Why a numeral stands as it does, in a few words. */
+const WORDS: Record<ContextReading['reason'], string> = {
+  diatonic: 'in the scale',
+  harmonic: 'with the raised leading tone',
+  melodic: 'from the melodic form',
+  mixture: 'borrowed from the parallel key',
+  applied: 'the dominant of another degree',
+  neapolitan: 'the lowered second degree',
+  'augmented-sixth': 'an augmented sixth to the dominant',
+  'common-tone': 'holds a common tone',
+  substitute: 'stands in for the dominant a tritone away',
+  backdoor: 'comes to the tonic from a whole step below',
+  chromatic: 'outside the scale',
+  given: 'as it was written',
+  'cadential-six-four': 'a six-four over the dominant that follows',
+};
+
+/** The reason of a reading in context. */
+export function contextReasonWords({ reason }: Pick<ContextReading, 'reason'>): string {
+  return WORDS[reason];
+}

@@ -1,0 +1,20 @@
+import type { Key } from '../key/key';
+import { displayNoteName } from '../pitch/print';
+import { DEFAULT_SCHOOL, type School } from '../school/school';
+
+/** `dominant seventh`, `half-diminished seventh`, `major triad`. */
+export function qualityWords(quality: string): string {
+  if (['major', 'minor', 'diminished', 'augmented'].includes(quality)) return `${quality} triad`;
+  if (quality === 'power') return 'bare fifth';
+  if (quality.endsWith('-flat-five'))
+    return `${quality.slice(0, -10).replaceAll('-', ' ')} with a lowered fifth`;
+  return quality
+    .replace('half-diminished-', 'half-diminished ')
+    .replace(/-(?=seventh|ninth|1[13]th|sixth|second|fourth)/g, ' ')
+    .replace('minor-major', 'minor-major');
+}
+
+/** `A major`, in the school's letters. */
+export function keyWords(key: Key, school: School = DEFAULT_SCHOOL): string {
+  return `${displayNoteName(key.tonic, school.letters)} ${key.mode}`;
+}
