@@ -20,6 +20,7 @@ const FLOORS = [
   ['context'],
   ['voicing'],
   ['keyboard'],
+  ['passage'],
   ['working'],
   ['exercise'],
   ['words', 'format'],

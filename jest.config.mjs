@@ -1,7 +1,11 @@
 export default {
   roots: ['<rootDir>/core', '<rootDir>/command', '<rootDir>/web', '<rootDir>/server'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
+  // The channel between tabs keeps the process alive.
+  forceExit: true,
   testEnvironment: 'node',
+  // The database in memory outlives the file that made it for a moment.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   transform: {
     '^.+\\.[tj]sx?$': [
       '@swc/jest',

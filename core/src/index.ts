@@ -11,6 +11,8 @@ export * from './line';
 export * from './context';
 export * from './voicing';
 export * from './keyboard';
+export * from './passage';
+export { Kept, sameValue } from './same';
 export * from './working';
 export * from './exercise';
 export * from './words';

@@ -1,15 +1,16 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { App } from './App';
-import { loadBench } from './benches/Bench';
-import { BENCHES } from './benches/names';
-import { startAppearance } from './design/appearance';
+import { benchAt, BENCHES } from './benches/register';
 import { GlobalStyle } from './design/GlobalStyle';
-import { startWorkbook } from './workbook/start';
+import { startDocuments } from './documents/start';
+import { App } from './shell/App';
+import { startAppearance } from './shell/appearance';
+import { loadBench } from './shell/BenchHost';
 
-const asked = BENCHES.find(({ path }) => path === location.pathname) ?? BENCHES[0]!;
-await Promise.all([startAppearance(), startWorkbook(), loadBench(asked.name)]);
+const asked = benchAt(location.pathname) ?? BENCHES[0]!;
+// A bench that does not load says so in its place.
+await Promise.all([startAppearance(), startDocuments(), loadBench(asked).catch(() => undefined)]);
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <GlobalStyle />

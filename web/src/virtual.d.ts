@@ -3,3 +3,8 @@ declare module 'virtual:piano-samples' {
   const samples: Record<string, string>;
   export default samples;
 }
+
+declare module 'class-transformer/cjs/storage' {
+  /** What the decorators of the package remembered: which class a field is made into. */
+  export const defaultMetadataStorage: never;
+}

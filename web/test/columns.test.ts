@@ -2,7 +2,6 @@
  * What the benches show, derived from the workbook: the same objects while nothing changed, and the texts
  * that a screen reader says.
  */
-import demo from '@diatonix/demo/workbook.json';
 import {
   DEFAULT_SCHOOL,
   parseKey,
@@ -16,14 +15,14 @@ import { chordColumns, chordsOfView, closeNotes } from '../src/benches/chords/co
 import { intervalColumns, markOf, pairOf } from '../src/benches/intervals/columns';
 import { frameOf, mapColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
 import { GridColumns } from '../src/benches/progressions/columns';
-import { ProgressionDeriver } from '../src/benches/progressions/derive';
+import { deriveProgression } from '../src/benches/progressions/derive';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
 import { accidentalSigns, spoken } from '../src/design/signs';
 import { chordMap } from '@diatonix/core';
-import type { Progression, Workbook } from '../src/workbook/model';
+import type { Progression } from '../src/documents/kinds/progression';
+import { DEMO_LINES, demoBody } from './demo';
 
-const workbook = demo.workbook as unknown as Workbook;
-const waltz = workbook.progressions[0]!;
+const waltz = DEMO_LINES[0]!;
 const A = parseKey('A major');
 const PLAIN = { blank: [], pattern: 'block' } as const;
 const texts = (columns: readonly { cells: Readonly<Record<string, { text: string }>> }[], row: string) =>
@@ -31,9 +30,15 @@ const texts = (columns: readonly { cells: Readonly<Record<string, { text: string
 
 describe('progressions', () => {
   test('a changed column is derived anew and those that it does not concern stay the very same objects', () => {
-    const deriver = new ProgressionDeriver();
     const grid = new GridColumns();
-    const first = grid.build(deriver.derive(waltz, DEFAULT_SCHOOL), A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
+    const first = grid.build(
+      deriveProgression(waltz, DEFAULT_SCHOOL),
+      A,
+      DEFAULT_SCHOOL,
+      null,
+      PLAIN,
+      NO_PARTS,
+    );
     const changed: Progression = {
       ...waltz,
       columns: waltz.columns.map((c, i) =>
@@ -41,7 +46,7 @@ describe('progressions', () => {
       ),
     };
     const second = grid.build(
-      deriver.derive(changed, DEFAULT_SCHOOL),
+      deriveProgression(changed, DEFAULT_SCHOOL),
       A,
       DEFAULT_SCHOOL,
       null,
@@ -53,9 +58,8 @@ describe('progressions', () => {
   });
 
   test('another key or school derives everything anew', () => {
-    const deriver = new ProgressionDeriver();
-    const before = deriver.derive(waltz, DEFAULT_SCHOOL);
-    const german = deriver.derive(waltz, { ...DEFAULT_SCHOOL, letters: 'german' });
+    const before = deriveProgression(waltz, DEFAULT_SCHOOL);
+    const german = deriveProgression(waltz, { ...DEFAULT_SCHOOL, letters: 'german' });
     expect(german.every((d, i) => d !== before[i])).toBe(true);
     const columns = new GridColumns().build(
       german,
@@ -73,7 +77,7 @@ describe('progressions', () => {
       ...waltz,
       columns: [waltz.columns[0]!, { id: 'x', unread: 'Vxyz' }, waltz.columns[5]!],
     };
-    const derived = new ProgressionDeriver().derive(broken, DEFAULT_SCHOOL);
+    const derived = deriveProgression(broken, DEFAULT_SCHOOL);
     expect(derived.map((d) => d.setting !== null)).toEqual([true, false, true]);
     const [, bad] = new GridColumns().build(derived, A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
     expect(bad).toMatchObject({
@@ -84,7 +88,7 @@ describe('progressions', () => {
 
   test('every column is heard as one sentence', () => {
     const columns = new GridColumns().build(
-      new ProgressionDeriver().derive(waltz, DEFAULT_SCHOOL),
+      deriveProgression(waltz, DEFAULT_SCHOOL),
       A,
       DEFAULT_SCHOOL,
       null,
@@ -108,7 +112,7 @@ describe('progressions', () => {
 });
 
 describe('keys', () => {
-  const bench = { ...workbook.keyBench };
+  const bench = { ...demoBody('key') };
 
   test('rows grow with the stacks and with what is asked for', () => {
     const ids = (part: Partial<typeof bench>, school = DEFAULT_SCHOOL) =>
@@ -162,7 +166,7 @@ describe('keys', () => {
 });
 
 describe('intervals', () => {
-  const bench = workbook.intervals;
+  const bench = demoBody('intervals');
 
   test('a line with compound, descending and unreadable intervals', () => {
     const items = [
@@ -187,18 +191,18 @@ describe('intervals', () => {
     const naming = { ...bench, naming: true, answers: { iv1: 'm6', iv2: 'M7' } };
     const columns = intervalColumns(naming, DEFAULT_SCHOOL, null);
     expect(texts(columns, 'number').slice(0, 3)).toEqual(['m6, wrong', '7 · seventh', 'to be named']);
-    expect(columns[0]!.sentence).toBe('interval 1, E to C sharp, answered m6, wrong');
+    expect(columns[0]!.sentence).toBe('interval 1, B to G sharp, answered m6, wrong');
     expect(columns[2]!.sentence).toBe('interval 3, B to D sharp, to be named');
-    expect(markOf(naming, 'iv1', { from: parseNote('E4'), to: parseNote('C#5') }).mark).toMatchObject({
+    expect(markOf(naming, 'iv1', { from: parseNote('B3'), to: parseNote('G#4') }).mark).toMatchObject({
       verdict: 'wrong',
       cause: { kind: 'signature-forgotten' },
     });
-    expect(markOf(naming, 'iv9', { from: parseNote('E4'), to: parseNote('C#5') }).mark).toBeNull();
+    expect(markOf(naming, 'iv9', { from: parseNote('B3'), to: parseNote('G#4') }).mark).toBeNull();
   });
 });
 
 describe('chords', () => {
-  const bench = workbook.chords;
+  const bench = { ...demoBody('chord'), view: 'inversions' as const };
 
   test('inversions with gaps as they stand, figures in the key, and fingerings', () => {
     const chords = chordsOfView(parseSymbol('C'), 'inversions');

@@ -2,7 +2,6 @@
  * The Progressions bench beyond its labels: bars, listening, rows, accidentals within a bar, systems of a
  * sheet, and every edit undone as one.
  */
-import demo from '@diatonix/demo/workbook.json';
 import {
   DEFAULT_SCHOOL,
   moveBetween,
@@ -13,33 +12,35 @@ import {
   printNote,
   type FourNotes,
 } from '@diatonix/core';
-import { gridColumn, placeWords } from '../src/benches/progressions/cells';
+import { gridColumn } from '../src/benches/progressions/cells';
+import { placeWords } from '../src/benches/progressions/placeWords';
 import { GridColumns } from '../src/benches/progressions/columns';
-import { ProgressionDeriver } from '../src/benches/progressions/derive';
+import { deriveProgression } from '../src/benches/progressions/derive';
 import { handsOf, voicesOn, withAccidentals } from '../src/benches/progressions/drawing';
 import { countInOf, secondsOf, soundingOf, type Version } from '../src/benches/progressions/listening';
 import { orderedRows, ROWS, shownRows } from '../src/benches/progressions/rows';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
 import { systemsOf } from '../src/pictures/pdf';
-import { openProgressionOf, type Progression, type Workbook } from '../src/workbook/model';
-import { redo, undo, useStore } from '../src/workbook/store';
+import type { Progression } from '../src/documents/kinds/progression';
+import * as state from '../src/benches/progressions/state';
+import { redo, undo } from '../src/documents/store';
+import { documentsNow, showDemo } from './demo';
 
 // The picture modules bring font files along, which only the page can load.
 jest.mock('../src/pictures/fonts', () => ({ loadFonts: jest.fn() }));
 jest.mock('../src/pictures/picture', () => ({ drawPictures: jest.fn() }));
 jest.mock('../src/pictures/outline', () => ({ textOutline: jest.fn() }));
 
-const workbook = demo.workbook as unknown as Workbook;
-const state = () => useStore.getState();
-const open = () => openProgressionOf(state().workbook)!;
+const open = () => state.openNow()!.body;
 const A = parseKey('A major');
+const SCOPE = () => ({ kinds: ['progression'], open: [state.openNow()!.id] });
 
-beforeEach(() => state().openWorkbook(workbook));
+beforeEach(showDemo);
 
 /** The open line with a typed text, derived. */
 function derived(text: string, part: Partial<Progression> = {}) {
-  state().typeLine(text);
-  return new ProgressionDeriver().derive({ ...open(), ...part }, DEFAULT_SCHOOL);
+  state.typeLine(text);
+  return deriveProgression({ ...open(), ...part }, DEFAULT_SCHOOL);
 }
 
 const cellsOf = (text: string, part?: Partial<Progression>, row = 'numeral') =>
@@ -79,21 +80,21 @@ describe('bars', () => {
   });
 
   test('lengths come from the line and go with it; other decisions stay with their chords', () => {
-    state().typeLine('I IV V I');
+    state.typeLine('I IV V I');
     const id = open().columns[1]!.id;
-    state().rule(id, { words: 'sails', ruling: { key: 'A major', numeral: 'IV' } });
-    state().typeLine('| I:1 IV:1 | V I |');
+    state.rule(id, { words: 'sails', ruling: { key: 'A major', numeral: 'IV' } });
+    state.typeLine('| I:1 IV:1 | V I |');
     expect(open().columns[1]).toMatchObject({ id, length: '1', words: 'sails', ruling: { numeral: 'IV' } });
-    state().typeLine('I IV V I');
+    state.typeLine('I IV V I');
     expect(open().columns.map(({ length }) => length)).toEqual([undefined, undefined, undefined, undefined]);
-    state().typeLine('I ii V I');
+    state.typeLine('I ii V I');
     expect(open().columns[1]).toMatchObject({ id, words: 'sails' });
     expect(open().columns[1]!.ruling).toBeUndefined();
   });
 
   test('a chord put into a line with bars is as long as the one before it', () => {
-    state().typeLine('| I:1 IV:1 |');
-    state().addEntry({ kind: 'numeral', text: 'V' }, open().columns[0]!.id);
+    state.typeLine('| I:1 IV:1 |');
+    state.addEntry({ kind: 'numeral', text: 'V' }, open().columns[0]!.id);
     expect(open().columns.map(({ length }) => length)).toEqual(['1', '1', '1']);
   });
 });
@@ -128,11 +129,11 @@ describe('listening', () => {
   });
 
   test('a melody is heard with its chords, note after note', () => {
-    state().typeLine('I IV');
-    state().typeMelody('C#5 B4 / A4');
+    state.typeLine('I IV');
+    state.typeMelody('C#5 B4 / A4');
     const line = soundingOf(
       {
-        derived: new ProgressionDeriver().derive(open(), DEFAULT_SCHOOL),
+        derived: deriveProgression(open(), DEFAULT_SCHOOL),
         voices: [],
         pattern: 'block',
         tempo: 60,
@@ -190,9 +191,9 @@ describe('rows', () => {
       'target',
     ]);
     expect(cellsOf('[? ?]> ii', {}, 'symbol')).toEqual(['', '', 'Bm']);
-    state().typeLine('?> I');
-    state().rule(open().columns[0]!.id, { answer: 'V7' });
-    const [column] = new ProgressionDeriver().derive(open(), DEFAULT_SCHOOL);
+    state.typeLine('?> I');
+    state.rule(open().columns[0]!.id, { answer: 'V7' });
+    const [column] = deriveProgression(open(), DEFAULT_SCHOOL);
     expect(
       gridColumn(column!, { first: true, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells[
         'numeral'
@@ -201,16 +202,14 @@ describe('rows', () => {
   });
 
   test('notes of the melody that pass or clash say so', () => {
-    state().typeLine('I IV V I');
-    state().typeMelody('C#5 B4 / A4 / A4 / A4');
-    const texts = new ProgressionDeriver()
-      .derive(open(), DEFAULT_SCHOOL)
-      .map(
-        (one) =>
-          gridColumn(one, { first: false, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells[
-            'melody'
-          ]!.text,
-      );
+    state.typeLine('I IV V I');
+    state.typeMelody('C#5 B4 / A4 / A4 / A4');
+    const texts = deriveProgression(open(), DEFAULT_SCHOOL).map(
+      (one) =>
+        gridColumn(one, { first: false, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells[
+          'melody'
+        ]!.text,
+    );
     expect(texts).toEqual(['C♯, B passes', 'A', 'A clashes with the chord', 'A']);
   });
 });
@@ -280,31 +279,31 @@ describe('drawing', () => {
 });
 
 test('every edit of a line is undone as one', () => {
-  state().typeLine('A D E7 A');
+  state.typeLine('A D E7 A');
   const ids = open().columns.map(({ id }) => id);
   const edits: (() => void)[] = [
-    () => state().rule(ids, { length: '1' }),
-    () => state().rule(ids[0]!, { repeatStart: true }),
-    () => state().setSource('Exercise book'),
-    () => state().typeMelody('A4'),
-    () => state().arrange({ metre: '3/4' }),
-    () => state().arrange({ weights: { overlap: 2 } }),
-    () => state().arrange({ order: ['symbol'] }),
-    () => state().arrange({ pattern: 'low-high' }),
-    () => state().lockVoice(0, new Map(ids.map((id) => [id, 'A4']))),
-    () => state().lockVoice(0, new Map(ids.map((id) => [id, null]))),
-    () => void state().transpose(moveBetween(A, parseKey('C major')), [1, 2]),
-    () => state().replaceEntries(new Map([[ids[2]!, { kind: 'sought', text: '?>' }]])),
-    () => state().removeColumns(ids.slice(1, 3)),
+    () => state.rule(ids, { length: '1' }),
+    () => state.rule(ids[0]!, { repeatStart: true }),
+    () => state.setSource('Exercise book'),
+    () => state.typeMelody('A4'),
+    () => state.arrange({ metre: '3/4' }),
+    () => state.arrange({ weights: { overlap: 2 } }),
+    () => state.arrange({ order: ['symbol'] }),
+    () => state.arrange({ pattern: 'low-high' }),
+    () => state.lockVoice(0, new Map(ids.map((id) => [id, 'A4']))),
+    () => state.lockVoice(0, new Map(ids.map((id) => [id, null]))),
+    () => void state.transposeLine(moveBetween(A, parseKey('C major')), [1, 2]),
+    () => state.replaceEntries(new Map([[ids[2]!, { kind: 'sought', text: '?>' }]])),
+    () => state.removeColumns(ids.slice(1, 3)),
   ];
   for (const edit of edits) {
-    const before = state().workbook;
+    const before = documentsNow();
     edit();
-    const after = state().workbook;
+    const after = documentsNow();
     expect(after).not.toEqual(before);
-    undo();
-    expect(state().workbook).toEqual(before);
-    redo();
-    expect(state().workbook).toEqual(after);
+    undo(SCOPE());
+    expect(documentsNow()).toEqual(before);
+    redo(SCOPE());
+    expect(documentsNow()).toEqual(after);
   }
 });

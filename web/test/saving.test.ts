@@ -1,57 +1,235 @@
-/** Why saving failed, in plain words; and bringing older workbooks up to date. */
-import { reasonOf } from '../src/workbook/autosave';
-import { migrateWorkbook, WORKBOOK_VERSION } from '../src/workbook/migrate';
-import { emptyWorkbook, openProgressionOf } from '../src/workbook/model';
+/** Saving: soon after an edit and not at every key, tried again by itself, and in step with other tabs. */
+import 'fake-indexeddb/auto';
+import { closeDatabase, database } from '../src/documents/database';
+import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
+import { rowsSince, saveDocuments } from '../src/documents/rows';
+import { flush, nothingStored, startSaving } from '../src/documents/saving';
+import { showWorkbook, undo, useDocuments } from '../src/documents/store';
+import {
+  beginWorkbook,
+  copyWorkbook,
+  deletedWorkbooks,
+  deleteWorkbook,
+  exportAside,
+  importWorkbook,
+  listWorkbooks,
+  nameWorkbook,
+  openWorkbook,
+  restoreWorkbook,
+} from '../src/documents/workbooks';
+import { renameProgression, typeLine } from '../src/benches/progressions/state';
+import { chooseKey } from '../src/benches/key/state';
+import { documentsNow, DEMO, DEMO_DOCUMENTS } from './demo';
 
-const named = (name: string, inner?: string) =>
-  Object.assign(new Error(name), {
-    name,
-    ...(inner ? { inner: Object.assign(new Error(inner), { name: inner }) } : {}),
-  });
+const saved: string[] = [];
+jest.mock('../src/documents/download', () => ({
+  ...jest.requireActual<object>('../src/documents/download'),
+  download: (content: string) => saved.push(content),
+}));
 
-test.each([
-  [named('QuotaExceededError'), 'The browser’s storage is full.'],
-  [named('AbortError', 'QuotaExceededError'), 'The browser’s storage is full.'],
-  [named('MissingAPIError'), 'This browser does not let the page store anything.'],
-  [named('OpenFailedError', 'InvalidStateError'), 'This browser does not let the page store anything.'],
-  [named('ConstraintError'), 'The browser refused to store the workbook.'],
-  ['text', 'The browser refused to store the workbook.'],
-])('%s is said as “%s”', (error, reason) => {
-  expect(reasonOf(error)).toBe(reason);
+// The page's own events, as far as saving listens to them.
+const page = Object.assign(globalThis, { window: new EventTarget(), document: new EventTarget() });
+let stopSaving: () => void;
+
+const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+const state = () => useDocuments.getState();
+const until = async (check: () => boolean | Promise<boolean>) => {
+  for (let tries = 0; tries < 100; tries++) {
+    if (await check()) return;
+    await wait(20);
+  }
+  throw new Error('It did not come about within two seconds.');
+};
+const title = () => (documentsNow()['p']?.body as Progression).title;
+const id = () => state().workbook.id;
+let count = 0;
+
+beforeEach(async () => {
+  stopSaving = startSaving();
+  const line = {
+    id: 'p',
+    kind: 'progression',
+    order: 1,
+    body: { ...FIRST_PROGRESSION, title: 'Tide' },
+  } as const;
+  showWorkbook({ id: `w${++count}`, title: 'Harbour class', writtenAt: null }, { p: line });
+  nothingStored();
+  await flush();
+});
+afterEach(() => stopSaving());
+afterAll(closeDatabase);
+
+test('an edit is on disk soon, without being asked', async () => {
+  renameProgression('Ebb');
+  expect(state().saveState.kind).toBe('saving');
+  await until(async () =>
+    (await rowsSince(id(), 0)).some(({ body }) => (body as Progression)?.title === 'Ebb'),
+  );
+  await until(() => state().saveState.kind === 'saved');
 });
 
-test('an older workbook keeps what it has and gains what is new', () => {
-  const old = {
-    id: 'w',
-    keyBench: { key: 'D minor', top: 7, clef: 'bass' },
-    notYetTaught: { major: [], minor: [2] },
-    progressions: [],
-  };
-  const { keyBench, intervals, chords } = emptyWorkbook('a', 'b');
-  const second = {
-    ...old,
-    keyBench: { key: 'D minor', form: 'harmonic', top: 7, clef: 'bass', fingering: false },
-    intervals,
-    chords,
-  };
-  expect(migrateWorkbook(old, 1, 2)).toEqual(second);
-  expect(migrateWorkbook(second, 2)).toEqual(migrateWorkbook(old, 1));
-  expect(migrateWorkbook(old, 1)).toEqual({
-    id: 'w',
-    keyBench: { ...keyBench, key: 'D minor', top: 7, clef: 'bass' },
-    intervals,
-    chords,
-    classes: [{ id: 'class', name: 'My class', notYetTaught: { major: [], minor: [2] } }],
-    openClass: 'class',
-    progressions: [],
-  });
-  expect(migrateWorkbook(old, WORKBOOK_VERSION)).toBe(old);
-  for (const odd of [null, 3, 'text', []]) expect(migrateWorkbook(odd, 1)).toBe(odd);
+test('while somebody types, it is saved at least every 150 ms or so', async () => {
+  const begin = performance.now();
+  let first = 0;
+  for (let at = 1; at <= 12 && first === 0; at++) {
+    typeLine('I '.repeat(at));
+    await wait(30);
+    const rows = await rowsSince(id(), 0);
+    if (rows.some(({ body }) => (body as Progression)?.columns?.length > 0))
+      first = performance.now() - begin;
+  }
+  expect(first).toBeGreaterThan(0);
 });
 
-test('the open progression is the first when its name is not found', () => {
-  const workbook = emptyWorkbook('w', 'p');
-  expect(openProgressionOf(workbook)!.id).toBe('p');
-  expect(openProgressionOf({ ...workbook, openProgression: 'gone' })!.id).toBe('p');
-  expect(openProgressionOf({ ...workbook, progressions: [] })).toBeNull();
+test('what another tab writes is shown here, and undo brings the own state back', async () => {
+  renameProgression('Mine');
+  await flush();
+  const row = (await rowsSince(id(), 0)).find((one) => one.id === 'p')!;
+  const theirs = {
+    id: 'p',
+    kind: 'progression',
+    order: 1,
+    body: { ...(row.body as Progression), title: 'Theirs' },
+  } as const;
+  const base = { document: documentsNow()['p']!, stamp: row.stamp };
+  await saveDocuments(
+    { id: id(), title: 'Harbour class', writtenAt: null },
+    [{ id: 'p', now: theirs, base }],
+    'other',
+  );
+  await until(() => title() === 'Theirs');
+  expect(state().told).toBe('“Theirs” was changed in another tab.');
+  undo({ kinds: ['progression'], open: ['p'] });
+  expect(title()).toBe('Mine');
+  expect(state().told).toBe('Undone: the change that another tab made to “Theirs”.');
+  await flush();
+  expect(((await rowsSince(id(), 0)).find((one) => one.id === 'p')!.body as Progression).title).toBe('Mine');
+});
+
+test('an edit that another tab wrote over is told, and is still to be had', async () => {
+  const row = (await rowsSince(id(), 0)).find((one) => one.id === 'p')!;
+  const base = { document: documentsNow()['p']!, stamp: row.stamp };
+  renameProgression('Earlier');
+  await flush();
+  const later = {
+    id: 'p',
+    kind: 'progression',
+    order: 1,
+    body: { ...(row.body as Progression), title: 'Later' },
+  } as const;
+  await saveDocuments(
+    { id: id(), title: 'Harbour class', writtenAt: null },
+    [{ id: 'p', now: later, base }],
+    'other',
+  );
+  await until(() => title() === 'Later');
+  expect(state().told).toBe('Another tab changed “Later” over your last edit. Undo brings yours back.');
+  undo({ kinds: ['progression'], open: ['p'] });
+  expect(title()).toBe('Earlier');
+});
+
+test('a document that came, and one that went, in another tab', async () => {
+  const extra = {
+    id: 'q',
+    kind: 'progression',
+    order: 2,
+    body: { ...FIRST_PROGRESSION, title: 'New' },
+  } as const;
+  const header = { id: id(), title: 'Harbour class', writtenAt: null };
+  await saveDocuments(header, [{ id: 'q', now: extra, base: null }], 'other');
+  await until(() => documentsNow()['q'] !== undefined);
+  const { stamp } = (await rowsSince(id(), 0)).find((one) => one.id === 'q')!;
+  await saveDocuments(header, [{ id: 'q', now: null, base: { document: extra, stamp } }], 'other');
+  await until(() => documentsNow()['q'] === undefined);
+});
+
+test('a name that another tab gave the workbook, and its deletion there', async () => {
+  await database().workbooks.update(id(), { title: 'Evening class' });
+  await until(() => state().workbook.title === 'Evening class');
+  await database().workbooks.update(id(), { deletedAt: 1 });
+  await until(() => /deleted in another tab/.test(state().told));
+  renameProgression('Still here');
+  await flush();
+  expect((await listWorkbooks()).map((row) => row.id)).toContain(id());
+});
+
+test('a save that failed says why and is tried again by itself', async () => {
+  const put = jest
+    .spyOn(database().documents, 'put')
+    .mockRejectedValueOnce(Object.assign(new Error(), { name: 'QuotaExceededError' }));
+  chooseKey('D major');
+  await flush();
+  expect(state().saveState).toEqual({ kind: 'failed', reason: 'The browser’s storage is full.' });
+  put.mockRestore();
+  for (let tries = 0; tries < 30 && state().saveState.kind !== 'saved'; tries++) await wait(100);
+  expect(state().saveState.kind).toBe('saved');
+  expect((await rowsSince(id(), 0)).map((row) => row.id)).toContain('key');
+}, 10_000);
+
+test('the page is asked to stay while something could not be saved', async () => {
+  const put = jest.spyOn(database().documents, 'put').mockRejectedValue(new Error('blocked'));
+  chooseKey('G major');
+  await flush();
+  const leaving = new Event('beforeunload', { cancelable: true });
+  page.window.dispatchEvent(leaving);
+  expect(leaving.defaultPrevented).toBe(true);
+  put.mockRestore();
+  chooseKey('E major');
+  await flush();
+  const again = new Event('beforeunload', { cancelable: true });
+  page.window.dispatchEvent(again);
+  expect(again.defaultPrevented).toBe(false);
+});
+
+describe('the list of workbooks', () => {
+  const titles = async () => (await listWorkbooks()).map((row) => row.title);
+
+  test('one is begun, named, copied, deleted and brought back; none replaces another', async () => {
+    const first = id();
+    await beginWorkbook();
+    const second = id();
+    expect(second).not.toBe(first);
+    await nameWorkbook(second, 'Night class');
+    await flush();
+    renameProgression('Night line');
+    await copyWorkbook(second);
+    expect(state().workbook.title).toBe('Night class (copy)');
+    expect(
+      Object.values(documentsNow()).some(({ body }) => (body as Progression).title === 'Night line'),
+    ).toBe(true);
+    await nameWorkbook(first, 'Day class');
+    expect(await titles()).toEqual(
+      expect.arrayContaining(['Night class (copy)', 'Night class', 'Day class']),
+    );
+    await deleteWorkbook(second);
+    expect(await titles()).not.toContain('Night class');
+    expect((await deletedWorkbooks()).map((row) => row.id)).toContain(second);
+    await restoreWorkbook(second);
+    expect(await openWorkbook(second)).toBeNull();
+    expect(state().workbook.title).toBe('Night class');
+    expect(await openWorkbook('never there')).toMatch(/no longer there/);
+  });
+
+  test('deleting the open one opens another', async () => {
+    const gone = id();
+    await deleteWorkbook(gone);
+    expect(id()).not.toBe(gone);
+    expect((await listWorkbooks()).map((row) => row.id)).toContain(id());
+  });
+
+  test('a file is added beside what is there, and a broken part of it is set aside', async () => {
+    const before = await titles();
+    const { workbookToFile } = await import('../src/documents/file');
+    const text = workbookToFile('From a file', DEMO_DOCUMENTS).replace('"clef": "treble"', '"clef": "viola"');
+    const result = await importWorkbook(new File([text], 'class.json'));
+    expect(result).toEqual({ ok: true, value: 'From a file' });
+    expect(await titles()).toEqual(expect.arrayContaining([...before, 'From a file']));
+    expect(state().told).toBe('Added: “From a file”. One document could not be read.');
+    expect(Object.keys(documentsNow())).toHaveLength(DEMO.documents.length - 1);
+    exportAside(state().aside);
+    expect(saved.at(-1)).toContain('viola');
+    const refused = await importWorkbook(new File(['{'], 'broken.json'));
+    expect(refused.ok).toBe(false);
+    expect(state().workbook.title).toBe('From a file');
+  });
 });

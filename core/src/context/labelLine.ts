@@ -1,7 +1,7 @@
 import type { Chord } from '../chord/chord';
 import { attempt, type Result } from '../errors';
 import { parseKey, printKey, sameKey, signatureFifths, type Key } from '../key/key';
-import { areasOf } from '../line/areas';
+import { areasOf, isMarked } from '../line/areas';
 import type { LineColumn } from '../line/column';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import { printNumeral } from '../label/numeralPrint';
@@ -30,6 +30,8 @@ export interface LineLabel {
   readonly open: boolean;
   readonly arrowFrom: boolean;
   readonly arrowTo: boolean;
+  /** Why its numeral stands as it does; null where the context says nothing. */
+  readonly reason: ContextReading['reason'] | null;
   readonly readings: readonly ContextReading[];
   readonly ruled: boolean;
   /** What brackets and arrows say of a chord that is sought; its labels are those of the answer. */
@@ -65,12 +67,12 @@ export function labelLine(
   const chords = good.map((at): ChordIn =>
     chordIn(columns[at]!, (reads[at] as { value: ReadEntry }).value, areas[at]!, rulings[at] ?? null),
   );
-  const marked = columns.some((column) => column.key !== undefined);
+  const marked = isMarked(columns);
   const analysed = attempt(() =>
     structureOf(chords, {
       signature: signatureFifths(key),
       phraseEnds: good.flatMap((at, index) => (columns[at]!.phraseEnd ? [index] : [])),
-      keys: good.map((at) => (options.modulate && !(marked && areas[at] !== key) ? null : areas[at]!)),
+      keys: good.map((at) => (options.modulate && !marked[at] ? null : areas[at]!)),
       splitCadences: school.cadences === 'split',
     }),
   );
@@ -119,6 +121,7 @@ export function labelLine(
       arrowFrom: arrowFrom.has(index),
       arrowTo: arrowTo.has(index) || pointed,
       ...(sought ? { ...drawnSought(sought.entry), sought: sought.deduction } : {}),
+      reason: best.reason,
       readings: readings.length > 1 ? readings : [...readings, ...otherNumerals(best.numeral, best)],
       ruled: rulings[at] !== null,
     };
@@ -190,6 +193,7 @@ function alone(labelled: LabelledColumn, key: Key): LineLabel {
     arrowFrom: false,
     arrowTo: false,
     ruled: false,
+    reason: null,
   };
   return { labelled, key, ...nothing, readings: [] };
 }

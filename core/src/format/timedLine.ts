@@ -1,9 +1,8 @@
 import { attempt } from '../errors';
-import { parseKey, sameKey, type Key } from '../key/key';
-import { labelLine, type LineLabel } from '../context/labelLine';
-import { parseMetre } from '../time/metre';
-import { placesOf, type Place } from '../time/bars';
-import { settingsOfChords } from '../voicing/lineSettings';
+import { parseKey, printKey, sameKey, type Key } from '../key/key';
+import type { LineLabel } from '../context/labelLine';
+import { derivePassage, isSoughtColumn } from '../passage/derive';
+import type { Place } from '../time/bars';
 import { lockedVoices, type FourNotes } from '../voicing/fourPart';
 import type { Setting } from '../voicing/close';
 import { counted, type FileVoices, type LineFile } from './lineFile';
@@ -26,35 +25,32 @@ export function timedLine(
   file: LineFile,
   voices?: FileVoices,
 ): { columns: TimedColumn[]; remarks: string[] } {
-  const labels = labelLine(file.columns, file.key, { modulate: false });
-  const places = placesOf(file.columns, parseMetre(file.metre), file.pickup);
-  const sought = file.columns.map(({ entry }) => entry.kind === 'sought');
-  const settings = settingsOfChords(
-    labels.flatMap(({ labelled }, at) => (labelled.ok && !sought[at] ? [labelled.labels] : [])),
-  );
+  const derived = derivePassage({
+    key: printKey(file.key),
+    metre: file.metre,
+    pickup: file.pickup,
+    modulate: false,
+    columns: file.columns.map((column, at) => ({ ...column, id: String(at) })),
+  });
   const remarks: string[] = [];
-  let next = 0;
   let area = file.key;
-  const columns = labels.map((label, at): TimedColumn => {
+  const columns = derived.map(({ column, line, labelled, setting, place }, at): TimedColumn => {
     const before = area;
-    const marked = file.columns[at]!.key;
-    const read = marked === undefined ? null : attempt(() => parseKey(marked));
+    const read = column.key === undefined ? null : attempt(() => parseKey(column.key!));
     if (read?.ok) area = read.value;
-    const { labelled } = label;
-    const setting = labelled.ok && !sought[at] ? settings[next++]! : null;
-    if (!labelled.ok && !sought[at])
+    if (!labelled.ok && !isSoughtColumn(column))
       remarks.push(`Chord ${at + 1} cannot be read and is a rest: ${labelled.error.message}`);
     return {
       at,
-      label,
+      label: line!,
       key: area,
       keyBegins: !sameKey(before, area),
-      place: places[at]!,
+      place,
       setting,
-      voices: voices?.[at] ?? lockedVoices(file.columns[at]!.locks),
+      voices: voices?.[at] ?? lockedVoices(column.locks),
     };
   });
-  const open = sought.filter(Boolean).length;
+  const open = derived.filter(({ column }) => isSoughtColumn(column)).length;
   if (open > 0)
     remarks.push(`${counted(open, 'chord that is', 'chords that are')} to be worked back went as rests.`);
   return { columns, remarks };

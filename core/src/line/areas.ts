@@ -13,3 +13,9 @@ export function areasOf(columns: readonly { readonly key?: string }[], key: Key)
     return current;
   });
 }
+
+/** Whether a mark of its own decides the key of each place: from the first mark on. */
+export function isMarked(columns: readonly { readonly key?: string }[]): boolean[] {
+  let marked = false;
+  return columns.map(({ key }) => (marked ||= key !== undefined && attempt(() => parseKey(key)).ok));
+}

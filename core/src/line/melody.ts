@@ -1,6 +1,7 @@
 import { attempt, TheoryError } from '../errors';
+import { parseNoteIn } from '../pitch/letters';
 import { parseNote } from '../pitch/parse';
-import { printNote } from '../pitch/print';
+import { displayNoteName, printNote, type LetterSystem } from '../pitch/print';
 
 /** A typed melody: the notes over each column, and pieces that were not understood. */
 export interface MelodyLine {
@@ -13,7 +14,7 @@ export interface MelodyLine {
  * next column, as in `B4 A4 / G4 / - / F#4`. A dash or nothing leaves a column
  * without one. A note that is not understood is told in its place and left out.
  */
-export function readMelody(text: string, columns: number): MelodyLine {
+export function readMelody(text: string, columns: number, letters: LetterSystem = 'english'): MelodyLine {
   const groups: string[][] = [[]];
   const faults: { start: number; end: number; error: TheoryError }[] = [];
   for (const match of text.matchAll(/\/|[^\s/]+/gu)) {
@@ -34,7 +35,7 @@ export function readMelody(text: string, columns: number): MelodyLine {
       continue;
     }
     if (piece === '-') continue;
-    const note = attempt(() => printNote(parseNote(piece)));
+    const note = attempt(() => printNote(parseNoteIn(piece, letters)));
     if (note.ok) groups[groups.length - 1]!.push(note.value);
     else faults.push({ start, end, error: note.error });
   }
@@ -42,8 +43,16 @@ export function readMelody(text: string, columns: number): MelodyLine {
 }
 
 /** A melody as it is typed; nothing after the last column that has one. */
-export function printMelody(groups: readonly (readonly string[] | undefined)[]): string {
-  const texts = groups.map((group) => (group && group.length > 0 ? group.join(' ') : '-'));
+export function printMelody(
+  groups: readonly (readonly string[] | undefined)[],
+  letters: LetterSystem = 'english',
+): string {
+  const inLetters = (text: string) => {
+    const note = parseNote(text);
+    return `${displayNoteName(note, letters)}${note.octave}`;
+  };
+  const shown = (note: string) => (letters === 'english' ? note : inLetters(note));
+  const texts = groups.map((group) => (group && group.length > 0 ? group.map(shown).join(' ') : '-'));
   while (texts[texts.length - 1] === '-') texts.pop();
   return texts.join(' / ');
 }

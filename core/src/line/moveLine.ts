@@ -5,7 +5,7 @@ import { printNote } from '../pitch/print';
 import { moveOf, rereadEntry, transposeEntry, type Way } from './changeEntry';
 import type { Entry } from './entry';
 import type { LineColumn } from './column';
-import { areasOf } from './areas';
+import { areasOf, isMarked } from './areas';
 
 /** A column as it is moved: what cannot be read has no entry and stays as it stands. */
 export type Movable = Omit<LineColumn, 'entry'> & { readonly entry?: Entry; readonly unread?: string };
@@ -83,11 +83,11 @@ function moveColumn<Column extends Movable>(column: Column, area: Key, move: Key
  * The same chords under another key: what stood in the line's own key is read anew there, marked keys stay.
  */
 export function rereadLine<Column extends Movable>({ key, columns }: Line<Column>, to: Key): Line<Column> {
-  const areas = areasOf(columns, key);
+  const marked = isMarked(columns);
   return {
     key: to,
     columns: columns.map((column, at) =>
-      column.entry && areas[at] === key ? { ...column, entry: rereadEntry(column.entry, key) } : column,
+      column.entry && !marked[at] ? { ...column, entry: rereadEntry(column.entry, key) } : column,
     ),
   };
 }

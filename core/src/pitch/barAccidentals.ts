@@ -23,3 +23,28 @@ export function accidentalsInBar(
     });
   });
 }
+
+/**
+ * As accidentalsInBar, for a whole line: columns in order, each with the bar in which it stands and the groups
+ * that sound in it one after the other. Returns, by column and group, whether each note carries an accidental.
+ * `signature` may change along the line and is asked for each column.
+ */
+export function accidentalsThrough(
+  columns: readonly { readonly bar: number; readonly groups: readonly (readonly Note[])[] }[],
+  signature: (step: number, column: number) => number,
+): boolean[][][] {
+  const signs: boolean[][][] = [];
+  for (let start = 0; start < columns.length;) {
+    let end = start + 1;
+    while (end < columns.length && columns[end]!.bar === columns[start]!.bar) end++;
+    const own = columns.slice(start, end);
+    const flat = accidentalsInBar(
+      own.flatMap(({ groups }) => groups),
+      (step) => signature(step, start),
+    );
+    let next = 0;
+    for (const { groups } of own) signs.push(flat.slice(next, (next += groups.length)));
+    start = end;
+  }
+  return signs;
+}

@@ -1,4 +1,4 @@
-import { newId } from '../workbook/ids';
+import { newId } from '../documents/ids';
 
 /**
  * Gives unchanged items at the front and back of a typed line their old

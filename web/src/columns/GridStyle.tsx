@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { cellMarks } from './cellMarks';
 
 /** The look of the grid. Rows have fixed heights, so that every column lines up with the labels. */
 export const GridStyle = styled.div<{ $scale: number }>`
@@ -113,30 +114,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
   .grid-column.within {
     box-shadow: inset 0 2px 0 var(--mark);
   }
-  .melody-note + .melody-note {
-    margin-left: 0.4rem;
-  }
-  .melody-note.clash {
-    color: var(--correction);
-    font-weight: 600;
-    text-decoration: underline wavy var(--correction) 1.5px;
-    text-underline-offset: 0.2em;
-  }
-  .finger + .finger {
-    margin-left: 0.35rem;
-  }
-  .finger.held {
-    color: var(--ink);
-    font-weight: 600;
-    border-bottom: 2px solid currentColor;
-    line-height: 1.15;
-  }
-  .answer {
-    font:
-      italic 600 1.1rem 'Source Serif 4',
-      serif;
-    color: var(--mark);
-  }
+  ${cellMarks}
   .kind-root {
     font-weight: 600;
   }
@@ -154,78 +132,6 @@ export const GridStyle = styled.div<{ $scale: number }>`
   .label.kind-figures,
   .cell:not(.staff-cell).kind-figures {
     height: 3rem;
-  }
-  .cell.kind-targets {
-    position: relative;
-    padding: 0;
-  }
-  .kind-targets > span {
-    position: absolute;
-    height: 0.6rem;
-    border: 0 solid var(--ink);
-  }
-  .kind-targets .bracket-from,
-  .kind-targets .bracket-to {
-    bottom: 0.3rem;
-    border-bottom-width: 1.5px;
-  }
-  .kind-targets .bracket-from {
-    left: 50%;
-    right: -1px;
-    border-left-width: 1.5px;
-  }
-  .kind-targets .bracket-to {
-    left: -1px;
-    right: 50%;
-    border-right-width: 1.5px;
-  }
-  .kind-targets .arrow-from,
-  .kind-targets .arrow-to {
-    top: 0.3rem;
-    border-top-width: 1.5px;
-    border-color: var(--mark);
-  }
-  .kind-targets .arrow-from {
-    left: calc(50% + 5px);
-    right: -1px;
-    border-left-width: 1.5px;
-    border-top-left-radius: 8px;
-  }
-  .kind-targets .arrow-to {
-    left: -1px;
-    right: calc(50% + 5px);
-    border-right-width: 1.5px;
-    border-top-right-radius: 8px;
-    color: var(--mark);
-  }
-  .kind-targets .arrow-head {
-    position: absolute;
-    right: -4.75px;
-    top: 100%;
-    width: 8px;
-    height: 6px;
-  }
-  .kind-targets .open {
-    right: 0.3rem;
-    bottom: 0.3rem;
-    height: auto;
-    color: var(--soft);
-    font-size: 0.75rem;
-  }
-  .cell .pivot .numeral {
-    font-size: 1.05rem;
-    color: var(--soft);
-  }
-  .cell .pivot {
-    margin-right: 0.45rem;
-    padding-right: 0.4rem;
-    border-right: 1px solid var(--soft);
-  }
-  .cell .ruled {
-    align-self: flex-end;
-    margin-left: 0.3rem;
-    color: var(--correction);
-    font-size: 0.6875rem;
   }
   .muted .cell:not(.staff-cell) {
     color: var(--soft);
@@ -274,65 +180,5 @@ export const GridStyle = styled.div<{ $scale: number }>`
     font:
       italic 600 1.05rem 'Source Serif 4',
       serif;
-  }
-`;
-
-/** How numerals and figures are set; used in the grid, the margin and the entry line. */
-export const NumeralStyle = styled.div`
-  display: contents;
-  .numeral {
-    font-family: 'Accidentals', 'Source Serif 4', serif;
-    font-weight: 600;
-    white-space: nowrap;
-    display: inline-flex;
-    align-items: center;
-    line-height: 1;
-  }
-  .cell .numeral {
-    font-size: 1.45rem;
-  }
-  .numeral-quality {
-    font-size: 0.62em;
-    line-height: 1;
-    align-self: flex-start;
-    margin-left: 0.04em;
-  }
-  .numeral-word {
-    font-size: 0.68em;
-    margin-left: 0.06em;
-  }
-  .numeral-prefix {
-    font-size: 0.85em;
-    margin-right: 0.02em;
-  }
-  .numeral-rest {
-    font-size: 0.6em;
-    margin-left: 0.1em;
-  }
-  .numeral-target {
-    display: inline-flex;
-    align-items: center;
-    font-weight: 400;
-    font-size: 0.78em;
-    white-space: pre;
-  }
-  .figures {
-    display: inline-flex;
-    flex-direction: column;
-    font-family: 'Accidentals', 'Source Serif 4', serif;
-    font-size: 0.52em;
-    font-weight: 600;
-    line-height: 1.02;
-    margin-left: 0.12em;
-    text-align: center;
-  }
-  .figures.single {
-    align-self: center;
-    margin-left: 0.02em;
-    font-size: 0.58em;
-  }
-  .cell.kind-figures .figures {
-    font-size: 0.86rem;
-    margin: 0;
   }
 `;

@@ -1,15 +1,7 @@
-import type { Clef } from '@diatonix/core';
 import { lazy } from 'react';
 import { Drop } from './Drop';
 
 const MenuPopover = lazy(() => import('./MenuPopover'));
-
-export const CLEF_OPTIONS: readonly { readonly id: Clef; readonly name: string }[] = [
-  { id: 'treble', name: 'Treble' },
-  { id: 'bass', name: 'Bass' },
-  { id: 'alto', name: 'Alto' },
-  { id: 'tenor', name: 'Tenor' },
-];
 
 interface ChoiceProps<Id extends string> {
   readonly label: string;

@@ -66,6 +66,9 @@ export interface LineFault {
   readonly message: string;
 }
 
+/** A typed line is at most so long; what it holds is kept whole. */
+const LONGEST_LINE = 20_000;
+
 interface LineFieldProps {
   readonly label: string;
   readonly placeholder: string;
@@ -106,6 +109,8 @@ export function LineField({
           {underlined(text, faults)}
         </div>
         <input
+          data-line=""
+          maxLength={LONGEST_LINE}
           aria-label={label}
           aria-describedby={faults.length > 0 ? reports : undefined}
           aria-invalid={faults.length > 0}

@@ -1,6 +1,6 @@
 import type { Clef } from '@diatonix/core';
 import { ColumnGrid, type ColumnGridProps } from '../columns/ColumnGrid';
-import { useAppearance } from '../design/appearance';
+import { useAppearance } from '../shell/appearance';
 import type { Engraver } from './engraver';
 import { StaffHead } from './StaffHead';
 

@@ -8,9 +8,9 @@ import { Problem } from '../design/Problem';
 import { pianoKeyOf } from '../midi/simulated';
 import { useMidi } from '../midi/useMidi';
 import { useEngraver } from '../notation/useEngraver';
-import { useStore } from '../workbook/store';
 import { EntryStaff } from './EntryStaff';
 import { Piano } from './Piano';
+import { useSchool } from '../documents/use';
 
 const Panel = styled.section`
   margin-top: 0.9rem;
@@ -100,7 +100,7 @@ export function NotePanel({
   onClear,
   children,
 }: NotePanelProps) {
-  const letters = useStore((state) => state.workbook.school.letters);
+  const letters = useSchool().letters;
   const engraver = useEngraver();
   const [sign, setSign] = useState<number | null>(null);
   const midi = useMidi((key, fresh) => onNote(spellInKey(key, keyOf), fresh ? 'fresh' : 'struck'));

@@ -1,13 +1,12 @@
 import { Piano as PianoIcon } from 'lucide-react';
 import { Toggle } from '../design/controls';
-import { useStore } from '../workbook/store';
+import { NOTES_DESK } from './desk';
 
 /** Opens the panel for entering notes by hand. */
 export function NotesToggle() {
-  const open = useStore((state) => state.place.notePanel);
-  const setPlace = useStore((state) => state.setPlace);
+  const open = NOTES_DESK.use(({ open }) => open);
   return (
-    <Toggle isSelected={open} onChange={(notePanel) => setPlace({ notePanel })}>
+    <Toggle isSelected={open} onChange={(next) => NOTES_DESK.set({ open: next })}>
       <PianoIcon aria-hidden="true" /> Notes
     </Toggle>
   );

@@ -2,7 +2,7 @@ import { Image as ImageIcon } from 'lucide-react';
 import { lazy, useState, type RefObject } from 'react';
 import { Drop } from '../design/Drop';
 import { Problem } from '../design/Problem';
-import { download } from '../workbook/download';
+import { download } from '../documents/download';
 
 const MenuPopover = lazy(() => import('../design/MenuPopover'));
 

@@ -1,10 +1,9 @@
 import { unparse } from 'papaparse';
 import { printKey } from '../../key/key';
 import { numeralParts, partsText } from '../../label/numeralPrint';
-import { labelLine } from '../../context/labelLine';
-import { parseMetre } from '../../time/metre';
-import { placesOf } from '../../time/bars';
+import { functionSaid, type FunctionSaid } from '../../passage/functions';
 import { printLength } from '../../time/length';
+import { timedLine } from '../timedLine';
 import type { LineFile } from '../lineFile';
 
 /**
@@ -12,35 +11,32 @@ import type { LineFile } from '../lineFile';
  * reason in the last field.
  */
 export function writeCsv(file: LineFile): string {
-  const places = placesOf(file.columns, parseMetre(file.metre), file.pickup);
-  const rows = labelLine(file.columns, file.key, { modulate: false }).map(
-    ({ labelled, key, cadence }, at) => {
-      const { bar, beat, ticks } = places[at]!;
-      const { melody, words, entry } = file.columns[at]!;
-      const time = {
-        bar,
-        beat,
-        length: printLength(ticks),
-        melody: melody?.join(' ') ?? '',
-        words: words ?? '',
-      };
-      if (entry.kind === 'sought') return { ...time, key: printKey(key), remark: 'to be worked back' };
-      if (!labelled.ok) return { ...time, key: printKey(key), remark: labelled.error.message };
-      const { labels } = labelled;
-      return {
-        ...time,
-        key: printKey(key),
-        numeral: partsText(numeralParts(labels.numeral, key)),
-        figures: labels.figures.join(' '),
-        symbol: labels.symbol,
-        notes: labels.letters.join(' '),
-        degrees: labels.degrees,
-        function: labels.function ?? '',
-        cadence: cadence ?? '',
-        remark: '',
-      };
-    },
-  );
+  const rows = timedLine(file).columns.map(({ at, label, place: { bar, beat, ticks } }) => {
+    const { labelled, key, cadence } = label;
+    const { melody, words, entry } = file.columns[at]!;
+    const time = {
+      bar,
+      beat,
+      length: printLength(ticks),
+      melody: melody?.join(' ') ?? '',
+      words: words ?? '',
+    };
+    if (entry.kind === 'sought') return { ...time, key: printKey(key), remark: 'to be worked back' };
+    if (!labelled.ok) return { ...time, key: printKey(key), remark: labelled.error.message };
+    const { labels } = labelled;
+    return {
+      ...time,
+      key: printKey(key),
+      numeral: partsText(numeralParts(labels.numeral, key)),
+      figures: labels.figures.join(' '),
+      symbol: labels.symbol,
+      notes: labels.letters.join(' '),
+      degrees: labels.degrees,
+      function: functionText(functionSaid(labels, label)),
+      cadence: cadence ?? '',
+      remark: '',
+    };
+  });
   const columns = [
     'bar',
     'beat',
@@ -58,4 +54,9 @@ export function writeCsv(file: LineFile): string {
     'remark',
   ];
   return `${unparse(rows, { columns, newline: '\r\n' })}\r\n`;
+}
+
+function functionText(said: FunctionSaid): string {
+  if (said === null || typeof said === 'string') return said ?? '';
+  return `to ${partsText(said.to)}`;
 }

@@ -29,13 +29,13 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
-import { HomesList } from '../../design/HomesList';
+import { HomesList } from '../../parts/HomesList';
 import { Margin, Ways } from '../../design/Margin';
-import { SoundNote } from '../../design/SoundNote';
+import { SoundNote } from '../../parts/SoundNote';
 import { play } from '../../sound/player';
 import { closeNotes } from './columns';
 import { Restack } from './Restack';
-import { Working } from '../../design/Working';
+import { Working } from '../../parts/Working';
 
 type Way = ChordWay | 'inversion';
 const WAYS: readonly { readonly id: Way; readonly name: string }[] = [

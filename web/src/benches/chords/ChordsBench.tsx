@@ -11,17 +11,15 @@ import {
   type Note,
 } from '@diatonix/core';
 import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import type { GridColumn, GridRow, StaffFrame } from '../../columns/types';
 import { useRow } from '../../columns/useRow';
-import { BenchFrame } from '../../design/BenchFrame';
-import { Choice, CLEF_OPTIONS } from '../../design/Choice';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { Choice } from '../../design/Choice';
+import { CLEF_OPTIONS } from '../../parts/clefs';
 import { Toggle, ToggleRow } from '../../design/controls';
-import { KeyPicker } from '../../design/KeyPicker';
+import { KeyPicker } from '../../parts/KeyPicker';
 import { LineField } from '../../design/LineField';
-import { keyName } from '../../design/names';
+import { keyName } from '../../parts/names';
 import { SubBar } from '../../design/SubBar';
-import { CHORD_STAFF, GRAND_STAFF } from '../../notation/frames';
-import type { Engraver } from '../../notation/engraver';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
@@ -30,105 +28,36 @@ import { NotesToggle } from '../../notes/NotesToggle';
 import { toggled, useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
-import type { ChordsBenchState, ChordView } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
-import { CHAIN_ROWS, chainChords, chainColumns, readChain } from './chainColumns';
+import { readChain } from './chainColumns';
 import { ChordMargin } from './ChordMargin';
-import { chordColumns, chordsOfView, closeNotes, FAMILY_ROWS, INVERSION_ROWS } from './columns';
+import { closeNotes } from './columns';
 import { Members, TurnThird } from './Members';
-import { PART_ROWS, partColumns, writtenChords } from './partColumns';
-import { VOICING_ROWS, voicingColumns, voicingsOf } from './voicingColumns';
 import { WayFields } from './WayFields';
+import {
+  putChord,
+  typeChain,
+  chooseChordKey,
+  chooseChordClef,
+  CHORDS_DESK,
+  type ChordView,
+  type ShownStudy,
+} from './state';
+import { useSchool, useSingle } from '../../documents/use';
+import { NOTES_DESK } from '../../notes/desk';
+import { VIEWS, shownOf } from './views';
 
 const SECONDS = 1.6;
-
-const VIEWS: readonly { readonly id: ChordView; readonly name: string; readonly title: string }[] = [
-  { id: 'inversions', name: 'Inversions', title: 'Inversions' },
-  { id: 'triads', name: 'Triads', title: 'All triads on this root' },
-  { id: 'sevenths', name: 'Sevenths', title: 'All sevenths on this root' },
-  { id: 'extensions', name: 'Extensions', title: 'All extensions on this root' },
-  { id: 'voicings', name: 'Voicings', title: 'Voicings' },
-  { id: 'parts', name: 'Parts', title: 'As written for transposing instruments' },
-  { id: 'chain', name: 'Chain', title: 'Chain of chords' },
-];
-
-/**
- * What a view shows: its columns, their notes to be heard, and the chord that choosing a column puts on the
- * bench.
- */
-interface Shown {
-  readonly columns: GridColumn[];
-  readonly rows: readonly GridRow[];
-  readonly frame: StaffFrame;
-  readonly notes: readonly (readonly Note[])[];
-  readonly chords: readonly (Chord | null)[];
-}
-
-function shownOf(
-  chord: Chord,
-  bench: ChordsBenchState,
-  school: Parameters<typeof chordColumns>[2],
-  engraver: Engraver | null,
-): Shown {
-  const close = (one: Chord) => closeNotes(one, bench.clef);
-  switch (bench.view) {
-    case 'voicings': {
-      const voicings = voicingsOf(chord, bench.doubled);
-      const notes = voicings.map(({ lower, upper }) => [...lower, ...upper]);
-      return {
-        columns: voicingColumns(chord, voicings, bench, school, engraver),
-        rows: VOICING_ROWS,
-        frame: GRAND_STAFF,
-        notes,
-        chords: [],
-      };
-    }
-    case 'parts': {
-      const parts = writtenChords(chord);
-      // Whatever is written, every part sounds the same.
-      return {
-        columns: partColumns(parts, bench, school, engraver),
-        rows: PART_ROWS,
-        frame: CHORD_STAFF,
-        notes: parts.map(() => close(chord)),
-        chords: [],
-      };
-    }
-    case 'chain': {
-      const tokens = readChain(bench.chain, parseKey(bench.key), school);
-      const chords = chainChords(tokens);
-      const notes = chords.map((one) => (one ? close(one) : []));
-      return {
-        columns: chainColumns(tokens, bench, school, engraver),
-        rows: CHAIN_ROWS,
-        frame: CHORD_STAFF,
-        notes,
-        chords,
-      };
-    }
-    default: {
-      const chords = chordsOfView(chord, bench.view);
-      const rows = bench.view === 'inversions' ? INVERSION_ROWS : FAMILY_ROWS;
-      return {
-        columns: chordColumns(chords, bench, school, engraver),
-        rows,
-        frame: CHORD_STAFF,
-        notes: chords.map(close),
-        chords,
-      };
-    }
-  }
-}
 
 /**
  * The Chords bench: one chord said in six ways, turned, laid out, written for other instruments, or set
  * beside its family.
  */
 export function ChordsBench() {
-  const bench = useStore((state) => state.workbook.chords);
-  const school = useStore((state) => state.workbook.school);
-  const panel = useStore((state) => state.place.notePanel);
-  const { putChord, typeChain, chooseChordKey, chooseChordClef, chooseChordView } = useStore.getState();
+  const study = useSingle('chord');
+  const shownView = CHORDS_DESK.use(({ view }) => view);
+  const bench = useMemo((): ShownStudy => ({ ...study, view: shownView }), [study, shownView]);
+  const school = useSchool();
+  const panel = NOTES_DESK.use(({ open }) => open);
   const engraver = useEngraver();
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
@@ -220,7 +149,7 @@ export function ChordsBench() {
             selectionMode="single"
             disallowEmptySelection
             selectedKeys={[bench.view]}
-            onSelectionChange={([id]) => chooseChordView(id as ChordView)}
+            onSelectionChange={([id]) => CHORDS_DESK.set({ view: id as ChordView })}
           >
             {VIEWS.map(({ id, name }) => (
               <Toggle key={id} id={id}>
@@ -232,7 +161,7 @@ export function ChordsBench() {
         </SubBar>
       </>
     ),
-    [chord, key, school, bench.doubled, bench.view, put, chooseChordView],
+    [chord, key, school, bench.doubled, bench.view, put],
   );
   const actions = useMemo(
     () => (

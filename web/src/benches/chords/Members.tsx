@@ -20,7 +20,7 @@ import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
-import { useStore } from '../../workbook/store';
+import { toggleDoubled } from './state';
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 const ADDABLE = ADDABLE_DEGREES.map((degree) => ({ id: String(degree), name: memberWord({ degree }) }));
@@ -64,7 +64,6 @@ interface MembersProps {
 
 /** The members of the chord, each to be lowered, raised, left out or doubled, and others to be added. */
 export function Members({ chord, school, doubled, onChange }: MembersProps) {
-  const toggleDoubled = useStore((state) => state.toggleDoubled);
   const [problem, setProblem] = useState<string | null>(null);
   const change = (work: () => Chord) => {
     const changed = attempt(work);

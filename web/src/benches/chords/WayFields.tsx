@@ -11,7 +11,7 @@ import {
 import { useId, useState } from 'react';
 import styled from 'styled-components';
 import { accidentalSigns } from '../../design/signs';
-import { useStore } from '../../workbook/store';
+import { putChord } from './state';
 
 const NAMES: Record<WayIn, string> = {
   symbol: 'Symbol',
@@ -100,7 +100,6 @@ function WayField({
   keyOf,
   school,
 }: WayFieldsProps & { readonly way: WayIn; readonly value: string }) {
-  const putChord = useStore((state) => state.putChord);
   const [draft, setDraft] = useState<string | null>(null);
   const id = useId();
   const text = draft ?? value;

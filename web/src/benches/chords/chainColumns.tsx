@@ -14,11 +14,11 @@ import {
   type School,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
-import { NumeralText } from '../../design/NumeralText';
+import { NumeralText } from '../../parts/NumeralText';
 import type { Engraver } from '../../notation/engraver';
 import { CHORD_STAFF } from '../../notation/frames';
-import type { ChordsBenchState } from '../../workbook/model';
 import { closeNotes } from './columns';
+import type { ChordStudy } from '../../documents/kinds/chord';
 
 export const CHAIN_ROWS: readonly GridRow[] = [
   { id: 'numeral', label: 'Numeral', kind: 'numeral', parted: true },
@@ -39,7 +39,7 @@ export function chainChords(tokens: readonly LineToken[]): (Chord | null)[] {
 
 export function chainColumns(
   tokens: readonly LineToken[],
-  bench: ChordsBenchState,
+  bench: ChordStudy,
   school: School,
   engraver: Engraver | null,
 ): GridColumn[] {

@@ -27,11 +27,11 @@ import {
   type School,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
-import { Figures } from '../../design/NumeralText';
+import { Figures } from '../../parts/NumeralText';
 import { accidentalSigns } from '../../design/signs';
+import type { ChordView, ShownStudy } from './state';
 import type { Engraver } from '../../notation/engraver';
 import { CHORD_STAFF } from '../../notation/frames';
-import type { ChordsBenchState } from '../../workbook/model';
 
 export const INVERSION_ROWS: readonly GridRow[] = [
   { id: 'notes', label: 'Notes', kind: 'root', parted: true },
@@ -70,7 +70,7 @@ export function closeNotes(chord: Chord, clef: Clef): Note[] {
  * The chords of the chosen view: inversions, or a family on the root. Those that cannot be written are left
  * out.
  */
-export function chordsOfView(chord: Chord, view: ChordsBenchState['view']): Chord[] {
+export function chordsOfView(chord: Chord, view: ChordView): Chord[] {
   const list =
     view === 'triads' || view === 'sevenths' || view === 'extensions'
       ? familyOn(chord.root, view)
@@ -81,7 +81,7 @@ export function chordsOfView(chord: Chord, view: ChordsBenchState['view']): Chor
 /** Grid columns of the view. */
 export function chordColumns(
   chords: readonly Chord[],
-  bench: ChordsBenchState,
+  bench: ShownStudy,
   school: School,
   engraver: Engraver | null,
 ): GridColumn[] {

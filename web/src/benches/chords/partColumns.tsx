@@ -13,11 +13,11 @@ import {
   type School,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
-import { keyName } from '../../design/names';
+import { keyName } from '../../parts/names';
 import type { Engraver } from '../../notation/engraver';
 import { CHORD_STAFF } from '../../notation/frames';
-import type { ChordsBenchState } from '../../workbook/model';
 import { closeNotes } from './columns';
+import type { ChordStudy } from '../../documents/kinds/chord';
 
 export const PART_ROWS: readonly GridRow[] = [
   { id: 'part', label: 'Part', kind: 'root', parted: true },
@@ -47,7 +47,7 @@ export function writtenChords(chord: Chord): { readonly instrument: Instrument; 
 
 export function partColumns(
   parts: ReturnType<typeof writtenChords>,
-  bench: ChordsBenchState,
+  bench: ChordStudy,
   school: School,
   engraver: Engraver | null,
 ): GridColumn[] {

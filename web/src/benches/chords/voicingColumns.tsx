@@ -19,7 +19,7 @@ import {
 import type { GridColumn, GridRow } from '../../columns/types';
 import type { Engraver } from '../../notation/engraver';
 import { GRAND_STAFF } from '../../notation/frames';
-import type { ChordsBenchState } from '../../workbook/model';
+import type { ChordStudy } from '../../documents/kinds/chord';
 
 export const VOICING_ROWS: readonly GridRow[] = [
   { id: 'manner', label: 'Laid out', kind: 'root', parted: true },
@@ -49,7 +49,7 @@ export function voicingsOf(chord: Chord, doubled: readonly string[]): Voicing[] 
 export function voicingColumns(
   chord: Chord,
   voicings: readonly Voicing[],
-  bench: ChordsBenchState,
+  bench: ChordStudy,
   school: School,
   engraver: Engraver | null,
 ): GridColumn[] {

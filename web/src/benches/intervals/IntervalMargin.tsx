@@ -12,18 +12,18 @@ import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
 import { Margin, Ways } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
-import { SoundNote } from '../../design/SoundNote';
-import { Working } from '../../design/Working';
-import type { IntervalItem, IntervalsBenchState } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { SoundNote } from '../../parts/SoundNote';
+import { Working } from '../../parts/Working';
 import { askedOf, pairOf, WAY_NAMES } from './columns';
 import { NameIt } from './NameIt';
+import { INTERVALS_DESK } from './state';
+import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
 
 interface IntervalMarginProps {
   readonly item: IntervalItem | null;
   readonly position: number;
   readonly school: School;
-  readonly bench: IntervalsBenchState;
+  readonly bench: IntervalLine;
   readonly onHear: (manner: Manner) => void;
   readonly onRemove: () => void;
   readonly onOctave: (up: boolean) => void;
@@ -39,7 +39,7 @@ export function IntervalMargin({
   onRemove,
   onOctave,
 }: IntervalMarginProps) {
-  const chooseWay = useStore((state) => state.chooseIntervalWay);
+  const way = INTERVALS_DESK.use((desk) => desk.way);
   if (!item) {
     return (
       <Margin>
@@ -91,10 +91,10 @@ export function IntervalMargin({
       <Ways
         label="Way of working"
         ways={INTERVAL_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
-        chosen={bench.way}
-        onChoose={(id) => chooseWay(id as IntervalWay)}
+        chosen={way}
+        onChoose={(id) => INTERVALS_DESK.set({ way: id as IntervalWay })}
       >
-        <Working steps={intervalWorking(from, to, bench.way)} school={school} />
+        <Working steps={intervalWorking(from, to, way)} school={school} />
       </Ways>
       <div className="doings">
         <HearButtons onHear={onHear} />

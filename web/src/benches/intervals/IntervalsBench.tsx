@@ -1,12 +1,13 @@
 import { midiNumber, parseKey, printedFifths, printNote, signatureWords, type Note } from '@diatonix/core';
 import { useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
-import { BenchFrame } from '../../design/BenchFrame';
-import { Choice, CLEF_OPTIONS } from '../../design/Choice';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { Choice } from '../../design/Choice';
+import { CLEF_OPTIONS } from '../../parts/clefs';
 import { Button, Toggle } from '../../design/controls';
-import { KeyPicker } from '../../design/KeyPicker';
+import { KeyPicker } from '../../parts/KeyPicker';
 import { LineField } from '../../design/LineField';
-import { keyName } from '../../design/names';
+import { keyName } from '../../parts/names';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
@@ -15,15 +16,33 @@ import { NotesToggle } from '../../notes/NotesToggle';
 import { useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
-import { MOST_PER_BAR } from '../../workbook/model';
-import { exportIntervals } from '../../workbook/transfer';
-import { useStore } from '../../workbook/store';
+import { exportIntervals } from './exportIntervals';
 import { intervalColumns, pairOf, ROWS } from './columns';
 import { IntervalMargin } from './IntervalMargin';
-import { itemText } from './slice';
+import { itemText } from './state';
 import { readFaults } from './faults';
+import {
+  addInterval,
+  choosePerBar,
+  chooseIntervalClef,
+  chooseIntervalKey,
+  pencil,
+  nameYourself,
+  typeIntervals,
+  removeInterval,
+  moveOctave,
+  INTERVALS_DESK,
+  readingIn,
+} from './state';
+import { bodyOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+import { useSchool, useSingle } from '../../documents/use';
+import { NOTES_DESK } from '../../notes/desk';
+import { MOST_PER_BAR } from '../../documents/kinds/intervals';
 
 const SECONDS = 1.5;
+const itemsNow = () => bodyOf(useDocuments.getState().documents, 'intervals').items;
+
 const PER_BAR = Array.from({ length: MOST_PER_BAR }, (_, index) => ({
   id: String(index + 1),
   name: `${index + 1} in a bar`,
@@ -34,22 +53,10 @@ const PER_BAR = Array.from({ length: MOST_PER_BAR }, (_, index) => ({
  * check.
  */
 export function IntervalsBench() {
-  const bench = useStore((state) => state.workbook.intervals);
-  const school = useStore((state) => state.workbook.school);
-  const selectedId = useStore((state) => state.place.intervalColumn);
-  const {
-    setPlace,
-    addInterval,
-    choosePerBar,
-    chooseIntervalClef,
-    chooseIntervalKey,
-    pencil,
-    nameYourself,
-    typeIntervals,
-    removeInterval,
-    moveOctave,
-  } = useStore.getState();
-  const panel = useStore((state) => state.place.notePanel);
+  const bench = useSingle('intervals');
+  const school = useSchool();
+  const selectedId = INTERVALS_DESK.use(({ column }) => column);
+  const panel = NOTES_DESK.use(({ open }) => open);
   const engraver = useEngraver();
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
@@ -59,15 +66,19 @@ export function IntervalsBench() {
   const work = useRef<HTMLDivElement>(null);
   const columns = useMemo(() => intervalColumns(bench, school, engraver), [bench, school, engraver]);
   const { items } = bench;
+  const faultsIn = useCallback(
+    (line: string) => readFaults(line, readingIn(bench.clef, school.letters)),
+    [bench.clef, school.letters],
+  );
   const found = items.findIndex((item) => item.id === selectedId);
   const selected = found < 0 ? (items.length > 0 ? 0 : -1) : found;
   const current = items[selected] ?? null;
   const select = useCallback(
     (index: number, rowId: string) => {
-      setPlace({ intervalColumn: useStore.getState().workbook.intervals.items[index]?.id ?? null });
+      INTERVALS_DESK.set({ column: itemsNow()[index]?.id ?? null });
       setRow(rowId);
     },
-    [setPlace, setRow],
+    [setRow],
   );
 
   const hear = (manner: 'together' | 'note by note') => {
@@ -78,14 +89,14 @@ export function IntervalsBench() {
     if (!current) return;
     const next = items[selected + 1] ?? items[selected - 1];
     removeInterval(current.id);
-    setPlace({ intervalColumn: next?.id ?? null });
+    INTERVALS_DESK.set({ column: next?.id ?? null });
   };
   /** Two notes make an interval, in the order in which they come. */
   const gather = (note: Note) => {
     const notes = [...gathering.now(), note];
     if (notes.length < 2) return gathering.set(notes);
-    setPlace({
-      intervalColumn: addInterval(printNote(notes[0]!), printNote(notes[1]!), current?.id ?? null),
+    INTERVALS_DESK.set({
+      column: addInterval(printNote(notes[0]!), printNote(notes[1]!), current?.id ?? null),
     });
     gathering.clear();
   };
@@ -190,10 +201,10 @@ export function IntervalsBench() {
       )}
       <LineField
         label="Intervals: two notes, or a note and an interval, with commas between"
-        placeholder="Type intervals with commas between: E4 C#5, Ab3 M6, C5 -m3"
+        placeholder="Type intervals with commas between: B3 G#4, Ab3 M6, C5 m3 down"
         owner="intervals"
-        stored={items.map(itemText).join(', ')}
-        readFaults={readFaults}
+        stored={items.map((item) => itemText(item, school.letters)).join(', ')}
+        readFaults={faultsIn}
         onType={typeIntervals}
       />
       {panel && (

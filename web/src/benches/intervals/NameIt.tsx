@@ -14,10 +14,10 @@ import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { Margin } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
-import { SoundNote } from '../../design/SoundNote';
-import type { IntervalsBenchState } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { SoundNote } from '../../parts/SoundNote';
 import { inversionMarkOf, markOf, type Asked } from './columns';
+import { answerInterval, answerInversion } from './state';
+import type { IntervalLine } from '../../documents/kinds/intervals';
 
 const Answer = styled.form`
   display: flex;
@@ -41,7 +41,7 @@ interface NameItProps {
   readonly position: number;
   readonly pair: { readonly from: Note; readonly to: Note };
   readonly asked: Asked;
-  readonly bench: IntervalsBenchState;
+  readonly bench: IntervalLine;
   readonly school: School;
   readonly onHear: (manner: 'together' | 'note by note') => void;
 }
@@ -51,7 +51,6 @@ interface NameItProps {
  * working shows once it is right.
  */
 export function NameIt({ id, position, pair, asked, bench, school, onHear }: NameItProps) {
-  const { answerInterval, answerInversion } = useStore.getState();
   const inversion = asked.what === 'inversion';
   const [text, setText] = useState(asked.answer);
   const submit = (event: FormEvent) => {
@@ -98,12 +97,12 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
 
 type Pair = NameItProps['pair'];
 
-function saidOfName(bench: IntervalsBenchState, id: string, pair: Pair, school: School): string | null {
+function saidOfName(bench: IntervalLine, id: string, pair: Pair, school: School): string | null {
   const { mark } = markOf(bench, id, pair);
   return mark && sayIntervalMark(mark, school);
 }
 
-function saidOfInversion(bench: IntervalsBenchState, id: string, pair: Pair): string | null {
+function saidOfInversion(bench: IntervalLine, id: string, pair: Pair): string | null {
   const { mark } = inversionMarkOf(bench, id, pair);
   return mark && sayInversionMark(mark);
 }

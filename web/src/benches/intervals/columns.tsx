@@ -1,5 +1,5 @@
 import {
-  accidentalsInBar,
+  accidentalsThrough,
   displayNoteName,
   halfSteps,
   intervalBetween,
@@ -27,12 +27,13 @@ import {
   TheoryError,
   type IntervalWay,
   type Note,
+  type NotePair,
   type School,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import type { Engraver } from '../../notation/engraver';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
-import type { IntervalItem, IntervalsBenchState } from '../../workbook/model';
+import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
 
 export const ROWS: readonly GridRow[] = [
   { id: 'letters', label: 'Letters', kind: 'root', parted: true },
@@ -57,40 +58,35 @@ export function pairOf(
 
 /** The line of intervals as grid columns, with barlines and the accidentals that hold within each bar. */
 export function intervalColumns(
-  bench: IntervalsBenchState,
+  bench: IntervalLine,
   school: School,
   engraver: Engraver | null,
 ): GridColumn[] {
   const fifths = printedFifths(parseKey(bench.key));
   const { items, perBar } = bench;
-  const columns: GridColumn[] = [];
-  for (let start = 0; start < items.length; start += perBar) {
-    const bar = items.slice(start, start + perBar).map((item) => ({ item, pair: pairOf(item) }));
-    const signs = signsOfBar(
-      bar.map(({ pair }) => (pair.ok ? pair : null)),
-      fifths,
-    );
-    bar.forEach(({ item, pair }, at) => {
-      const index = start + at;
-      const barred = at === perBar - 1 && index < items.length - 1;
-      if (pair.ok) {
-        columns.push({
-          ...intervalColumn(item.id, index, pair, signs[at]!, bench, fifths, school, engraver),
-          ...(barred ? { after: 'single' as const } : {}),
-        });
-        return;
-      }
-      columns.push({
-        id: item.id,
-        sentence: `interval ${index + 1}, not understood: ${pair.error.message}`,
-        staff: null,
-        cells: {},
-        problem: 'unread' in item ? item.unread : '',
-        ...(barred ? { after: 'single' as const } : {}),
-      });
-    });
-  }
-  return columns;
+  const pairs = items.map((item) => pairOf(item));
+  const signs = signsOf(
+    pairs.map((pair) => (pair.ok ? pair : null)),
+    perBar,
+    fifths,
+  );
+  return items.map((item, index): GridColumn => {
+    const pair = pairs[index]!;
+    const after = (index + 1) % perBar === 0 && index < items.length - 1 ? { after: 'single' as const } : {};
+    if (pair.ok)
+      return {
+        ...intervalColumn(item.id, index, pair, signs[index]!, bench, fifths, school, engraver),
+        ...after,
+      };
+    return {
+      id: item.id,
+      sentence: `interval ${index + 1}, not understood: ${pair.error.message}`,
+      staff: null,
+      cells: {},
+      problem: 'unread' in item ? item.unread : '',
+      ...after,
+    };
+  });
 }
 
 /** Accidentals to be written in one bar, for each interval those of the pair and those of its inversion. */
@@ -99,19 +95,18 @@ interface PairSigns {
   readonly turned: readonly (readonly boolean[])[];
 }
 
-function signsOfBar(pairs: readonly ({ from: Note; to: Note } | null)[], fifths: number): PairSigns[] {
-  const signature = (step: number) => signatureAlteration(fifths, step);
-  const groups = (list: readonly ({ from: Note; to: Note } | null)[]) =>
-    accidentalsInBar(
-      list.flatMap((pair) => (pair ? [[pair.from], [pair.to]] : [[], []])),
-      signature,
+function signsOf(pairs: readonly (NotePair | null)[], perBar: number, fifths: number): PairSigns[] {
+  const through = (list: readonly (NotePair | null)[]) =>
+    accidentalsThrough(
+      list.map((pair, at) => ({
+        bar: Math.floor(at / perBar),
+        groups: pair ? [[pair.from], [pair.to]] : [],
+      })),
+      (step) => signatureAlteration(fifths, step),
     );
-  const own = groups(pairs);
-  const turned = groups(pairs.map((pair) => pair && invertPair(pair)));
-  return pairs.map((_, index) => ({
-    own: own.slice(2 * index, 2 * index + 2),
-    turned: turned.slice(2 * index, 2 * index + 2),
-  }));
+  const own = through(pairs);
+  const turned = through(pairs.map((pair) => pair && invertPair(pair)));
+  return pairs.map((_, at) => ({ own: own[at]!, turned: turned[at]! }));
 }
 
 function intervalColumn(
@@ -119,7 +114,7 @@ function intervalColumn(
   index: number,
   pair: { from: Note; to: Note },
   signs: PairSigns,
-  bench: IntervalsBenchState,
+  bench: IntervalLine,
   fifths: number,
   school: School,
   engraver: Engraver | null,
@@ -163,7 +158,7 @@ function intervalColumn(
 
 /** The answer given to an interval and its mark; no mark while nothing is answered. */
 export function markOf(
-  bench: IntervalsBenchState,
+  bench: IntervalLine,
   id: string,
   pair: { from: Note; to: Note },
 ): { readonly answer: string; readonly mark: Mark<Interval, IntervalCause> | null } {
@@ -179,7 +174,7 @@ export function markOf(
 }
 
 /** Notes that stand before an interval in its bar. */
-function earlierInBar({ items, perBar }: IntervalsBenchState, id: string): Note[] {
+function earlierInBar({ items, perBar }: IntervalLine, id: string): Note[] {
   const at = items.findIndex((item) => item.id === id);
   return items.slice(at - (at % perBar), at).flatMap((item) => {
     const pair = pairOf(item);
@@ -189,7 +184,7 @@ function earlierInBar({ items, perBar }: IntervalsBenchState, id: string): Note[
 
 /** The answer given to the inversion of an interval and its mark. */
 export function inversionMarkOf(
-  bench: IntervalsBenchState,
+  bench: IntervalLine,
   id: string,
   pair: { from: Note; to: Note },
 ): { readonly answer: string; readonly mark: Mark<Interval, InversionCause> | null } {
@@ -210,11 +205,7 @@ export interface Asked {
  * What the class has still to name: the interval first, then its inversion, where it has one; null when both
  * are right or nothing is blank.
  */
-export function askedOf(
-  bench: IntervalsBenchState,
-  id: string,
-  pair: { from: Note; to: Note },
-): Asked | null {
+export function askedOf(bench: IntervalLine, id: string, pair: { from: Note; to: Note }): Asked | null {
   if (!bench.naming) return null;
   const own = markOf(bench, id, pair);
   if (own.mark?.verdict !== 'right') return { what: 'name', answer: own.answer };
@@ -233,7 +224,7 @@ function blankColumn(
   pair: { from: Note; to: Note },
   { what, answer }: Asked,
   signs: PairSigns,
-  bench: IntervalsBenchState,
+  bench: IntervalLine,
   fifths: number,
   school: School,
   engraver: Engraver | null,

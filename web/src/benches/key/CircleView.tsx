@@ -11,7 +11,7 @@ import {
 import { arc } from 'd3-shape';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
-import { keyName } from '../../design/names';
+import { keyName } from '../../parts/names';
 
 const SIZE = 440;
 const RINGS = { major: { inner: 140, outer: 212 }, minor: { inner: 78, outer: 138 } } as const;

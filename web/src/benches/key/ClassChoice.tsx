@@ -1,7 +1,9 @@
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
-import { openClassOf } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { listOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+import { useOpenClass } from '../../documents/use';
+import { chooseClass, addClass, renameClass } from './state';
 
 const NEW = 'new class';
 
@@ -24,11 +26,10 @@ const Row = styled.div`
 
 /** Whose mask of what is taught the bench shows: a class of the workbook, or a new one. */
 export function ClassChoice() {
-  const classes = useStore((state) => state.workbook.classes);
-  const open = useStore((state) => openClassOf(state.workbook));
-  const { chooseClass, addClass, renameClass } = useStore.getState();
+  const classes = useDocuments((state) => listOf(state.documents, 'class'));
+  const open = useOpenClass();
   const options = [
-    ...classes.map(({ id, name }) => ({ id, name: name.trim() === '' ? 'Unnamed class' : name })),
+    ...classes.map(({ id, body: { name } }) => ({ id, name: name.trim() === '' ? 'Unnamed class' : name })),
     { id: NEW, name: 'New class' },
   ];
   return (
@@ -37,13 +38,13 @@ export function ClassChoice() {
       <Row>
         <Choice
           label="Class"
-          value={open.id}
+          value={open?.id ?? NEW}
           options={options}
           onChoose={(id) => (id === NEW ? addClass() : chooseClass(id))}
         />
         <input
           aria-label="Name of the class"
-          value={open.name}
+          value={open?.body.name ?? ''}
           maxLength={60}
           onChange={(event) => renameClass(event.target.value)}
         />

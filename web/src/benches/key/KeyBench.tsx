@@ -15,22 +15,33 @@ import {
 import { lazy, Suspense, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { BenchFrame } from '../../design/BenchFrame';
-import { Choice, CLEF_OPTIONS } from '../../design/Choice';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { Choice } from '../../design/Choice';
+import { CLEF_OPTIONS } from '../../parts/clefs';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
-import { KeyPicker } from '../../design/KeyPicker';
-import { keyName } from '../../design/names';
+import { KeyPicker } from '../../parts/KeyPicker';
+import { keyName } from '../../parts/names';
 import { SubBar } from '../../design/SubBar';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { PictureMenu } from '../../pictures/PictureMenu';
-import { openClassOf, type KeyView } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
 import { mapOf } from './columns';
 import { KeyMargin } from './KeyMargin';
 import { hearMap, MapView, numeralText } from './MapView';
 import { ScaleChoice } from './ScaleChoice';
+import {
+  chooseKey,
+  chooseTop,
+  chooseClef,
+  showFingering,
+  toggleTaught,
+  KEY_DESK,
+  type KeyView,
+} from './state';
+import { addEntry, PROGRESSIONS_DESK } from '../progressions/state';
+import { useSchool, useTaught, useSingle } from '../../documents/use';
+import { NOTES_DESK } from '../../notes/desk';
 
 const CircleView = lazy(() => import('./CircleView').then((view) => ({ default: view.CircleView })));
 const PrimaryView = lazy(() => import('./PrimaryView').then((view) => ({ default: view.PrimaryView })));
@@ -56,13 +67,12 @@ const MIDDLE: Note = { step: 0, alteration: 0, octave: 4 };
  * maps to print.
  */
 export function KeyBench() {
-  const bench = useStore((state) => state.workbook.keyBench);
-  const { notYetTaught } = useStore((state) => openClassOf(state.workbook));
-  const school = useStore((state) => state.workbook.school);
-  const selected = useStore((state) => state.place.keyColumn) - 1;
-  const panel = useStore((state) => state.place.notePanel);
-  const { chooseKey, chooseTop, chooseClef, showFingering, chooseKeyView, toggleTaught, addEntry, setPlace } =
-    useStore.getState();
+  const bench = useSingle('key');
+  const { notYetTaught } = useTaught();
+  const school = useSchool();
+  const view = KEY_DESK.use((desk) => desk.view);
+  const selected = KEY_DESK.use(({ column }) => column) - 1;
+  const panel = NOTES_DESK.use(({ open }) => open);
   const engraver = useEngraver();
   const navigate = useNavigate();
   const work = useRef<HTMLDivElement>(null);
@@ -74,7 +84,7 @@ export function KeyBench() {
   const relative = useMemo(() => relativeKey(key), [key]);
   const parallel = useMemo(() => parallelKey(key), [key]);
   const put = (index: number) =>
-    setPlace({ progressionColumn: addEntry({ kind: 'numeral', text: numeralText(bench, key, index) }) });
+    PROGRESSIONS_DESK.set({ column: addEntry({ kind: 'numeral', text: numeralText(bench, key, index) }) });
   /** A note that is played becomes the tonic, under the name that has an ordinary signature. */
   const chooseTonic = (note: Note) => {
     const named = [note, otherSpelling(note)].find((name) => hasOrdinarySignature(keyFrom(name, key.mode)));
@@ -94,7 +104,7 @@ export function KeyBench() {
         )}
       </>
     ),
-    [bench.key, key, school, chooseKey, relative, parallel],
+    [bench.key, key, school, relative, parallel],
   );
   const actions = useMemo(
     () => (
@@ -102,10 +112,10 @@ export function KeyBench() {
         <ScaleChoice keyOf={key} form={bench.form} beside={bench.beside} />
         <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseClef} />
         <NotesToggle />
-        <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[bench.view].toLowerCase()}`} />
+        <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[view].toLowerCase()}`} />
       </>
     ),
-    [key, bench.form, bench.beside, bench.clef, bench.key, bench.view, at, chooseClef],
+    [key, bench.form, bench.beside, bench.clef, bench.key, view, at],
   );
   const views = useMemo(
     () => (
@@ -114,15 +124,15 @@ export function KeyBench() {
           aria-label="View"
           selectionMode="single"
           disallowEmptySelection
-          selectedKeys={[bench.view]}
-          onSelectionChange={([view]) => chooseKeyView(view as KeyView)}
+          selectedKeys={[view]}
+          onSelectionChange={([next]) => KEY_DESK.set({ view: next as KeyView })}
         >
           <Toggle id="map">Chord map</Toggle>
           <Toggle id="primary">Primary chords</Toggle>
           <Toggle id="circle">Circle</Toggle>
           <Toggle id="print">To print</Toggle>
         </ToggleRow>
-        {(bench.view === 'map' || bench.view === 'print') && (
+        {(view === 'map' || view === 'print') && (
           <>
             <Toggle isSelected={bench.fingering} onChange={showFingering}>
               Fingering
@@ -144,7 +154,7 @@ export function KeyBench() {
         )}
       </SubBar>
     ),
-    [bench.view, bench.fingering, bench.top, chooseKeyView, showFingering, chooseTop],
+    [view, bench.fingering, bench.top],
   );
 
   return (
@@ -168,14 +178,14 @@ export function KeyBench() {
     >
       {views}
       <Work ref={work}>
-        <h2 className="visually-hidden">{TITLES[bench.view]}</h2>
-        {bench.view === 'map' && (
+        <h2 className="visually-hidden">{TITLES[view]}</h2>
+        {view === 'map' && (
           <MapView bench={bench} keyOf={key} school={school} engraver={engraver} selected={at} onPut={put} />
         )}
         <Suspense fallback={null}>
-          {bench.view === 'primary' && <PrimaryView keyOf={key} school={school} engraver={engraver} />}
-          {bench.view === 'circle' && <CircleView keyOf={key} school={school} onChoose={chooseKey} />}
-          {bench.view === 'print' && <PrintView bench={bench} school={school} engraver={engraver} />}
+          {view === 'primary' && <PrimaryView keyOf={key} school={school} engraver={engraver} />}
+          {view === 'circle' && <CircleView keyOf={key} school={school} onChoose={chooseKey} />}
+          {view === 'print' && <PrintView bench={bench} school={school} engraver={engraver} />}
         </Suspense>
       </Work>
       {panel && (

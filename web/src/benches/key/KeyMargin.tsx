@@ -16,15 +16,15 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Button, QuietButton } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
-import { HomesList } from '../../design/HomesList';
+import { HomesList } from '../../parts/HomesList';
 import { Margin, Ways } from '../../design/Margin';
-import { NumeralText } from '../../design/NumeralText';
-import { Working } from '../../design/Working';
-import { keyName } from '../../design/names';
+import { NumeralText } from '../../parts/NumeralText';
+import { Working } from '../../parts/Working';
+import { keyName } from '../../parts/names';
 import { degreeWord, otherHomes } from './columns';
 import { ClassChoice } from './ClassChoice';
 import { PatternTable, SignatureOrder } from './PatternTable';
-import { SoundNote } from '../../design/SoundNote';
+import { SoundNote } from '../../parts/SoundNote';
 
 type MarginWay = ChordWay | 'signature' | 'pattern';
 const WAY_NAMES: Record<MarginWay, string> = {

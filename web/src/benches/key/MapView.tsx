@@ -1,17 +1,17 @@
 import { printedFifths, printNumeral, type Key, type School } from '@diatonix/core';
 import { useCallback, useMemo, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
-import { keyName } from '../../design/names';
+import { keyName } from '../../parts/names';
 import { StaffGrid } from '../../notation/StaffGrid';
 import type { Engraver } from '../../notation/engraver';
 import { play, usePlayback } from '../../sound/player';
-import type { KeyBenchState } from '../../workbook/model';
-import { openClassOf } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
 import { frameOf, mapColumns, mapOf, mapRows, stackNotes } from './columns';
+import { KEY_DESK, toggleTaught } from './state';
+import { useTaught } from '../../documents/use';
+import type { KeyMap } from '../../documents/kinds/key';
 
 interface MapViewProps {
-  readonly bench: KeyBenchState;
+  readonly bench: KeyMap;
   readonly keyOf: Key;
   readonly school: School;
   readonly engraver: Engraver | null;
@@ -23,7 +23,7 @@ const SECONDS = 1.6;
 
 /** Plays stacks of the map from a column on. */
 export function hearMap(
-  bench: KeyBenchState,
+  bench: KeyMap,
   key: Key,
   from: number,
   count: number,
@@ -38,8 +38,7 @@ export function hearMap(
 
 /** The scale and the chord map of the key as one grid. */
 export function MapView({ bench, keyOf, school, engraver, selected, onPut }: MapViewProps) {
-  const { notYetTaught } = useStore((state) => openClassOf(state.workbook));
-  const { toggleTaught, setPlace } = useStore.getState();
+  const { notYetTaught } = useTaught();
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
   const mode = keyOf.mode === 'major' ? 'major' : 'minor';
@@ -52,10 +51,10 @@ export function MapView({ bench, keyOf, school, engraver, selected, onPut }: Map
 
   const select = useCallback(
     (column: number, rowId: string) => {
-      setPlace({ keyColumn: column + 1 });
+      KEY_DESK.set({ column: column + 1 });
       setRow(rowId);
     },
-    [setPlace, setRow],
+    [setRow],
   );
   const onKey = (event: KeyboardEvent): boolean => {
     const degree = map[selected]?.degree ?? 1;
@@ -100,6 +99,6 @@ export function MapView({ bench, keyOf, school, engraver, selected, onPut }: Map
 }
 
 /** The numeral of a column as it is put into a progression. */
-export function numeralText(bench: KeyBenchState, key: Key, index: number): string {
+export function numeralText(bench: KeyMap, key: Key, index: number): string {
   return printNumeral(mapOf(bench)[index]!.numeral, key);
 }

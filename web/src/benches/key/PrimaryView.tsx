@@ -14,8 +14,8 @@ import {
 import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
 import type { GridColumn, GridRow } from '../../columns/types';
 import { useRow } from '../../columns/useRow';
-import { keyName } from '../../design/names';
-import { NumeralText } from '../../design/NumeralText';
+import { keyName } from '../../parts/names';
+import { NumeralText } from '../../parts/NumeralText';
 import type { Engraver } from '../../notation/engraver';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';

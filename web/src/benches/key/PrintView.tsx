@@ -2,14 +2,14 @@ import { parseKey, printedFifths, type School } from '@diatonix/core';
 import { Printer, X } from 'lucide-react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
-import { KeyPicker } from '../../design/KeyPicker';
-import { keyName } from '../../design/names';
+import { KeyPicker } from '../../parts/KeyPicker';
+import { keyName } from '../../parts/names';
 import type { GridColumn } from '../../columns/types';
 import type { Engraver } from '../../notation/engraver';
 import { StaffGrid } from '../../notation/StaffGrid';
-import type { KeyBenchState } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
 import { frameOf, mapColumns, mapRows } from './columns';
+import { changePrint } from './state';
+import type { KeyMap } from '../../documents/kinds/key';
 
 const Pages = styled.div`
   .choices {
@@ -60,14 +60,13 @@ const Pages = styled.div`
 const STAYS = ['number', 'step'];
 
 interface PrintViewProps {
-  readonly bench: KeyBenchState;
+  readonly bench: KeyMap;
   readonly school: School;
   readonly engraver: Engraver | null;
 }
 
 /** One page a key: the map filled in, or blank for the class with the answers after. */
 export function PrintView({ bench, school, engraver }: PrintViewProps) {
-  const { changePrint } = useStore.getState();
   const { keys: others, blank, answers } = bench.print;
   const keys = [bench.key, ...others.filter((key) => key !== bench.key)];
   const pages = [
@@ -156,7 +155,7 @@ function Page({
 /** The degree stays; the staff, the signature and the rest are for the class. */
 function blankColumn(
   column: GridColumn,
-  bench: KeyBenchState,
+  bench: KeyMap,
   index: number,
   engraver: Engraver | null,
 ): GridColumn {

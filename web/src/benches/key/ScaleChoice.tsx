@@ -1,6 +1,6 @@
 import { keyOf as keyFrom, printKey, type Key, type Mode, type ScaleForm } from '@diatonix/core';
 import { Choice } from '../../design/Choice';
-import { useStore } from '../../workbook/store';
+import { chooseScale } from './state';
 
 const SCALES = [
   { id: 'major', name: 'Major' },
@@ -17,7 +17,6 @@ const SCALES = [
 
 /** The scale on the tonic: major, the three forms of minor, or a church mode. */
 export function ScaleChoice({ keyOf, form, beside }: { keyOf: Key; form: ScaleForm; beside: boolean }) {
-  const chooseScale = useStore((state) => state.chooseScale);
   const value = keyOf.mode === 'minor' ? (`minor ${beside ? 'beside' : form}` as const) : keyOf.mode;
   const choose = (id: string) => {
     const [mode, wanted = form] = id.split(' ') as [Mode, (ScaleForm | 'beside')?];

@@ -30,13 +30,13 @@ import {
   type StackTop,
 } from '@diatonix/core';
 import type { GridCell, GridColumn, GridRow, StaffFrame } from '../../columns/types';
-import { NumeralText } from '../../design/NumeralText';
+import { NumeralText } from '../../parts/NumeralText';
 import type { Engraver } from '../../notation/engraver';
 import { SCALE_AND_STACKS, SCALE_AND_TALL_STACKS } from '../../notation/frames';
-import type { KeyBenchState } from '../../workbook/model';
+import type { KeyMap } from '../../documents/kinds/key';
 
 /** Rows of the chord map, as high as the stacks go. */
-export function mapRows({ top, fingering }: KeyBenchState, mode: Mode, school: School): GridRow[] {
+export function mapRows({ top, fingering }: KeyMap, mode: Mode, school: School): GridRow[] {
   const members = ([13, 11, 9, 7, 5, 3] as const).filter((degree) => degree <= top);
   const sung: GridRow[] = school.solfege === 'off' ? [] : [{ id: 'solfege', label: 'Sung', kind: 'soft' }];
   const fingered = fingering && (mode === 'major' || mode === 'minor');
@@ -71,7 +71,7 @@ const memberRow = (degree: number) => memberWord({ degree });
 const memberLabel = (degree: number) => memberRow(degree).replace(/^./, (first) => first.toUpperCase());
 
 /** The octave in which the tonic of a clef's scale is written. */
-const TONIC_FLOOR: Record<KeyBenchState['clef'], Note> = {
+const TONIC_FLOOR: Record<KeyMap['clef'], Note> = {
   treble: { step: 6, alteration: 0, octave: 3 },
   alto: { step: 6, alteration: 0, octave: 2 },
   tenor: { step: 5, alteration: 0, octave: 2 },
@@ -79,7 +79,7 @@ const TONIC_FLOOR: Record<KeyBenchState['clef'], Note> = {
 };
 
 /** Where roots of stacks beyond the seventh are written, so that their tops stay near the staff. */
-const TALL_FLOOR: Record<KeyBenchState['clef'], Note> = {
+const TALL_FLOOR: Record<KeyMap['clef'], Note> = {
   treble: { step: 4, alteration: 0, octave: 3 },
   alto: { step: 5, alteration: 0, octave: 2 },
   tenor: { step: 3, alteration: 0, octave: 2 },
@@ -87,7 +87,7 @@ const TALL_FLOOR: Record<KeyBenchState['clef'], Note> = {
 };
 
 /** The notes of a map's stack on the staff, the tonic in the clef's own octave. */
-export function stackNotes(column: MapColumn, key: Key, clef: KeyBenchState['clef']): Note[] {
+export function stackNotes(column: MapColumn, key: Key, clef: KeyMap['clef']): Note[] {
   const notes = stackedNotes(column.chord);
   if (notes.length > 4) return stackUp(notes, TALL_FLOOR[clef]);
   const tonic = stackUp([key.tonic], TONIC_FLOOR[clef])[0]!;
@@ -105,14 +105,14 @@ export function mapOf({
   top,
   form,
   beside,
-}: KeyBenchState): readonly (MapColumn & { readonly raised?: boolean })[] {
+}: KeyMap): readonly (MapColumn & { readonly raised?: boolean })[] {
   const key = parseKey(text);
   return beside && key.mode === 'minor' ? minorMap(key, top) : chordMap(key, top, form);
 }
 
 /** The chord map as grid columns. */
 export function mapColumns(
-  bench: KeyBenchState,
+  bench: KeyMap,
   notYet: readonly number[],
   school: School,
   engraver: Engraver | null,
@@ -193,7 +193,7 @@ export function degreeWord(column: MapColumn, school: School): string {
   return column.degreeName === 'leading' ? vocabulary(school).leading : column.degreeName;
 }
 
-function staves(scale: readonly Note[], stack: readonly Note[], clef: KeyBenchState['clef']) {
+function staves(scale: readonly Note[], stack: readonly Note[], clef: KeyMap['clef']) {
   return [
     { clef, notes: scale },
     { clef, notes: stack },

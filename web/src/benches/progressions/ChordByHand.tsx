@@ -4,7 +4,7 @@ import { Button } from '../../design/controls';
 import { NotePanel } from '../../notes/lazy';
 import type { NoteManner } from '../../notes/NotePanel';
 import { toggled, useGathering } from '../../notes/useGathering';
-import { useStore } from '../../workbook/store';
+import { addEntry, PROGRESSIONS_DESK } from './state';
 
 interface ChordByHandProps {
   readonly keyOf: Key;
@@ -16,12 +16,11 @@ interface ChordByHandProps {
 
 /** Notes gathered by hand and put as a column of their own. */
 export function ChordByHand({ keyOf, shown, after }: ChordByHandProps) {
-  const { addEntry, setPlace } = useStore.getState();
   const { gathered, now, set, clear } = useGathering(keyOf);
   const sorted = [...gathered].sort((a, b) => midiNumber(a) - midiNumber(b));
   const gather = (note: Note, manner: NoteManner) => set(toggled(now(), note, manner, keyOf));
   const put = () => {
-    setPlace({ progressionColumn: addEntry({ kind: 'notes', notes: sorted.map(printNote) }, after) });
+    PROGRESSIONS_DESK.set({ column: addEntry({ kind: 'notes', notes: sorted.map(printNote) }, after) });
     clear();
   };
   return (

@@ -1,9 +1,8 @@
 import { exactValue, isTimed, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
 import styled from 'styled-components';
 import { fieldLook, Toggle } from '../../design/controls';
-import type { Column, ColumnRulings } from '../../workbook/model';
-import { openProgressionOf } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { rule, useOpenProgression } from './state';
+import type { Column, ColumnRulings } from '../../documents/kinds/progression';
 
 const Fields = styled.div`
   display: flex;
@@ -55,8 +54,7 @@ interface ColumnTimeProps {
 
 /** How long a column lasts, repeats at it, and words under it. */
 export function ColumnTime({ column, ids }: ColumnTimeProps) {
-  const rule = useStore((state) => state.rule);
-  const timed = useStore((state) => isTimed(openProgressionOf(state.workbook)?.columns ?? []));
+  const timed = isTimed(useOpenProgression()?.body.columns ?? []);
   const length = column.length ?? printLength(USUAL_TICKS);
   const set = (rulings: Partial<ColumnRulings>, off: keyof ColumnRulings, on: boolean) =>
     rule(column.id, on ? rulings : { [off]: undefined });

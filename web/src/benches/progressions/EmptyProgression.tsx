@@ -1,11 +1,10 @@
-import { BenchFrame } from '../../design/BenchFrame';
+import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
-import { openDemo } from '../../workbook/transfer';
-import { useStore } from '../../workbook/store';
+import { openDemo } from '../../documents/workbooks';
+import { addProgression } from './state';
 
 /** A workbook without any progression: what to do, and the demo. */
 export function EmptyProgression() {
-  const addProgression = useStore((state) => state.addProgression);
   return (
     <BenchFrame title={<h1>Progressions</h1>} facts={null} actions={null} margin={null}>
       <p>This workbook holds no progression.</p>

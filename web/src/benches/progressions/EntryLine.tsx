@@ -1,13 +1,13 @@
 import { entryTextIn, parseKey, parseMetre, printLine, readBarredLine } from '@diatonix/core';
 import { useCallback, useMemo } from 'react';
 import { LineField, type LineFault } from '../../design/LineField';
-import type { Progression } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { typeLine } from './state';
+import { useSchool } from '../../documents/use';
+import type { Progression } from '../../documents/kinds/progression';
 
 /** The typed line of the whole progression, written in the workbook's school. */
-export function EntryLine({ progression }: { progression: Progression }) {
-  const school = useStore((state) => state.workbook.school);
-  const typeLine = useStore((state) => state.typeLine);
+export function EntryLine({ id, progression }: { id: string; progression: Progression }) {
+  const school = useSchool();
   const { columns, key: keyText, metre, pickup } = progression;
   const stored = useMemo(() => {
     const key = parseKey(keyText);
@@ -31,7 +31,7 @@ export function EntryLine({ progression }: { progression: Progression }) {
     <LineField
       label="Progression: numerals, symbols, degrees or notes"
       placeholder="Type numerals, symbols, degree numbers or (notes): I vi V65/ii ii V7 I, or in bars: | I vi | ii V7 |"
-      owner={progression.id}
+      owner={id}
       stored={stored}
       readFaults={readFaults}
       onType={typeLine}

@@ -5,10 +5,9 @@ import { FileTrigger } from 'react-aria-components';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
-import { openProgressionOf } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
-import { exportProgression, EXPORTS, type ExportFormat } from '../../workbook/exportLine';
-import { importScore, type Reading } from '../../workbook/transfer';
+import { exportProgression, EXPORTS, type ExportFormat } from './exportLine';
+import { openNow } from './state';
+import { importScore, type Reading } from './importScore';
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 
@@ -69,6 +68,6 @@ export const FileActions = memo(function FileActions({ empty, voices }: FileActi
 });
 
 async function exportOpen(format: ExportFormat, voices: FileVoices): Promise<string | null> {
-  const open = openProgressionOf(useStore.getState().workbook);
-  return open ? exportProgression(open, format, voices) : null;
+  const open = openNow();
+  return open ? exportProgression(open.body, format, voices) : null;
 }

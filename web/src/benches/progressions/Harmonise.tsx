@@ -1,23 +1,23 @@
 import {
-  attempt,
   chordMap,
   diatonicNumeral,
-  harmonise,
-  parseNote,
-  printNumeral,
   numeralParts,
+  parseNumeral,
+  printKey,
+  printNumeral,
   speakNumeral,
-  type Harmonisation,
   type Key,
   type School,
 } from '@diatonix/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useId, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
-import { NumeralText } from '../../design/NumeralText';
 import { Problem } from '../../design/Problem';
-import { openClassOf } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { useTaught } from '../../documents/use';
+import { NumeralText } from '../../parts/NumeralText';
+import { runTask } from '../../workers/client';
+import type { FoundHarmony, HarmoniseAnswer } from '../../workers/harmoniseLine';
+import { putHarmony } from './state';
 
 const Panel = styled.section`
   margin-top: 0.9rem;
@@ -60,6 +60,19 @@ const Panel = styled.section`
     gap: 0.2rem 0.9rem;
     font-size: 1.15rem;
   }
+  li .puts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.4rem;
+  }
+  > p[role='status'] {
+    margin: 0.5rem 0 0;
+    color: var(--soft);
+    font-size: 0.9rem;
+  }
+  > p[role='status']:empty {
+    margin: 0;
+  }
   li p {
     grid-column: 1 / -1;
     margin: 0;
@@ -71,37 +84,35 @@ const Panel = styled.section`
 interface HarmoniseProps {
   readonly keyOf: Key;
   readonly school: School;
-  readonly onPut: (numerals: readonly string[], voices: Harmonisation['voices']) => void;
+  /** Whether the line holds chords already, which can be kept or replaced. */
+  readonly filled: boolean;
 }
 
 /**
  * A melody or a bass, harmonised with the chords that the class has been taught: ranked, with reasons, to be
  * put into the line.
  */
-export function Harmonise({ keyOf, school, onPut }: HarmoniseProps) {
-  const { notYetTaught } = useStore((state) => openClassOf(state.workbook));
+export function Harmonise({ keyOf, school, filled }: HarmoniseProps) {
+  const { notYetTaught } = useTaught();
   const [text, setText] = useState('');
   const [voice, setVoice] = useState<'melody' | 'bass'>('melody');
+  const [done, setDone] = useState('');
   const taught = useMemo(() => {
     const later = notYetTaught[keyOf.mode === 'major' ? 'major' : 'minor'];
     return chordMap(keyOf)
       .filter(({ degree }) => !later.includes(degree))
-      .map(({ degree }) => diatonicNumeral(keyOf, degree));
+      .map(({ degree }) => printNumeral(diatonicNumeral(keyOf, degree), keyOf));
   }, [keyOf, notYetTaught]);
-  const found = useMemo(() => {
-    if (text.trim() === '') return null;
-    return attempt(() =>
-      harmonise({
-        key: keyOf,
-        voice,
-        notes: text
-          .trim()
-          .split(/[\s,]+/)
-          .map(parseNote),
-        numerals: taught,
-      }),
+  const { found, slow } = useHarmonies(text, voice, keyOf, taught, school);
+  const put = ({ numerals, voices }: FoundHarmony, replace: boolean) => {
+    putHarmony(numerals, voices, replace);
+    const count = `${numerals.length} ${numerals.length === 1 ? 'chord' : 'chords'}`;
+    setDone(
+      `${count} ${replace ? 'put in place of the line' : 'put at the end of the line'}` +
+        `${voices ? ', in four parts' : ''}. Undo takes them out again.`,
     );
-  }, [text, voice, keyOf, taught]);
+  };
+  const notes = useId();
   return (
     <Panel aria-label="Harmonise">
       <div className="line">
@@ -117,49 +128,85 @@ export function Harmonise({ keyOf, school, onPut }: HarmoniseProps) {
         </ToggleRow>
         <input
           aria-label={`The ${voice}, note by note`}
+          aria-describedby={notes}
           placeholder={voice === 'melody' ? 'B4 A4 G4' : 'G3 D3 G2'}
           value={text}
           maxLength={400}
           spellCheck={false}
           autoComplete="off"
-          onChange={(event) => setText(event.target.value)}
+          onChange={(event) => {
+            setText(event.target.value);
+            setDone('');
+          }}
         />
       </div>
-      <p className="visually-hidden">
-        Chords taught: {taught.map((numeral) => printNumeral(numeral, keyOf)).join(' ')}
+      <p id={notes} className="visually-hidden">
+        Chords taught: {taught.join(' ')}
       </p>
-      {found && !found.ok && <Problem>{found.error.message}</Problem>}
+      <p role="status">{slow ? 'Looking for chords…' : done}</p>
+      {found && !found.ok && <Problem>{found.message}</Problem>}
       {found?.ok && (
         <ol>
-          {found.value.map((one, index) => (
+          {found.found.map((one, index) => (
             <li key={index}>
               <span>{index + 1}</span>
-              <span
-                className="chords"
-                aria-label={one.numerals
-                  .map((numeral) => speakNumeral(numeralParts(numeral, keyOf, school)))
-                  .join(', ')}
-                role="img"
-              >
-                {one.numerals.map((numeral, at) => (
-                  <NumeralText key={at} parts={numeralParts(numeral, keyOf, school)} />
-                ))}
+              <Chords numerals={one.numerals} keyOf={keyOf} school={school} />
+              <span className="puts">
+                <Button onPress={() => put(one, false)}>
+                  {filled ? 'Put at the end' : one.voices ? 'Put these' : 'Put these (no legal setting)'}
+                </Button>
+                {filled && <Button onPress={() => put(one, true)}>Replace the line</Button>}
               </span>
-              <Button
-                onPress={() =>
-                  onPut(
-                    one.numerals.map((numeral) => printNumeral(numeral, keyOf)),
-                    one.voices,
-                  )
-                }
-              >
-                {one.voices ? 'Put these' : 'Put these (no legal setting)'}
-              </Button>
-              <p>{one.reasons.join('; ')}.</p>
+              <p>
+                {one.reasons.join('; ')}.{filled && !one.voices ? ' No legal setting in four parts.' : ''}
+              </p>
             </li>
           ))}
         </ol>
       )}
     </Panel>
   );
+}
+
+function Chords({ numerals, keyOf, school }: { numerals: readonly string[]; keyOf: Key; school: School }) {
+  const parts = numerals.map((numeral) => numeralParts(parseNumeral(numeral, keyOf), keyOf, school));
+  return (
+    <span className="chords" aria-label={parts.map(speakNumeral).join(', ')} role="img">
+      {parts.map((one, at) => (
+        <NumeralText key={at} parts={one} />
+      ))}
+    </span>
+  );
+}
+
+/** What the worker found for the text that is written, and whether it is taking long. */
+function useHarmonies(
+  text: string,
+  voice: 'melody' | 'bass',
+  key: Key,
+  taught: readonly string[],
+  { letters }: School,
+): { readonly found: HarmoniseAnswer | null; readonly slow: boolean } {
+  const [answer, setAnswer] = useState<{ text: string; found: HarmoniseAnswer } | null>(null);
+  const [slow, setSlow] = useState(false);
+  const empty = text.trim() === '';
+  const keyText = printKey(key);
+  const chords = taught.join(' ');
+  useEffect(() => {
+    if (empty) return;
+    const request = { key: keyText, voice, text, numerals: chords.split(' '), letters };
+    const running = runTask('harmoniseLine', request, () => setSlow(true));
+    running.done
+      .catch((): HarmoniseAnswer => ({
+        ok: false,
+        message: 'The chords could not be worked out. Try again.',
+      }))
+      .then((found) => {
+        if (!found) return;
+        setSlow(false);
+        setAnswer({ text, found });
+      });
+    return running.cancel;
+  }, [empty, text, voice, keyText, chords, letters]);
+  return { found: empty ? null : (answer?.found ?? null), slow: slow && !empty };
 }

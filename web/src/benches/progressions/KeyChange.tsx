@@ -3,11 +3,12 @@ import { lazy, memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
-import { KeyPicker } from '../../design/KeyPicker';
-import { keyName } from '../../design/names';
+import { KeyPicker } from '../../parts/KeyPicker';
+import { keyName } from '../../parts/names';
 import { Problem } from '../../design/Problem';
-import type { Progression } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { reread, transposeLine } from './state';
+import { useSchool } from '../../documents/use';
+import type { Progression } from '../../documents/kinds/progression';
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 
@@ -35,8 +36,7 @@ interface KeyChooserProps {
  * work.
  */
 export const KeyChooser = memo(function KeyChooser({ value, empty, onWanted }: KeyChooserProps) {
-  const school = useStore((state) => state.workbook.school);
-  const reread = useStore((state) => state.reread);
+  const school = useSchool();
   return (
     <KeyPicker label="Change key" value={value} onChoose={(key) => (empty ? reread(key) : onWanted(key))}>
       {keyName(parseKey(value), school)}
@@ -52,8 +52,7 @@ interface KeyChangeProps {
 
 /** Asks which of two things is meant by a new key: the same chords read anew, or the same numerals moved. */
 export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
-  const school = useStore((state) => state.workbook.school);
-  const { reread, transpose } = useStore.getState();
+  const school = useSchool();
   const [problem, setProblem] = useState<string | null>(null);
   if (wanted === null || wanted === progression.key) return problem ? <Problem>{problem}</Problem> : null;
   const name = keyName(parseKey(wanted), school);
@@ -70,7 +69,9 @@ export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
       <Button autoFocus onPress={() => act(() => reread(wanted))}>
         Re-read: same chords, new numerals
       </Button>
-      <Button onPress={() => act(() => transpose(moveBetween(parseKey(progression.key), parseKey(wanted))))}>
+      <Button
+        onPress={() => act(() => transposeLine(moveBetween(parseKey(progression.key), parseKey(wanted))))}
+      >
         Transpose: same numerals, new chords
       </Button>
       <Button onPress={() => act(() => undefined)}>Keep the key</Button>
@@ -102,11 +103,10 @@ function moveName(id: string): string {
  * Moves the whole line or the selected columns, chords and key, by a step, for an instrument, or to a key.
  */
 export const MoveMenu = memo(function MoveMenu({ from, to, area }: MoveMenuProps) {
-  const school = useStore((state) => state.workbook.school);
-  const transpose = useStore((state) => state.transpose);
+  const school = useSchool();
   const [problem, setProblem] = useState<string | null>(null);
   const several = to > from;
-  const act = (how: KeyMove) => setProblem(transpose(how, several ? [from, to] : null)?.message ?? null);
+  const act = (how: KeyMove) => setProblem(transposeLine(how, several ? [from, to] : null)?.message ?? null);
   const move = (id: string) => act(moveBy(MOVES.find((one) => one.id === id)!));
   const entries = MOVES.map(({ id }) => ({
     id,

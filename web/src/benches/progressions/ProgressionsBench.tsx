@@ -1,21 +1,20 @@
-import { diatonicNumeral, isTimed, parseKey, printedFifths, printNote, printNumeral } from '@diatonix/core';
+import { diatonicNumeral, isTimed, parseKey, printedFifths, printNumeral } from '@diatonix/core';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useRow } from '../../columns/useRow';
-import { BenchFrame } from '../../design/BenchFrame';
+import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { useEngraver } from '../../notation/useEngraver';
 import { stop, usePlayback } from '../../sound/player';
-import { openProgressionOf } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
 import { Actions } from './Actions';
 import { ChordByHand } from './ChordByHand';
 import { GridColumns } from './columns';
-import { ProgressionDeriver } from './derive';
+import { deriveProgression, type DerivedColumn } from './derive';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
+import { PROGRESSIONS_DESK, useOpenProgression } from './state';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { ProgressionMargin } from './ProgressionMargin';
 import { shownRows } from './rows';
@@ -25,6 +24,9 @@ import { useListening } from './useListening';
 import { ViewBar, type Under } from './ViewBar';
 import { VoicesAside } from './VoicesAside';
 import { WorkBackMenu } from './WorkBackMenu';
+import { invertColumn, removeColumns, addEntry, moveColumn } from './state';
+import { useSchool } from '../../documents/use';
+import { NOTES_DESK } from '../../notes/desk';
 
 const Harmonise = lazy(() => import('./Harmonise').then((module) => ({ default: module.Harmonise })));
 const MelodyLine = lazy(() => import('./MelodyLine').then((module) => ({ default: module.MelodyLine })));
@@ -42,25 +44,26 @@ const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => 
 
 /** The Progressions bench: a line of chords, labelled, set on a grand staff, and played. */
 export function ProgressionsBench() {
-  const progression = useStore((state) => openProgressionOf(state.workbook));
-  const school = useStore((state) => state.workbook.school);
-  const selectedId = useStore((state) => state.place.progressionColumn);
-  const { setPlace, invertColumn, removeColumns, addEntry, moveColumn, putHarmony } = useStore.getState();
-  const panel = useStore((state) => state.place.notePanel);
+  const open = useOpenProgression();
+  const progression = open?.body ?? null;
+  const school = useSchool();
+  const selectedId = PROGRESSIONS_DESK.use(({ column }) => column);
+  const panel = NOTES_DESK.use(({ open }) => open);
   const work = useRef<HTMLDivElement>(null);
   const engraver = useEngraver();
   const navigate = useNavigate();
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
   const [wanted, setWanted] = useState<string | null>(null);
-  const deriver = useRef(new ProgressionDeriver());
+  const derivedBefore = useRef<readonly DerivedColumn[]>([]);
   const gridColumns = useRef(new GridColumns());
 
   const key = useMemo(() => parseKey(progression?.key ?? 'C major'), [progression?.key]);
   const derived = useMemo(
-    () => (progression ? deriver.current.derive(progression, school) : []),
+    () => (progression ? deriveProgression(progression, school, derivedBefore.current) : []),
     [progression, school],
   );
+  derivedBefore.current = derived;
   const [skip, setSkip] = useState(0);
   const [under, setUnder] = useState<Under | null>(null);
   const [anchor, setAnchor] = useState<string | null>(null);
@@ -79,7 +82,7 @@ export function ProgressionsBench() {
   const [from, to] =
     anchored < 0 ? [selected, selected] : [Math.min(anchored, selected), Math.max(anchored, selected)];
   const several = to > from;
-  const hearing = useListening(progression, derived, parts, school);
+  const hearing = useListening(open?.id ?? null, progression, derived, parts, school);
 
   const derivedNow = useRef(derived);
   derivedNow.current = derived;
@@ -89,10 +92,10 @@ export function ProgressionsBench() {
     (index: number, rowId: string, extend: boolean) => {
       const begin = derivedNow.current[selectedNow.current]?.column.id ?? null;
       setAnchor((old) => (extend ? (old ?? begin) : null));
-      setPlace({ progressionColumn: derivedNow.current[index]?.column.id ?? null });
+      PROGRESSIONS_DESK.set({ column: derivedNow.current[index]?.column.id ?? null });
       setRow(rowId);
     },
-    [setPlace, setRow],
+    [setRow],
   );
 
   // The margin's doings keep their identity, so that typing does not draw the margin anew.
@@ -120,7 +123,7 @@ export function ProgressionsBench() {
     .join(' ');
   const ids = useMemo(() => idsText.split(' '), [idsText]);
 
-  if (!progression) return <EmptyProgression />;
+  if (!open || !progression) return <EmptyProgression />;
 
   const current = derived[selected] ?? null;
   const remove = () => {
@@ -128,7 +131,7 @@ export function ProgressionsBench() {
     const next = derived[to + 1] ?? derived[from - 1];
     removeColumns(derived.slice(from, to + 1).map(({ column }) => column.id));
     setAnchor(null);
-    setPlace({ progressionColumn: next?.column.id ?? null });
+    PROGRESSIONS_DESK.set({ column: next?.column.id ?? null });
   };
 
   latest.current = {
@@ -141,8 +144,8 @@ export function ProgressionsBench() {
   const onKey = (event: KeyboardEvent): boolean => {
     if (/^[1-7]$/.test(event.key)) {
       const numeral = printNumeral(diatonicNumeral(key, Number(event.key)), key);
-      setPlace({
-        progressionColumn: addEntry({ kind: 'numeral', text: numeral }, current?.column.id ?? null),
+      PROGRESSIONS_DESK.set({
+        column: addEntry({ kind: 'numeral', text: numeral }, current?.column.id ?? null),
       });
       return true;
     }
@@ -191,7 +194,7 @@ export function ProgressionsBench() {
 
   return (
     <BenchFrame
-      title={<TitleField id={progression.id} title={progression.title} source={progression.source} />}
+      title={<TitleField id={open.id} title={progression.title} source={progression.source} />}
       facts={
         <>
           {!several && (
@@ -280,21 +283,15 @@ export function ProgressionsBench() {
           />
         )}
       </div>
-      <EntryLine progression={progression} />
+      <EntryLine id={open.id} progression={progression} />
       {under === 'melody' && (
         <Suspense fallback={null}>
-          <MelodyLine progression={progression} />
+          <MelodyLine id={open.id} progression={progression} />
         </Suspense>
       )}
       {under === 'harmonise' && (
         <Suspense fallback={null}>
-          <Harmonise
-            keyOf={key}
-            school={school}
-            onPut={(numerals, voices) =>
-              putHarmony(numerals, voices && voices.map((notes) => notes.map(printNote)))
-            }
-          />
+          <Harmonise keyOf={key} school={school} filled={progression.columns.length > 0} />
         </Suspense>
       )}
       {panel && (

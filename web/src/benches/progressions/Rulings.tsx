@@ -11,11 +11,11 @@ import {
 } from '@diatonix/core';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
-import { KeyPicker } from '../../design/KeyPicker';
-import { keyName } from '../../design/names';
-import { NumeralText } from '../../design/NumeralText';
-import { useStore } from '../../workbook/store';
+import { KeyPicker } from '../../parts/KeyPicker';
+import { keyName } from '../../parts/names';
+import { NumeralText } from '../../parts/NumeralText';
 import type { DerivedColumn } from './derive';
+import { rule } from './state';
 
 const List = styled.ul`
   list-style: none;
@@ -51,7 +51,6 @@ interface RulingsProps {
  * change.
  */
 export function Rulings({ derived, school }: RulingsProps) {
-  const rule = useStore((state) => state.rule);
   const { column, line, labelled } = derived;
   if (!line || !labelled.ok) return null;
   const { numeral } = labelled.labels;

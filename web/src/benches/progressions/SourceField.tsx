@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import styled from 'styled-components';
-import { useStore } from '../../workbook/store';
+import { setSource } from './state';
 
 const Source = styled.input`
   display: block;
@@ -31,7 +31,6 @@ const Source = styled.input`
 
 /** The source line under the title. */
 export const SourceField = memo(function SourceField({ id, source }: { id: string; source: string }) {
-  const setSource = useStore((state) => state.setSource);
   return (
     <Source
       key={id}

@@ -2,8 +2,8 @@ import { Minus, Plus } from 'lucide-react';
 import { memo } from 'react';
 import { Button as AriaButton, Group, Input, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
-import { TEMPO_RANGE } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { setTempo } from './state';
+import { TEMPO_RANGE } from '../../documents/kinds/progression';
 
 const Field = styled.div`
   [role='group'] {
@@ -45,7 +45,6 @@ const Field = styled.div`
 
 /** Quarter notes a minute. */
 export const TempoField = memo(function TempoField({ tempo }: { tempo: number }) {
-  const setTempo = useStore((state) => state.setTempo);
   return (
     <Field>
       <NumberField

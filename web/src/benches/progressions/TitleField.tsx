@@ -3,10 +3,13 @@ import { ChevronDown, Plus, Trash2 } from 'lucide-react';
 import { memo } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover, Button as AriaButton, Separator } from 'react-aria-components';
 import styled from 'styled-components';
-import { useStore } from '../../workbook/store';
+import { listOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+import { useSchool } from '../../documents/use';
 import { SourceField } from './SourceField';
-import { keyName } from '../../design/names';
+import { keyName } from '../../parts/names';
 import { MenuStyle } from '../../design/menu';
+import { renameProgression, openProgression, addProgression, removeProgression } from './state';
 
 const Title = styled.div`
   display: flex;
@@ -63,7 +66,6 @@ export const TitleField = memo(function TitleField({
   title: string;
   source: string;
 }) {
-  const renameProgression = useStore((state) => state.renameProgression);
   return (
     <Title>
       <div className="names">
@@ -94,8 +96,8 @@ export const TitleField = memo(function TitleField({
 
 /** The workbook's progressions. Drawn only while it is open, so that edits elsewhere leave it alone. */
 function ProgressionMenu({ open }: { open: string }) {
-  const { progressions, school } = useStore((state) => state.workbook);
-  const { openProgression, addProgression, removeProgression } = useStore.getState();
+  const progressions = useDocuments((state) => listOf(state.documents, 'progression'));
+  const school = useSchool();
   const act = (id: string) => {
     if (id === 'add') addProgression();
     else if (id === 'remove') removeProgression(open);
@@ -103,10 +105,10 @@ function ProgressionMenu({ open }: { open: string }) {
   };
   return (
     <Menu aria-label="Progressions" onAction={(id) => act(String(id))}>
-      {progressions.map((p) => (
-        <MenuItem key={p.id} id={`open:${p.id}`} textValue={p.title}>
-          {p.title || 'Untitled'}
-          <span className="detail">{keyName(parseKey(p.key), school)}</span>
+      {progressions.map(({ id, body }) => (
+        <MenuItem key={id} id={`open:${id}`} textValue={body.title}>
+          {body.title || 'Untitled'}
+          <span className="detail">{keyName(parseKey(body.key), school)}</span>
         </MenuItem>
       ))}
       <Separator />

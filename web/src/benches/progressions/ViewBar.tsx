@@ -3,9 +3,9 @@ import { lazy, memo, type ReactNode } from 'react';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { SubBar } from '../../design/SubBar';
-import type { Progression, ProgressionView } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
 import { orderedRows } from './rows';
+import { arrange } from './state';
+import type { Progression, ProgressionView } from '../../documents/kinds/progression';
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 const RowsTable = lazy(() => import('../../design/RowsTable'));
@@ -43,7 +43,6 @@ interface ViewBarProps extends Pick<
 export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
   const { view, metre, pattern, modulate, hidden, blank, order, weights, onNext, under, onUnder, workBack } =
     props;
-  const arrange = useStore((state) => state.arrange);
   const toggled = (list: readonly string[], id: string, on: boolean) =>
     on ? [...list, id] : list.filter((other) => other !== id);
   const moveRow = (id: string, by: 1 | -1) => {

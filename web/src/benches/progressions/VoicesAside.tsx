@@ -13,11 +13,11 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import type { Column } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
-import { faultWords } from './cells';
+import { faultWords } from './faultWords';
 import type { DerivedColumn } from './derive';
 import type { FourParts } from './useFourParts';
+import { rule, lockVoice } from './state';
+import type { Column } from '../../documents/kinds/progression';
 
 const Voices = styled.div`
   display: grid;
@@ -62,7 +62,6 @@ export const VoicesAside = memo(function VoicesAside({
   school,
   onHear,
 }: VoicesAsideProps) {
-  const { rule, lockVoice } = useStore.getState();
   const locks = column.locks ?? [null, null, null, null];
   const lock = (voice: number, locked: boolean) => {
     const next = locks.map((note, at) =>

@@ -11,9 +11,9 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import { Working } from '../../design/Working';
-import type { Column } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
+import { Working } from '../../parts/Working';
+import { rule, replaceEntries } from './state';
+import type { Column } from '../../documents/kinds/progression';
 
 const Answer = styled.div`
   display: flex;
@@ -53,7 +53,6 @@ interface WorkBackAsideProps {
  * they are asked for.
  */
 export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsideProps) {
-  const { rule, replaceEntries } = useStore.getState();
   const [shown, setShown] = useState<string | null>(null);
   const answer = column.answer ?? '';
   if (deduction.kind === 'unknown') return <p className="done">{sayUnknown(deduction.why)}</p>;

@@ -1,8 +1,8 @@
 import { deducedEntry, soughtFrom, type Entry } from '@diatonix/core';
 import { lazy } from 'react';
 import { Drop } from '../../design/Drop';
-import { useStore } from '../../workbook/store';
 import type { DerivedColumn } from './derive';
+import { replaceEntries } from './state';
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));
 
@@ -13,7 +13,6 @@ const ENTRIES = [
 
 /** Makes chords to be worked back from the brackets and arrows of the line, or puts them all. */
 export function WorkBackMenu({ derived }: { derived: () => readonly DerivedColumn[] }) {
-  const replaceEntries = useStore((state) => state.replaceEntries);
   const act = (id: string) => replaceEntries(id === 'blank' ? blanked(derived()) : answered(derived()));
   return (
     <Drop

@@ -4,50 +4,20 @@ import {
   parseNote,
   speakChord,
   speakNumeral,
-  type ColumnLabels,
   type Deduction,
   type Fault,
   type HeldFingers,
-  type LineLabel,
   type MelodyNote,
-  type Place,
   type School,
 } from '@diatonix/core';
 import type { GridCell, GridColumn, StaffDrawing } from '../../columns/types';
-import { keyName } from '../../design/names';
-import { Figures, NumeralText } from '../../design/NumeralText';
+import { Figures } from '../../parts/NumeralText';
 import { accidentalSigns } from '../../design/signs';
 import type { DerivedColumn } from './derive';
-import { columnText } from './slice';
-
-/** A fault in a few words: the rule and the voices. */
-export function faultWords({ rule, voices }: Fault): string {
-  return `${rule.replaceAll('-', ' ')}, ${voices.join(' and ')}`;
-}
-
-/** Faults of a column in as little room as a cell has: voices by their initials, or how many there are. */
-function shortFaults(faults: readonly Fault[]): string {
-  const [first] = faults;
-  if (!first) return '';
-  if (faults.length > 1) return `${faults.length} faults`;
-  return `${first.rule.replaceAll('-', ' ')} ${first.voices.map((voice) => voice.charAt(0).toUpperCase()).join('–')}`;
-}
-
-/** Where a column stands, as it is said: the beat where bars hold more than one chord. */
-export function placeWords({ bar, beat, opens, closes }: Place): string {
-  const number = bar === 0 ? 'upbeat' : `bar ${bar}`;
-  return opens && closes ? number : `${number} beat ${beatWords(beat)}`;
-}
-
-/** `5/2` is said as two and a half. */
-function beatWords(beat: string): string {
-  const [over, under] = beat.split('/').map(Number) as [number, number | undefined];
-  if (under === undefined) return beat;
-  const rest = over % under;
-  return `${Math.floor(over / under)}${FRACTIONS[`${rest}/${under}`] ?? ` and ${rest}/${under}`}`;
-}
-
-const FRACTIONS: Record<string, string> = { '1/2': '½', '1/3': '⅓', '2/3': '⅔', '1/4': '¼', '3/4': '¾' };
+import { columnText } from './typedColumns';
+import { placeWords } from './placeWords';
+import { faultWords, shortFaults } from './faultWords';
+import { CADENCES, keyCell, NumeralCell, targetsCell, contextSentence, functionWord } from './contextCells';
 
 /** Everything that a column says; `first` is true at the front of the line, `timed` where bars are drawn. */
 export function gridColumn(
@@ -94,7 +64,7 @@ export function gridColumn(
       symbol: { text: labels.symbol },
       notes: { text: labels.letters.join(' ') },
       degrees: { text: labels.degrees },
-      function: { text: functionWord(labels, line, school) },
+      function: { text: functionWord(labels, line) },
       cadence: { text: line?.cadence ? CADENCES[line.cadence] : '' },
       faults: {
         text: faults.map(faultWords).join(', '),
@@ -103,16 +73,6 @@ export function gridColumn(
     },
   };
 }
-
-const CADENCES: Record<NonNullable<LineLabel['cadence']>, string> = {
-  authentic: 'authentic',
-  perfect: 'perfect',
-  imperfect: 'imperfect',
-  plagal: 'plagal',
-  half: 'half',
-  deceptive: 'deceptive',
-  'phrygian-half': 'Phrygian half',
-};
 
 /** Where a column stands in the grid. */
 export interface ColumnPlace {
@@ -217,91 +177,4 @@ const MELODY_WORDS: Record<MelodyNote['kind'], string> = {
 function heldWords({ fingers, held }: HeldFingers): string {
   const staying = fingers.filter((_, at) => held[at]);
   return staying.length === 0 ? '' : `, ${staying.join(' and ')} ${staying.length === 1 ? 'stays' : 'stay'}`;
-}
-
-function keyCell(line: LineLabel | null, first: boolean, school: School): GridCell {
-  return { text: line && (line.keyBegins || first) ? keyName(line.key, school) : '' };
-}
-
-/** The numeral; a pivot chord has that of the key it leaves too, and a ruling its mark. */
-function NumeralCell({
-  labels,
-  line,
-  school,
-}: {
-  labels: ColumnLabels;
-  line: LineLabel | null;
-  school: School;
-}) {
-  return (
-    <>
-      {line?.pivot && line.pivotKey && (
-        <span className="pivot">
-          <NumeralText parts={numeralParts(line.pivot, line.pivotKey, school)} />
-        </span>
-      )}
-      <NumeralText parts={labels.numeralParts} />
-      {line?.ruled && (
-        <span className="ruled" aria-hidden="true">
-          ruled
-        </span>
-      )}
-    </>
-  );
-}
-
-function targetsCell(line: LineLabel | null): GridCell {
-  if (!line) return { text: '' };
-  const { bracketFrom, bracketTo, open, arrowFrom, arrowTo } = line;
-  const said = [
-    bracketFrom && 'ii of the next',
-    bracketTo && 'V of the bracket',
-    open && 'its target is open',
-    arrowFrom && 'goes to the next',
-    arrowTo && 'target',
-  ];
-  return {
-    text: said.filter(Boolean).join(', '),
-    content: (
-      <>
-        {bracketFrom && <span className="bracket-from" />}
-        {bracketTo && <span className="bracket-to" />}
-        {arrowFrom && <span className="arrow-from" />}
-        {arrowTo && (
-          <span className="arrow-to">
-            <svg className="arrow-head" viewBox="0 0 8 6" aria-hidden="true">
-              <path d="M0 0H8L4 6Z" fill="currentColor" />
-            </svg>
-          </span>
-        )}
-        {open && <span className="open">open</span>}
-      </>
-    ),
-  };
-}
-
-function contextSentence(line: LineLabel, school: School): string {
-  const parts = [
-    line.keyBegins ? `in ${keyName(line.key, school)}` : '',
-    line.arrowFrom ? 'goes to the next' : '',
-    line.open ? 'target open' : '',
-    line.cadence ? `${CADENCES[line.cadence]} cadence` : '',
-  ];
-  return parts
-    .filter((part) => part !== '')
-    .map((part) => `, ${part}`)
-    .join('');
-}
-
-function functionWord(labels: ColumnLabels, line: LineLabel | null, school: School): string {
-  if (labels.numeral.special === 'Cad' || (line?.readings[0]?.reason === 'cadential-six-four' && !line.ruled))
-    return 'dominant';
-  const { target } = labels.numeral;
-  if (target)
-    return `to ${labels.numeralParts.target ? plain(labels.numeralParts.target) : displayNoteName(labels.chord.root, school.letters)}`;
-  return labels.function === 'pre-dominant' ? 'pre-dom.' : (labels.function ?? '');
-}
-
-function plain(parts: ColumnLabels['numeralParts']): string {
-  return accidentalSigns(parts.prefix) + parts.roman + (parts.quality === 'o' ? '°' : parts.quality);
 }

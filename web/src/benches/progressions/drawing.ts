@@ -1,5 +1,5 @@
 import {
-  accidentalsInBar,
+  accidentalsThrough,
   noteValue,
   playedChord,
   signatureAlteration,
@@ -60,24 +60,18 @@ export function withAccidentals(
   places: readonly Place[],
   fifths: number,
 ): (Staves | null)[] {
-  const signature = (step: number) => signatureAlteration(fifths, step);
-  const done: (Staves | null)[] = [];
-  for (let start = 0; start < columns.length;) {
-    let end = start + 1;
-    while (end < columns.length && places[end]!.bar === places[start]!.bar) end++;
-    const bar = columns.slice(start, end);
-    const signs = [0, 1].map((staff) => {
-      const groups = bar.map((staves) => groupsOf(staves?.[staff as 0 | 1]));
-      const flat = accidentalsInBar(groups.flat(), signature);
-      let next = 0;
-      return groups.map((own) => flat.slice(next, (next += own.length)));
-    });
-    bar.forEach((staves, at) =>
-      done.push(staves && [signed(staves[0], signs[0]![at]!), signed(staves[1], signs[1]![at]!)]),
-    );
-    start = end;
-  }
-  return done;
+  const signs = [0, 1].map((staff) =>
+    accidentalsThrough(
+      columns.map((staves, at) => ({
+        bar: places[at]!.bar,
+        groups: groupsOf(staves?.[staff as 0 | 1]),
+      })),
+      (step) => signatureAlteration(fifths, step),
+    ),
+  );
+  return columns.map(
+    (staves, at) => staves && [signed(staves[0], signs[0]![at]!), signed(staves[1], signs[1]![at]!)],
+  );
 }
 
 /** Notes that sound together, in order: both voices of a staff count as one. */

@@ -11,8 +11,8 @@ import {
   type Pattern,
 } from '@diatonix/core';
 import type { Sounding } from '../../sound/player';
-import type { Progression } from '../../workbook/model';
 import type { DerivedColumn } from './derive';
+import type { Progression } from '../../documents/kinds/progression';
 
 /** What of the line is heard. */
 export const HEARD = ['all', 'soprano', 'alto', 'tenor', 'bass', 'melody'] as const;

@@ -1,12 +1,13 @@
 import { lockedVoices, type School } from '@diatonix/core';
 import { useEffect, useRef, useState } from 'react';
 import { perform, play } from '../../sound/player';
-import type { Progression } from '../../workbook/model';
-import { useStore } from '../../workbook/store';
-import { ProgressionDeriver, type DerivedColumn } from './derive';
+import { deriveProgression, type DerivedColumn } from './derive';
 import { countInOf, secondsOf, soundingOf, type Version } from './listening';
 import { FIRST_LISTENING, type Listening } from './ListenMenu';
 import type { FourParts } from './useFourParts';
+import { listOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+import type { Progression } from '../../documents/kinds/progression';
 
 const KEYBOARD = 'keyboard';
 const EARLIER = 'earlier';
@@ -31,6 +32,7 @@ export interface Hearing {
  * line.
  */
 export function useListening(
+  openId: string | null,
   progression: Progression | null,
   derived: readonly DerivedColumn[],
   parts: FourParts,
@@ -46,13 +48,11 @@ export function useListening(
   };
 
   const others = () => {
-    const lines = useStore
-      .getState()
-      .workbook.progressions.filter(({ id, columns }) => id !== progression?.id && columns.length > 0);
+    const lines = linesNow().filter(({ id, body }) => id !== openId && body.columns.length > 0);
     return [
       ...(progression?.view === 'four-part' ? [{ id: KEYBOARD, name: 'the keyboard setting' }] : []),
       ...(earlier() ? [{ id: EARLIER, name: 'the setting before this one' }] : []),
-      ...lines.map(({ id, title }) => ({ id: OTHER_LINE + id, name: title || 'Untitled' })),
+      ...lines.map(({ id, body }) => ({ id: OTHER_LINE + id, name: body.title || 'Untitled' })),
     ];
   };
 
@@ -62,8 +62,8 @@ export function useListening(
       const voices = earlier();
       return voices && { version: { ...versionNow, voices }, ranged: true };
     }
-    const line = useStore.getState().workbook.progressions.find((one) => OTHER_LINE + one.id === id);
-    return line ? { version: versionOf(line, school), ranged: false } : null;
+    const line = linesNow().find((one) => OTHER_LINE + one.id === id);
+    return line ? { version: versionOf(line.body, school), ranged: false } : null;
   };
 
   const hear = (from: number, to: number) => {
@@ -96,6 +96,8 @@ export function useListening(
   return { listening, setListening, others, hear, hearOne, hearVoice };
 }
 
+const linesNow = () => listOf(useDocuments.getState().documents, 'progression');
+
 /** The voices before the present ones, while the line has as many columns. */
 function useEarlier(voices: FourParts['voices']): () => FourParts['voices'] | null {
   const seen = useRef<readonly FourParts['voices'][]>([]);
@@ -111,7 +113,7 @@ function useEarlier(voices: FourParts['voices']): () => FourParts['voices'] | nu
 
 /** Another line of the workbook as it is heard: its locked voices where every column has them. */
 function versionOf(progression: Progression, school: School): Version {
-  const derived = new ProgressionDeriver().derive(progression, school);
+  const derived = deriveProgression(progression, school);
   const locked = derived.map(({ column }) => lockedVoices(column.locks));
   const voices = progression.view === 'four-part' && locked.every((notes) => notes !== null) ? locked : [];
   return { derived, voices, pattern: progression.pattern, tempo: progression.tempo };

@@ -1,0 +1,5 @@
+export * from './derive';
+export * from './melodyOver';
+export * from './fourParts';
+export * from './functions';
+export * from './foundKeys';

@@ -1,0 +1,66 @@
+import type { Clef, ScaleForm, StackTop } from '@diatonix/core';
+import { createDesk, numberField, oneOf } from '../../documents/desk';
+import { newId } from '../../documents/ids';
+import type { KeyMap, PrintedMap } from '../../documents/kinds/key';
+import { FIRST_CLASS, type SchoolClass } from '../../documents/kinds/schoolClass';
+import { CLASS_DESK } from '../../documents/openClass';
+import { listOf, openOf } from '../../documents/select';
+import { addDocument, editDocument, editSingle, useDocuments } from '../../documents/store';
+
+export const KEY_VIEWS = ['map', 'primary', 'circle', 'print'] as const;
+export type KeyView = (typeof KEY_VIEWS)[number];
+
+/** What the Key bench shows: its view, and the selected column, counted from 1. */
+export const KEY_DESK = createDesk<{ readonly view: KeyView; readonly column: number }>('key', {
+  view: oneOf(KEY_VIEWS, 'map'),
+  column: numberField(1),
+});
+
+const change = (words: string, part: Partial<KeyMap>) =>
+  editSingle('key', words, (map) => ({ ...map, ...part }));
+
+export const chooseKey = (key: string) => change('the key', { key });
+
+/** The key and, for minor, the form of its scale, in one edit. */
+export const chooseScale = (key: string, form: ScaleForm, beside: boolean) =>
+  change('the scale', { key, form, beside });
+
+export const chooseTop = (top: StackTop) => change('the height of the stacks', { top });
+export const showFingering = (fingering: boolean) => change('the rows of fingering', { fingering });
+export const chooseClef = (clef: Clef) => change('the clef', { clef });
+
+export const changePrint = (part: Partial<PrintedMap>) =>
+  editSingle('key', 'what is printed', (map) => ({ ...map, print: { ...map.print, ...part } }));
+
+function classNow() {
+  return openOf(useDocuments.getState().documents, 'class', CLASS_DESK.get().open ?? undefined);
+}
+
+function changeClass(words: string, update: (open: SchoolClass) => SchoolClass, burst?: string): void {
+  const open = classNow();
+  if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
+  else CLASS_DESK.set({ open: addDocument('class', newId(), update(FIRST_CLASS), words) });
+}
+
+export function toggleTaught(mode: 'major' | 'minor', degree: number): void {
+  changeClass('what has been taught', (open) => {
+    const now = open.notYetTaught[mode];
+    const next = now.includes(degree)
+      ? now.filter((d) => d !== degree)
+      : [...now, degree].sort((a, b) => a - b);
+    return { ...open, notYetTaught: { ...open.notYetTaught, [mode]: next } };
+  });
+}
+
+/** A class of its own mask, beginning with that of the open one. */
+export function addClass(): void {
+  const { documents } = useDocuments.getState();
+  const name = `Class ${listOf(documents, 'class').length + 1}`;
+  const body = { ...(classNow()?.body ?? FIRST_CLASS), name };
+  CLASS_DESK.set({ open: addDocument('class', newId(), body, 'the new class') });
+}
+
+export const chooseClass = (id: string) => CLASS_DESK.set({ open: id });
+
+export const renameClass = (name: string) =>
+  changeClass('the name of the class', (open) => ({ ...open, name }), 'class-name');

@@ -1,0 +1,86 @@
+import { newId } from '../../documents/ids';
+import { FIRST_PROGRESSION, MOST_COLUMNS, TEMPO_RANGE } from '../../documents/kinds/progression';
+import { runTask } from '../../workers/client';
+import type { ReadScore } from '../../workers/readScore';
+import { addProgression } from './state';
+
+const MOST_REMARKS = 3;
+const MAX_FILE_BYTES = 50_000_000;
+const UNCHANGED = 'The workbook was not changed.';
+
+export type ReadingOutcome =
+  { readonly ok: true; readonly remark: string | null } | { readonly ok: false; readonly message: string };
+
+export interface Reading {
+  readonly done: Promise<ReadingOutcome>;
+  readonly cancel: () => void;
+}
+
+/** Reads a MusicXML or RomanText file in a worker and opens it as a new progression. `onSlow` is called when it takes long. */
+export function importScore(file: File, onSlow: () => void): Reading {
+  if (file.size > MAX_FILE_BYTES) {
+    const message = `“${file.name}”: the file is larger than 50 MB. Import a part of the score.`;
+    return { done: Promise.resolve({ ok: false, message }), cancel: () => undefined };
+  }
+  let cancelled = false;
+  let cancel = () => {
+    cancelled = true;
+  };
+  const read = async (): Promise<ReadingOutcome> => {
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const wrong = notAScore(bytes);
+    if (wrong !== null) return { ok: false, message: `“${file.name}”: ${wrong} ${UNCHANGED}` };
+    if (cancelled) return { ok: true, remark: null };
+    const running = runTask('readScore', { name: file.name, bytes }, onSlow);
+    cancel = running.cancel;
+    const answer = await running.done;
+    if (answer === null) return { ok: true, remark: null };
+    return answer.ok
+      ? open(answer)
+      : { ok: false, message: `“${file.name}”: ${answer.message} ${UNCHANGED}` };
+  };
+  const done = read().catch((): ReadingOutcome => ({
+    ok: false,
+    message: `“${file.name}” could not be read. ${UNCHANGED}`,
+  }));
+  return { done, cancel: () => cancel() };
+}
+
+/** What a file is that is plainly no score, by how it begins; null where it may be one. */
+function notAScore(bytes: Uint8Array): string | null {
+  const begins = new TextDecoder('latin1').decode(bytes.subarray(0, 400));
+  if (begins.startsWith('MThd'))
+    return 'this is a MIDI file, which is not read here yet. Export it as MusicXML.';
+  if (begins.startsWith('%PDF')) return 'this is a PDF. Export the score as MusicXML.';
+  if (/^\s*\{[\s\S]*diatonix-workbook/.test(begins))
+    return 'this is a Diatonix workbook. Open it with “Import workbook” at the left.';
+  if (/^\u0089PNG|^\u00ff\u00d8/.test(begins)) return 'this is a picture. Export the score as MusicXML.';
+  return null;
+}
+
+function open({ line, remarks }: Extract<ReadScore, { ok: true }>): ReadingOutcome {
+  const { columns, tempo, ...rest } = line;
+  if (columns.length === 0)
+    return {
+      ok: false,
+      message: `The file holds no chord: no moment with two different notes and no label. ${UNCHANGED}`,
+    };
+  if (columns.length > MOST_COLUMNS)
+    return {
+      ok: false,
+      message:
+        `The file holds ${columns.length} chords; a progression takes ${MOST_COLUMNS}. ` +
+        `Import it in parts. ${UNCHANGED}`,
+    };
+  const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
+  addProgression({
+    ...FIRST_PROGRESSION,
+    ...rest,
+    tempo: within,
+    // Where a score has only notes and one signature, its keys are found.
+    modulate: columns.every(({ entry, key }) => entry.kind === 'notes' && key === undefined),
+    view: columns.every(({ locks }) => locks !== undefined) ? 'four-part' : 'keyboard',
+    columns: columns.map((column) => ({ ...column, id: newId() })),
+  });
+  return { ok: true, remark: remarks.length === 0 ? null : remarks.slice(0, MOST_REMARKS).join(' ') };
+}

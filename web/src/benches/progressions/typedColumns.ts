@@ -1,0 +1,60 @@
+import { entryText, parseKey, parseMetre, readBarredLine, type School } from '@diatonix/core';
+import { type Column, type ColumnRulings, type Progression } from '../../documents/kinds/progression';
+
+export type Changes<T> = { [Name in keyof T]?: T[Name] | undefined };
+
+/** A column with changes; undefined takes a decision back. */
+export function withChanges(column: Column, changes: Changes<ColumnRulings>): Column {
+  const next = { ...column, ...changes };
+  for (const name of Object.keys(changes) as (keyof ColumnRulings)[])
+    if (changes[name] === undefined) delete next[name];
+  return next as Column;
+}
+
+/** The columns of a typed line. Lengths and repeats stand in the line itself. */
+export function readColumns(
+  line: string,
+  { key, metre }: Progression,
+  school: School,
+): { columns: Column[]; pickup: string } {
+  const { tokens, pickup } = readBarredLine(line, parseKey(key), parseMetre(metre), school);
+  const columns = tokens.map((token): Column => {
+    const { length, repeatStart, repeatEnd } = token;
+    const time = {
+      ...(length ? { length } : {}),
+      ...(repeatStart ? { repeatStart } : {}),
+      ...(repeatEnd ? { repeatEnd } : {}),
+    };
+    return 'entry' in token
+      ? { id: '', entry: token.entry, ...time }
+      : { id: '', unread: token.text, ...time };
+  });
+  return { columns, pickup };
+}
+
+/** The text of one column as it stands in the entry line. */
+export function columnText(column: Column): string {
+  return 'entry' in column ? entryText(column.entry) : column.unread;
+}
+
+/** The text of a column with its time. */
+export function timedText(column: Column): string {
+  const { length, repeatStart, repeatEnd } = column;
+  return `${repeatStart ? '|:' : ''}${columnText(column)}:${length ?? ''}${repeatEnd ? ':|' : ''}`;
+}
+
+/**
+ * What stays with a place in the line when another chord is typed there, and what stays with a chord whose
+ * time changes.
+ */
+export function carried(old: Column, now: Column): Partial<Column> {
+  const { key, phraseEnd, words, melody, ruling, locks, answer } = old;
+  const kept = {
+    key,
+    phraseEnd,
+    words,
+    melody,
+    ...(columnText(old) === columnText(now) ? { ruling, locks, answer } : {}),
+  };
+  return Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined));
+}

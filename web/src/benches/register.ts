@@ -1,0 +1,13 @@
+import type { Bench } from './bench';
+import { CHORDS_BENCH } from './chords';
+import { INTERVALS_BENCH } from './intervals';
+import { KEY_BENCH } from './key';
+import { PROGRESSIONS_BENCH } from './progressions';
+
+/** The benches in the order of work. A new one is a folder and a line here. */
+export const BENCHES: readonly Bench[] = [KEY_BENCH, INTERVALS_BENCH, CHORDS_BENCH, PROGRESSIONS_BENCH];
+
+/** The bench at an address; the address of its notes or of the list is none. */
+export function benchAt(path: string): Bench | undefined {
+  return BENCHES.find((bench) => bench.path === path);
+}

@@ -1,0 +1,60 @@
+import 'reflect-metadata';
+import { attempt } from '@diatonix/core';
+import { registerDecorator, ValidateIf } from 'class-validator';
+
+/** Checks a string with one of core's readers; with `each`, a list of them, and with `nulls` one that has gaps. */
+export function ReadableAs(
+  what: string,
+  read: (text: string) => unknown,
+  { each = false, nulls = false }: { readonly each?: boolean; readonly nulls?: boolean } = {},
+): PropertyDecorator {
+  const readable = (value: unknown) =>
+    (nulls && value === null) || (typeof value === 'string' && attempt(() => read(value)).ok);
+  const name = each ? (nulls ? 'readableListWithGaps' : 'readableList') : 'readable';
+  return checked(name, `“$value” is not ${what}`, (value) =>
+    each ? Array.isArray(value) && value.every(readable) : readable(value),
+  );
+}
+
+/** A field that may be left out; null is not the same as leaving it out. */
+export function May(): PropertyDecorator {
+  return ValidateIf((_, value) => value !== undefined);
+}
+
+/** An object whose values are short texts. */
+export function TextValues(): PropertyDecorator {
+  return checked(
+    'textValues',
+    'every answer is a short text',
+    (value) => isObject(value) && Object.values(value).every((v) => typeof v === 'string' && v.length <= 40),
+  );
+}
+
+/** An object of numbers from 0 up, under the given names. */
+export function Weights(names: readonly string[]): PropertyDecorator {
+  return checked(
+    'weights',
+    'every weight is a number from 0 up, under the name of a rule',
+    (value) =>
+      isObject(value) &&
+      Object.entries(value).every(
+        ([name, weight]) =>
+          names.includes(name) && typeof weight === 'number' && weight >= 0 && weight <= 1000,
+      ),
+  );
+}
+
+function isObject(value: unknown): value is object {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+function checked(name: string, message: string, validate: (value: unknown) => boolean): PropertyDecorator {
+  return (target, propertyName) =>
+    registerDecorator({
+      name,
+      target: target.constructor,
+      propertyName: String(propertyName),
+      options: { message },
+      validator: { validate },
+    });
+}

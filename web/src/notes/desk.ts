@@ -1,0 +1,4 @@
+import { createDesk, flag } from '../documents/desk';
+
+/** Whether the panel for entering notes is open. */
+export const NOTES_DESK = createDesk<{ readonly open: boolean }>('notes', { open: flag(false) });

@@ -1,0 +1,105 @@
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import { NumeralStyle } from '../columns/NumeralStyle';
+import { AfterPaint } from '../design/AfterPaint';
+import { SaveTrouble } from './SaveTrouble';
+
+const Frame = styled.div`
+  display: grid;
+  grid-template: minmax(3.75rem, auto) minmax(0, 1fr) / minmax(0, 1fr) 19.5rem;
+  height: 100%;
+  min-height: 0;
+  .strap {
+    grid-column: 1 / -1;
+    display: flex;
+    align-items: center;
+    gap: 0.5rem 0.8rem;
+    padding: 0.4rem 1.5rem;
+    border-bottom: 1px solid var(--rule);
+    min-width: 0;
+  }
+  .strap h1 {
+    font-size: 1.4rem;
+    white-space: nowrap;
+  }
+  .facts,
+  .actions {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.4rem 0.5rem;
+    min-width: 0;
+  }
+  .actions {
+    margin-left: auto;
+  }
+  /* On a wide page the strap is one line: a long title gives way. */
+  @media (min-width: 1240px) {
+    .facts,
+    .actions {
+      flex: none;
+      flex-wrap: nowrap;
+      gap: 0.35rem;
+    }
+  }
+  .work {
+    overflow: auto;
+    padding: 1rem 1.5rem 1.5rem;
+    min-width: 0;
+  }
+  .margin {
+    border-left: 2px solid var(--margin-rule);
+    padding: 1.1rem 1.25rem;
+    overflow-y: auto;
+  }
+  @media (max-width: 860px) {
+    display: block;
+    height: auto;
+    .strap {
+      flex-wrap: wrap;
+      padding: 0.6rem 1rem;
+    }
+    .actions {
+      margin-left: 0;
+    }
+    .work {
+      overflow: visible;
+      padding: 0.75rem 1rem;
+    }
+    .margin {
+      border-left: 0;
+      border-top: 2px solid var(--margin-rule);
+      padding: 1rem;
+    }
+  }
+`;
+
+interface BenchFrameProps {
+  readonly title: ReactNode;
+  readonly facts: ReactNode;
+  readonly actions: ReactNode;
+  readonly margin: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** A bench: the strap on top, the work in the middle, the working margin at the right. */
+export function BenchFrame({ title, facts, actions, margin, children }: BenchFrameProps) {
+  return (
+    <NumeralStyle>
+      <Frame>
+        <header className="strap">
+          {title}
+          <div className="facts">{facts}</div>
+          <div className="actions">{actions}</div>
+        </header>
+        <main className="work">
+          <SaveTrouble />
+          {children}
+        </main>
+        <aside className="margin" aria-label="Working">
+          <AfterPaint>{margin}</AfterPaint>
+        </aside>
+      </Frame>
+    </NumeralStyle>
+  );
+}

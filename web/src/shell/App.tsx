@@ -1,0 +1,253 @@
+import { Menu as MenuIcon } from 'lucide-react';
+import { Activity, lazy, Suspense, useEffect, useState } from 'react';
+import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import type { Bench } from '../benches/bench';
+import { BENCHES, benchAt } from '../benches/register';
+import { AfterPaint } from '../design/AfterPaint';
+import { stop } from '../sound/player';
+import { BenchHost, loadOthers } from './BenchHost';
+import { SHELL_DESK } from './desk';
+import { globalKeys, type Opened } from './globalKeys';
+import { WorkbookCorner } from './WorkbookCorner';
+
+const CommandList = lazy(() => import('./CommandList'));
+const KeyList = lazy(() => import('./KeyList'));
+const LabelsLeaf = lazy(() => import('./LabelsLeaf'));
+const WorkbooksPage = lazy(() => import('./WorkbooksPage'));
+
+const Shell = styled.div`
+  display: grid;
+  grid-template-columns: 10.25rem minmax(0, 1fr);
+  height: 100vh;
+  .contents {
+    display: flex;
+    flex-direction: column;
+    background: var(--side);
+    border-right: 1px solid var(--rule);
+    overflow-y: auto;
+  }
+  .brand {
+    font:
+      600 1.4rem/3.75rem 'Source Serif 4',
+      serif;
+    padding-left: 1.1rem;
+  }
+  .foot {
+    margin-top: auto;
+  }
+  .contents ol {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+  }
+  .contents li a {
+    display: grid;
+    grid-template-columns: 1.55rem 1fr;
+    padding: 0.45rem 1.1rem;
+    color: var(--soft);
+    text-decoration: none;
+    border-left: 3px solid transparent;
+    padding-left: calc(1.1rem - 3px);
+  }
+  .contents li a i {
+    font-family: 'Source Serif 4', serif;
+  }
+  .contents li a[aria-current] {
+    color: var(--ink);
+    font-weight: 600;
+    background: var(--ground);
+    border-left-color: var(--mark);
+  }
+  .contents li a:hover {
+    color: var(--ink);
+  }
+  .place {
+    min-width: 0;
+    height: 100vh;
+    outline: none;
+  }
+  .skip {
+    position: absolute;
+    z-index: 20;
+    top: -4rem;
+    left: 0.5rem;
+    padding: 0.5rem 0.9rem;
+    background: var(--sheet);
+    border: 1px solid var(--mark);
+    border-radius: 4px;
+    color: var(--mark);
+  }
+  .skip:focus {
+    top: 0.5rem;
+  }
+  .unfold {
+    display: none;
+  }
+  /* On a telephone the frame folds to one line, so that the work is in the first screenful. */
+  @media (max-width: 860px) {
+    display: block;
+    height: auto;
+    .contents {
+      flex-flow: row wrap;
+      align-items: center;
+      border-right: 0;
+      border-bottom: 1px solid var(--rule);
+      overflow: visible;
+    }
+    .brand {
+      line-height: 2.5rem;
+      padding-left: 1rem;
+      font-size: 1.2rem;
+    }
+    .unfold {
+      display: inline-flex;
+      align-items: center;
+      gap: 0.4rem;
+      min-height: 2rem;
+      margin-left: auto;
+      margin-right: 0.7rem;
+      padding: 0.2rem 0.7rem;
+      border: 1px solid var(--rule);
+      border-radius: 4px;
+      background: var(--sheet);
+      color: var(--ink);
+    }
+    .unfold svg {
+      width: 1rem;
+      height: 1rem;
+    }
+    .contents.folded ol,
+    .contents.folded .foot {
+      display: none;
+    }
+    .contents ol {
+      display: flex;
+      flex: 1 0 100%;
+      flex-wrap: wrap;
+    }
+    .contents li a {
+      grid-template-columns: 1.1rem 1fr;
+      padding: 0.45rem 0.7rem;
+    }
+    .place {
+      height: auto;
+    }
+  }
+`;
+
+const IDLE_MS = 1200;
+const WORKBOOKS = '/workbooks';
+
+/** The routes: one for each bench; the start goes to where the teacher left off. */
+export function App() {
+  return (
+    <Routes>
+      <Route element={<Layout />}>
+        {BENCHES.map(({ path }) => (
+          <Route key={path} path={path} element={null} />
+        ))}
+        <Route path={WORKBOOKS} element={<WorkbooksPage />} />
+        <Route path="/" element={<Navigate to={lastPath()} replace />} />
+        <Route path="*" element={<NoSuchPage />} />
+      </Route>
+    </Routes>
+  );
+}
+
+/** The address of the bench that was left last. */
+function lastPath(): string {
+  const last = SHELL_DESK.get().bench;
+  return (BENCHES.find(({ name }) => name === last) ?? BENCHES[0]!).path;
+}
+
+function Layout() {
+  const { pathname } = useLocation();
+  const navigate = useNavigate();
+  const [opened, setOpened] = useState<Opened>(null);
+  const [folded, setFolded] = useState(true);
+  const current = benchAt(pathname);
+  // A bench that was gone to stays as it was left, out of sight.
+  const [visited, setVisited] = useState<readonly Bench[]>([]);
+  if (current && !visited.includes(current)) setVisited([...visited, current]);
+
+  useEffect(() => {
+    setFolded(true);
+    document.title = current ? `${current.title} – Diatonix` : 'Diatonix';
+    if (current && SHELL_DESK.get().bench !== current.name) SHELL_DESK.set({ bench: current.name });
+    // What sounds belongs to the bench that is left.
+    return stop;
+  }, [current]);
+
+  useEffect(() => globalKeys(setOpened), []);
+
+  useEffect(() => {
+    const timer = setTimeout(loadOthers, IDLE_MS);
+    return () => clearTimeout(timer);
+  }, []);
+
+  return (
+    <Shell>
+      <a className="skip" href="#work">
+        Skip to the work
+      </a>
+      <nav className={`contents${folded ? ' folded' : ''}`} aria-label="Benches">
+        <div className="brand">Diatonix</div>
+        <button type="button" className="unfold" aria-expanded={!folded} onClick={() => setFolded(!folded)}>
+          <MenuIcon aria-hidden="true" /> {current?.title ?? 'Benches'}
+        </button>
+        <ol>
+          {BENCHES.map(({ path, title }, index) => (
+            <li key={path}>
+              <NavLink to={path}>
+                <i aria-hidden="true">{index + 1}</i>
+                {title}
+              </NavLink>
+            </li>
+          ))}
+        </ol>
+        <div className="foot">
+          <AfterPaint>
+            <WorkbookCorner
+              onCommands={() => setOpened('commands')}
+              onKeys={() => setOpened('keys')}
+              onLabels={() => setOpened('labels')}
+            />
+          </AfterPaint>
+        </div>
+      </nav>
+      <div id="work" className="place" tabIndex={-1}>
+        <Suspense fallback={<main aria-busy="true" />}>
+          {visited.map((bench) => (
+            <Activity key={bench.name} mode={bench === current ? 'visible' : 'hidden'}>
+              <BenchHost bench={bench} />
+            </Activity>
+          ))}
+          <Outlet />
+        </Suspense>
+      </div>
+      <Suspense fallback={null}>
+        {opened === 'commands' && (
+          <CommandList
+            onClose={() => setOpened(null)}
+            onGo={(path) => void navigate(path)}
+            onKeys={() => setOpened('keys')}
+            onLabels={() => setOpened('labels')}
+          />
+        )}
+        {opened === 'labels' && <LabelsLeaf onClose={() => setOpened(null)} />}
+        {opened === 'keys' && <KeyList onClose={() => setOpened(null)} />}
+      </Suspense>
+    </Shell>
+  );
+}
+
+function NoSuchPage() {
+  const { pathname } = useLocation();
+  return (
+    <main style={{ padding: '2rem' }}>
+      <h1>No such page</h1>
+      <p>“{pathname}” is not a bench. The benches are listed at the left.</p>
+    </main>
+  );
+}

@@ -1,0 +1,181 @@
+import {
+  Download,
+  FolderOpen,
+  Keyboard,
+  Library,
+  Moon,
+  Redo2,
+  Search,
+  Square,
+  Sun,
+  Tags,
+  Undo2,
+  ZoomIn,
+} from 'lucide-react';
+import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { Link, useLocation } from 'react-router';
+import styled from 'styled-components';
+import { benchAt } from '../benches/register';
+import { QuietButton } from '../design/controls';
+import { Problem } from '../design/Problem';
+import { redoable, undoable } from '../documents/history';
+import { useDocuments } from '../documents/store';
+import { exportWorkbook, importWorkbook } from '../documents/workbooks';
+import { stop, usePlayback } from '../sound/player';
+import { setTheme, shownTheme, toggleBoardSize, useAppearance } from './appearance';
+import { AsideNote } from './AsideNote';
+import { redoHere, scopeOf, undoHere } from './scope';
+import { whenWritten } from './whenWritten';
+
+const Corner = styled.div`
+  margin-top: auto;
+  padding: 1rem 1.1rem;
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 0.1rem;
+  color: var(--soft);
+  font-size: 0.8125rem;
+  .name {
+    color: var(--ink);
+    font:
+      600 0.95rem/1.3 'Source Serif 4',
+      serif;
+    margin: 0 0 0.3rem;
+    text-decoration: none;
+  }
+  .name:hover {
+    text-decoration: underline;
+  }
+  button {
+    display: flex;
+    align-items: center;
+    gap: 0.45rem;
+    min-height: 1.5rem;
+    font-size: 0.8125rem;
+  }
+  button[data-disabled] {
+    opacity: 0.55;
+    cursor: default;
+  }
+  button svg,
+  .name svg {
+    width: 0.9rem;
+    height: 0.9rem;
+    flex: none;
+  }
+  .state {
+    margin: 0.45rem 0 0;
+  }
+  .told:not(:empty) {
+    margin: 0.45rem 0 0;
+    color: var(--ink);
+  }
+  @media (max-width: 860px) {
+    flex-flow: row wrap;
+    gap: 0.2rem 0.9rem;
+    padding: 0.5rem 1rem;
+    .name,
+    .state {
+      margin: 0;
+      flex-basis: 100%;
+    }
+  }
+`;
+
+interface CornerProps {
+  readonly onCommands: () => void;
+  readonly onKeys: () => void;
+  readonly onLabels: () => void;
+}
+
+/** The foot of the contents list: the workbook, its files, undo and redo, the surface, and whether it is saved. */
+export function WorkbookCorner({ onCommands, onKeys, onLabels }: CornerProps) {
+  const { pathname } = useLocation();
+  const { workbook, saveState, changed, told, aside, history, documents } = useDocuments();
+  // What a bench has open is kept on its desk.
+  useDocuments((state) => state.desk);
+  const { theme, boardSize } = useAppearance();
+  const playing = usePlayback((state) => state.playing);
+  const [problem, setProblem] = useState<string | null>(null);
+  const board = shownTheme(theme) === 'board';
+  const bench = benchAt(pathname);
+  const scope = bench ? scopeOf(bench) : { kinds: ['labels'], open: [] };
+  const past = undoable(history, documents, scope);
+  const future = redoable(history, documents, scope);
+
+  const open = async (file: File) => {
+    const result = await importWorkbook(file).catch(() => ({
+      ok: false as const,
+      message: `“${file.name}” could not be read. The open workbook was not changed.`,
+    }));
+    setProblem(result.ok ? null : result.message);
+  };
+
+  return (
+    <Corner>
+      <Link className="name" to="/workbooks" title="Workbooks: open, name, copy, delete">
+        {workbook.title.trim() === '' ? 'Unnamed workbook' : workbook.title} <Library aria-hidden="true" />
+        <span className="visually-hidden">: workbooks</span>
+      </Link>
+      <QuietButton onPress={undoHere} isDisabled={!past} aria-label={past ? `Undo: ${past.words}` : 'Undo'}>
+        <Undo2 aria-hidden="true" /> Undo
+      </QuietButton>
+      <QuietButton
+        onPress={redoHere}
+        isDisabled={!future}
+        aria-label={future ? `Redo: ${future.words}` : 'Redo'}
+      >
+        <Redo2 aria-hidden="true" /> Redo
+      </QuietButton>
+      {playing && (
+        <QuietButton onPress={stop} aria-label="Stop the sound">
+          <Square aria-hidden="true" /> Stop
+        </QuietButton>
+      )}
+      <QuietButton onPress={exportWorkbook}>
+        <Download aria-hidden="true" /> Export workbook
+      </QuietButton>
+      <FileTrigger
+        acceptedFileTypes={['.json', 'application/json']}
+        onSelect={(files) => files?.[0] && void open(files[0])}
+      >
+        <QuietButton>
+          <FolderOpen aria-hidden="true" /> Import workbook
+        </QuietButton>
+      </FileTrigger>
+      {problem && <Problem onClose={() => setProblem(null)}>{problem}</Problem>}
+      {aside.length > 0 && <AsideNote aside={aside} />}
+      <QuietButton onPress={() => setTheme(board ? 'paper' : 'board')}>
+        {board ? <Sun aria-hidden="true" /> : <Moon aria-hidden="true" />} {board ? 'Paper' : 'Board'}
+      </QuietButton>
+      <QuietButton onPress={toggleBoardSize} aria-pressed={boardSize}>
+        <ZoomIn aria-hidden="true" /> {boardSize ? 'Desk size' : 'Board size'}
+      </QuietButton>
+      <QuietButton onPress={onLabels}>
+        <Tags aria-hidden="true" /> Labels
+      </QuietButton>
+      <QuietButton onPress={onCommands}>
+        <Search aria-hidden="true" /> Commands
+      </QuietButton>
+      <QuietButton onPress={onKeys}>
+        <Keyboard aria-hidden="true" /> Keys
+      </QuietButton>
+      <p className="told" role="status">
+        {told}
+      </p>
+      <p className="state">
+        {saveState.kind === 'saved'
+          ? 'Saved on this device'
+          : saveState.kind === 'saving'
+            ? 'Saving…'
+            : 'Not saved'}
+        . {whenWritten(workbook.writtenAt, changed)}
+      </p>
+      <span className="visually-hidden" role="alert">
+        {saveState.kind === 'failed' ? `Not saved. ${saveState.reason}` : ''}
+      </span>
+    </Corner>
+  );
+}

@@ -1,0 +1,205 @@
+import { liveQuery } from 'dexie';
+import { Copy, Download, FolderOpen, Trash2 } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { Button, fieldLook } from '../design/controls';
+import { Problem } from '../design/Problem';
+import type { WorkbookRow } from '../documents/database';
+import { useDocuments } from '../documents/store';
+import { reasonOf } from '../documents/trouble';
+import {
+  beginWorkbook,
+  copyWorkbook,
+  deletedWorkbooks,
+  deleteWorkbook,
+  exportStored,
+  importWorkbook,
+  listWorkbooks,
+  nameWorkbook,
+  openDemo,
+  openWorkbook,
+  restoreWorkbook,
+} from '../documents/workbooks';
+import { shortDate, whenWritten } from './whenWritten';
+
+const Page = styled.main`
+  height: 100%;
+  overflow: auto;
+  padding: 1.1rem 1.5rem;
+  h1 {
+    font-size: 1.4rem;
+    margin-bottom: 0.8rem;
+  }
+  h2 {
+    font-size: 1.1rem;
+    margin: 1.6rem 0 0.4rem;
+  }
+  .doings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    margin-bottom: 1rem;
+  }
+  ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    max-width: 62rem;
+  }
+  li {
+    display: grid;
+    grid-template-columns: minmax(10rem, 1fr) minmax(12rem, auto) auto;
+    align-items: center;
+    gap: 0.3rem 1rem;
+    padding: 0.5rem 0;
+    border-top: 1px solid var(--rule);
+  }
+  li > .dates {
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  li input {
+    ${fieldLook}
+    width: 100%;
+    padding: 0.3rem 0.5rem;
+    font:
+      600 1.05rem/1.3 'Source Serif 4',
+      serif;
+  }
+  li .actions {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.35rem;
+  }
+  @media (max-width: 860px) {
+    li {
+      grid-template-columns: 1fr;
+    }
+  }
+`;
+
+/** The workbooks of this browser: opened, begun, named, copied, deleted and brought back. */
+export default function WorkbooksPage() {
+  const navigate = useNavigate();
+  const openId = useDocuments((state) => state.workbook.id);
+  const [rows, setRows] = useState<readonly WorkbookRow[]>([]);
+  const [deleted, setDeleted] = useState<readonly WorkbookRow[]>([]);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  useEffect(() => {
+    document.title = 'Workbooks – Diatonix';
+    const live = liveQuery(async () => [await listWorkbooks(), await deletedWorkbooks()] as const).subscribe({
+      next: ([list, gone]) => {
+        setRows(list);
+        setDeleted(gone);
+      },
+      error: (error: unknown) => setProblem(reasonOf(error)),
+    });
+    return () => live.unsubscribe();
+  }, []);
+
+  /** Does what was asked, says what stands in the way, and goes to the benches where that was meant. */
+  const act = async (work: () => Promise<string | null | void>, leave = false) => {
+    try {
+      const said = (await work()) ?? null;
+      setProblem(said);
+      if (leave && said === null) void navigate('/');
+    } catch (error) {
+      setProblem(reasonOf(error));
+    }
+  };
+
+  return (
+    <Page>
+      <h1>Workbooks</h1>
+      <div className="doings">
+        <Button onPress={() => void act(beginWorkbook, true)}>Begin a new workbook</Button>
+        <FileTrigger
+          acceptedFileTypes={['.json', 'application/json']}
+          onSelect={(files) =>
+            files?.[0] &&
+            void act(async () => {
+              const result = await importWorkbook(files[0]!);
+              return result.ok ? null : result.message;
+            }, true)
+          }
+        >
+          <Button>
+            <FolderOpen aria-hidden="true" /> Import from a file
+          </Button>
+        </FileTrigger>
+        <Button onPress={() => void act(openDemo, true)}>Add the demo workbook</Button>
+      </div>
+      {problem && <Problem onClose={() => setProblem(null)}>{problem}</Problem>}
+      <ul aria-label="Workbooks of this browser">
+        {rows.map(({ id, title, changedAt, writtenAt }) => (
+          <li key={id} aria-current={id === openId || undefined}>
+            <TitleInput id={id} title={title} />
+            <span className="dates">
+              {id === openId ? 'Open now. ' : ''}Changed {shortDate(changedAt)}.{' '}
+              {whenWritten(writtenAt, changedAt > (writtenAt ?? 0))}
+            </span>
+            <span className="actions">
+              <Button aria-label={`Open ${title}`} onPress={() => void act(() => openWorkbook(id), true)}>
+                Open
+              </Button>
+              <Button aria-label={`Copy ${title}`} onPress={() => void act(() => copyWorkbook(id))}>
+                <Copy aria-hidden="true" />
+              </Button>
+              <Button
+                aria-label={`Export ${title}`}
+                onPress={() => void act(() => Promise.resolve(exportStored(id)))}
+              >
+                <Download aria-hidden="true" />
+              </Button>
+              <Button aria-label={`Delete ${title}`} onPress={() => void act(() => deleteWorkbook(id))}>
+                <Trash2 aria-hidden="true" />
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {deleted.length > 0 && (
+        <>
+          <h2>Deleted in the last month</h2>
+          <ul aria-label="Deleted workbooks">
+            {deleted.map(({ id, title, deletedAt }) => (
+              <li key={id}>
+                <span>{title || 'Unnamed workbook'}</span>
+                <span className="dates">Deleted {shortDate(deletedAt!)}</span>
+                <span className="actions">
+                  <Button
+                    aria-label={`Bring back ${title}`}
+                    onPress={() => void act(() => restoreWorkbook(id))}
+                  >
+                    Bring back
+                  </Button>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </Page>
+  );
+}
+
+/** The name of a workbook, to be written over; kept while it is being written. */
+function TitleInput({ id, title }: { id: string; title: string }) {
+  const [draft, setDraft] = useState<string | null>(null);
+  return (
+    <input
+      aria-label={`Name of ${title || 'the unnamed workbook'}`}
+      value={draft ?? title}
+      maxLength={200}
+      autoComplete="off"
+      onChange={(event) => {
+        setDraft(event.target.value);
+        void nameWorkbook(id, event.target.value);
+      }}
+      onBlur={() => setDraft(null)}
+    />
+  );
+}

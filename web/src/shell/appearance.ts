@@ -1,0 +1,65 @@
+import { create } from 'zustand';
+import { readSetting, writeSetting } from '../documents/database';
+
+export type Theme = 'system' | 'paper' | 'board';
+
+interface Appearance {
+  readonly theme: Theme;
+  readonly boardSize: boolean;
+  /** Whether the question mark opens the list of keys: single letters can be in the way of speech input. */
+  readonly keyListKey: boolean;
+}
+
+/** The surface and the size of type: kept on the device, not in the workbook. */
+export const useAppearance = create<Appearance>()(() => ({
+  theme: 'system',
+  boardSize: false,
+  keyListKey: true,
+}));
+
+export function setTheme(theme: Theme): void {
+  useAppearance.setState({ theme });
+  remember();
+}
+
+export function toggleBoardSize(): void {
+  useAppearance.setState({ boardSize: !useAppearance.getState().boardSize });
+  remember();
+}
+
+export function setKeyListKey(keyListKey: boolean): void {
+  useAppearance.setState({ keyListKey });
+  remember();
+}
+
+/** Which surface is showing now, the system's preference included. */
+export function shownTheme(theme: Theme): 'paper' | 'board' {
+  if (theme !== 'system') return theme;
+  return window.matchMedia('(prefers-color-scheme: dark)').matches ? 'board' : 'paper';
+}
+
+function apply({ theme, boardSize }: Appearance): void {
+  const root = document.documentElement;
+  if (theme === 'system') delete root.dataset['theme'];
+  else root.dataset['theme'] = theme;
+  if (boardSize) root.dataset['size'] = 'board';
+  else delete root.dataset['size'];
+}
+
+function remember(): void {
+  // Without storage the choice lasts as long as the page.
+  void writeSetting('appearance', useAppearance.getState()).catch(() => undefined);
+}
+
+/** Restores the choice and keeps the page in step with it. */
+export async function startAppearance(): Promise<void> {
+  useAppearance.subscribe(apply);
+  const saved = await readSetting<Appearance>('appearance').catch(() => undefined);
+  if (typeof saved !== 'object' || saved === null) return;
+  const { theme, boardSize, keyListKey } = saved;
+  useAppearance.setState({
+    theme: theme === 'paper' || theme === 'board' ? theme : 'system',
+    boardSize: boardSize === true,
+    keyListKey: keyListKey !== false,
+  });
+}

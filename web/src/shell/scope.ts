@@ -1,0 +1,20 @@
+import type { Bench } from '../benches/bench';
+import { benchAt } from '../benches/register';
+import type { Scope } from '../documents/history';
+import { redo, undo } from '../documents/store';
+
+/** What undo belongs to on a bench: its open documents, and the labels, which every bench shows. */
+export function scopeOf({ kinds, open }: Bench): Scope {
+  return { kinds: [...kinds, 'labels'], open: open() };
+}
+
+/** Nothing but the labels where no bench is shown. */
+const NO_BENCH: Scope = { kinds: ['labels'], open: [] };
+
+function scopeNow(): Scope {
+  const bench = benchAt(location.pathname);
+  return bench ? scopeOf(bench) : NO_BENCH;
+}
+
+export const undoHere = () => undo(scopeNow());
+export const redoHere = () => redo(scopeNow());

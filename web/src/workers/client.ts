@@ -1,0 +1,82 @@
+import { wrap, type Remote } from 'comlink';
+import type { Tasks } from './tasks';
+
+/** Past this a task says that it is under way. */
+export const PROGRESS_MS = 300;
+
+type Name = keyof Tasks;
+
+/** A task under way. A cancelled one gives null. */
+export interface Running<T> {
+  readonly done: Promise<T | null>;
+  readonly cancel: () => void;
+}
+
+interface Hand {
+  readonly worker: Worker;
+  readonly tasks: Remote<Tasks>;
+}
+
+/** A worker that waits for the next task, so that not every one has to start its own. */
+let idle: Hand | null = null;
+
+function hand(): Hand {
+  const free = idle;
+  idle = null;
+  if (free) return free;
+  const worker = new Worker(new URL('./tasks.worker.ts', import.meta.url), { type: 'module' });
+  return { worker, tasks: wrap<Tasks>(worker) };
+}
+
+/**
+ * Runs a task in the worker. `onSlow` is called once when it takes long. Cancelling ends the worker itself, so
+ * that nothing goes on behind the page. Rejects where the worker cannot be started or dies.
+ */
+export function runTask<N extends Name>(
+  name: N,
+  input: Parameters<Tasks[N]>[0],
+  onSlow: () => void = () => undefined,
+): Running<ReturnType<Tasks[N]>> {
+  type Answer = ReturnType<Tasks[N]>;
+  const own = hand();
+  const slow = setTimeout(onSlow, PROGRESS_MS);
+  let finish: (answer: Answer | null) => void = () => undefined;
+  let over = false;
+  const done = new Promise<Answer | null>((resolve, reject) => {
+    const end = () => {
+      over = true;
+      clearTimeout(slow);
+    };
+    finish = (answer) => {
+      end();
+      resolve(answer);
+    };
+    own.worker.onerror = (event) => {
+      end();
+      own.worker.terminate();
+      reject(new Error(event.message || 'The worker could not be started.'));
+    };
+    const task = own.tasks[name] as unknown as (input: unknown) => Promise<Answer>;
+    task(input).then(
+      (answer) => {
+        if (over) return;
+        if (idle) own.worker.terminate();
+        else idle = own;
+        finish(answer);
+      },
+      (error: unknown) => {
+        end();
+        own.worker.terminate();
+        reject(error);
+      },
+    );
+  });
+  return {
+    done,
+    cancel: () => {
+      if (over) return;
+      own.worker.terminate();
+      finish(null);
+    },
+  };
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { TASKS } from './tasks';
+
+expose(TASKS);

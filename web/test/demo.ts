@@ -1,0 +1,32 @@
+/** The demo workbook and small helpers for the tests of what is made of it. */
+import { addDocument, showWorkbook, useDocuments } from '../src/documents/store';
+import { byId } from '../src/documents/admit';
+import { demoWorkbook } from '../src/documents/demo';
+import type { Bodies, Documents, SingleKind } from '../src/documents/document';
+import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
+import { bodyOf, listOf } from '../src/documents/select';
+
+export const DEMO = demoWorkbook();
+export const DEMO_DOCUMENTS: Documents = byId(DEMO.documents);
+
+/** The body of one of the demo's single documents. */
+export const demoBody = <K extends SingleKind>(kind: K): Bodies[K] => bodyOf(DEMO_DOCUMENTS, kind);
+
+/** The demo's progressions in order. */
+export const DEMO_LINES: readonly Progression[] = listOf(DEMO_DOCUMENTS, 'progression').map(
+  ({ body }) => body,
+);
+
+/** Puts the demo on the desk. */
+export function showDemo(): void {
+  showWorkbook({ id: 'demo', title: DEMO.title, writtenAt: null }, DEMO_DOCUMENTS);
+}
+
+/** Puts a workbook with one empty progression on the desk. */
+export function showEmpty(): void {
+  showWorkbook({ id: 'empty', title: 'New workbook', writtenAt: null }, {});
+  addDocument('progression', 'p', { ...FIRST_PROGRESSION, title: 'Progression 1' }, 'the start');
+  useDocuments.setState({ history: { past: [], future: [] } });
+}
+
+export const documentsNow = (): Documents => useDocuments.getState().documents;
