@@ -7,14 +7,20 @@ export function sameValue(one: unknown, other: unknown): boolean {
   if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return false;
   if (one instanceof Error || other instanceof Error)
     return one instanceof Error && other instanceof Error && one.message === other.message;
-  if (Array.isArray(one) !== Array.isArray(other)) return false;
-  const names = Object.keys(one);
-  if (names.length !== Object.keys(other).length) return false;
-  return names.every(
-    (name) =>
-      Object.hasOwn(other, name) &&
-      sameValue((one as Record<string, unknown>)[name], (other as Record<string, unknown>)[name]),
-  );
+  if (Array.isArray(one)) {
+    if (!Array.isArray(other) || one.length !== other.length) return false;
+    for (let at = 0; at < one.length; at++) if (!sameValue(one[at], other[at])) return false;
+    return true;
+  }
+  if (Array.isArray(other)) return false;
+  const [mine, theirs] = [one as Record<string, unknown>, other as Record<string, unknown>];
+  let count = 0;
+  for (const name in mine) {
+    count++;
+    if (!(name in theirs) || !sameValue(mine[name], theirs[name])) return false;
+  }
+  for (const _ in theirs) count--;
+  return count === 0;
 }
 
 /**

@@ -165,10 +165,21 @@ test('a row of a newer version is set aside and stays as it is', async () => {
     deleted: false,
     body: FIRST_KEY_MAP,
   };
-  const read = admitRows([{ ...row, version: VERSION + 1 } as DocumentRow]);
+  const read = await admitRows([{ ...row, version: VERSION + 1 } as DocumentRow]);
   expect(read.documents).toEqual([]);
   expect(read.aside[0]!.reasons[0]).toMatch(/newer version/);
-  expect(admitRows([{ ...row, version: VERSION } as DocumentRow]).documents).toHaveLength(1);
+  expect((await admitRows([{ ...row, version: VERSION } as DocumentRow])).documents).toHaveLength(1);
+});
+
+test('a row that was changed after it was written is checked, one that was not is taken as it is', async () => {
+  await saveDocuments(HEADER, [fresh(line('a')), fresh(line('b'))], 'one');
+  const [a, b] = await database().documents.toArray();
+  const odd = { ...b!, body: { ...(b!.body as Progression), metre: null } };
+  const read = await admitRows([a!, odd]);
+  expect(read.documents.map(({ id }) => id)).toEqual(['a']);
+  expect(read.aside[0]!.reasons.join(' ')).toMatch(/metre/);
+  const { seal: _, ...unsealed } = odd;
+  expect((await admitRows([unsealed])).aside).toHaveLength(1);
 });
 
 test('merging keeps what only one of two changed, also where a field came or went', () => {

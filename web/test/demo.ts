@@ -1,6 +1,6 @@
 /** The demo workbook and small helpers for the tests of what is made of it. */
 import { addDocument, showWorkbook, useDocuments } from '../src/documents/store';
-import { byId } from '../src/documents/admit';
+import { byId } from '../src/documents/select';
 import { demoWorkbook } from '../src/documents/demo';
 import type { Bodies, Documents, SingleKind } from '../src/documents/document';
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';

@@ -2,7 +2,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Ajv from 'ajv/dist/2020';
-import { byId } from '../src/documents/admit';
+import { byId } from '../src/documents/select';
 import { FILE_FORMAT, workbookFromFile, workbookToFile } from '../src/documents/file';
 import { VERSION } from '../src/documents/migrations/migrate';
 import { workbookSchema } from '../src/documents/checks/schema';

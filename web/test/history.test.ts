@@ -10,8 +10,9 @@ import {
   useDocuments,
 } from '../src/documents/store';
 import { FIRST_PROGRESSION } from '../src/documents/kinds/progression';
-import { addEntry, openNow, renameProgression, typeLine } from '../src/benches/progressions/state';
+import { addEntry, renameProgression, typeLine } from '../src/benches/progressions/state';
 import { chooseKey, toggleTaught } from '../src/benches/key/state';
+import { openNow } from '../src/benches/progressions/desk';
 import { benchAt } from '../src/benches/register';
 import { scopeOf } from '../src/shell/scope';
 import { documentsNow, showDemo, showEmpty } from './demo';

@@ -20,20 +20,16 @@ import { handsOf, voicesOn, withAccidentals } from '../src/benches/progressions/
 import { countInOf, secondsOf, soundingOf, type Version } from '../src/benches/progressions/listening';
 import { orderedRows, ROWS, shownRows } from '../src/benches/progressions/rows';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
-import { systemsOf } from '../src/pictures/pdf';
+import { systemsOf } from '../src/columns/systems';
 import type { Progression } from '../src/documents/kinds/progression';
+import { openNow } from '../src/benches/progressions/desk';
 import * as state from '../src/benches/progressions/state';
 import { redo, undo } from '../src/documents/store';
 import { documentsNow, showDemo } from './demo';
 
-// The picture modules bring font files along, which only the page can load.
-jest.mock('../src/pictures/fonts', () => ({ loadFonts: jest.fn() }));
-jest.mock('../src/pictures/picture', () => ({ drawPictures: jest.fn() }));
-jest.mock('../src/pictures/outline', () => ({ textOutline: jest.fn() }));
-
-const open = () => state.openNow()!.body;
+const open = () => openNow()!.body;
 const A = parseKey('A major');
-const SCOPE = () => ({ kinds: ['progression'], open: [state.openNow()!.id] });
+const SCOPE = () => ({ kinds: ['progression'], open: [openNow()!.id] });
 
 beforeEach(showDemo);
 
@@ -230,9 +226,11 @@ describe('drawing', () => {
       handsOf(setting(upper, 'A3'), 'block', 20_160),
     );
     const signs = (places: ReturnType<typeof bars>) =>
-      withAccidentals(columns, places, 3).map((staves) =>
-        staves![0].signs!.map((own) => own.map(Number).join('')).join('|'),
-      );
+      withAccidentals(
+        columns,
+        places,
+        places.map(() => 3),
+      ).map((staves) => staves![0].signs!.map((own) => own.map(Number).join('')).join('|'));
     expect(signs(bars(['2', '2', '2'], '6/4'))).toEqual(['10', '00', '10']);
     expect(signs(bars(['2', '2', '2'], '2/4'))).toEqual(['10', '10', '00']);
   });
@@ -241,7 +239,7 @@ describe('drawing', () => {
     const staves = withAccidentals(
       [voicesOn(['A#4', 'E4', 'C#4', 'A2'].map(parseNote) as unknown as FourNotes, [], 20_160)],
       bars(['2'], '2/4'),
-      3,
+      [3],
     )[0]!;
     expect(staves[0].signs).toEqual([[true], [false]]);
   });

@@ -29,7 +29,6 @@ import {
   invertColumn,
   lockVoice,
   moveColumn,
-  openNow,
   openProgression,
   putHarmony,
   removeColumns,
@@ -45,6 +44,7 @@ import {
   typeMelody,
 } from '../src/benches/progressions/state';
 import { columnText } from '../src/benches/progressions/typedColumns';
+import { openNow } from '../src/benches/progressions/desk';
 import { BENCHES } from '../src/benches/register';
 import { createDesk, flag, numberField, oneOf } from '../src/documents/desk';
 import { MANY_KINDS, SINGLE_KINDS } from '../src/documents/document';

@@ -1,6 +1,6 @@
 import { TheoryError } from '../errors';
 import { noteName, type Note, type NoteName } from './note';
-import { parseNoteName, readAccidentals, readNoteName } from './parse';
+import { parseNote, parseNoteName, readAccidentals, readNoteName } from './parse';
 import { displayNoteName, type LetterSystem } from './print';
 
 const GERMAN_STEPS: Record<string, number> = { C: 0, D: 1, E: 2, F: 3, G: 4, A: 5, H: 6 };
@@ -32,6 +32,7 @@ export function parseNoteNameIn(text: string, letters: LetterSystem): NoteName {
 export function parseNoteIn(text: string, letters: LetterSystem, octave?: number): Note {
   const trimmed = text.trim();
   const match = /^(.*?)(-1|\d)$/.exec(trimmed);
+  if (match && letters === 'english') return parseNote(trimmed);
   if (match) return { ...parseNoteNameIn(match[1]!, letters), octave: Number(match[2]) };
   const name = parseNoteNameIn(trimmed, letters);
   if (octave !== undefined) return { ...name, octave };

@@ -11,3 +11,12 @@ export function signatureWords(key: Key, letters: LetterSystem = 'english'): str
   if (count > 7) return `no ordinary signature · ${notes.join(' ')}`;
   return `${count} ${fifths > 0 ? 'sharp' : 'flat'}${count === 1 ? '' : 's'} · ${notes.join(' ')}`;
 }
+
+/** A printed signature as it is spoken: `three sharps`. */
+export function signatureSaid(fifths: number): string {
+  if (fifths === 0) return 'no sharps or flats';
+  const count = Math.abs(fifths);
+  return `${COUNTS[count] ?? count} ${fifths > 0 ? 'sharp' : 'flat'}${count === 1 ? '' : 's'}`;
+}
+
+const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven'];

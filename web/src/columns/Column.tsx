@@ -1,8 +1,11 @@
 import { memo } from 'react';
+import { cellId, columnHeadId } from './GridRows';
 import { Bars } from './StaffLines';
 import type { GridColumn, GridRow, StaffFrame } from './types';
 
 interface ColumnProps {
+  /** The id of the grid, from which those of its cells are made. */
+  readonly grid: string;
   readonly column: GridColumn;
   readonly index: number;
   readonly rows: readonly GridRow[];
@@ -14,6 +17,8 @@ interface ColumnProps {
   /** The row that takes the keyboard focus, when it is in this column. */
   readonly focusRow: string | null;
   readonly playing: boolean;
+  /** Whether it begins a system, whose head has the signature already. */
+  readonly heads: boolean;
   readonly onSelect: (column: number, row: string, extend: boolean) => void;
 }
 
@@ -21,34 +26,51 @@ const ROOM = 9;
 
 /** One column. Drawn again only when its own data change. */
 export const Column = memo(function Column(props: ColumnProps) {
-  const { column, index, rows, frame, scale, selected, within, focusRow, playing, onSelect } = props;
+  const { grid, column, index, rows, frame, scale, selected, within, focusRow, playing, heads, onSelect } =
+    props;
   const { staff } = column;
   const half = staff ? Math.max(staff.left, staff.right) + ROOM : 20;
-  const state = `${selected ? ' selected' : ''}${within ? ' within' : ''}${playing ? ' playing' : ''}${column.muted ? ' muted' : ''}${column.problem ? ' problem' : ''}`;
+  // A signature that changes within the line stands before the notes.
+  const signature = heads ? null : (column.signature ?? null);
+  const indent = signature?.width ?? 0;
+  const state = [
+    ['selected', selected],
+    ['within', within],
+    ['playing', playing],
+    ['muted', column.muted],
+    ['problem', column.problem],
+  ]
+    .filter(([, on]) => on)
+    .map(([name]) => ` ${String(name)}`)
+    .join('');
   return (
-    <div
-      role="row"
-      className={`grid-column${state}`}
-      data-column={index}
-      data-after={column.after}
-      aria-label={column.sentence}
-      aria-selected={selected || within}
-      aria-rowindex={index + 2}
-    >
+    <div role="presentation" className={`grid-column${state}`} data-column={index} data-after={column.after}>
+      <span role="columnheader" id={columnHeadId(grid, index)} className="visually-hidden">
+        {column.sentence.split(',')[0]}
+      </span>
       <div
         role="gridcell"
+        id={cellId(grid, index, 'staff')}
         className="cell staff-cell"
         tabIndex={focusRow === 'staff' ? 0 : -1}
         aria-label={column.sentence}
-        style={{ height: frame.height * scale, minWidth: 2 * half * scale }}
+        aria-selected={selected || within}
+        aria-colindex={index + 2}
+        style={{ height: frame.height * scale, minWidth: (2 * half + indent) * scale }}
         onClick={(event) => onSelect(index, 'staff', event.shiftKey)}
       >
         <svg className="staff" aria-hidden="true">
           {column.before && <Bars kind="repeat" at="start" frame={frame} scale={scale} />}
           {column.after && <Bars kind={column.after} at="end" frame={frame} scale={scale} />}
+          {signature && (
+            <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: signature.markup }} />
+          )}
           {staff && (
             <svg x="50%" overflow="visible">
-              <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: staff.markup }} />
+              <g
+                transform={`translate(${(indent / 2) * scale} 0) scale(${scale})`}
+                dangerouslySetInnerHTML={{ __html: staff.markup }}
+              />
             </svg>
           )}
         </svg>
@@ -56,6 +78,9 @@ export const Column = memo(function Column(props: ColumnProps) {
       {column.problem !== undefined ? (
         <div
           role="gridcell"
+          id={cellId(grid, index, rows[0]?.id ?? 'none')}
+          aria-rowspan={rows.length}
+          aria-colindex={index + 2}
           className="cell problem-cell"
           tabIndex={focusRow !== null && focusRow !== 'staff' ? 0 : -1}
           onClick={(event) => onSelect(index, 'numeral', event.shiftKey)}
@@ -73,6 +98,8 @@ export const Column = memo(function Column(props: ColumnProps) {
             <div
               key={row.id}
               role="gridcell"
+              id={cellId(grid, index, row.id)}
+              aria-colindex={index + 2}
               className={`cell kind-${row.kind}${row.parted ? ' parted' : ''}${focusRow === row.id ? ' active' : ''}`}
               data-row={row.id}
               tabIndex={focusRow === row.id ? 0 : -1}

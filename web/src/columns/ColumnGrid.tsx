@@ -1,14 +1,18 @@
-import { useEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
-import { Column } from './Column';
-import { StaffLines } from './StaffLines';
+import { useEffect, useId, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { GridStyle } from './GridStyle';
+import { STAFF_ROW, System } from './System';
 import type { GridColumn, GridRow, StaffFrame } from './types';
+import { useSystems } from './useSystems';
 
 export interface ColumnGridProps {
   readonly label: string;
   readonly frame: StaffFrame;
-  /** Clef, signature and brace, drawn at the left of the staff. */
-  readonly head: ReactNode;
+  /** Clef, signature and brace at the left of the system that begins with a column. */
+  readonly head: (first: number) => ReactNode;
+  /** What the clefs and the signature say, for one who does not see them. */
+  readonly staffSaid: string;
+  /** Breaks the line into systems: as the room allows, at a width in pixels, or never. */
+  readonly wrap?: 'fit' | number | null;
   readonly rows: readonly GridRow[];
   readonly columns: readonly GridColumn[];
   readonly selected: number;
@@ -25,13 +29,12 @@ export interface ColumnGridProps {
 
 /** From so many columns on, those out of sight are not laid out. */
 const MANY = 16;
-
-export const STAFF_ROW = 'staff';
+const NONE = -1;
 
 /**
  * The column grid: chords as columns, one row for each thing said about them,
- * notes over their own column. To assistive technology every column is a row
- * of a table, named by one sentence, under the row labels as its headers.
+ * notes over their own column, in one line or in systems. To assistive
+ * technology it is a table with a header for every row and column.
  */
 export function ColumnGrid(props: ColumnGridProps) {
   const {
@@ -47,10 +50,15 @@ export function ColumnGrid(props: ColumnGridProps) {
     onSelect,
     onKey,
     scale,
+    staffSaid,
+    wrap = null,
   } = props;
+  const grid = useId().replace(/[^\w-]/g, '');
   const root = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
   const order = [STAFF_ROW, ...rows.map((row) => row.id)];
+  const systems = useSystems(root, columns, wrap, `${scale} ${order.join(' ')}`);
+  const problems = columns.flatMap(({ problem }, at) => (problem === undefined ? [] : [at])).join(' ');
 
   useEffect(() => {
     if (!byKeyboard.current) return;
@@ -78,54 +86,44 @@ export function ColumnGrid(props: ColumnGridProps) {
     }
   };
 
+  const inLine = selected >= 0 && selected < columns.length;
   return (
     <GridStyle
       ref={root}
       role="grid"
       aria-label={label}
-      aria-rowcount={columns.length + 1}
+      aria-rowcount={systems.length * (order.length + 1)}
+      aria-colcount={columns.length + 1}
       $scale={scale}
+      className={systems.length > 1 ? 'in-systems' : ''}
       onKeyDown={keyDown}
     >
-      <div role="row" className="grid-head">
-        <div role="columnheader" className="staff-head">
-          <span className="visually-hidden">Notes</span>
-          {head}
-        </div>
-        {rows.map((row) => (
-          <div
-            key={row.id}
-            role="columnheader"
-            className={`label kind-${row.kind}${row.parted ? ' parted' : ''}`}
-          >
-            {row.label}
-          </div>
-        ))}
-      </div>
-      <div role="rowgroup" className={`grid-columns${columns.length > MANY ? ' many' : ''}`}>
-        <svg className="staff-lines" style={{ height: frame.height * scale }} aria-hidden="true">
-          <StaffLines frame={frame} scale={scale} end />
-        </svg>
-        {columns.map((column, index) => (
-          <Column
-            key={column.id}
-            column={column}
-            index={index}
-            rows={rows}
+      {systems.map(([from, to], system) => {
+        const own = (at: number) => (at >= from && at <= to ? at : NONE);
+        return (
+          <System
+            key={system}
+            grid={grid}
+            system={system}
+            from={from}
+            columns={columns.slice(from, to + 1)}
             frame={frame}
+            head={head}
+            staffSaid={system === 0 ? staffSaid : ''}
+            rows={rows}
+            problems={problems}
+            many={columns.length > MANY && systems.length === 1}
+            ends={to === columns.length - 1}
             scale={scale}
-            selected={index === selected}
-            within={range !== null && index >= range[0] && index <= range[1]}
-            focusRow={
-              index === selected || (index === 0 && (selected < 0 || selected >= columns.length))
-                ? selectedRow
-                : null
-            }
-            playing={index === playing}
+            selected={own(selected)}
+            focusRow={own(selected) !== NONE || (from === 0 && !inLine) ? selectedRow : null}
+            rangeFrom={range ? Math.max(range[0], from) : NONE}
+            rangeTo={range ? Math.min(range[1], to) : NONE}
+            playing={own(playing ?? NONE)}
             onSelect={onSelect}
           />
-        ))}
-      </div>
+        );
+      })}
     </GridStyle>
   );
 }

@@ -3,8 +3,8 @@ import { cellMarks } from './cellMarks';
 
 /** The look of the grid. Rows have fixed heights, so that every column lines up with the labels. */
 export const GridStyle = styled.div<{ $scale: number }>`
-  display: flex;
   overflow-x: auto;
+  position: relative;
   padding: 0.25rem 0 0.5rem;
   scrollbar-width: thin;
   .grid-head {
@@ -16,6 +16,20 @@ export const GridStyle = styled.div<{ $scale: number }>`
   }
   .staff-head {
     display: block;
+  }
+  .grid-system {
+    display: flex;
+  }
+  .grid-system + .grid-system {
+    margin-top: 1.1rem;
+  }
+  /* Of many systems only those in sight are laid out. */
+  &.in-systems .grid-system {
+    content-visibility: auto;
+    contain-intrinsic-height: auto 34rem;
+  }
+  &.in-systems .grid-system.drawing {
+    content-visibility: visible;
   }
   .grid-columns {
     position: relative;
@@ -35,12 +49,27 @@ export const GridStyle = styled.div<{ $scale: number }>`
     flex: 1 0 0;
     min-width: max-content;
   }
+  /* In systems a column is as wide as what it says, and a full system fills the line. */
+  &.in-systems .grid-columns {
+    flex-grow: 0;
+  }
+  &.in-systems .grid-columns.full {
+    flex-grow: 1;
+  }
+  &.in-systems .grid-column {
+    flex: 1 0 auto;
+  }
   /* In a long line only the columns in sight are laid out. */
   .many .grid-column {
     content-visibility: auto;
     contain-intrinsic-width: auto 7rem;
   }
   .drawing .grid-column {
+    content-visibility: visible;
+  }
+  .grid-columns .grid-column.measuring,
+  &.in-systems .grid-column.measuring {
+    flex: 0 0 auto;
     content-visibility: visible;
   }
   .grid-column.selected {

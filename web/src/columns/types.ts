@@ -31,6 +31,8 @@ export interface GridColumn {
   readonly staff: StaffDrawing | null;
   readonly cells: Readonly<Record<string, GridCell>>;
   readonly muted?: boolean;
+  /** A signature that begins at the column, where it is another than before; `width` in staff units. */
+  readonly signature?: { readonly markup: string; readonly width: number };
   /** A repeat that begins before the column. */
   readonly before?: 'repeat';
   /** What stands after it: a barline, two, or the end of a repeat. */

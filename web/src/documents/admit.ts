@@ -40,8 +40,3 @@ function idReasons({ id, kind }: RawDocument, before: readonly Document[]): stri
   const single = (SINGLE_KINDS as readonly unknown[]).includes(kind);
   return single && id !== kind ? [`Its id should be “${String(kind)}”.`] : [];
 }
-
-/** The documents by their ids. */
-export function byId(documents: readonly Document[]): Record<string, Document> {
-  return Object.fromEntries(documents.map((one) => [one.id, one]));
-}

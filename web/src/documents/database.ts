@@ -27,6 +27,8 @@ export interface DocumentRow {
   readonly tab: string;
   readonly deleted: boolean;
   readonly body: unknown;
+  /** Says that the body was checked when it was written; a row without it is checked when it is read. */
+  readonly seal?: number;
   /** The tab whose edit of the same fields this one replaced. */
   readonly over?: string;
 }

@@ -1,9 +1,10 @@
 import Dexie from 'dexie';
-import { admit, byId, type Admitted } from './admit';
+import type { Admitted } from './admit';
 import { database, type DocumentRow, type WorkbookRow } from './database';
 import type { Document, Documents } from './document';
 import { mergeBodies } from './merge';
 import { migrateBody, VERSION } from './migrations/migrate';
+import { sealOf } from './seal';
 
 /** A workbook as it was read: its row, its sound documents with the stamps of their rows, and what is set aside. */
 export interface ReadWorkbook extends Admitted {
@@ -17,7 +18,7 @@ export async function readWorkbook(id: string): Promise<ReadWorkbook | undefined
   if (!row || row.deletedAt !== null) return undefined;
   const rows = await rowsSince(id, 0);
   const living = rows.filter(({ deleted }) => !deleted);
-  const { documents, aside } = admitRows(living);
+  const { documents, aside } = await admitRows(living);
   return { row, documents, aside, stamps: new Map(rows.map((one) => [one.id, one.stamp])) };
 }
 
@@ -29,17 +30,33 @@ export function rowsSince(workbook: string, stamp: number): Promise<DocumentRow[
     .toArray();
 }
 
-/** Rows of any version, brought up to date and checked one by one. */
-export function admitRows(rows: readonly DocumentRow[]): Admitted {
-  const known = (version: unknown): version is number => typeof version === 'number' && version <= VERSION;
-  return admit(
-    rows.map(({ id, kind, order, version, body }) => ({
-      id,
-      kind: known(version) ? kind : `${String(kind)} of a newer version`,
-      order,
-      body: migrateBody(kind, body, known(version) ? version : VERSION),
-    })),
+/**
+ * Rows of any version, brought up to date and checked one by one. One that carries its seal was checked when it
+ * was written; for the others the checks are loaded.
+ */
+export async function admitRows(rows: readonly DocumentRow[]): Promise<Admitted> {
+  const documents: Document[] = [];
+  const doubtful: DocumentRow[] = [];
+  for (const row of rows) {
+    const { id, kind, order, version, body, seal } = row;
+    if (version === VERSION && seal !== undefined && seal === sealOf(version, kind, body))
+      documents.push({ id, kind, order, body } as Document);
+    else doubtful.push(row);
+  }
+  if (doubtful.length === 0) return { documents, aside: [] };
+  const { admit } = await import('./admit');
+  const checked = admit(
+    doubtful.map(({ id, kind, order, version, body }) => {
+      const known = typeof version === 'number' && version <= VERSION;
+      return {
+        id,
+        kind: known ? kind : `${String(kind)} of a newer version`,
+        order,
+        body: migrateBody(kind, body, known ? version : VERSION),
+      };
+    }),
   );
+  return { documents: [...documents, ...checked.documents], aside: checked.aside };
 }
 
 /** A document as it is to be saved; `base` is what the tab last read or wrote of it, null where it is new. */
@@ -101,12 +118,25 @@ function rowOf(
 ): DocumentRow {
   const kind = now?.kind ?? base?.document?.kind ?? row?.kind ?? '';
   const order = now?.order ?? base?.document?.order ?? row?.order ?? 0;
-  const plain = { workbook, id, kind, version: VERSION, order, stamp, tab, deleted: now === null };
+  const sealed = (body: unknown, over?: string): DocumentRow => ({
+    workbook,
+    id,
+    kind,
+    version: VERSION,
+    order,
+    stamp,
+    tab,
+    deleted: now === null,
+    body,
+    seal: sealOf(VERSION, kind, body),
+    ...(over === undefined ? {} : { over }),
+  });
   const foreign = row !== undefined && row.tab !== tab && row.stamp > (base?.stamp ?? 0);
-  if (!foreign) return { ...plain, body: now?.body ?? base?.document?.body ?? null };
-  const theirs = row.deleted ? null : (byId(admitRows([row]).documents)[id] ?? null);
-  if (now === null || theirs === null) return { ...plain, body: now?.body ?? row.body, over: row.tab };
-  const { body, both } = mergeBodies(base?.document?.body ?? null, theirs.body, now.body);
+  if (!foreign) return sealed(now?.body ?? base?.document?.body ?? null);
+  // What was deleted, or cannot be read as it stands, gives way to what was edited here.
+  const theirs = row.deleted || row.version !== VERSION || row.kind !== kind ? null : row.body;
+  if (now === null || theirs === null) return sealed(now?.body ?? row.body, row.tab);
+  const { body, both } = mergeBodies(base?.document?.body ?? null, theirs, now.body);
   merged[id] = { ...now, body } as Document;
-  return { ...plain, body, ...(both ? { over: row.tab } : {}) };
+  return sealed(body, both ? row.tab : undefined);
 }

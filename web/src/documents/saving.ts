@@ -176,16 +176,22 @@ function takeRows(rows: readonly DocumentRow[]): void {
   if (!stored || rows[0]?.workbook !== stored.workbook.id) return;
   const foreign = rows.filter(({ tab, stamp }) => tab !== TAB && stamp > stored!.seen);
   stored.seen = Math.max(stored.seen, ...rows.map(({ stamp }) => stamp));
-  for (const row of foreign) takeRow(row);
+  // One after the other: what cannot be trusted as it stands is checked first.
+  taking = taking.then(async () => {
+    for (const row of foreign) await takeRow(row);
+  });
 }
 
+let taking: Promise<void> = Promise.resolve();
+
 /** One document as another tab wrote it. What is being edited here is merged when it is saved. */
-function takeRow(row: DocumentRow): void {
-  const { documents, history } = useDocuments.getState();
+async function takeRow(row: DocumentRow): Promise<void> {
+  const theirs = row.deleted ? null : ((await admitRows([row])).documents[0] ?? null);
+  const { documents, history, workbook } = useDocuments.getState();
+  if (!stored || row.workbook !== workbook.id) return;
   const known = stored!.documents[row.id] ?? null;
   const here = documents[row.id] ?? null;
   if (here !== known) return;
-  const theirs = row.deleted ? null : (admitRows([row]).documents[0] ?? null);
   if (!row.deleted && !theirs) return;
   const next: Record<string, Document> = { ...documents };
   const written: Record<string, Document> = { ...stored!.documents };

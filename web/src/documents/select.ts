@@ -38,3 +38,8 @@ export function openOf<K extends ManyKind>(
   const asked = open === undefined ? undefined : documents[open];
   return asked?.kind === kind ? (asked as Document<K>) : (listOf(documents, kind)[0] ?? null);
 }
+
+/** The documents by their ids. */
+export function byId(documents: readonly Document[]): Record<string, Document> {
+  return Object.fromEntries(documents.map((one) => [one.id, one]));
+}

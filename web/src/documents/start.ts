@@ -1,4 +1,4 @@
-import { byId } from './admit';
+import { byId } from './select';
 import { firstDocuments } from './document';
 import { newId } from './ids';
 import { readWorkbook } from './rows';

@@ -1,4 +1,4 @@
-import { byId } from './admit';
+import { byId } from './select';
 import { database, type WorkbookRow } from './database';
 import { firstDocuments, type Documents } from './document';
 import { download, fileName } from './download';

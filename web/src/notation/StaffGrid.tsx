@@ -1,17 +1,20 @@
-import type { Clef } from '@diatonix/core';
+import { signatureSaid, type Clef } from '@diatonix/core';
+import { useCallback } from 'react';
 import { ColumnGrid, type ColumnGridProps } from '../columns/ColumnGrid';
 import { useAppearance } from '../shell/appearance';
 import type { Engraver } from './engraver';
 import { StaffHead } from './StaffHead';
 
-interface StaffGridProps extends Omit<ColumnGridProps, 'head' | 'scale'> {
+interface StaffGridProps extends Omit<ColumnGridProps, 'head' | 'scale' | 'staffSaid'> {
   readonly engraver: Engraver | null;
   /** One clef a staff, from the top. */
   readonly clefs: readonly Clef[];
   /** Sharps or flats of the printed signature. */
   readonly fifths: number;
+  /** The signature that is in force at each column, where it changes along the line. */
+  readonly fifthsAt?: readonly number[];
   readonly braced?: boolean;
-  /** The metre as it is printed after the signature. */
+  /** The metre as it is printed after the signature, at the beginning only. */
   readonly metre?: string | null;
 }
 
@@ -22,21 +25,27 @@ export function StaffGrid({
   engraver,
   clefs,
   fifths,
+  fifthsAt,
   braced = false,
   metre = null,
   ...grid
 }: StaffGridProps) {
   const scale = useAppearance((state) => (state.boardSize ? BOARD_SCALE : 1));
-  const head = (
-    <StaffHead
-      engraver={engraver}
-      clefs={clefs}
-      frame={grid.frame}
-      fifths={fifths}
-      scale={scale}
-      braced={braced}
-      metre={metre}
-    />
+  const { frame } = grid;
+  const head = useCallback(
+    (first: number) => (
+      <StaffHead
+        engraver={engraver}
+        clefs={clefs}
+        frame={frame}
+        fifths={fifthsAt?.[first] ?? fifths}
+        scale={scale}
+        braced={braced}
+        metre={first === 0 ? metre : null}
+      />
+    ),
+    [engraver, clefs, frame, fifths, fifthsAt, scale, braced, metre],
   );
-  return <ColumnGrid {...grid} head={head} scale={scale} />;
+  const said = `${clefs.map((clef) => `${clef} clef`).join(' over ')}, ${signatureSaid(fifths)}`;
+  return <ColumnGrid {...grid} head={head} scale={scale} staffSaid={said} />;
 }

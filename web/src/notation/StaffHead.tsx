@@ -1,4 +1,5 @@
 import type { Clef } from '@diatonix/core';
+import { memo } from 'react';
 import { StaffLines } from '../columns/StaffLines';
 import type { StaffFrame } from '../columns/types';
 import { BRACE_ROOM, type Engraver } from './engraver';
@@ -17,7 +18,7 @@ interface StaffHeadProps {
 const WAITING = 96;
 
 /** Clef and signature at the left of the grid's staff. */
-export function StaffHead({
+export const StaffHead = memo(function StaffHead({
   engraver,
   clefs,
   frame,
@@ -40,4 +41,4 @@ export function StaffHead({
       </svg>
     </div>
   );
-}
+});

@@ -43,6 +43,8 @@ const FAULTY = 'var(--correction)';
 /** Room between the two notes of a pair, and for each step of a longer row. */
 const PAIR_WIDTH = 36;
 const STEP_WIDTH = 26;
+/** Room between a signature within the line and the notes after it. */
+const SIGNATURE_GAP = 6;
 /** Room for the brace at the left of a grand staff. */
 export const BRACE_ROOM = 16;
 
@@ -208,6 +210,34 @@ export class Engraver {
     const head = { markup: clean(element), width: Math.ceil(width) };
     this.heads.set(key, head);
     return head;
+  }
+
+  /** A signature that changes within the line, the old one cancelled where it must be; `width` in staff units. */
+  signature(
+    clefs: readonly Clef[],
+    frame: StaffFrame,
+    before: number,
+    now: number,
+  ): { readonly markup: string; readonly width: number } {
+    const key = `${clefs.join()} ${before}>${now} ${frame.staves.join()}`;
+    const known = this.heads.get(key);
+    if (known) return known;
+    const { Stave } = this.vexflow;
+    const { context, element } = this.context();
+    const width = Math.max(
+      ...clefs.map((clef, index) => {
+        const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 300, { leftBar: false, rightBar: false });
+        stave.setConfigForLines([0, 1, 2, 3, 4].map(() => ({ visible: false })));
+        // The package places a signature by the clef of its staff, which is not drawn again here.
+        (stave as unknown as { clef: Clef }).clef = clef;
+        stave.addKeySignature(SIGNATURES[now + 7]!, SIGNATURES[before + 7]!);
+        stave.setContext(context).draw();
+        return stave.getNoteStartX();
+      }),
+    );
+    const drawn = { markup: clean(element), width: Math.ceil(width) + SIGNATURE_GAP };
+    this.heads.set(key, drawn);
+    return drawn;
   }
 
   private context(): { context: RenderContext; element: HTMLElement } {

@@ -2,7 +2,9 @@ import { Image as ImageIcon } from 'lucide-react';
 import { lazy, useState, type RefObject } from 'react';
 import { Drop } from '../design/Drop';
 import { Problem } from '../design/Problem';
+import { createDesk, oneOf } from '../documents/desk';
 import { download } from '../documents/download';
+import type { Ground } from './picture';
 
 const MenuPopover = lazy(() => import('../design/MenuPopover'));
 
@@ -17,6 +19,8 @@ interface PictureMenuProps {
   readonly caption?: string;
   /** Saves the line as MusicXML, where the bench can. */
   readonly onMusicXml?: () => void;
+  /** Shows what is printed, where the bench has pages of its own for it. */
+  readonly onPrint?: () => void;
 }
 
 const PRINT = 'Print';
@@ -24,19 +28,35 @@ const MUSICXML = 'Export MusicXML';
 
 const ACTIONS = [
   ['Copy column', 'copy', 'column'],
+  ['Copy column as SVG', 'copy-svg', 'column'],
   ['Save column as SVG', 'svg', 'column'],
   ['Save column as PNG', 'png', 'column'],
   ['Copy line', 'copy', 'line'],
+  ['Copy line as SVG', 'copy-svg', 'line'],
   ['Save line as SVG', 'svg', 'line'],
   ['Save line as PNG', 'png', 'line'],
   ['Save line as PDF', 'pdf', 'line'],
 ] as const;
 
+const GROUND_NAMES: readonly (readonly [Ground, string])[] = [
+  ['paper', 'On the ground of paper'],
+  ['white', 'On white'],
+  ['none', 'On no ground'],
+];
+
+/** What lies under pictures that are saved and copied. */
+const PICTURE_DESK = createDesk<{ readonly ground: Ground }>('pictures', {
+  ground: oneOf(['paper', 'white', 'none'], 'paper'),
+});
+
 /** Pictures of the selected column or the whole line, for slides and paper. */
-export function PictureMenu({ work, column, name, caption = '', onMusicXml }: PictureMenuProps) {
+export function PictureMenu({ work, column, name, caption = '', onMusicXml, onPrint }: PictureMenuProps) {
+  const ground = PICTURE_DESK.use((desk) => desk.ground);
   const [said, setSaid] = useState<{ readonly text: string; readonly problem: boolean } | null>(null);
   const act = (action: string) => {
-    if (action === PRINT) return window.print();
+    if (action === PRINT) return onPrint ? onPrint() : window.print();
+    const chosen = GROUND_NAMES.find(([, name]) => name === action)?.[0];
+    if (chosen) return PICTURE_DESK.set({ ground: chosen });
     if (action === MUSICXML) return onMusicXml?.();
     const [, how, what] = ACTIONS.find(([title]) => title === action)!;
     void take(how, what === 'column' && column >= 0 ? column : null)
@@ -45,7 +65,10 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml }: Pi
         setSaid({ text: error instanceof Error ? error.message : String(error), problem: true }),
       );
   };
-  const take = async (how: 'copy' | 'svg' | 'png' | 'pdf', which: number | null): Promise<string | null> => {
+  const take = async (
+    how: 'copy' | 'copy-svg' | 'svg' | 'png' | 'pdf',
+    which: number | null,
+  ): Promise<string | null> => {
     const { drawPicture, toPng } = await import('./picture');
     if (!work.current) throw new Error('There is nothing on the bench to draw.');
     const file = `${name.replace(/[^\p{L}\p{N}#]+/gu, '-')}${which === null ? '' : `-column-${which + 1}`}`;
@@ -54,7 +77,13 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml }: Pi
       download(await drawPdf(work.current, name, caption), `${file}.pdf`, 'application/pdf');
       return null;
     }
-    const picture = await drawPicture(work.current, which);
+    const picture = await drawPicture(work.current, which, ground);
+    if (how === 'copy-svg') {
+      await navigator.clipboard.writeText(picture.svg).catch(() => {
+        throw new Error('The browser did not allow copying. Save the picture instead.');
+      });
+      return 'Copied as SVG: paste it into a drawing program.';
+    }
     if (how === 'svg') download(picture.svg, `${file}.svg`, 'image/svg+xml');
     else if (how === 'png') download(await toPng(picture), `${file}.png`, 'image/png');
     else {
@@ -73,6 +102,11 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml }: Pi
       disabled: what === 'column' && column < 0,
       parted: what === 'line' && how === 'copy',
     })),
+    ...GROUND_NAMES.map(([id, name], at) => ({
+      id: name,
+      name: id === ground ? `✓ ${name}` : name,
+      parted: at === 0,
+    })),
     ...(onMusicXml ? [{ id: MUSICXML, name: MUSICXML, parted: true }] : []),
     { id: PRINT, name: PRINT, parted: !onMusicXml },
   ];
@@ -88,7 +122,12 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml }: Pi
       >
         <ImageIcon aria-hidden="true" />
       </Drop>
-      {said && (said.problem ? <Problem>{said.text}</Problem> : <span role="status">{said.text}</span>)}
+      {said &&
+        (said.problem ? (
+          <Problem onClose={() => setSaid(null)}>{said.text}</Problem>
+        ) : (
+          <span role="status">{said.text}</span>
+        ))}
     </>
   );
 }

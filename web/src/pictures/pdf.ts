@@ -1,7 +1,7 @@
 import type { jsPDF } from 'jspdf';
 import { loadFonts, type Fonts } from './fonts';
 import { textOutline } from './outline';
-import { drawPictures, type Measured, type Picture } from './picture';
+import { drawSystems, type Picture } from './picture';
 
 /** A4 upright, in points. */
 const PAGE = { width: 595.28, height: 841.89, edge: 36 };
@@ -21,10 +21,7 @@ export async function drawPdf(work: HTMLElement, title: string, source: string):
     import('jspdf'),
     import('svg2pdf.js'),
   ]);
-  const most = (PAGE.width - 2 * PAGE.edge) / SCALE;
-  const pictures = await onPaper(() =>
-    drawPictures(work, (columns, head) => systemsOf(columns, most - head), false),
-  );
+  const pictures = await drawSystems(work, (PAGE.width - 2 * PAGE.edge) / SCALE, 'none');
   const page: jsPDF = new Document({ unit: 'pt', format: 'a4', compress: true });
   page.setProperties({ title, creator: 'Diatonix' });
   let y = PAGE.edge;
@@ -55,40 +52,6 @@ export async function drawPdf(work: HTMLElement, title: string, source: string):
   return page.output('blob');
 }
 
-/** Draws with the colours of paper, whichever surface is showing. */
-async function onPaper<T>(draw: () => Promise<T>): Promise<T> {
-  const root = document.documentElement;
-  const theme = root.dataset['theme'];
-  root.dataset['theme'] = 'paper';
-  try {
-    return await draw();
-  } finally {
-    if (theme === undefined) delete root.dataset['theme'];
-    else root.dataset['theme'] = theme;
-  }
-}
-
-/**
- * As many columns in each system as its width holds, at least one; broken at a barline where it holds one.
- */
-export function systemsOf(columns: readonly Measured[], most: number): [number, number][] {
-  const systems: [number, number][] = [];
-  let from = 0;
-  while (from < columns.length) {
-    let to = from;
-    let width = columns[from]!.width;
-    while (to + 1 < columns.length && width + columns[to + 1]!.width <= most) width += columns[++to]!.width;
-    if (to < columns.length - 1) {
-      let bar = to;
-      while (bar > from && !columns[bar]!.barred) bar--;
-      if (columns[bar]!.barred) to = bar;
-    }
-    systems.push([from, to]);
-    from = to + 1;
-  }
-  return systems;
-}
-
 /** Its size on the page: as on the screen, or smaller where it would not fit. */
 function fitted({ width, height }: Picture): { width: number; height: number } {
   const scale = Math.min(
@@ -103,5 +66,6 @@ function caption(text: string, size: number, weight: number, fonts: Fonts): stri
   const room = weight >= 600 ? TITLE.room : SOURCE.room;
   const width = PAGE.width - 2 * PAGE.edge;
   const { d } = textOutline(text, 0, size, size, 'Source Serif 4', weight, fonts);
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${room}" width="${width}" height="${room}"><path d="${d}" fill="#1d2a3a"/></svg>`;
+  const box = `viewBox="0 0 ${width} ${room}" width="${width}" height="${room}"`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${box}><path d="${d}" fill="#1d2a3a"/></svg>`;
 }

@@ -1,3 +1,5 @@
+import { flushSync } from 'react-dom';
+import { useDrawingMode } from '../columns/drawingMode';
 import { loadFonts, type Fonts } from './fonts';
 import { outlined } from './outline';
 
@@ -12,98 +14,117 @@ const EDGE = 12;
 /** Pixels of a PNG for each pixel of the screen: sharp on a projector. */
 const PNG_SCALE = 3;
 
-/**
- * Draws what stands on the bench: the whole line, or one column after the clef. Every letter becomes an
- * outline, so that it looks the same anywhere.
- */
-export async function drawPicture(work: HTMLElement, column: number | null): Promise<Picture> {
-  return (
-    await drawPictures(work, (columns) => (column === null ? [[0, columns.length - 1]] : [[column, column]]))
-  )[0]!;
-}
+/** What lies under a picture: the ground of paper, white, or nothing; the same from both surfaces. */
+export const GROUNDS = ['paper', 'white', 'none'] as const;
+export type Ground = (typeof GROUNDS)[number];
 
-/** A column of the grid: its width in pixels, and whether a barline follows it. */
-export interface Measured {
-  readonly width: number;
-  readonly barred: boolean;
-}
-
-/** Which columns go together in a picture, given them all and the width of the labels. */
-type Parting = (columns: readonly Measured[], head: number) => readonly (readonly [number, number])[];
+const FILLS: Record<Ground, string | null> = { paper: '#fffefb', white: '#ffffff', none: null };
 
 /**
- * Draws the line in several pictures, each with the clefs and row labels, on their ground or on none. What
- * has no columns is one picture.
+ * Draws what stands on the bench: the whole line as one, or one column after the clef. Every letter becomes an
+ * outline, so that it looks the same anywhere, and the colours are those of paper.
  */
-export async function drawPictures(work: HTMLElement, parting: Parting, grounded = true): Promise<Picture[]> {
+export async function drawPicture(
+  work: HTMLElement,
+  column: number | null,
+  ground: Ground,
+): Promise<Picture> {
   const fonts = await loadFonts();
-  const grid = work.querySelector<HTMLElement>('[role="grid"]');
-  if (!grid) {
-    const drawing = work.querySelector<SVGSVGElement>('svg[role]');
-    if (!drawing) throw new Error('There is nothing on the bench to draw.');
-    const box = drawing.getBoundingClientRect();
-    return [
-      framed(
-        outlined(drawing, { left: box.left - EDGE, top: box.top - EDGE }, fonts),
-        box.width,
-        box.height,
-        grounded ? work : null,
-      ),
-    ];
-  }
-  const body = grid.querySelector('.grid-columns')!;
+  return onPaper(() =>
+    inWidth(null, () => {
+      const grid = work.querySelector<HTMLElement>('[role="grid"]');
+      if (!grid) return drawFree(work, fonts, ground);
+      const system = grid.querySelector<HTMLElement>('.grid-system')!;
+      return drawSystem(system, column, fonts, ground);
+    }),
+  );
+}
+
+/** Draws the line in systems of a width in pixels, each with its clefs and row labels. */
+export async function drawSystems(work: HTMLElement, width: number, ground: Ground): Promise<Picture[]> {
+  const fonts = await loadFonts();
+  return onPaper(() =>
+    inWidth(width, () => {
+      const systems = [...work.querySelectorAll<HTMLElement>('[role="grid"] .grid-system')];
+      if (systems.length === 0) return [drawFree(work, fonts, ground)];
+      return systems.map((system) => drawSystem(system, null, fonts, ground));
+    }),
+  );
+}
+
+/** What has no columns: a drawing as it stands. */
+function drawFree(work: HTMLElement, fonts: Fonts, ground: Ground): Picture {
+  const drawing = work.querySelector<SVGSVGElement>('svg[role]');
+  if (!drawing) throw new Error('There is nothing on the bench to draw.');
+  const box = drawing.getBoundingClientRect();
+  const markup = outlined(drawing, { left: box.left - EDGE, top: box.top - EDGE }, fonts);
+  return framed(markup, box.width, box.height, ground);
+}
+
+/** Lays the grid out at a width, draws, and puts the page back as it was. */
+function inWidth<T>(width: number | null, draw: () => T): T {
+  const before = useDrawingMode.getState();
+  flushSync(() => useDrawingMode.setState({ width }));
   // Columns out of sight are laid out for the picture.
-  body.classList.add('drawing');
+  const bodies = [...document.querySelectorAll('.grid-columns, .grid-system')];
+  for (const body of bodies) body.classList.add('drawing');
   try {
-    const columns = [...body.querySelectorAll<HTMLElement>('.grid-column')].map((column) => ({
-      width: column.getBoundingClientRect().width,
-      barred: column.dataset['after'] !== undefined,
-    }));
-    const head = grid.querySelector('.grid-head')!.getBoundingClientRect().width;
-    return parting(columns, head).map((range) => drawGrid(grid, range, columns.length, fonts, grounded));
+    return draw();
   } finally {
-    body.classList.remove('drawing');
+    for (const body of bodies) body.classList.remove('drawing');
+    flushSync(() => useDrawingMode.setState(before));
   }
 }
 
-function drawGrid(
-  grid: HTMLElement,
-  [first, last]: readonly [number, number],
-  columns: number,
-  fonts: Fonts,
-  grounded: boolean,
-): Picture {
-  const head = grid.querySelector<HTMLElement>('.grid-head')!;
+/** Draws with the colours of paper, whichever surface is showing. */
+function onPaper<T>(draw: () => T): T {
+  const root = document.documentElement;
+  const theme = root.dataset['theme'];
+  root.dataset['theme'] = 'paper';
+  try {
+    return draw();
+  } finally {
+    if (theme === undefined) delete root.dataset['theme'];
+    else root.dataset['theme'] = theme;
+  }
+}
+
+/** A system with its head, or one column of it after the head. */
+function drawSystem(system: HTMLElement, column: number | null, fonts: Fonts, ground: Ground): Picture {
+  const head = system.querySelector<HTMLElement>('.grid-head')!;
   const headBox = head.getBoundingClientRect();
-  const body = grid.querySelector<HTMLElement>('.grid-columns')!;
+  const body = system.querySelector<HTMLElement>('.grid-columns')!;
   const bodyBox = body.getBoundingClientRect();
-  const origin = { left: headBox.left - EDGE, top: headBox.top - EDGE };
-  const parts = [outlined(head, origin, fonts)];
-  // The labels stay in place while columns scroll under them: columns are set beside the labels again.
-  const whole = last - first + 1 >= columns;
-  const shown = [...body.querySelectorAll<HTMLElement>('.grid-column')].slice(first, last + 1);
+  const all = [...body.querySelectorAll<HTMLElement>('.grid-column')];
+  const shown = column === null ? all : all.filter((one) => one.dataset['column'] === String(column));
   const left = shown[0]?.getBoundingClientRect().left ?? bodyBox.left;
   const width = (shown[shown.length - 1]?.getBoundingClientRect().right ?? left) - left;
-  const bodyOrigin = { left: left - headBox.width - EDGE, top: origin.top };
+  // The labels stay in place while columns scroll under them: columns are set beside the labels again.
+  const top = headBox.top - EDGE;
+  const parts = [outlined(head, { left: headBox.left - EDGE, top }, fonts)];
   const lines = body.querySelector('svg.staff-lines')!;
   // The closing line belongs to the part that ends the line.
-  const linesFrom = last === columns - 1 ? bodyBox.right - width : bodyBox.left;
-  const drawnLines = outlined(lines, { left: linesFrom - headBox.width - EDGE, top: origin.top }, fonts);
-  parts.push(whole ? drawnLines : clipped(drawnLines, headBox.width + EDGE, width));
-  for (const one of shown) parts.push(outlined(one, bodyOrigin, fonts));
-  return framed(parts.join(''), headBox.width + width, headBox.height, grounded ? grid : null);
+  const linesFrom = shown.at(-1) === all.at(-1) ? bodyBox.right - width : bodyBox.left;
+  const drawnLines = outlined(lines, { left: linesFrom - headBox.width - EDGE, top }, fonts);
+  parts.push(column === null ? drawnLines : clipped(drawnLines, headBox.width + EDGE, width));
+  for (const one of shown) parts.push(outlined(one, { left: left - headBox.width - EDGE, top }, fonts));
+  return framed(parts.join(''), headBox.width + width, headBox.height, ground);
 }
 
 /** Staff lines of some columns only. */
 function clipped(drawing: string, left: number, width: number): string {
-  return `<clipPath id="column"><rect x="${left - 1}" y="0" width="${width + 3}" height="4000"/></clipPath><g clip-path="url(#column)">${drawing}</g>`;
+  return (
+    `<clipPath id="column"><rect x="${left - 1}" y="0" width="${width + 3}" height="4000"/></clipPath>` +
+    `<g clip-path="url(#column)">${drawing}</g>`
+  );
 }
 
-function framed(drawing: string, width: number, height: number, under: Element | null): Picture {
+function framed(drawing: string, width: number, height: number, ground: Ground): Picture {
   const size = { width: Math.ceil(width + 2 * EDGE), height: Math.ceil(height + 2 * EDGE) };
-  const ground = under && getComputedStyle(under).getPropertyValue('--ground').trim();
-  const rect = ground ? `<rect width="${size.width}" height="${size.height}" fill="${ground}"/>` : '';
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${size.width} ${size.height}" width="${size.width}" height="${size.height}">${rect}${drawing}</svg>`;
+  const fill = FILLS[ground];
+  const rect = fill ? `<rect width="${size.width}" height="${size.height}" fill="${fill}"/>` : '';
+  const box = `viewBox="0 0 ${size.width} ${size.height}" width="${size.width}" height="${size.height}"`;
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" ${box}>${rect}${drawing}</svg>`;
   return { svg: plainColours(svg), ...size };
 }
 

@@ -1,16 +1,18 @@
-import { Menu as MenuIcon } from 'lucide-react';
-import { Activity, lazy, Suspense, useEffect, useState } from 'react';
+import { Menu as MenuIcon, Square } from 'lucide-react';
+import { Activity, lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { Bench } from '../benches/bench';
 import { BENCHES, benchAt } from '../benches/register';
-import { AfterPaint } from '../design/AfterPaint';
-import { stop } from '../sound/player';
+import { lazyAfterNotation } from '../notation/lazyAfterNotation';
+import { stop, usePlayback } from '../sound/player';
 import { BenchHost, loadOthers } from './BenchHost';
 import { SHELL_DESK } from './desk';
 import { globalKeys, type Opened } from './globalKeys';
-import { WorkbookCorner } from './WorkbookCorner';
 
+const WorkbookCorner = lazyAfterNotation(() =>
+  import('./WorkbookCorner').then((module) => module.WorkbookCorner),
+);
 const CommandList = lazy(() => import('./CommandList'));
 const KeyList = lazy(() => import('./KeyList'));
 const LabelsLeaf = lazy(() => import('./LabelsLeaf'));
@@ -81,6 +83,25 @@ const Shell = styled.div`
   .skip:focus {
     top: 0.5rem;
   }
+  .stop {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.5rem;
+    align-self: flex-start;
+    min-height: 2rem;
+    margin: 0.8rem 1.1rem;
+    padding: 0.2rem 0.8rem;
+    border: 1px solid var(--mark);
+    border-radius: 4px;
+    background: var(--mark-ground);
+    color: var(--mark);
+    font-weight: 600;
+    cursor: pointer;
+  }
+  .stop svg {
+    width: 0.9rem;
+    height: 0.9rem;
+  }
   .unfold {
     display: none;
   }
@@ -105,6 +126,7 @@ const Shell = styled.div`
       align-items: center;
       gap: 0.4rem;
       min-height: 2rem;
+      order: 1;
       margin-left: auto;
       margin-right: 0.7rem;
       padding: 0.2rem 0.7rem;
@@ -117,18 +139,26 @@ const Shell = styled.div`
       width: 1rem;
       height: 1rem;
     }
+    .stop {
+      margin: 0 0 0 0.8rem;
+    }
     .contents.folded ol,
     .contents.folded .foot {
       display: none;
     }
     .contents ol {
       display: flex;
+      order: 2;
       flex: 1 0 100%;
       flex-wrap: wrap;
     }
     .contents li a {
       grid-template-columns: 1.1rem 1fr;
       padding: 0.45rem 0.7rem;
+    }
+    .foot {
+      order: 3;
+      flex: 1 0 100%;
     }
     .place {
       height: auto;
@@ -180,6 +210,9 @@ function Layout() {
   }, [current]);
 
   useEffect(() => globalKeys(setOpened), []);
+  const openCommands = useCallback(() => setOpened('commands'), []);
+  const openKeys = useCallback(() => setOpened('keys'), []);
+  const openLabels = useCallback(() => setOpened('labels'), []);
 
   useEffect(() => {
     const timer = setTimeout(loadOthers, IDLE_MS);
@@ -206,14 +239,9 @@ function Layout() {
             </li>
           ))}
         </ol>
+        <StopButton />
         <div className="foot">
-          <AfterPaint>
-            <WorkbookCorner
-              onCommands={() => setOpened('commands')}
-              onKeys={() => setOpened('keys')}
-              onLabels={() => setOpened('labels')}
-            />
-          </AfterPaint>
+          <WorkbookCorner onCommands={openCommands} onKeys={openKeys} onLabels={openLabels} />
         </div>
       </nav>
       <div id="work" className="place" tabIndex={-1}>
@@ -239,6 +267,17 @@ function Layout() {
         {opened === 'keys' && <KeyList onClose={() => setOpened(null)} />}
       </Suspense>
     </Shell>
+  );
+}
+
+/** The one way to silence everything, in sight while something sounds. */
+function StopButton() {
+  const playing = usePlayback((state) => state.playing);
+  if (!playing) return null;
+  return (
+    <button type="button" className="stop" onClick={stop}>
+      <Square aria-hidden="true" /> Stop
+    </button>
   );
 }
 

@@ -6,13 +6,12 @@ import {
   Moon,
   Redo2,
   Search,
-  Square,
   Sun,
   Tags,
   Undo2,
   ZoomIn,
 } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
@@ -22,10 +21,9 @@ import { Problem } from '../design/Problem';
 import { redoable, undoable } from '../documents/history';
 import { useDocuments } from '../documents/store';
 import { exportWorkbook, importWorkbook } from '../documents/workbooks';
-import { stop, usePlayback } from '../sound/player';
 import { setTheme, shownTheme, toggleBoardSize, useAppearance } from './appearance';
 import { AsideNote } from './AsideNote';
-import { redoHere, scopeOf, undoHere } from './scope';
+import { NO_BENCH, redoHere, scopeOf, undoHere } from './scope';
 import { whenWritten } from './whenWritten';
 
 const Corner = styled.div`
@@ -91,20 +89,56 @@ interface CornerProps {
 }
 
 /** The foot of the contents list: the workbook, its files, undo and redo, the surface, and whether it is saved. */
-export function WorkbookCorner({ onCommands, onKeys, onLabels }: CornerProps) {
+export function WorkbookCorner(props: CornerProps) {
+  return (
+    <Corner>
+      <Name />
+      <UndoButtons />
+      <FileButtons />
+      <PageButtons {...props} />
+      <Status />
+    </Corner>
+  );
+}
+
+function Name() {
+  const title = useDocuments((state) => state.workbook.title);
+  return (
+    <Link className="name" to="/workbooks" title="Workbooks: open, name, copy, delete">
+      {title.trim() === '' ? 'Unnamed workbook' : title} <Library aria-hidden="true" />
+      <span className="visually-hidden">: workbooks</span>
+    </Link>
+  );
+}
+
+/** Undo and redo of the bench that is shown, each saying what it would do. */
+function UndoButtons() {
   const { pathname } = useLocation();
-  const { workbook, saveState, changed, told, aside, history, documents } = useDocuments();
   // What a bench has open is kept on its desk.
   useDocuments((state) => state.desk);
-  const { theme, boardSize } = useAppearance();
-  const playing = usePlayback((state) => state.playing);
-  const [problem, setProblem] = useState<string | null>(null);
-  const board = shownTheme(theme) === 'board';
   const bench = benchAt(pathname);
-  const scope = bench ? scopeOf(bench) : { kinds: ['labels'], open: [] };
-  const past = undoable(history, documents, scope);
-  const future = redoable(history, documents, scope);
+  const scope = bench ? scopeOf(bench) : NO_BENCH;
+  const past = useDocuments((state) => undoable(state.history, state.documents, scope)?.words ?? null);
+  const future = useDocuments((state) => redoable(state.history, state.documents, scope)?.words ?? null);
+  return (
+    <>
+      <QuietButton onPress={undoHere} isDisabled={past === null} aria-label={past ? `Undo: ${past}` : 'Undo'}>
+        <Undo2 aria-hidden="true" /> Undo
+      </QuietButton>
+      <QuietButton
+        onPress={redoHere}
+        isDisabled={future === null}
+        aria-label={future ? `Redo: ${future}` : 'Redo'}
+      >
+        <Redo2 aria-hidden="true" /> Redo
+      </QuietButton>
+    </>
+  );
+}
 
+const FileButtons = memo(function FileButtons() {
+  const aside = useDocuments((state) => state.aside);
+  const [problem, setProblem] = useState<string | null>(null);
   const open = async (file: File) => {
     const result = await importWorkbook(file).catch(() => ({
       ok: false as const,
@@ -112,28 +146,8 @@ export function WorkbookCorner({ onCommands, onKeys, onLabels }: CornerProps) {
     }));
     setProblem(result.ok ? null : result.message);
   };
-
   return (
-    <Corner>
-      <Link className="name" to="/workbooks" title="Workbooks: open, name, copy, delete">
-        {workbook.title.trim() === '' ? 'Unnamed workbook' : workbook.title} <Library aria-hidden="true" />
-        <span className="visually-hidden">: workbooks</span>
-      </Link>
-      <QuietButton onPress={undoHere} isDisabled={!past} aria-label={past ? `Undo: ${past.words}` : 'Undo'}>
-        <Undo2 aria-hidden="true" /> Undo
-      </QuietButton>
-      <QuietButton
-        onPress={redoHere}
-        isDisabled={!future}
-        aria-label={future ? `Redo: ${future.words}` : 'Redo'}
-      >
-        <Redo2 aria-hidden="true" /> Redo
-      </QuietButton>
-      {playing && (
-        <QuietButton onPress={stop} aria-label="Stop the sound">
-          <Square aria-hidden="true" /> Stop
-        </QuietButton>
-      )}
+    <>
       <QuietButton onPress={exportWorkbook}>
         <Download aria-hidden="true" /> Export workbook
       </QuietButton>
@@ -147,6 +161,15 @@ export function WorkbookCorner({ onCommands, onKeys, onLabels }: CornerProps) {
       </FileTrigger>
       {problem && <Problem onClose={() => setProblem(null)}>{problem}</Problem>}
       {aside.length > 0 && <AsideNote aside={aside} />}
+    </>
+  );
+});
+
+const PageButtons = memo(function PageButtons({ onCommands, onKeys, onLabels }: CornerProps) {
+  const { theme, boardSize } = useAppearance();
+  const board = shownTheme(theme) === 'board';
+  return (
+    <>
       <QuietButton onPress={() => setTheme(board ? 'paper' : 'board')}>
         {board ? <Sun aria-hidden="true" /> : <Moon aria-hidden="true" />} {board ? 'Paper' : 'Board'}
       </QuietButton>
@@ -162,20 +185,25 @@ export function WorkbookCorner({ onCommands, onKeys, onLabels }: CornerProps) {
       <QuietButton onPress={onKeys}>
         <Keyboard aria-hidden="true" /> Keys
       </QuietButton>
+    </>
+  );
+});
+
+/** What was just undone or changed elsewhere, whether all is saved, and when it was last written to a file. */
+function Status() {
+  const saving = useDocuments((state) => state.saveState.kind);
+  const changed = useDocuments((state) => state.changed);
+  const told = useDocuments((state) => state.told);
+  const writtenAt = useDocuments((state) => state.workbook.writtenAt);
+  const said = { saved: 'Saved on this device', saving: 'Saving…', failed: 'Not saved' }[saving];
+  return (
+    <>
       <p className="told" role="status">
         {told}
       </p>
       <p className="state">
-        {saveState.kind === 'saved'
-          ? 'Saved on this device'
-          : saveState.kind === 'saving'
-            ? 'Saving…'
-            : 'Not saved'}
-        . {whenWritten(workbook.writtenAt, changed)}
+        {said}. {whenWritten(writtenAt, changed)}
       </p>
-      <span className="visually-hidden" role="alert">
-        {saveState.kind === 'failed' ? `Not saved. ${saveState.reason}` : ''}
-      </span>
-    </Corner>
+    </>
   );
 }

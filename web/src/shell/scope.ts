@@ -9,7 +9,7 @@ export function scopeOf({ kinds, open }: Bench): Scope {
 }
 
 /** Nothing but the labels where no bench is shown. */
-const NO_BENCH: Scope = { kinds: ['labels'], open: [] };
+export const NO_BENCH: Scope = { kinds: ['labels'], open: [] };
 
 function scopeNow(): Scope {
   const bench = benchAt(location.pathname);

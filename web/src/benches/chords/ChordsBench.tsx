@@ -21,6 +21,7 @@ import { LineField } from '../../design/LineField';
 import { keyName } from '../../parts/names';
 import { SubBar } from '../../design/SubBar';
 import { StaffGrid } from '../../notation/StaffGrid';
+import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import type { NoteManner } from '../../notes/NotePanel';
@@ -29,7 +30,6 @@ import { toggled, useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { readChain } from './chainColumns';
-import { ChordMargin } from './ChordMargin';
 import { closeNotes } from './columns';
 import { Members, TurnThird } from './Members';
 import { WayFields } from './WayFields';
@@ -45,6 +45,8 @@ import {
 import { useSchool, useSingle } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { VIEWS, shownOf } from './views';
+
+const ChordMargin = lazyAfterNotation(() => import('./ChordMargin').then((module) => module.ChordMargin));
 
 const SECONDS = 1.6;
 

@@ -10,6 +10,7 @@ import { LineField } from '../../design/LineField';
 import { keyName } from '../../parts/names';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
+import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
@@ -18,7 +19,6 @@ import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { exportIntervals } from './exportIntervals';
 import { intervalColumns, pairOf, ROWS } from './columns';
-import { IntervalMargin } from './IntervalMargin';
 import { itemText } from './state';
 import { readFaults } from './faults';
 import {
@@ -39,6 +39,10 @@ import { useDocuments } from '../../documents/store';
 import { useSchool, useSingle } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { MOST_PER_BAR } from '../../documents/kinds/intervals';
+
+const IntervalMargin = lazyAfterNotation(() =>
+  import('./IntervalMargin').then((module) => module.IntervalMargin),
+);
 
 const SECONDS = 1.5;
 const itemsNow = () => bodyOf(useDocuments.getState().documents, 'intervals').items;
@@ -183,6 +187,7 @@ export function IntervalsBench() {
           <StaffGrid
             label="Line of intervals"
             frame={INTERVAL_AND_INVERSION}
+            wrap="fit"
             engraver={engraver}
             clefs={[bench.clef, bench.clef]}
             fifths={printedFifths(key)}

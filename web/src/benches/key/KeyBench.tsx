@@ -22,12 +22,12 @@ import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { KeyPicker } from '../../parts/KeyPicker';
 import { keyName } from '../../parts/names';
 import { SubBar } from '../../design/SubBar';
+import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { mapOf } from './columns';
-import { KeyMargin } from './KeyMargin';
 import { hearMap, MapView, numeralText } from './MapView';
 import { ScaleChoice } from './ScaleChoice';
 import {
@@ -39,9 +39,11 @@ import {
   KEY_DESK,
   type KeyView,
 } from './state';
-import { addEntry, PROGRESSIONS_DESK } from '../progressions/state';
+import { PROGRESSIONS_DESK } from '../progressions/desk';
 import { useSchool, useTaught, useSingle } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
+
+const KeyMargin = lazyAfterNotation(() => import('./KeyMargin').then((module) => module.KeyMargin));
 
 const CircleView = lazy(() => import('./CircleView').then((view) => ({ default: view.CircleView })));
 const PrimaryView = lazy(() => import('./PrimaryView').then((view) => ({ default: view.PrimaryView })));
@@ -83,8 +85,12 @@ export function KeyBench() {
   const mode = key.mode === 'major' ? 'major' : 'minor';
   const relative = useMemo(() => relativeKey(key), [key]);
   const parallel = useMemo(() => parallelKey(key), [key]);
-  const put = (index: number) =>
-    PROGRESSIONS_DESK.set({ column: addEntry({ kind: 'numeral', text: numeralText(bench, key, index) }) });
+  const put = (index: number) => {
+    const entry = { kind: 'numeral', text: numeralText(bench, key, index) } as const;
+    void import('../progressions/state').then(({ addEntry }) =>
+      PROGRESSIONS_DESK.set({ column: addEntry(entry) }),
+    );
+  };
   /** A note that is played becomes the tonic, under the name that has an ordinary signature. */
   const chooseTonic = (note: Note) => {
     const named = [note, otherSpelling(note)].find((name) => hasOrdinarySignature(keyFrom(name, key.mode)));

@@ -1,11 +1,10 @@
 import type { FileVoices } from '@diatonix/core/files';
-import { Headphones, Play, Square } from 'lucide-react';
+import { Headphones, Play } from 'lucide-react';
 import { lazy, memo, type RefObject } from 'react';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { PictureMenu } from '../../pictures/PictureMenu';
-import { stop, usePlayback } from '../../sound/player';
 import { FileActions } from './FileActions';
 import type { Listening } from './ListenMenu';
 import { TempoField } from './TempoField';
@@ -51,19 +50,12 @@ export const Actions = memo(function Actions(props: ActionsProps) {
     onListening,
     onPlay,
   } = props;
-  const playing = usePlayback((state) => state.playing);
   return (
     <>
       <TempoField tempo={tempo} />
-      {playing ? (
-        <Button onPress={stop}>
-          <Square aria-hidden="true" /> Stop
-        </Button>
-      ) : (
-        <Button onPress={onPlay} isDisabled={nothing} aria-label={several ? 'Play the selection' : 'Play'}>
-          <Play aria-hidden="true" /> Play
-        </Button>
-      )}
+      <Button onPress={onPlay} isDisabled={nothing} aria-label={several ? 'Play the selection' : 'Play'}>
+        <Play aria-hidden="true" /> Play
+      </Button>
       <Drop
         label="Listen"
         opens="dialog"

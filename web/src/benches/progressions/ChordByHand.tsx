@@ -4,7 +4,8 @@ import { Button } from '../../design/controls';
 import { NotePanel } from '../../notes/lazy';
 import type { NoteManner } from '../../notes/NotePanel';
 import { toggled, useGathering } from '../../notes/useGathering';
-import { addEntry, PROGRESSIONS_DESK } from './state';
+import { addEntry } from './state';
+import { PROGRESSIONS_DESK } from './desk';
 
 interface ChordByHandProps {
   readonly keyOf: Key;

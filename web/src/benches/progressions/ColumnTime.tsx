@@ -1,7 +1,8 @@
 import { exactValue, isTimed, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
 import styled from 'styled-components';
 import { fieldLook, Toggle } from '../../design/controls';
-import { rule, useOpenProgression } from './state';
+import { rule } from './state';
+import { useOpenProgression } from './desk';
 import type { Column, ColumnRulings } from '../../documents/kinds/progression';
 
 const Fields = styled.div`

@@ -6,7 +6,7 @@ import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
 import { exportProgression, EXPORTS, type ExportFormat } from './exportLine';
-import { openNow } from './state';
+import { openNow } from './desk';
 import { importScore, type Reading } from './importScore';
 
 const MenuPopover = lazy(() => import('../../design/MenuPopover'));

@@ -2,21 +2,22 @@ import { diatonicNumeral, isTimed, parseKey, printedFifths, printNumeral } from 
 import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { useRow } from '../../columns/useRow';
+import { useSame } from '../../columns/useSame';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
+import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
 import { stop, usePlayback } from '../../sound/player';
 import { Actions } from './Actions';
 import { ChordByHand } from './ChordByHand';
-import { GridColumns } from './columns';
+import { fifthsAlong, GridColumns } from './columns';
 import { deriveProgression, type DerivedColumn } from './derive';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
-import { PROGRESSIONS_DESK, useOpenProgression } from './state';
+import { PROGRESSIONS_DESK, useOpenProgression } from './desk';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
-import { ProgressionMargin } from './ProgressionMargin';
 import { shownRows } from './rows';
 import { TitleField } from './TitleField';
 import { useFourParts } from './useFourParts';
@@ -28,6 +29,10 @@ import { invertColumn, removeColumns, addEntry, moveColumn } from './state';
 import { useSchool } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
 
+const ProgressionMargin = lazyAfterNotation(() =>
+  import('./ProgressionMargin').then((module) => module.ProgressionMargin),
+);
+
 const Harmonise = lazy(() => import('./Harmonise').then((module) => ({ default: module.Harmonise })));
 const MelodyLine = lazy(() => import('./MelodyLine').then((module) => ({ default: module.MelodyLine })));
 
@@ -38,6 +43,7 @@ interface Doings {
   readonly play: () => void;
 }
 
+const HANDS = ['treble', 'bass'] as const;
 const NOTHING_BLANK = { blank: [], pattern: 'block' } as const;
 
 const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => {}, play: () => {} };
@@ -74,6 +80,8 @@ export function ProgressionsBench() {
     () => gridColumns.current.build(derived, key, school, engraver, { blank, pattern }, parts),
     [derived, key, school, engraver, blank, pattern, parts],
   );
+  const fifths = useSame(fifthsAlong(derived, key));
+  const oneLine = PROGRESSIONS_DESK.use((desk) => desk.oneLine);
   const timed = useMemo(() => isTimed(progression?.columns ?? []), [progression?.columns]);
   const rows = useMemo(() => (progression ? shownRows(progression) : []), [progression]);
   const found = derived.findIndex(({ column }) => column.id === selectedId);
@@ -268,8 +276,10 @@ export function ProgressionsBench() {
             label={`Progression ${progression.title}`}
             frame={GRAND_STAFF}
             engraver={engraver}
-            clefs={['treble', 'bass']}
+            clefs={HANDS}
             fifths={printedFifths(key)}
+            fifthsAt={fifths}
+            wrap={oneLine ? null : 'fit'}
             braced
             metre={timed ? progression.metre : null}
             rows={rows}

@@ -1,6 +1,5 @@
 import {
   displayNoteName,
-  numeralParts,
   parseNote,
   speakChord,
   speakNumeral,

@@ -58,15 +58,20 @@ export function voicesOn(
 export function withAccidentals(
   columns: readonly (Staves | null)[],
   places: readonly Place[],
-  fifths: number,
+  fifths: readonly number[],
 ): (Staves | null)[] {
+  // A new signature begins anew what holds, as a barline does.
+  let area = 0;
+  const areas = places.map(({ bar }, at) =>
+    at > 0 && (bar !== places[at - 1]!.bar || fifths[at] !== fifths[at - 1]) ? ++area : area,
+  );
   const signs = [0, 1].map((staff) =>
     accidentalsThrough(
       columns.map((staves, at) => ({
-        bar: places[at]!.bar,
+        bar: areas[at]!,
         groups: groupsOf(staves?.[staff as 0 | 1]),
       })),
-      (step) => signatureAlteration(fifths, step),
+      (step, column) => signatureAlteration(fifths[column]!, step),
     ),
   );
   return columns.map(

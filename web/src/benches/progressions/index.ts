@@ -1,5 +1,5 @@
 import type { Bench } from '../bench';
-import { addProgression, openNow } from './state';
+import { openNow } from './desk';
 
 const PATH = '/progressions';
 
@@ -23,10 +23,11 @@ export const PROGRESSIONS_BENCH: Bench = {
   commands: [
     {
       name: 'Begin a new progression',
-      run: (go) => {
-        addProgression();
-        go(PATH);
-      },
+      run: (go) =>
+        void import('./state').then(({ addProgression }) => {
+          addProgression();
+          go(PATH);
+        }),
     },
   ],
 };

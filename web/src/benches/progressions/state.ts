@@ -1,3 +1,4 @@
+import { openNow, PROGRESSIONS_DESK } from './desk';
 import {
   areasOf,
   attempt,
@@ -14,8 +15,6 @@ import {
   type KeyMove,
   type TheoryError,
 } from '@diatonix/core';
-import { createDesk, idField } from '../../documents/desk';
-import type { Document } from '../../documents/document';
 import { newId } from '../../documents/ids';
 import {
   FIRST_PROGRESSION,
@@ -23,30 +22,13 @@ import {
   type ColumnRulings,
   type Progression,
 } from '../../documents/kinds/progression';
-import { listOf, openOf } from '../../documents/select';
+import { listOf } from '../../documents/select';
 import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store';
 import { schoolNow } from '../../documents/use';
 import { mergeByText } from '../merge';
 import { type Changes, withChanges, readColumns, timedText, carried } from './typedColumns';
 
-/** What the Progressions bench shows: which line is open, and the selected column. */
-export const PROGRESSIONS_DESK = createDesk<{ readonly open: string | null; readonly column: string | null }>(
-  'progressions',
-  { open: idField, column: idField },
-);
-
 type Arrangement = 'metre' | 'modulate' | 'view' | 'hidden' | 'blank' | 'order' | 'weights' | 'pattern';
-
-/** The open progression; null where the workbook has none. */
-export function openNow(): Document<'progression'> | null {
-  return openOf(useDocuments.getState().documents, 'progression', PROGRESSIONS_DESK.get().open ?? undefined);
-}
-
-/** The open progression, for a component. */
-export function useOpenProgression(): Document<'progression'> | null {
-  const open = PROGRESSIONS_DESK.use((desk) => desk.open);
-  return useDocuments((state) => openOf(state.documents, 'progression', open ?? undefined));
-}
 
 function change(words: string, update: (progression: Progression) => Progression, burst?: string): void {
   const open = openNow();

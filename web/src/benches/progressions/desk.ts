@@ -1,0 +1,23 @@
+import { createDesk, flag, idField } from '../../documents/desk';
+import type { Document } from '../../documents/document';
+import { openOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+
+/** What the Progressions bench shows: which line is open, and the selected column. */
+export const PROGRESSIONS_DESK = createDesk<{
+  readonly open: string | null;
+  readonly column: string | null;
+  /** Whether a long line stays in one instead of breaking into systems. */
+  readonly oneLine: boolean;
+}>('progressions', { open: idField, column: idField, oneLine: flag(false) });
+
+/** The open progression; null where the workbook has none. */
+export function openNow(): Document<'progression'> | null {
+  return openOf(useDocuments.getState().documents, 'progression', PROGRESSIONS_DESK.get().open ?? undefined);
+}
+
+/** The open progression, for a component. */
+export function useOpenProgression(): Document<'progression'> | null {
+  const open = PROGRESSIONS_DESK.use((desk) => desk.open);
+  return useDocuments((state) => openOf(state.documents, 'progression', open ?? undefined));
+}
