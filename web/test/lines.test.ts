@@ -42,8 +42,13 @@ function derived(text: string, part: Partial<Progression> = {}) {
 const cellsOf = (text: string, part?: Partial<Progression>, row = 'numeral') =>
   derived(text, part).map(
     (one, at, all) =>
-      gridColumn(one, { first: at === 0, last: at === all.length - 1, timed: true }, null, DEFAULT_SCHOOL, [])
-        .cells[row]?.text ?? '',
+      gridColumn(
+        one,
+        { first: at === 0, last: at === all.length - 1, timed: true, ending: null },
+        null,
+        DEFAULT_SCHOOL,
+        [],
+      ).cells[row]?.text ?? '',
   );
 
 describe('bars', () => {
@@ -191,9 +196,8 @@ describe('rows', () => {
     state.rule(open().columns[0]!.id, { answer: 'V7' });
     const [column] = deriveProgression(open(), DEFAULT_SCHOOL);
     expect(
-      gridColumn(column!, { first: true, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells[
-        'numeral'
-      ]!.text,
+      gridColumn(column!, { first: true, last: false, timed: false, ending: null }, null, DEFAULT_SCHOOL, [])
+        .cells['numeral']!.text,
     ).toBe('answered V7');
   });
 
@@ -202,9 +206,8 @@ describe('rows', () => {
     state.typeMelody('C#5 B4 / A4 / A4 / A4');
     const texts = deriveProgression(open(), DEFAULT_SCHOOL).map(
       (one) =>
-        gridColumn(one, { first: false, last: false, timed: false }, null, DEFAULT_SCHOOL, []).cells[
-          'melody'
-        ]!.text,
+        gridColumn(one, { first: false, last: false, timed: false, ending: null }, null, DEFAULT_SCHOOL, [])
+          .cells['melody']!.text,
     );
     expect(texts).toEqual(['C♯, B passes', 'A', 'A clashes with the chord', 'A']);
   });
@@ -230,7 +233,7 @@ describe('drawing', () => {
         columns,
         places,
         places.map(() => 3),
-      ).map((staves) => staves![0].signs!.map((own) => own.map(Number).join('')).join('|'));
+      ).map((staves) => staves![0]!.signs!.map((own) => own.map(Number).join('')).join('|'));
     expect(signs(bars(['2', '2', '2'], '6/4'))).toEqual(['10', '00', '10']);
     expect(signs(bars(['2', '2', '2'], '2/4'))).toEqual(['10', '10', '00']);
   });
@@ -241,12 +244,12 @@ describe('drawing', () => {
       bars(['2'], '2/4'),
       [3],
     )[0]!;
-    expect(staves[0].signs).toEqual([[true], [false]]);
+    expect(staves[0]!.signs).toEqual([[true], [false]]);
   });
 
   test('note values follow the lengths', () => {
     const values = ['4', '3', '2', '3/2', '1', '1/2', '5'].map(
-      (length) => handsOf(setting('E4', 'A2'), 'block', bars([length], '6/4')[0]!.ticks)[0].value,
+      (length) => handsOf(setting('E4', 'A2'), 'block', bars([length], '6/4')[0]!.ticks)[0]!.value,
     );
     expect(values).toEqual(['w', 'hd', 'h', 'qd', 'q', '8', 'w']);
     expect(

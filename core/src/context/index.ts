@@ -1,6 +1,7 @@
 export * from './candidates';
 export * from './chordIn';
 export * from './costs';
+export * from './fittingKey';
 export * from './labelLine';
 export * from './labels';
 export * from './readings';

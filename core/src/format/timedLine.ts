@@ -1,7 +1,7 @@
 import { attempt } from '../errors';
 import { parseKey, printKey, sameKey, type Key } from '../key/key';
 import type { LineLabel } from '../context/labelLine';
-import { derivePassage, isSoughtColumn } from '../passage/derive';
+import { derivePassage, isRestColumn, isSoughtColumn } from '../passage/derive';
 import type { Place } from '../time/bars';
 import { lockedVoices, type FourNotes } from '../voicing/fourPart';
 import type { Setting } from '../voicing/close';
@@ -38,7 +38,7 @@ export function timedLine(
     const before = area;
     const read = column.key === undefined ? null : attempt(() => parseKey(column.key!));
     if (read?.ok) area = read.value;
-    if (!labelled.ok && !isSoughtColumn(column))
+    if (!labelled.ok && !isSoughtColumn(column) && !isRestColumn(column))
       remarks.push(`Chord ${at + 1} cannot be read and is a rest: ${labelled.error.message}`);
     return {
       at,

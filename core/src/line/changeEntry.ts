@@ -71,7 +71,7 @@ function notesAsEntry(chord: Chord): Entry {
  * told.
  */
 export function transposeEntry(entry: Entry, from: Key, to: Key, way: Way = 'nearest'): Entry {
-  if (entry.kind === 'sought') return entry;
+  if (entry.kind === 'sought' || entry.kind === 'rest') return entry;
   if (entry.kind === 'numeral') {
     const { numeral } = readEntry(entry, from);
     return { kind: 'numeral', text: printNumeral(numeral, to) };

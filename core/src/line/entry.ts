@@ -27,7 +27,14 @@ export type Entry =
   | { readonly kind: 'numeral'; readonly text: string }
   | { readonly kind: 'symbol'; readonly text: string }
   | { readonly kind: 'notes'; readonly notes: readonly string[] }
-  | Sought;
+  | Sought
+  | Rest;
+
+/** A place where no chord sounds: `N.C.` */
+export interface Rest {
+  readonly kind: 'rest';
+  readonly text: 'N.C.';
+}
 
 /**
  * A chord that is to be worked back from the brackets and arrows drawn at it: `?`, `[?` opens a bracket, `?]`
@@ -37,6 +44,16 @@ export interface Sought {
   readonly kind: 'sought';
   readonly text: string;
 }
+
+const REST = /^N\.?C\.?$/i;
+
+/** Whether a piece of text says that no chord sounds. */
+export function isRest(text: string): boolean {
+  return REST.test(text);
+}
+
+/** The chord before, once again. */
+export const AGAIN = '%';
 
 const SOUGHT = /^\[?\?\]?>?$/;
 
@@ -78,6 +95,8 @@ export function readEntry(entry: Entry, key: Key): ReadEntry {
       : numeralsForChord(chord, key);
     return { chord, numeral: firstNumeral(readings, entry.text), readings, notes: null };
   }
+  if (entry.kind === 'rest')
+    throw new TheoryError('entry', entry.text, 'no chord sounds here.', 'Type a chord to have one.');
   if (entry.kind === 'sought')
     throw new TheoryError(
       'entry',
@@ -128,7 +147,7 @@ export type LineToken =
  * along. Bar lines (|) are passed over.
  */
 export function readLine(line: string, key: Key, school: School = DEFAULT_SCHOOL): LineToken[] {
-  return splitLine(line).flatMap((piece) => ('sign' in piece ? [] : readPiece(piece, key, school)));
+  return splitLine(line).flatMap((piece) => ('text' in piece ? readPiece(piece, key, school) : []));
 }
 
 /** One piece of a line; some stand for several columns. Errors stay in their place. */
@@ -189,7 +208,7 @@ export function entryOf(text: string, key: Key, school: School = DEFAULT_SCHOOL)
     return { kind: 'symbol', text: printSymbol(parseSymbol(text, school.letters)) };
   if (/^[A-G]/.test(text)) {
     if (
-      /^[A-G](?:##?|bb?|x|♯|♭)?-?\d(?:$|[,+])/.test(text) &&
+      /^[A-G](?:##?|bb?|x|♯|♭)?(?:-1|\d)(?:$|[,+])/.test(text) &&
       !/^[A-G](?:##?|bb?|x|♯|♭)?(?:2|5|6|7|9)$/.test(text)
     )
       return notesEntry(text);
@@ -256,7 +275,8 @@ export function entryText(entry: Entry): string {
  * An entry that cannot be read in the key stands as it is stored.
  */
 export function entryTextIn(entry: Entry, key: Key, school: School): string {
-  if (entry.kind === 'notes' || entry.kind === 'sought' || school === DEFAULT_SCHOOL) return entryText(entry);
+  if (entry.kind === 'notes' || entry.kind === 'sought' || entry.kind === 'rest' || school === DEFAULT_SCHOOL)
+    return entryText(entry);
   const printed = attempt(() => {
     if (entry.kind === 'symbol')
       return printSymbol(parseSymbol(entry.text), { school: school.symbols, letters: school.letters });

@@ -5,6 +5,7 @@ export * from './column';
 export * from './entry';
 export * from './instruments';
 export * from './melody';
+export * from './melodyNotes';
 export * from './moveLine';
 export * from './moves';
 export * from './pieces';

@@ -1,6 +1,7 @@
 import { attempt, TheoryError } from '../errors';
 import { parseNoteIn } from '../pitch/letters';
 import { parseNote } from '../pitch/parse';
+import { parseLength, printLength } from '../time/length';
 import { displayNoteName, printNote, type LetterSystem } from '../pitch/print';
 
 /** A typed melody: the notes over each column, and pieces that were not understood. */
@@ -12,7 +13,7 @@ export interface MelodyLine {
 /**
  * Reads a melody over `columns` columns: notes with octaves, a slash before the
  * next column, as in `B4 A4 / G4 / - / F#4`. A dash or nothing leaves a column
- * without one. A note that is not understood is told in its place and left out.
+ * without one, and a length in quarters may stand after a note: `B4:1/2`. A note that is not understood is told in its place and left out.
  */
 export function readMelody(text: string, columns: number, letters: LetterSystem = 'english'): MelodyLine {
   const groups: string[][] = [[]];
@@ -35,11 +36,19 @@ export function readMelody(text: string, columns: number, letters: LetterSystem 
       continue;
     }
     if (piece === '-') continue;
-    const note = attempt(() => printNote(parseNoteIn(piece, letters)));
+    const note = attempt(() => melodyPiece(piece, letters));
     if (note.ok) groups[groups.length - 1]!.push(note.value);
     else faults.push({ start, end, error: note.error });
   }
   return { groups: groups.slice(0, columns), faults };
+}
+
+/** A note of a typed melody as it is stored: `B4`, or `B4:1/2` with its length. */
+function melodyPiece(piece: string, letters: LetterSystem): string {
+  const [name, length] = piece.split(':') as [string, string?];
+  const note = printNote(parseNoteIn(name, letters));
+  if (length === undefined) return note;
+  return `${note}:${printLength(parseLength(length))}`;
 }
 
 /** A melody as it is typed; nothing after the last column that has one. */
@@ -48,8 +57,9 @@ export function printMelody(
   letters: LetterSystem = 'english',
 ): string {
   const inLetters = (text: string) => {
-    const note = parseNote(text);
-    return `${displayNoteName(note, letters)}${note.octave}`;
+    const [name, length] = text.split(':') as [string, string?];
+    const note = parseNote(name);
+    return `${displayNoteName(note, letters)}${note.octave}${length === undefined ? '' : `:${length}`}`;
   };
   const shown = (note: string) => (letters === 'english' ? note : inLetters(note));
   const texts = groups.map((group) => (group && group.length > 0 ? group.map(shown).join(' ') : '-'));

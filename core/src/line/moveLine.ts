@@ -75,7 +75,7 @@ function moveColumn<Column extends Movable>(column: Column, area: Key, move: Key
       ? { ruling: { ...ruling, key: printKey(moveBetween(area, to).to(parseKey(ruling.key))) } }
       : {}),
     ...(locks ? { locks: locks.map((lock) => (lock === null ? null : note(lock))) } : {}),
-    ...(melody ? { melody: melody.map(note) } : {}),
+    ...(melody ? { melody: melody.map((text) => text.replace(/^[^:]+/, note)) } : {}),
   };
 }
 

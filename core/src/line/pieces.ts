@@ -10,28 +10,63 @@ export interface Piece {
 /** A barline or repeat sign of a typed line. */
 export interface BarPiece {
   readonly sign: '|' | '|:' | ':|' | ':|:';
+  /** The ending that begins after it: `|1.`, `:|2.`. */
+  readonly ending: '1' | '2' | null;
+  /** Two lines, which also end an ending. */
+  readonly double: boolean;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** A metre that stands after a barline. */
+export interface MetrePiece {
+  readonly metre: string;
   readonly start: number;
   readonly end: number;
 }
 
 const MAX_PIECES = 2000;
 
-/** A bracketed group with what hangs on it, a repeat sign, a barline, or a word (`V of ii` is one). */
+/**
+ * A bracketed group with what hangs on it, a barline or repeat sign (`|`, `||:`, `:|2.`), or a word (`V of ii`
+ * is one).
+ */
 const PATTERN =
-  /\([^()]*\)(?:(?!:\|)[^\s|])*|:\|:?|\|:|\|+|(?:(?!:\|)[^\s|])+(?:\s+of\s+(?:(?!:\|)[^\s|])+)*/gu;
+  /\([^()]*\)(?:(?!:\|)[^\s|])*|:?\|+(?:[12]\.|:(?!\|))?|(?:(?!:\|)[^\s|])+(?:\s+of\s+(?:(?!:\|)[^\s|])+)*/gu;
+
+/** Numerals, symbols or degrees joined by dashes: `I-IV-V`, `Dm7–G7–C`. A dash in a symbol (C-7) joins nothing. */
+const JOINED = /^(?:[b#♭♯]*[ivIV]+|[A-G][b#♭♯]?)[^-–]*(?:[-–](?:[b#♭♯]*[ivIV]+|[A-G][b#♭♯]?)[^-–]*)+$/u;
 
 /** Splits a line at spaces and barlines, keeping bracketed groups whole and `V of ii` together. */
-export function splitLine(line: string): (Piece | BarPiece)[] {
-  const pieces: (Piece | BarPiece)[] = [];
+export function splitLine(line: string): (Piece | BarPiece | MetrePiece)[] {
+  const pieces: (Piece | BarPiece | MetrePiece)[] = [];
   for (const match of line.matchAll(PATTERN)) {
-    const [start, end] = [match.index, match.index + match[0].length];
-    if (/^:?\|/.test(match[0])) {
-      pieces.push({ sign: (match[0].startsWith('||') ? '|' : match[0]) as BarPiece['sign'], start, end });
-      continue;
-    }
-    const timed = /^(.+):(\d+(?:\/\d+)?)$/u.exec(match[0]);
-    pieces.push(timed ? { text: timed[1]!, start, end, length: timed[2]! } : { text: match[0], start, end });
+    const [text, start, end] = [match[0], match.index, match.index + match[0].length];
+    const bar = /^(:?)(\|+)(?:([12])\.|(:))?$/.exec(text);
+    if (bar) {
+      const sign = `${bar[1]}|${bar[4] ?? ''}` as BarPiece['sign'];
+      const ending = (bar[3] ?? null) as BarPiece['ending'];
+      pieces.push({ sign, ending, double: bar[2]!.length > 1, start, end });
+    } else if (/^\d{1,2}\/(?:1|2|4|8|16)$/.test(text)) pieces.push({ metre: text, start, end });
+    else pieces.push(...joinedPieces(text, start));
     if (pieces.length >= MAX_PIECES) break;
   }
-  return pieces;
+  return pieces.slice(0, MAX_PIECES);
+}
+
+/** One piece, or several that dashes join. */
+function joinedPieces(text: string, start: number): Piece[] {
+  if (text.startsWith('(') || !JOINED.test(text)) return [timed(text, start)];
+  let at = start;
+  return text.split(/[-–]/u).map((part) => {
+    const piece = timed(part, at);
+    at += part.length + 1;
+    return piece;
+  });
+}
+
+function timed(text: string, start: number): Piece {
+  const end = start + text.length;
+  const match = /^(.+):(\d+(?:\/\d+)?)$/u.exec(text);
+  return match ? { text: match[1]!, start, end, length: match[2]! } : { text, start, end };
 }

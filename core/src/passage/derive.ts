@@ -48,6 +48,11 @@ export interface DerivedColumn<Column extends PassageColumn = PassageColumn> {
   readonly against: readonly MelodyNote[];
 }
 
+/** Whether no chord sounds in a column. */
+export function isRestColumn({ entry }: PassageColumn): boolean {
+  return entry?.kind === 'rest';
+}
+
 /** Whether a chord is to be worked back, and so is not shown. */
 export function isSoughtColumn({ entry }: PassageColumn): boolean {
   return entry?.kind === 'sought';

@@ -1,5 +1,5 @@
 import type { LabelledColumn } from '../context/labels';
-import { parseNote } from '../pitch/parse';
+import { parseMelodyEntry } from '../line/melodyNotes';
 import { melodyAgainst, type MelodyNote } from '../voicing/harmonise';
 
 const NOTHING: readonly MelodyNote[] = [];
@@ -11,7 +11,7 @@ export function melodyOver(
 ): (readonly MelodyNote[])[] {
   if (columns.every(({ melody }) => melody === undefined)) return columns.map(() => NOTHING);
   const notes = columns.flatMap(({ melody }, column) =>
-    (melody ?? []).map((note, own) => ({ note: parseNote(note), column, own })),
+    (melody ?? []).map((note, own) => ({ note: parseMelodyEntry(note).note, column, own })),
   );
   const chords = notes.map(({ column }) => {
     const one = labelled[column]!;

@@ -62,6 +62,7 @@ export const Column = memo(function Column(props: ColumnProps) {
         <svg className="staff" aria-hidden="true">
           {column.before && <Bars kind="repeat" at="start" frame={frame} scale={scale} />}
           {column.after && <Bars kind={column.after} at="end" frame={frame} scale={scale} />}
+          {column.ending && <EndingBracket ending={column.ending} top={frame.staves[0]!} scale={scale} />}
           {signature && (
             <g transform={`scale(${scale})`} dangerouslySetInnerHTML={{ __html: signature.markup }} />
           )}
@@ -114,3 +115,32 @@ export const Column = memo(function Column(props: ColumnProps) {
     </div>
   );
 });
+
+/** How far over the staff an ending's bracket stands, and how deep its hooks are, in staff units. */
+const ENDING = { over: 44, hook: 12, number: 14 };
+
+/** The bracket of a first or second ending, over the staff. */
+function EndingBracket({
+  ending: { number, begins, ends },
+  top,
+  scale,
+}: {
+  ending: NonNullable<GridColumn['ending']>;
+  top: number;
+  scale: number;
+}) {
+  const y = Math.max(2, (top - ENDING.over) * scale);
+  const hook = y + ENDING.hook * scale;
+  return (
+    <g className="ending">
+      <line className="barline" x1="0" x2={ends ? '98%' : '100%'} y1={y} y2={y} />
+      {begins && <line className="barline" x1="1" x2="1" y1={y} y2={hook} />}
+      {ends && <line className="barline" x1="98%" x2="98%" y1={y} y2={hook} />}
+      {begins && (
+        <text x={6 * scale} y={y + ENDING.number * scale} fontSize={13 * scale} stroke="none">
+          {number}.
+        </text>
+      )}
+    </g>
+  );
+}

@@ -35,11 +35,12 @@ export const StaffLines = memo(function StaffLines({
   );
 });
 
-/** Where barlines run, from top to bottom: through all staves where they are joined. */
+/** Where barlines run, from top to bottom: through the last two staves where they are joined. */
 export function barlines(frame: StaffFrame): readonly (readonly [number, number])[] {
-  const first = frame.staves[0]!;
-  const last = frame.staves[frame.staves.length - 1]!;
-  return frame.joined ? [[first, last + 4 * SPACE]] : frame.staves.map((staff) => [staff, staff + 4 * SPACE]);
+  const alone = (staff: number) => [staff, staff + 4 * SPACE] as const;
+  if (!frame.joined) return frame.staves.map(alone);
+  const [upper, lower] = frame.staves.slice(-2) as [number, number];
+  return [...frame.staves.slice(0, -2).map(alone), [upper, lower + 4 * SPACE]];
 }
 
 /** Thin line, dots and thick line of a repeat, in staff units from the edge inwards. */

@@ -31,8 +31,10 @@ export interface GridColumn {
   readonly staff: StaffDrawing | null;
   readonly cells: Readonly<Record<string, GridCell>>;
   readonly muted?: boolean;
-  /** A signature that begins at the column, where it is another than before; `width` in staff units. */
+  /** A signature or a metre that begins at the column; `width` in staff units. */
   readonly signature?: { readonly markup: string; readonly width: number };
+  /** The ending in which it stands, and whether it begins or ends there. */
+  readonly ending?: { readonly number: string; readonly begins: boolean; readonly ends: boolean };
   /** A repeat that begins before the column. */
   readonly before?: 'repeat';
   /** What stands after it: a barline, two, or the end of a repeat. */
@@ -46,6 +48,6 @@ export interface StaffFrame {
   readonly height: number;
   /** Top lines of each five-line staff. */
   readonly staves: readonly number[];
-  /** Whether barlines run through all staves. */
+  /** Whether barlines run through the last two staves. */
   readonly joined?: boolean;
 }

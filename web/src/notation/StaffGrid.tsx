@@ -16,6 +16,8 @@ interface StaffGridProps extends Omit<ColumnGridProps, 'head' | 'scale' | 'staff
   readonly braced?: boolean;
   /** The metre as it is printed after the signature, at the beginning only. */
   readonly metre?: string | null;
+  /** The metre that begins at each column, where it changes along the line. */
+  readonly metreAt?: readonly (string | null)[];
 }
 
 const BOARD_SCALE = 1.25;
@@ -28,6 +30,7 @@ export function StaffGrid({
   fifthsAt,
   braced = false,
   metre = null,
+  metreAt,
   ...grid
 }: StaffGridProps) {
   const scale = useAppearance((state) => (state.boardSize ? BOARD_SCALE : 1));
@@ -41,10 +44,10 @@ export function StaffGrid({
         fifths={fifthsAt?.[first] ?? fifths}
         scale={scale}
         braced={braced}
-        metre={first === 0 ? metre : null}
+        metre={first === 0 ? metre : (metreAt?.[first] ?? null)}
       />
     ),
-    [engraver, clefs, frame, fifths, fifthsAt, scale, braced, metre],
+    [engraver, clefs, frame, fifths, fifthsAt, scale, braced, metre, metreAt],
   );
   const said = `${clefs.map((clef) => `${clef} clef`).join(' over ')}, ${signatureSaid(fifths)}`;
   return <ColumnGrid {...grid} head={head} scale={scale} staffSaid={said} />;

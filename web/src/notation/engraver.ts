@@ -14,6 +14,10 @@ export interface ColumnNotes {
   readonly then?: readonly (readonly Note[])[];
   /** The note value on this staff, where it is another than the column's. */
   readonly value?: Value;
+  /** The values of the notes one after the other, where they are not alike. */
+  readonly values?: readonly Value[];
+  /** A rest where there are no notes. */
+  readonly rest?: boolean;
   /** A lower voice on the same staff, stems down; the notes above have theirs up. */
   readonly below?: readonly Note[];
   /** Notes in correction ink, counted from the lowest: of `notes`, then of `below`. */
@@ -82,11 +86,13 @@ export class Engraver {
     // their notes.
     const chord = (
       notes: readonly Note[],
-      { clef, value = duration }: ColumnNotes,
+      { clef, value: usual = duration }: ColumnNotes,
       signs: readonly boolean[],
       stem: 0 | 1 | -1 = 0,
       faulty: readonly number[] = [],
+      own: Value | undefined = undefined,
     ) => {
+      const value = own ?? usual;
       const [kind, dots] = [value.replace('d', ''), value.endsWith('d') ? 1 : 0];
       if (notes.length === 0)
         return new StaveNote({ clef, keys: [clef === 'bass' ? 'd/3' : 'b/4'], duration: `${kind}r`, dots });
@@ -106,7 +112,7 @@ export class Engraver {
     };
     const voices = staves.flatMap((staff, index) => {
       const { notes, then = [], signs, below, faulty } = staff;
-      if (notes.length === 0 && then.length === 0) return [];
+      if (notes.length === 0 && then.length === 0 && !staff.rest) return [];
       const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 400);
       stave.setNoteStartX(0);
       const carried =
@@ -119,8 +125,10 @@ export class Engraver {
             ]
           : [
               [
-                chord(notes, staff, carried[0]!, 0, faulty?.[0]),
-                ...then.map((step, at) => chord(step, staff, carried[at + 1]!)),
+                chord(notes, staff, carried[0]!, 0, faulty?.[0], staff.values?.[0]),
+                ...then.map((step, at) =>
+                  chord(step, staff, carried[at + 1]!, 0, [], staff.values?.[at + 1]),
+                ),
               ],
             ];
       return parts.map((chords) => {
@@ -129,7 +137,7 @@ export class Engraver {
         for (const note of chords) note.setStave(stave);
         const value = staff.value ?? duration;
         const beams =
-          then.length > 1 && /^(?:8|16)/.test(value)
+          then.length > 0 && (staff.values ?? [value]).every((one) => /^(?:8|16)/.test(one))
             ? Beam.generateBeams(chords, { groups: [new this.vexflow.Fraction(1, 1)] })
             : [];
         return { voice, chords, beams, staff: index };
@@ -203,7 +211,7 @@ export class Engraver {
     });
     if (braced) {
       for (const type of ['brace', 'singleLeft'] as const) {
-        new StaveConnector(staves[0]!, staves[1]!).setType(type).setContext(context).draw();
+        new StaveConnector(staves.at(-2)!, staves.at(-1)!).setType(type).setContext(context).draw();
       }
     }
     const width = Math.max(...staves.map((stave) => stave.getNoteStartX())) + 6;
@@ -212,14 +220,17 @@ export class Engraver {
     return head;
   }
 
-  /** A signature that changes within the line, the old one cancelled where it must be; `width` in staff units. */
-  signature(
+  /**
+   * What changes within the line: the signature, the old one cancelled where it must be, and the metre; `width`
+   * in staff units.
+   */
+  change(
     clefs: readonly Clef[],
     frame: StaffFrame,
-    before: number,
-    now: number,
+    fifths: readonly [before: number, now: number] | null,
+    metre: string | null,
   ): { readonly markup: string; readonly width: number } {
-    const key = `${clefs.join()} ${before}>${now} ${frame.staves.join()}`;
+    const key = `${clefs.join()} ${fifths?.join('>')} ${metre} ${frame.staves.join()}`;
     const known = this.heads.get(key);
     if (known) return known;
     const { Stave } = this.vexflow;
@@ -230,7 +241,8 @@ export class Engraver {
         stave.setConfigForLines([0, 1, 2, 3, 4].map(() => ({ visible: false })));
         // The package places a signature by the clef of its staff, which is not drawn again here.
         (stave as unknown as { clef: Clef }).clef = clef;
-        stave.addKeySignature(SIGNATURES[now + 7]!, SIGNATURES[before + 7]!);
+        if (fifths) stave.addKeySignature(SIGNATURES[fifths[1] + 7]!, SIGNATURES[fifths[0] + 7]!);
+        if (metre) stave.addTimeSignature(metre);
         stave.setContext(context).draw();
         return stave.getNoteStartX();
       }),
@@ -243,7 +255,7 @@ export class Engraver {
   private context(): { context: RenderContext; element: HTMLElement } {
     const element = document.createElement('div');
     const renderer = new this.vexflow.Renderer(element as HTMLDivElement, this.vexflow.Renderer.Backends.SVG);
-    renderer.resize(400, 300);
+    renderer.resize(400, 420);
     const context = renderer.getContext();
     context.setFillStyle('currentColor');
     context.setStrokeStyle('currentColor');
@@ -255,8 +267,8 @@ function signsOf(notes: readonly Note[], fifths: number): readonly boolean[] {
   return accidentalsInBar([notes], (step) => signatureAlteration(fifths, step))[0]!;
 }
 
-function keyOfStaff({ clef, notes, then, signs, below, faulty, value }: ColumnNotes): string {
-  return `${below ? `${keyOf(below)}_` : ''}${faulty ? `${faulty.map((list) => list.join('.')).join('-')}~` : ''}${clef}${keyOf(notes)}${(then ?? []).map((step) => `>${keyOf(step)}`).join('')}${value ? `=${value}` : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
+function keyOfStaff({ clef, notes, then, signs, below, faulty, value, values, rest }: ColumnNotes): string {
+  return `${below ? `${keyOf(below)}_` : ''}${faulty ? `${faulty.map((list) => list.join('.')).join('-')}~` : ''}${clef}${keyOf(notes)}${(then ?? []).map((step) => `>${keyOf(step)}`).join('')}${value ? `=${value}` : ''}${values ? `%${values.join('.')}` : ''}${rest ? 'r' : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
 }
 
 function keyOf(notes: readonly Note[]): string {

@@ -6,6 +6,9 @@ export const SCALE_AND_STACKS: StaffFrame = { height: 236, staves: [34, 146] };
 /** Treble over bass, braced. */
 export const GRAND_STAFF: StaffFrame = { height: 250, staves: [52, 152], joined: true };
 
+/** A melody over treble and bass. */
+export const MELODY_AND_GRAND_STAFF: StaffFrame = { height: 346, staves: [48, 148, 248], joined: true };
+
 /** As SCALE_AND_STACKS, with room for stacks up to the thirteenth. */
 export const SCALE_AND_TALL_STACKS: StaffFrame = { height: 262, staves: [34, 176] };
 

@@ -1,7 +1,7 @@
 import { writeMidi, type MidiData, type MidiEvent } from 'midi-file';
 import { signatureFifths, type Key } from '../../key/key';
 import { midiNumber, type Note } from '../../pitch/note';
-import { parseNote } from '../../pitch/parse';
+import { melodySpans } from '../../line/melodyNotes';
 import { parseMetre } from '../../time/metre';
 import { playedOrder } from '../../time/bars';
 import { TICKS_A_QUARTER } from '../../time/length';
@@ -11,6 +11,15 @@ import { timedLine, type TimedColumn } from '../timedLine';
 const MIDI_TICKS_A_QUARTER = 480;
 const VELOCITY = 80;
 const MICROSECONDS_A_MINUTE = 60_000_000;
+
+/** Notes that sound together, in ticks from the beginning of their column. */
+interface Sounded {
+  readonly notes: readonly Note[];
+  readonly from: number;
+  readonly to: number;
+}
+
+const whole = (notes: readonly Note[], to: number): Sounded => ({ notes, from: 0, to });
 
 /** An event at its own time; the file has the times between. */
 type Timed = MidiEvent & { readonly at: number };
@@ -34,10 +43,20 @@ export function writeMidiFile(file: LineFile, voices?: FileVoices): Carried<Uint
   const repeats = file.columns.filter(({ repeatEnd }) => repeatEnd).length;
   const said = repeats > 0 ? [`${counted(repeats, 'repeat was', 'repeats were')} played out.`] : [];
   const inVoices = columns.length > 0 && columns.every((column) => column.voices !== null);
-  const streams: ((column: TimedColumn) => readonly (readonly Note[])[])[] = inVoices
-    ? [0, 1, 2, 3].map((voice) => ({ voices: four }) => [[four![voice as 0 | 1 | 2 | 3]]])
-    : [({ setting }) => [setting?.upper ?? []], ({ setting }) => [setting?.lower ?? []]];
-  const melody = ({ at }: TimedColumn) => (file.columns[at]!.melody ?? []).map((note) => [parseNote(note)]);
+  const streams: ((column: TimedColumn) => readonly Sounded[])[] = inVoices
+    ? [0, 1, 2, 3].map((voice) => ({ voices: four, place }) => [
+        whole([four![voice as 0 | 1 | 2 | 3]], place.ticks),
+      ])
+    : [
+        ({ setting, place }) => [whole(setting?.upper ?? [], place.ticks)],
+        ({ setting, place }) => [whole(setting?.lower ?? [], place.ticks)],
+      ];
+  const melody = ({ at, place }: TimedColumn) =>
+    melodySpans(file.columns[at]!.melody ?? [], place.ticks).map(({ note, from, to }) => ({
+      notes: [note],
+      from,
+      to,
+    }));
   if (file.columns.some((column) => column.melody && column.melody.length > 0)) streams.unshift(melody);
   const data: MidiData = {
     header: { format: 1, numTracks: streams.length + 1, ticksPerBeat: MIDI_TICKS_A_QUARTER },
@@ -109,17 +128,16 @@ function keySignature(key: Key, at: number): Timed {
   };
 }
 
-/** Notes in equal steps of each column; those that begin or end together in the order in which they stand. */
+/** The notes of each column; those that begin or end together in the order in which they stand. */
 function notesOf(
   played: readonly Played[],
-  stream: (column: TimedColumn) => readonly (readonly Note[])[],
+  stream: (column: TimedColumn) => readonly Sounded[],
   channel: number,
 ): Timed[] {
   return played.flatMap(({ column, from, to }) => {
-    const steps = stream(column);
-    return steps.flatMap((notes, step): Timed[] => {
-      const on = from + Math.round(((to - from) * step) / steps.length);
-      const off = from + Math.round(((to - from) * (step + 1)) / steps.length);
+    return stream(column).flatMap(({ notes, from: start, to: end }): Timed[] => {
+      const on = from + Math.round(((to - from) * start) / column.place.ticks);
+      const off = from + Math.round(((to - from) * end) / column.place.ticks);
       return [
         ...notes.map((note): Timed => ({
           at: on,

@@ -1,3 +1,4 @@
+import type { Metre } from '../../time/metre';
 import { memberNote, type Chord } from '../../chord/chord';
 import { printedFifths, type Key } from '../../key/key';
 import { shortFigures, type Figure } from '../../label/figures';
@@ -71,13 +72,34 @@ export function tempoMark(tempo: number): Node {
 }
 
 /** A barline with its repeat, or the end of the piece. */
-export function barline(location: 'left' | 'right', repeat: 'forward' | 'backward' | null): Node {
+export function barline(
+  location: 'left' | 'right',
+  repeat: 'forward' | 'backward' | null,
+  ended: string | null = null,
+): Node {
   const style = repeat === 'forward' ? 'heavy-light' : 'light-heavy';
   return el(
     'barline',
-    [el('bar-style', [style]), ...(repeat ? [el('repeat', [], { direction: repeat })] : [])],
+    [
+      el('bar-style', [style]),
+      ...(ended ? [endingElement(ended, 'stop')] : []),
+      ...(repeat ? [el('repeat', [], { direction: repeat })] : []),
+    ],
     { location },
   );
+}
+
+/** An ending that begins at the left of its bar. */
+export function endingBegin(number: string): Node {
+  return el('barline', [endingElement(number, 'start')], { location: 'left' });
+}
+
+function endingElement(number: string, type: 'start' | 'stop'): Node {
+  return el('ending', [`${number}.`], { number, type });
+}
+
+export function timeElement({ over, under }: Metre): Node {
+  return el('time', [el('beats', [over]), el('beat-type', [under])]);
 }
 
 const TYPES: Record<NoteValue['part'], string> = {

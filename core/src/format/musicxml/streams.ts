@@ -1,8 +1,9 @@
 import { signatureAlteration } from '../../key/scale';
 import { printedFifths } from '../../key/key';
 import { accidentalsInBar } from '../../pitch/barAccidentals';
-import { parseNote } from '../../pitch/parse';
+import { melodySpans } from '../../line/melodyNotes';
 import type { Note } from '../../pitch/note';
+import type { Bar } from '../../time/bars';
 import { noteValues, type NoteValue } from '../../time/length';
 import type { LineFile } from '../lineFile';
 import type { TimedColumn } from '../timedLine';
@@ -12,8 +13,10 @@ export interface Stream {
   readonly voice: number;
   readonly staff: number | null;
   readonly stem: 'up' | 'down' | null;
-  /** Notes in equal steps for each column; an empty step is a rest. */
+  /** Notes in steps for each column, equal unless their ends are said; an empty step is a rest. */
   readonly steps: readonly (readonly (readonly Note[])[])[];
+  /** Where the steps of each column end, in ticks from its beginning. */
+  readonly ends?: readonly (readonly number[])[];
 }
 
 /** A piece of a column within one bar. */
@@ -48,28 +51,31 @@ export function streamsOf(columns: readonly TimedColumn[]): Stream[] {
 }
 
 /** The melody as a part of its own, or null where there is none. */
-export function melodyStream({ columns }: LineFile): Stream | null {
+export function melodyStream({ columns }: LineFile, timed: readonly TimedColumn[]): Stream | null {
   if (columns.every(({ melody }) => !melody || melody.length === 0)) return null;
+  const spans = columns.map(({ melody }, at) => melodySpans(melody ?? [], timed[at]!.place.ticks));
   return {
     voice: 1,
     staff: null,
     stem: null,
-    steps: columns.map(({ melody }) =>
-      melody && melody.length > 0 ? melody.map((note) => [parseNote(note)]) : [[]],
-    ),
+    steps: spans.map((own) => (own.length > 0 ? own.map(({ note }) => [note]) : [[]])),
+    ends: spans.map((own, at) => (own.length > 0 ? own.map(({ to }) => to) : [timed[at]!.place.ticks])),
   };
 }
 
-/** A stream cut at the barlines and into note values. Bars are of `bar` ticks, counted from 0. */
-export function segmentsOf(stream: Stream, columns: readonly TimedColumn[], bar: number): Segment[] {
+/** A stream cut at the barlines and into note values. */
+export function segmentsOf(stream: Stream, columns: readonly TimedColumn[], bars: readonly Bar[]): Segment[] {
   const segments: Segment[] = [];
   stream.steps.forEach((steps, column) => {
     const { place } = columns[column]!;
     steps.forEach((notes, step) => {
-      const from = place.start + Math.round((place.ticks * step) / steps.length);
-      const to = place.start + Math.round((place.ticks * (step + 1)) / steps.length);
+      const ends = stream.ends?.[column];
+      const endOf = (at: number) =>
+        at < 0 ? 0 : (ends?.[at] ?? Math.round((place.ticks * (at + 1)) / steps.length));
+      const from = place.start + endOf(step - 1);
+      const to = place.start + endOf(step);
       for (let at = from; at < to;) {
-        const end = Math.min(to, (Math.floor(at / bar) + 1) * bar);
+        const end = Math.min(to, bars[barAt(bars, at)]?.to ?? to);
         for (const { value, ticks } of noteValues(end - at)) {
           segments.push({
             column,
@@ -93,11 +99,15 @@ export function segmentsOf(stream: Stream, columns: readonly TimedColumn[], bar:
  * Gives the notes of a staff the accidentals that they need: one holds to the end of its bar, or to a change
  * of key.
  */
-export function sign(segments: readonly Segment[], columns: readonly TimedColumn[], bar: number): void {
+export function sign(
+  segments: readonly Segment[],
+  columns: readonly TimedColumn[],
+  bars: readonly Bar[],
+): void {
   const sorted = [...segments].sort((a, b) => a.start - b.start);
   let start = 0;
   const areaOf = (segment: Segment) =>
-    `${Math.floor(segment.start / bar)} ${printedFifths(columns[segment.column]!.key)}`;
+    `${barAt(bars, segment.start)} ${printedFifths(columns[segment.column]!.key)}`;
   while (start < sorted.length) {
     let end = start + 1;
     while (end < sorted.length && areaOf(sorted[end]!) === areaOf(sorted[start]!)) end++;
@@ -108,6 +118,11 @@ export function sign(segments: readonly Segment[], columns: readonly TimedColumn
     for (const segment of own) segment.signs = signs.slice(next, (next += segment.notes.length));
     start = end;
   }
+}
+
+/** The bar in which a moment lies. */
+function barAt(bars: readonly Bar[], ticks: number): number {
+  return bars.findIndex(({ to }) => ticks < to);
 }
 
 /** Notes that begin together, in order. */

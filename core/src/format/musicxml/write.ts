@@ -1,16 +1,19 @@
 import { printNumeral } from '../../label/numeralPrint';
-import { barTicks, parseMetre, type Metre } from '../../time/metre';
+import { parseMetre, type Metre } from '../../time/metre';
+import { barsOf, type Bar } from '../../time/bars';
 import { TICKS_A_QUARTER } from '../../time/length';
 import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
 import { timedLine, type TimedColumn } from '../timedLine';
 import {
   barline,
+  endingBegin,
   figuredBass,
   keyElement,
   noteElements,
   numeralHarmony,
   symbolHarmony,
   tempoMark,
+  timeElement,
 } from './elements';
 import { melodyStream, segmentsOf, sign, streamsOf, type Segment, type Stream } from './streams';
 import { el, musicXmlDocument, type Node } from './xml';
@@ -26,7 +29,7 @@ interface Context {
   readonly file: LineFile;
   readonly columns: readonly TimedColumn[];
   readonly metre: Metre;
-  readonly bar: number;
+  readonly bars: readonly Bar[];
   /** Ticks in a division of the file. */
   readonly unit: number;
 }
@@ -42,24 +45,24 @@ interface Context {
 export function writeMusicXmlLine(file: LineFile, voices?: FileVoices): Carried<string> {
   const { columns, remarks } = timedLine(file, voices);
   const metre = parseMetre(file.metre);
-  const bar = barTicks(metre);
+  const bars = barsOf(columns.map(({ place }) => place));
   const part = (name: string, staves: number, streams: readonly Stream[]): Part => {
-    const cut = streams.map((stream) => ({ stream, segments: segmentsOf(stream, columns, bar) }));
+    const cut = streams.map((stream) => ({ stream, segments: segmentsOf(stream, columns, bars) }));
     for (const staff of new Set(streams.map((stream) => stream.staff)))
       sign(
         cut.filter(({ stream }) => stream.staff === staff).flatMap(({ segments }) => segments),
         columns,
-        bar,
+        bars,
       );
     return { name, staves, streams: cut };
   };
-  const melody = melodyStream(file);
+  const melody = melodyStream(file, columns);
   const parts = [...(melody ? [part('Melody', 1, [melody])] : []), part('Keyboard', 2, streamsOf(columns))];
   const lengths = parts.flatMap(({ streams }) =>
     streams.flatMap(({ segments }) => segments.map(({ ticks }) => ticks)),
   );
-  const unit = [TICKS_A_QUARTER, bar, ...lengths].reduce(gcd);
-  const context: Context = { file, columns, metre, bar, unit };
+  const unit = [TICKS_A_QUARTER, ...bars.map(({ from, to }) => to - from), ...lengths].reduce(gcd);
+  const context: Context = { file, columns, metre, bars, unit };
   const inside = columns.filter(
     ({ at, place }) =>
       (file.columns[at]!.repeatStart && !place.opens) || (file.columns[at]!.repeatEnd && !place.closes),
@@ -89,14 +92,9 @@ function gcd(a: number, b: number): number {
 
 /** The measures of a part; the main one carries the labels, the melody its own notes only. */
 function measuresOf(part: Part, main: boolean, context: Context): Node[] {
-  const { columns, bar, file, unit } = context;
+  const { columns, bars, file, unit } = context;
   if (columns.length === 0) return [el('measure', [attributesOf(part, context)], { number: 1 })];
-  const first = Math.floor(columns[0]!.place.start / bar);
-  const end = columns[columns.length - 1]!.place.start + columns[columns.length - 1]!.place.ticks;
-  const count = Math.ceil(end / bar) - first;
-  return Array.from({ length: count }, (_, index) => {
-    const from = Math.max((first + index) * bar, columns[0]!.place.start);
-    const to = Math.min((first + index + 1) * bar, end);
+  return bars.map(({ number, from, to, metre, metreBegins }, index) => {
     const within = columns.filter(({ place }) => place.start >= from && place.start < to);
     const content: Node[] = [];
     if (
@@ -106,7 +104,10 @@ function measuresOf(part: Part, main: boolean, context: Context): Node[] {
       (within[0].place.opens || index === 0)
     )
       content.push(barline('left', 'forward'));
+    const ending = within[0] && within[0].place.start === from ? endingBegins(file, within[0].at) : null;
+    if (ending) content.push(endingBegin(ending));
     if (index === 0) content.push(attributesOf(part, context), ...(main ? [tempoMark(file.tempo)] : []));
+    else if (metreBegins) content.push(el('attributes', [timeElement(metre)]));
     part.streams.forEach(({ stream, segments }, at) => {
       if (at > 0) content.push(el('backup', [el('duration', [(to - from) / unit])]));
       for (const segment of segments) {
@@ -119,8 +120,9 @@ function measuresOf(part: Part, main: boolean, context: Context): Node[] {
     });
     const lastColumn = columns.find(({ place }) => place.start + place.ticks === to);
     const repeats = lastColumn !== undefined && file.columns[lastColumn.at]!.repeatEnd === true;
-    if (repeats || index === count - 1) content.push(barline('right', repeats ? 'backward' : null));
-    const number = first + index + 1;
+    const closed = lastColumn ? endingEnds(file, lastColumn.at) : null;
+    if (repeats || closed || index === bars.length - 1)
+      content.push(barline('right', repeats ? 'backward' : null, closed));
     return el('measure', content, number === 0 ? { number, implicit: 'yes' } : { number });
   });
 }
@@ -131,11 +133,22 @@ function attributesOf(part: Part, { file, metre, unit, columns }: Context): Node
   return el('attributes', [
     el('divisions', [TICKS_A_QUARTER / unit]),
     keyElement(columns[0]?.key ?? file.key),
-    el('time', [el('beats', [metre.over]), el('beat-type', [metre.under])]),
+    timeElement(metre),
     ...(part.staves > 1 ? [el('staves', [part.staves])] : []),
     clef(1, 'G', 2),
     ...(part.staves > 1 ? [clef(2, 'F', 4)] : []),
   ]);
+}
+
+/** The ending that begins, or ends, with a column; null where none does. */
+function endingBegins({ columns }: LineFile, at: number): string | null {
+  const { ending } = columns[at]!;
+  return ending !== undefined && columns[at - 1]?.ending !== ending ? ending : null;
+}
+
+function endingEnds({ columns }: LineFile, at: number): string | null {
+  const { ending } = columns[at]!;
+  return ending !== undefined && columns[at + 1]?.ending !== ending ? ending : null;
 }
 
 /** What stands before the notes of a column: a change of key, and its labels. */

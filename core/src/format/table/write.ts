@@ -21,6 +21,7 @@ export function writeCsv(file: LineFile): string {
       melody: melody?.join(' ') ?? '',
       words: words ?? '',
     };
+    if (entry.kind === 'rest') return { ...time, key: printKey(key), symbol: entry.text };
     if (entry.kind === 'sought') return { ...time, key: printKey(key), remark: 'to be worked back' };
     if (!labelled.ok) return { ...time, key: printKey(key), remark: labelled.error.message };
     const { labels } = labelled;

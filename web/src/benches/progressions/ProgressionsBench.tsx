@@ -5,14 +5,13 @@ import { useRow } from '../../columns/useRow';
 import { useSame } from '../../columns/useSame';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
-import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
 import { stop, usePlayback } from '../../sound/player';
 import { Actions } from './Actions';
 import { ChordByHand } from './ChordByHand';
-import { fifthsAlong, GridColumns } from './columns';
+import { fifthsAlong, frameOf, GridColumns, metresAlong } from './columns';
 import { deriveProgression, type DerivedColumn } from './derive';
 import { EmptyProgression } from './EmptyProgression';
 import { EntryLine } from './EntryLine';
@@ -43,7 +42,6 @@ interface Doings {
   readonly play: () => void;
 }
 
-const HANDS = ['treble', 'bass'] as const;
 const NOTHING_BLANK = { blank: [], pattern: 'block' } as const;
 
 const NOTHING_TO_DO: Doings = { invert: () => {}, remove: () => {}, hear: () => {}, play: () => {} };
@@ -81,6 +79,8 @@ export function ProgressionsBench() {
     [derived, key, school, engraver, blank, pattern, parts],
   );
   const fifths = useSame(fifthsAlong(derived, key));
+  const metres = useSame(metresAlong(derived));
+  const { frame, clefs } = frameOf(progression?.columns ?? []);
   const oneLine = PROGRESSIONS_DESK.use((desk) => desk.oneLine);
   const timed = useMemo(() => isTimed(progression?.columns ?? []), [progression?.columns]);
   const rows = useMemo(() => (progression ? shownRows(progression) : []), [progression]);
@@ -274,11 +274,12 @@ export function ProgressionsBench() {
         ) : (
           <StaffGrid
             label={`Progression ${progression.title}`}
-            frame={GRAND_STAFF}
+            frame={frame}
             engraver={engraver}
-            clefs={HANDS}
+            clefs={clefs}
             fifths={printedFifths(key)}
             fifthsAt={fifths}
+            metreAt={metres}
             wrap={oneLine ? null : 'fit'}
             braced
             metre={timed ? progression.metre : null}

@@ -1,6 +1,7 @@
 import {
   displayNoteName,
-  parseNote,
+  isRestColumn,
+  parseMelodyEntry,
   speakChord,
   speakNumeral,
   type Deduction,
@@ -30,6 +31,18 @@ export function gridColumn(
   const { id } = column;
   const bars = barsOf(one, place);
   const said = placeWords(one.place);
+  if (isRestColumn(column))
+    return {
+      id,
+      sentence: `${said}, no chord`,
+      staff,
+      ...bars,
+      cells: {
+        ...writtenCells(one, school),
+        key: keyCell(line, place.first, school),
+        symbol: { text: columnText(column) },
+      },
+    };
   if (line?.sought) return soughtColumn(one, line.sought, place, school, bars, said);
   if (!labelled.ok) {
     return {
@@ -79,12 +92,13 @@ export interface ColumnPlace {
   readonly last: boolean;
   /** Whether the line has bars of its own. */
   readonly timed: boolean;
+  readonly ending: GridColumn['ending'] | null;
 }
 
-type Bars = Pick<GridColumn, 'before' | 'after'>;
+type Bars = Pick<GridColumn, 'before' | 'after' | 'ending'>;
 
 /** Barlines and repeats at a column. */
-function barsOf({ column, place }: DerivedColumn, { last, timed }: ColumnPlace): Bars {
+function barsOf({ column, place }: DerivedColumn, { last, timed, ending }: ColumnPlace): Bars {
   const { repeatStart, repeatEnd, phraseEnd } = column;
   const after = repeatEnd
     ? 'repeat'
@@ -95,7 +109,11 @@ function barsOf({ column, place }: DerivedColumn, { last, timed }: ColumnPlace):
       : timed && place.closes && !last
         ? 'single'
         : undefined;
-  return { ...(repeatStart ? { before: 'repeat' as const } : {}), ...(after ? { after } : {}) };
+  return {
+    ...(repeatStart ? { before: 'repeat' as const } : {}),
+    ...(after ? { after } : {}),
+    ...(ending ? { ending } : {}),
+  };
 }
 
 /** A chord that is to be worked back: only what was drawn at it, and what the class answered. */
@@ -136,7 +154,7 @@ function soughtColumn(
 
 /** Rows that were written rather than found: the melody, fingers, and words under the column. */
 function writtenCells({ column, fingers, against }: DerivedColumn, school: School): Record<string, GridCell> {
-  const notes = (column.melody ?? []).map(parseNote);
+  const notes = (column.melody ?? []).map((text) => parseMelodyEntry(text).note);
   const kinds = notes.map((_, at) => against.find((one) => one.at === at)?.kind ?? null);
   return {
     melody: {

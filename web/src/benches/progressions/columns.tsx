@@ -1,14 +1,28 @@
-import { isTimed, Kept, printedFifths, type Fault, type Key, type School } from '@diatonix/core';
-import type { GridColumn, StaffDrawing } from '../../columns/types';
-import type { Progression } from '../../documents/kinds/progression';
+import {
+  isRestColumn,
+  isTimed,
+  Kept,
+  printedFifths,
+  printMetre,
+  type Clef,
+  type Fault,
+  type FourNotes,
+  type Key,
+  type Pattern,
+  type School,
+  type Setting,
+} from '@diatonix/core';
+import type { GridColumn, StaffDrawing, StaffFrame } from '../../columns/types';
+import type { Column, Progression } from '../../documents/kinds/progression';
 import type { Engraver } from '../../notation/engraver';
-import { GRAND_STAFF } from '../../notation/frames';
+import { GRAND_STAFF, MELODY_AND_GRAND_STAFF } from '../../notation/frames';
 import { gridColumn, type ColumnPlace } from './cells';
 import type { DerivedColumn } from './derive';
-import { engraved, handsOf, voicesOn, withAccidentals, type Staves } from './drawing';
+import { engraved, handsOf, melodyOn, restsOf, voicesOn, withAccidentals, type Staves } from './drawing';
 import type { FourParts } from './useFourParts';
 
-const CLEFS_OF_HANDS = ['treble', 'bass'] as const;
+const HANDS: readonly Clef[] = ['treble', 'bass'];
+const MELODY_CLEFS: readonly Clef[] = ['treble', ...HANDS];
 
 /** How the line is drawn beside its chords. */
 export type Drawing = Pick<Progression, 'blank' | 'pattern'>;
@@ -16,14 +30,12 @@ export type Drawing = Pick<Progression, 'blank' | 'pattern'>;
 interface StaffInputs {
   readonly engraver: Engraver | null;
   readonly staves: Staves | null;
+  readonly frame: StaffFrame;
   readonly fifths: number;
 }
 
-/** A column as it is shown: its other readings, whose costs hang on the whole line, stand in the margin. */
-type ShownColumn = DerivedColumn;
-
 interface ColumnInputs {
-  readonly one: ShownColumn;
+  readonly one: DerivedColumn;
   readonly place: ColumnPlace;
   readonly staff: StaffDrawing | null;
   readonly signature: GridColumn['signature'] | null;
@@ -32,10 +44,20 @@ interface ColumnInputs {
   readonly blank: readonly string[];
 }
 
+/** The staves of a line: a melody stands on one of its own. */
+export function frameOf(columns: readonly Pick<Column, 'melody'>[]): {
+  readonly frame: StaffFrame;
+  readonly clefs: readonly Clef[];
+} {
+  return columns.some(({ melody }) => melody !== undefined)
+    ? { frame: MELODY_AND_GRAND_STAFF, clefs: MELODY_CLEFS }
+    : { frame: GRAND_STAFF, clefs: HANDS };
+}
+
 /** Grid columns whose objects stay the same while nothing in them changes, so that only changed columns are drawn again. */
 export class GridColumns {
-  private readonly staves = new Kept(({ engraver, staves, fifths }: StaffInputs) =>
-    engraved(engraver, staves, fifths),
+  private readonly staves = new Kept(({ engraver, staves, frame, fifths }: StaffInputs) =>
+    engraved(engraver, staves, frame, fifths),
   );
   private readonly columns = new Kept(
     ({ one, place, staff, signature, school, faults, blank }: ColumnInputs): GridColumn => ({
@@ -53,27 +75,39 @@ export class GridColumns {
     parts: FourParts,
   ): GridColumn[] {
     const fifths = fifthsAlong(derived, key);
-    const timed = isTimed(derived.map(({ column }) => column));
+    const entered = derived.map(({ column }) => column);
+    const timed = isTimed(entered);
+    const { frame, clefs } = frameOf(entered);
     const faults = derived.map((_, at) => parts.faults.filter((fault) => fault.at === at));
     const drawn = withAccidentals(
-      derived.map(({ setting, place }, at) => {
-        const four = parts.voices[at] ?? null;
-        if (four) return voicesOn(four, faults[at]!, place.ticks);
-        return setting && handsOf(setting, pattern, place.ticks);
+      derived.map(({ column, setting, place }, at) => {
+        const hands = handsAt(column, setting, parts.voices[at] ?? null, faults[at]!, pattern, place.ticks);
+        if (frame !== MELODY_AND_GRAND_STAFF) return hands;
+        return [melodyOn(column.melody ?? [], place.ticks), ...(hands ?? restsOf(place.ticks))];
       }),
       derived.map(({ place }) => place),
       fifths,
     );
-    const changes = fifths.map((now, at) =>
-      at > 0 && fifths[at - 1] !== now ? ([fifths[at - 1]!, now] as const) : null,
-    );
     const grid = derived.map((one, at): GridColumn => {
-      const { id } = one.column;
-      const staff = this.staves.of(id, { engraver, staves: drawn[at]!, fifths: fifths[at]! });
-      const change = changes[at]!;
-      const signature =
-        change && engraver ? engraver.signature(CLEFS_OF_HANDS, GRAND_STAFF, ...change) : null;
-      const place = { first: at === 0, last: at === derived.length - 1, timed };
+      const { id, ending } = one.column;
+      const staff = this.staves.of(id, { engraver, staves: drawn[at]!, frame, fifths: fifths[at]! });
+      const change =
+        at > 0 && fifths[at - 1] !== fifths[at] ? ([fifths[at - 1]!, fifths[at]!] as const) : null;
+      const metre = at > 0 && one.place.metreBegins ? printMetre(one.place.metre) : null;
+      const signature = engraver && (change || metre) ? engraver.change(clefs, frame, change, metre) : null;
+      const place: ColumnPlace = {
+        first: at === 0,
+        last: at === derived.length - 1,
+        timed,
+        ending: ending
+          ? {
+              number: ending,
+              begins: entered[at - 1]?.ending !== ending,
+              ends: entered[at + 1]?.ending !== ending,
+            }
+          : null,
+      };
+      // Other readings, whose costs hang on the whole line, stand in the margin.
       const shown = { ...one, line: one.line && { ...one.line, readings: [] } };
       return this.columns.of(id, { one: shown, place, staff, signature, school, faults: faults[at]!, blank });
     });
@@ -81,6 +115,20 @@ export class GridColumns {
     this.columns.round();
     return grid;
   }
+}
+
+/** What the hands or the voices have in a column: nothing where it cannot be read. */
+function handsAt(
+  column: Column,
+  setting: Setting | null,
+  voices: FourNotes | null,
+  faults: readonly Fault[],
+  pattern: Pattern,
+  ticks: number,
+): Staves | null {
+  if (isRestColumn(column)) return restsOf(ticks);
+  if (voices) return voicesOn(voices, faults, ticks);
+  return setting && handsOf(setting, pattern, ticks);
 }
 
 /** The printed signature at every column: that of the key it is read in. */
@@ -104,4 +152,9 @@ function blanked(column: GridColumn, blank: readonly string[]): GridColumn {
     sentence: blank.includes('numeral') ? column.sentence.split(',')[0]! : column.sentence,
     cells,
   };
+}
+
+/** The metre that begins at each column, as a new system prints it; null where none does. */
+export function metresAlong(derived: readonly DerivedColumn[]): (string | null)[] {
+  return derived.map(({ place }) => (place.metreBegins ? printMetre(place.metre) : null));
 }

@@ -1,5 +1,6 @@
 import {
   accidentalsThrough,
+  melodySpans,
   noteValue,
   playedChord,
   signatureAlteration,
@@ -11,12 +12,11 @@ import {
   type Setting,
   type VoiceName,
 } from '@diatonix/core';
-import type { StaffDrawing } from '../../columns/types';
+import type { StaffDrawing, StaffFrame } from '../../columns/types';
 import type { ColumnNotes, Engraver, Value } from '../../notation/engraver';
-import { GRAND_STAFF } from '../../notation/frames';
 
-/** What stands on the two staves of a column. */
-export type Staves = readonly [ColumnNotes, ColumnNotes];
+/** What stands on the staves of a column: two hands or four voices, and a melody over them where there is one. */
+export type Staves = readonly ColumnNotes[];
 
 const KINDS: Record<number, Value> = { 1: 'w', 2: 'h', 4: 'q', 8: '8', 16: '16' };
 
@@ -35,6 +35,28 @@ export function handsOf(setting: Setting, pattern: Pattern, ticks: number): Stav
     value: valueOf(ticks / steps.length),
   });
   return [staff('treble', upper), staff('bass', lower)];
+}
+
+/** Rests on two staves, where no chord sounds. */
+export function restsOf(ticks: number): Staves {
+  const rest = { notes: [], rest: true, value: valueOf(ticks) } as const;
+  return [
+    { clef: 'treble', ...rest },
+    { clef: 'bass', ...rest },
+  ];
+}
+
+/** The melody over a column on a staff of its own, in its own rhythm; a rest where there is none. */
+export function melodyOn(melody: readonly string[], ticks: number): ColumnNotes {
+  const spans = melodySpans(melody, ticks);
+  if (spans.length === 0) return { clef: 'treble', notes: [], rest: true, value: valueOf(ticks) };
+  const [first, ...then] = spans.map(({ note }) => [note]);
+  return {
+    clef: 'treble',
+    notes: first!,
+    ...(then.length > 0 ? { then } : {}),
+    values: spans.map(({ from, to }) => valueOf(to - from)),
+  };
 }
 
 /** Four voices on two staves, stems up and down; the notes of a fault in correction ink. */
@@ -65,27 +87,26 @@ export function withAccidentals(
   const areas = places.map(({ bar }, at) =>
     at > 0 && (bar !== places[at - 1]!.bar || fifths[at] !== fifths[at - 1]) ? ++area : area,
   );
-  const signs = [0, 1].map((staff) =>
+  const count = Math.max(0, ...columns.map((staves) => staves?.length ?? 0));
+  const signs = Array.from({ length: count }, (_, staff) =>
     accidentalsThrough(
-      columns.map((staves, at) => ({
-        bar: areas[at]!,
-        groups: groupsOf(staves?.[staff as 0 | 1]),
-      })),
+      columns.map((staves, at) => ({ bar: areas[at]!, groups: groupsOf(staves?.[staff]) })),
       (step, column) => signatureAlteration(fifths[column]!, step),
     ),
   );
   return columns.map(
-    (staves, at) => staves && [signed(staves[0], signs[0]![at]!), signed(staves[1], signs[1]![at]!)],
+    (staves, at) => staves && staves.map((staff, index) => signed(staff, signs[index]![at]!)),
   );
 }
 
 /** Notes that sound together, in order: both voices of a staff count as one. */
 function groupsOf(staff: ColumnNotes | undefined): readonly (readonly Note[])[] {
-  if (!staff) return [];
+  if (!staff || staff.rest) return [];
   return staff.below ? [[...staff.notes, ...staff.below]] : [staff.notes, ...(staff.then ?? [])];
 }
 
 function signed(staff: ColumnNotes, signs: readonly (readonly boolean[])[]): ColumnNotes {
+  if (staff.rest) return { ...staff, signs: [[]] };
   if (!staff.below) return { ...staff, signs };
   const own = signs[0]!;
   return { ...staff, signs: [own.slice(0, staff.notes.length), own.slice(staff.notes.length)] };
@@ -94,7 +115,8 @@ function signed(staff: ColumnNotes, signs: readonly (readonly boolean[])[]): Col
 export function engraved(
   engraver: Engraver | null,
   staves: Staves | null,
+  frame: StaffFrame,
   fifths: number,
 ): StaffDrawing | null {
-  return engraver && staves && engraver.column(staves, GRAND_STAFF, fifths, 'h');
+  return engraver && staves && engraver.column(staves, frame, fifths, 'h');
 }

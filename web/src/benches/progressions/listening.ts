@@ -2,7 +2,7 @@ import {
   beatTicks,
   barTicks,
   parseMetre,
-  parseNote,
+  melodySpans,
   playedChord,
   playedOrder,
   TICKS_A_QUARTER,
@@ -65,10 +65,11 @@ function notesOf(
   if (voice !== undefined) return voices ? inSteps([[voices[voice]!]], seconds) : [];
   const melody =
     heard === 'melody'
-      ? inSteps(
-          (one.column.melody ?? []).map((note) => [parseNote(note)]),
-          seconds,
-        )
+      ? melodySpans(one.column.melody ?? [], one.place.ticks).map(({ note, from, to }) => ({
+          note,
+          from: (seconds * from) / one.place.ticks,
+          to: (seconds * to) / one.place.ticks,
+        }))
       : [];
   if (voices) return [...inSteps([voices], seconds), ...melody];
   if (!one.setting) return melody;

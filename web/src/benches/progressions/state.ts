@@ -183,6 +183,8 @@ const RULED: Record<keyof ColumnRulings, string> = {
   length: 'the length',
   repeatStart: 'the repeat',
   repeatEnd: 'the repeat',
+  ending: 'the ending',
+  metre: 'the change of metre',
   answer: 'the answer',
 };
 

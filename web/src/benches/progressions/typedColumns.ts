@@ -19,11 +19,13 @@ export function readColumns(
 ): { columns: Column[]; pickup: string } {
   const { tokens, pickup } = readBarredLine(line, parseKey(key), parseMetre(metre), school);
   const columns = tokens.map((token): Column => {
-    const { length, repeatStart, repeatEnd } = token;
+    const { length, repeatStart, repeatEnd, ending, metre: from } = token;
     const time = {
       ...(length ? { length } : {}),
       ...(repeatStart ? { repeatStart } : {}),
       ...(repeatEnd ? { repeatEnd } : {}),
+      ...(ending ? { ending } : {}),
+      ...(from ? { metre: from } : {}),
     };
     return 'entry' in token
       ? { id: '', entry: token.entry, ...time }
@@ -39,8 +41,9 @@ export function columnText(column: Column): string {
 
 /** The text of a column with its time. */
 export function timedText(column: Column): string {
-  const { length, repeatStart, repeatEnd } = column;
-  return `${repeatStart ? '|:' : ''}${columnText(column)}:${length ?? ''}${repeatEnd ? ':|' : ''}`;
+  const { length, repeatStart, repeatEnd, ending, metre } = column;
+  const before = `${ending ?? ''} ${metre ?? ''} ${repeatStart ? '|:' : ''}`;
+  return `${before}${columnText(column)}:${length ?? ''}${repeatEnd ? ':|' : ''}`;
 }
 
 /**

@@ -1,4 +1,12 @@
-import { parseKey, parseLength, parseMetre, parseNote, PATTERNS, RULES } from '@diatonix/core';
+import {
+  parseKey,
+  parseLength,
+  parseMelodyEntry,
+  parseMetre,
+  parseNote,
+  PATTERNS,
+  RULES,
+} from '@diatonix/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -21,8 +29,8 @@ import { LONGEST_PIECE } from './limits';
 import { MOST_COLUMNS, PROGRESSION_VIEWS, TEMPO_RANGE } from '../kinds/progression';
 
 class EntryCheck {
-  @IsIn(['numeral', 'symbol', 'notes', 'sought'])
-  kind!: 'numeral' | 'symbol' | 'notes' | 'sought';
+  @IsIn(['numeral', 'symbol', 'notes', 'sought', 'rest'])
+  kind!: 'numeral' | 'symbol' | 'notes' | 'sought' | 'rest';
 
   @ValidateIf((entry: EntryCheck) => entry.kind !== 'notes')
   @IsString()
@@ -97,6 +105,14 @@ class ColumnCheck {
   repeatEnd?: boolean;
 
   @May()
+  @IsIn(['1', '2'])
+  ending?: string;
+
+  @May()
+  @ReadableAs('a metre', parseMetre)
+  metre?: string;
+
+  @May()
   @IsString()
   @MaxLength(200)
   words?: string;
@@ -104,7 +120,7 @@ class ColumnCheck {
   @May()
   @IsArray()
   @ArrayMaxSize(16)
-  @ReadableAs('a list of notes with octaves', parseNote, { each: true })
+  @ReadableAs('a list of notes with octaves', parseMelodyEntry, { each: true })
   melody?: string[];
 
   @May()
