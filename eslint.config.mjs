@@ -58,7 +58,9 @@ export default tseslint.config(
   {
     // No file imports from a higher floor of core.
     files: ['core/src/**'],
-    rules: { 'import-x/no-restricted-paths': ['error', { zones: floorZones, basePath: import.meta.dirname }] },
+    rules: {
+      'import-x/no-restricted-paths': ['error', { zones: floorZones, basePath: import.meta.dirname }],
+    },
   },
   {
     // Boundary one: core knows nothing of the other rooms, of the page, or of the machine.

@@ -201,10 +201,10 @@ test('rows are put in another order, which stays', async ({ page, demo }) => {
   await page.getByRole('button', { name: 'Symbol: up' }).click();
   await page.getByRole('button', { name: 'Symbol: up' }).click();
   await page.keyboard.press('Escape');
-  const heads = () => page.getByRole('columnheader').allTextContents();
+  const heads = () => page.getByRole('rowheader').allTextContents();
   expect((await heads()).slice(1, 5)).toEqual(['Key', 'Numeral', 'Symbol', 'Figured bass']);
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('columnheader').first()).toBeVisible();
+  await expect(page.getByRole('rowheader').first()).toBeVisible();
   expect((await heads()).slice(1, 5)).toEqual(['Key', 'Numeral', 'Symbol', 'Figured bass']);
 });

@@ -104,7 +104,7 @@ export const CHORD_SAYINGS: Sayings<ChordStep> = {
     `Beside the stack: ${step.members.map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯')).join(', ')}.`,
   ],
   'seventh-from-octave': (step, { words, name, strong, steps }) => [
-    `${name(step.root)} an octave up, then ${step.halfSteps === 2 ? `a whole step` : step.halfSteps === 1 ? `a ${words.halfStep}` : steps(step.halfSteps)} down: `,
+    `${name(step.root)} an octave up, then ${step.halfSteps === 2 ? `a ${words.wholeStep}` : step.halfSteps === 1 ? `a ${words.halfStep}` : steps(step.halfSteps)} down: `,
     strong(name(step.seventh)),
     `, ${a(intervalWords(step.interval))}.`,
   ],

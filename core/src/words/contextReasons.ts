@@ -1,9 +1,11 @@
+import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { vocabulary, type Vocabulary } from './vocabulary';
 import type { ContextReading } from '../context/chordIn';
 
 /** Why a numeral stands as it does, in a few words. */
-const WORDS: Record<ContextReading['reason'], string> = {
+const wordsIn = ({ leading, wholeStep }: Vocabulary): Record<ContextReading['reason'], string> => ({
   diatonic: 'in the scale',
-  harmonic: 'with the raised leading tone',
+  harmonic: `with the raised ${leading}`,
   melodic: 'from the melodic form',
   mixture: 'borrowed from the parallel key',
   applied: 'the dominant of another degree',
@@ -11,13 +13,16 @@ const WORDS: Record<ContextReading['reason'], string> = {
   'augmented-sixth': 'an augmented sixth to the dominant',
   'common-tone': 'holds a common tone',
   substitute: 'stands in for the dominant a tritone away',
-  backdoor: 'comes to the tonic from a whole step below',
+  backdoor: `comes to the tonic from a ${wholeStep} below`,
   chromatic: 'outside the scale',
   given: 'as it was written',
   'cadential-six-four': 'a six-four over the dominant that follows',
-};
+});
 
 /** The reason of a reading in context. */
-export function contextReasonWords({ reason }: Pick<ContextReading, 'reason'>): string {
-  return WORDS[reason];
+export function contextReasonWords(
+  { reason }: Pick<ContextReading, 'reason'>,
+  school: School = DEFAULT_SCHOOL,
+): string {
+  return wordsIn(vocabulary(school))[reason];
 }

@@ -14,3 +14,4 @@ export * from './signature';
 export * from './speech';
 export * from './steps';
 export * from './vocabulary';
+export * from './rules';

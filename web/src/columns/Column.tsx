@@ -23,6 +23,8 @@ interface ColumnProps {
 }
 
 const ROOM = 9;
+/** Room for the dots of a repeat before the notes. */
+const REPEAT_ROOM = 10;
 
 /** One column. Drawn again only when its own data change. */
 export const Column = memo(function Column(props: ColumnProps) {
@@ -32,7 +34,7 @@ export const Column = memo(function Column(props: ColumnProps) {
   const half = staff ? Math.max(staff.left, staff.right) + ROOM : 20;
   // A signature that changes within the line stands before the notes.
   const signature = heads ? null : (column.signature ?? null);
-  const indent = signature?.width ?? 0;
+  const indent = (signature?.width ?? 0) + (column.before ? REPEAT_ROOM : 0);
   const state = [
     ['selected', selected],
     ['within', within],

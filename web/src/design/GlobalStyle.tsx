@@ -68,9 +68,9 @@ export const GlobalStyle = createGlobalStyle`
   .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
   @media print {
     :root, :root[data-theme='board'] { ${paper} font-size: 13px; }
-    @page { size: A4 landscape; margin: 12mm; }
     body { background: #fff; --ground: #fff; --side: #fff; }
-    nav.contents, header.strap, aside.margin, .no-print { display: none !important; }
+    nav.contents, header.strap, aside.margin, .no-print, .skip { display: none !important; }
+    .place { height: auto !important; }
     main.work { overflow: visible !important; padding: 0 !important; }
     .grid-column.selected { background: none !important; }
   }

@@ -103,7 +103,7 @@ export function LineField({
   const faults = useMemo(() => readFaults(text), [readFaults, text]);
 
   return (
-    <div>
+    <div className="no-print">
       <Box>
         <div ref={mirror} className="mirror" aria-hidden="true">
           {underlined(text, faults)}

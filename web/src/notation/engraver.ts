@@ -145,12 +145,13 @@ export class Engraver {
     });
     if (voices.length === 0) return { markup: '', left: 0, right: 0 };
     const steps = Math.max(...staves.map(({ then }) => (then?.length ?? 0) + 1));
+    const uneven = staves.some(({ values }) => values !== undefined);
     const formatter = new Formatter();
     for (const staff of new Set(voices.map((one) => one.staff)))
       formatter.joinVoices(voices.filter((one) => one.staff === staff).map(({ voice }) => voice));
     formatter.format(
       voices.map(({ voice }) => voice),
-      steps > 1 ? Math.max(PAIR_WIDTH, STEP_WIDTH * (steps - 1)) : 0,
+      steps > 1 ? Math.max(PAIR_WIDTH, STEP_WIDTH * (steps - 1)) + (uneven ? STEP_WIDTH : 0) : 0,
     );
     const edges = voices.flatMap(({ chords }) =>
       chords.map((note) => {

@@ -7,7 +7,7 @@ export function NotesToggle() {
   const open = NOTES_DESK.use(({ open }) => open);
   return (
     <Toggle isSelected={open} onChange={(next) => NOTES_DESK.set({ open: next })}>
-      <PianoIcon aria-hidden="true" /> Notes
+      <PianoIcon aria-hidden="true" /> By hand
     </Toggle>
   );
 }

@@ -108,7 +108,7 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml, onPr
       parted: at === 0,
     })),
     ...(onMusicXml ? [{ id: MUSICXML, name: MUSICXML, parted: true }] : []),
-    { id: PRINT, name: PRINT, parted: !onMusicXml },
+    { id: PRINT, name: onPrint ? 'Pages to print' : PRINT, parted: !onMusicXml },
   ];
   return (
     <>

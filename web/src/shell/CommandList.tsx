@@ -46,7 +46,7 @@ export default function CommandList({ onClose, onGo, onKeys, onLabels }: Command
     ['Surface as the system has it', () => setTheme('system')],
     ['Board size on or off', toggleBoardSize],
     ['Labels: how numerals, symbols and letters are written', onLabels],
-    ['List of keys', onKeys],
+    ['Shortcuts: the list of keys', onKeys],
   ];
   const act = (name: string) => {
     onClose();

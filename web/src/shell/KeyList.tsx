@@ -35,7 +35,7 @@ export default function KeyList({ onClose }: { onClose: () => void }) {
     { title: 'Notes panel', keys: PANEL_KEYS },
   ];
   return (
-    <Leaf title="Keys" onClose={onClose}>
+    <Leaf title="Shortcuts" onClose={onClose}>
       {groups.map(({ title, keys }) => (
         <section key={title} aria-label={title}>
           <h3>{title}</h3>

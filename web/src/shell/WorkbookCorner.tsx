@@ -183,7 +183,7 @@ const PageButtons = memo(function PageButtons({ onCommands, onKeys, onLabels }: 
         <Search aria-hidden="true" /> Commands
       </QuietButton>
       <QuietButton onPress={onKeys}>
-        <Keyboard aria-hidden="true" /> Keys
+        <Keyboard aria-hidden="true" /> Shortcuts
       </QuietButton>
     </>
   );

@@ -42,7 +42,7 @@ const WAYS: readonly { readonly id: Way; readonly name: string }[] = [
   { id: 'thirds', name: 'Thirds' },
   { id: 'formula', name: 'Formula' },
   { id: 'half-steps', name: 'Gaps' },
-  { id: 'key', name: 'Key' },
+  { id: 'key', name: 'From the key' },
   { id: 'inversion', name: 'Inversion' },
 ];
 

@@ -17,7 +17,7 @@ const NAMES: Record<WayIn, string> = {
   symbol: 'Symbol',
   notes: 'Notes',
   formula: 'Formula',
-  'half-steps': 'Half steps',
+  'half-steps': 'Gaps',
   numeral: 'Numeral',
   degree: 'Degree',
 };

@@ -34,7 +34,7 @@ import type { Engraver } from '../../notation/engraver';
 import { CHORD_STAFF } from '../../notation/frames';
 
 export const INVERSION_ROWS: readonly GridRow[] = [
-  { id: 'notes', label: 'Notes', kind: 'root', parted: true },
+  { id: 'notes', label: 'Letters', kind: 'root', parted: true },
   { id: 'gaps', label: 'Gaps', kind: 'text' },
   { id: 'gap', label: 'Above the gap', kind: 'text' },
   { id: 'name', label: 'Inversion', kind: 'soft' },
@@ -46,7 +46,7 @@ export const INVERSION_ROWS: readonly GridRow[] = [
 ];
 
 export const FAMILY_ROWS: readonly GridRow[] = [
-  { id: 'notes', label: 'Notes', kind: 'root', parted: true },
+  { id: 'notes', label: 'Letters', kind: 'root', parted: true },
   { id: 'gaps', label: 'Gaps', kind: 'text' },
   { id: 'formula', label: 'Formula', kind: 'text' },
   { id: 'name', label: 'Quality', kind: 'soft', parted: true },

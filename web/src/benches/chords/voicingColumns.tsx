@@ -23,7 +23,7 @@ import type { ChordStudy } from '../../documents/kinds/chord';
 
 export const VOICING_ROWS: readonly GridRow[] = [
   { id: 'manner', label: 'Laid out', kind: 'root', parted: true },
-  { id: 'notes', label: 'Notes', kind: 'text' },
+  { id: 'notes', label: 'Letters', kind: 'text' },
   { id: 'gaps', label: 'Gaps', kind: 'soft' },
   { id: 'out', label: 'Left out', kind: 'text', parted: true },
   { id: 'right', label: 'Right hand', kind: 'soft' },

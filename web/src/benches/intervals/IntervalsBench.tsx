@@ -18,7 +18,7 @@ import { useGathering } from '../../notes/useGathering';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { exportIntervals } from './exportIntervals';
-import { intervalColumns, pairOf, ROWS } from './columns';
+import { intervalColumns, pairOf, rowsIn } from './columns';
 import { itemText } from './state';
 import { readFaults } from './faults';
 import {
@@ -69,6 +69,7 @@ export function IntervalsBench() {
   const gathering = useGathering(key);
   const work = useRef<HTMLDivElement>(null);
   const columns = useMemo(() => intervalColumns(bench, school, engraver), [bench, school, engraver]);
+  const rows = useMemo(() => rowsIn(school), [school]);
   const { items } = bench;
   const faultsIn = useCallback(
     (line: string) => readFaults(line, readingIn(bench.clef, school.letters)),
@@ -191,7 +192,7 @@ export function IntervalsBench() {
             engraver={engraver}
             clefs={[bench.clef, bench.clef]}
             fifths={printedFifths(key)}
-            rows={ROWS}
+            rows={rows}
             columns={columns}
             selected={selected}
             selectedRow={row}

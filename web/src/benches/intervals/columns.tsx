@@ -25,6 +25,7 @@ import {
   printedFifths,
   speakNoteName,
   TheoryError,
+  vocabulary,
   type IntervalWay,
   type Note,
   type NotePair,
@@ -35,15 +36,20 @@ import type { Engraver } from '../../notation/engraver';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
 
-export const ROWS: readonly GridRow[] = [
+/** The rows of the bench, the size in the words of the school. */
+export const rowsIn = (school: School): readonly GridRow[] => [
   { id: 'letters', label: 'Letters', kind: 'root', parted: true },
   { id: 'number', label: 'Number', kind: 'text' },
   { id: 'quality', label: 'Quality', kind: 'text' },
-  { id: 'steps', label: 'Half steps', kind: 'text' },
+  { id: 'steps', label: halfStepsTitle(school), kind: 'text' },
   { id: 'inverted', label: 'Inverted', kind: 'root', parted: true },
   { id: 'inversion', label: 'Its name', kind: 'text' },
   { id: 'check', label: 'Check', kind: 'soft' },
 ];
+
+function halfStepsTitle(school: School): string {
+  return vocabulary(school).halfSteps.replace(/^./, (letter) => letter.toUpperCase());
+}
 
 /** The notes of an item, or why there are none. */
 export function pairOf(
@@ -259,6 +265,6 @@ function blankColumn(
 export const WAY_NAMES: Record<IntervalWay, string> = {
   scale: 'Scale',
   strip: 'Strip',
-  'half-steps': 'Half steps',
+  'half-steps': 'Count',
   inversion: 'Invert',
 };

@@ -30,7 +30,7 @@ type MarginWay = ChordWay | 'signature' | 'pattern';
 const WAY_NAMES: Record<MarginWay, string> = {
   thirds: 'Thirds',
   formula: 'Formula',
-  'half-steps': 'Half steps',
+  'half-steps': 'Gaps',
   key: 'From the key',
   signature: 'Signature',
   pattern: 'Pattern',

@@ -140,7 +140,7 @@ export function mapColumns(
     );
     return {
       id: `${column.degree}${raised ? ' raised' : ''}`,
-      sentence: `degree ${column.degree}, ${name}, ${stepWords(step)}${speakChord(column.chord)}, ${speakNumeral(parts)}${muted ? ', not yet taught' : ''}`,
+      sentence: `degree ${column.degree}, ${name}, ${stepWords(step, school)}${speakChord(column.chord)}, ${speakNumeral(parts)}${muted ? ', not yet taught' : ''}`,
       staff: engraver?.column(staves(ownNote ? [note] : [], notes, clef), frameOf(top), fifths, 'w') ?? null,
       muted,
       cells: {
@@ -168,9 +168,11 @@ export function mapColumns(
   });
 }
 
-function stepWords(step: string): string {
+function stepWords(step: string, school: School): string {
   if (step === '') return '';
-  return `${step === '1½' ? 'a whole step and a half' : `a ${step} step`} to the next, `;
+  const { halfStep, wholeStep } = vocabulary(school);
+  const said = { whole: `a ${wholeStep}`, half: `a ${halfStep}`, '1½': `a ${wholeStep} and a half` }[step];
+  return `${said ?? step} to the next, `;
 }
 
 /** A letter; the raised leading note of minor is marked as raised. */

@@ -5,6 +5,7 @@ import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { PictureMenu } from '../../pictures/PictureMenu';
+import { PROGRESSIONS_DESK } from './desk';
 import { FileActions } from './FileActions';
 import type { Listening } from './ListenMenu';
 import { TempoField } from './TempoField';
@@ -30,6 +31,8 @@ interface ActionsProps {
   readonly onListening: (listening: Listening) => void;
   readonly onPlay: () => void;
 }
+
+const showPrint = () => PROGRESSIONS_DESK.set({ printing: true });
 
 /** What the strap offers for the whole line. Typing in the line does not draw it again. */
 export const Actions = memo(function Actions(props: ActionsProps) {
@@ -74,7 +77,7 @@ export const Actions = memo(function Actions(props: ActionsProps) {
         <Headphones aria-hidden="true" />
       </Drop>
       <NotesToggle />
-      <PictureMenu work={work} column={selected} name={title} caption={source} />
+      <PictureMenu work={work} column={selected} name={title} caption={source} onPrint={showPrint} />
       <FileActions empty={empty} voices={voices} />
     </>
   );

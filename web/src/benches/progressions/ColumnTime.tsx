@@ -1,5 +1,14 @@
-import { exactValue, isTimed, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
+import {
+  exactValue,
+  isTimed,
+  parseLength,
+  printLength,
+  USUAL_TICKS,
+  vocabulary,
+  type School,
+} from '@diatonix/core';
 import styled from 'styled-components';
+import { useSchool } from '../../documents/use';
 import { fieldLook, Toggle } from '../../design/controls';
 import { rule } from './state';
 import { useOpenProgression } from './desk';
@@ -35,17 +44,13 @@ const Fields = styled.div`
 
 const LENGTHS = ['4', '3', '2', '3/2', '1', '3/4', '1/2', '1/4'];
 
-/** Common names (American), with the length in quarters where there is none. */
-const NAMES: Record<string, string> = {
-  '4': 'whole',
-  '3': 'dotted half',
-  '2': 'half',
-  '3/2': 'dotted quarter',
-  '1': 'quarter',
-  '3/4': 'dotted eighth',
-  '1/2': 'eighth',
-  '1/4': 'sixteenth',
-};
+/** A length by its note value in the words of the school, or in quarters where there is none. */
+function lengthName(length: string, school: School): string {
+  const value = exactValue(parseLength(length));
+  if (!value || value.triplet) return `${length} ${vocabulary(school).values[2]}s`;
+  const name = vocabulary(school).values[Math.log2(value.part)]!;
+  return value.dots === 1 ? `dotted ${name}` : name;
+}
 
 interface ColumnTimeProps {
   readonly column: Column;
@@ -55,6 +60,7 @@ interface ColumnTimeProps {
 
 /** How long a column lasts, repeats at it, and words under it. */
 export function ColumnTime({ column, ids }: ColumnTimeProps) {
+  const school = useSchool();
   const timed = isTimed(useOpenProgression()?.body.columns ?? []);
   const length = column.length ?? printLength(USUAL_TICKS);
   const set = (rulings: Partial<ColumnRulings>, off: keyof ColumnRulings, on: boolean) =>
@@ -66,7 +72,7 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
         <select value={length} onChange={(event) => rule(ids, { length: event.target.value })}>
           {(LENGTHS.includes(length) ? LENGTHS : [length, ...LENGTHS]).map((one) => (
             <option key={one} value={one}>
-              {NAMES[one] ?? `${one} quarters`}
+              {lengthName(one, school)}
             </option>
           ))}
         </select>

@@ -1,4 +1,14 @@
-import { moveBetween, moveBy, MOVES, parseKey, printKey, type Key, type KeyMove } from '@diatonix/core';
+import {
+  moveBetween,
+  moveBy,
+  MOVES,
+  parseKey,
+  printKey,
+  type Key,
+  type KeyMove,
+  vocabulary,
+  type School,
+} from '@diatonix/core';
 import { lazy, memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
@@ -93,10 +103,13 @@ interface MoveMenuProps {
   readonly area: Key;
 }
 
-/** `up-minor-third` is said as up a minor third. */
-function moveName(id: string): string {
+/** `up-minor-third` is said as up a minor third, steps in the words of the school. */
+function moveName(id: string, school: School): string {
   const [way, ...by] = id.split('-');
-  return MOVE_NAMES[id] ?? `${way === 'up' ? 'Up' : 'Down'} a ${by.join(' ')}`;
+  const { halfStep, wholeStep } = vocabulary(school);
+  const said: Record<string, string> = { 'half-step': halfStep, step: wholeStep };
+  const name = said[by.join('-')] ?? by.join(' ');
+  return MOVE_NAMES[id] ?? `${way === 'up' ? 'Up' : 'Down'} a ${name}`;
 }
 
 /**
@@ -110,7 +123,7 @@ export const MoveMenu = memo(function MoveMenu({ from, to, area }: MoveMenuProps
   const move = (id: string) => act(moveBy(MOVES.find((one) => one.id === id)!));
   const entries = MOVES.map(({ id }) => ({
     id,
-    name: moveName(id),
+    name: moveName(id, school),
     parted: id === 'down-half-step' || id === 'for-Bb',
   }));
   const label = several ? 'Move the selection' : 'Move the line';

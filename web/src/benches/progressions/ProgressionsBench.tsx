@@ -32,6 +32,7 @@ const ProgressionMargin = lazyAfterNotation(() =>
   import('./ProgressionMargin').then((module) => module.ProgressionMargin),
 );
 
+const LinePrint = lazy(() => import('./LinePrint').then((module) => ({ default: module.LinePrint })));
 const Harmonise = lazy(() => import('./Harmonise').then((module) => ({ default: module.Harmonise })));
 const MelodyLine = lazy(() => import('./MelodyLine').then((module) => ({ default: module.MelodyLine })));
 
@@ -81,6 +82,7 @@ export function ProgressionsBench() {
   const fifths = useSame(fifthsAlong(derived, key));
   const metres = useSame(metresAlong(derived));
   const { frame, clefs } = frameOf(progression?.columns ?? []);
+  const printing = PROGRESSIONS_DESK.use((desk) => desk.printing);
   const oneLine = PROGRESSIONS_DESK.use((desk) => desk.oneLine);
   const timed = useMemo(() => isTimed(progression?.columns ?? []), [progression?.columns]);
   const rows = useMemo(() => (progression ? shownRows(progression) : []), [progression]);
@@ -265,7 +267,18 @@ export function ProgressionsBench() {
         workBack={workBack}
       />
       <KeyChange progression={progression} wanted={wanted} onDone={() => setWanted(null)} />
-      <div ref={work}>
+      {printing && (
+        <Suspense fallback={null}>
+          <LinePrint
+            progression={progression}
+            school={school}
+            engraver={engraver}
+            parts={parts}
+            onClose={() => PROGRESSIONS_DESK.set({ printing: false })}
+          />
+        </Suspense>
+      )}
+      <div ref={work} className={printing ? 'no-print' : ''} hidden={printing}>
         {columns.length === 0 ? (
           <p>
             Nothing stands here yet. Type a line below, such as <b>I vi ii V7 I</b>, or take chords from the{' '}

@@ -1,5 +1,6 @@
-import { RULES, type Rule, type RuleWeights } from '@diatonix/core';
+import { RULES, ruleWords, type Rule, type RuleWeights } from '@diatonix/core';
 import { Dialog, Popover } from 'react-aria-components';
+import { useSchool } from '../../documents/use';
 import { Table } from '../../design/RowsTable';
 import type { Dropped } from '../../design/Drop';
 
@@ -20,6 +21,7 @@ interface RulesTableProps extends Dropped {
 
 /** The rules of four-part writing with their weights: each forbids, costs something, or is off. */
 export default function RulesTable({ weights, onChange, triggerRef, onClose }: RulesTableProps) {
+  const school = useSchool();
   const choose = (rule: Rule, value: string) => {
     const next = { ...weights, [rule]: Number(value) };
     if (value === '') delete next[rule];
@@ -32,7 +34,7 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
       onOpenChange={(open) => !open && onClose()}
       placement="bottom end"
     >
-      <Dialog aria-label="Rules">
+      <Dialog aria-label="Rules of writing">
         <Table>
           <thead>
             <tr>
@@ -42,7 +44,7 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
           </thead>
           <tbody>
             {RULES.map((rule) => {
-              const name = rule.replaceAll('-', ' ');
+              const name = ruleWords(rule, school);
               const value = weights[rule] === undefined ? '' : String(weights[rule]);
               return (
                 <tr key={rule}>

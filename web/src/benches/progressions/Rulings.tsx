@@ -74,11 +74,11 @@ export function Rulings({ derived, school }: RulingsProps) {
               <li key={index}>
                 <Button
                   onPress={() => rule(column.id, { ruling: rulingOfReading(one) })}
-                  aria-label={`Rule: ${said(one, school)}`}
+                  aria-label={`Read it as ${said(one, school)}`}
                 >
                   <NumeralText parts={numeralParts(one.numeral, one.key, school)} />
                 </Button>
-                in {keyName(one.key, school)}: {contextReasonWords(one)}
+                in {keyName(one.key, school)}: {contextReasonWords(one, school)}
               </li>
             ))}
           </List>

@@ -69,13 +69,13 @@ export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
           <>
             <Button onPress={onNext}>Next best</Button>
             <Drop
-              label="Rules"
+              label="Rules of writing"
               opens="dialog"
               drop={(dropped) => (
                 <RulesTable {...dropped} weights={weights} onChange={(next) => arrange({ weights: next })} />
               )}
             >
-              Rules
+              Writing rules
             </Drop>
           </>
         ) : (

@@ -7,13 +7,13 @@ import {
   type FourNotes,
   type School,
   type VoiceName,
+  faultWords,
 } from '@diatonix/core';
 import { Lock, LockOpen, Music } from 'lucide-react';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import { faultWords } from './faultWords';
 import type { DerivedColumn } from './derive';
 import type { FourParts } from './useFourParts';
 import { rule, lockVoice } from './state';
@@ -131,7 +131,7 @@ export const VoicesAside = memo(function VoicesAside({
         </p>
       )}
       {faults.map((fault, index) => (
-        <Problem key={index}>{faultWords(fault)}.</Problem>
+        <Problem key={index}>{faultWords(fault, school)}.</Problem>
       ))}
     </div>
   );

@@ -1,4 +1,5 @@
 import {
+  faultWords,
   displayNoteName,
   isRestColumn,
   parseMelodyEntry,
@@ -16,7 +17,7 @@ import { accidentalSigns } from '../../design/signs';
 import type { DerivedColumn } from './derive';
 import { columnText } from './typedColumns';
 import { placeWords } from './placeWords';
-import { faultWords, shortFaults } from './faultWords';
+import { shortFaults } from './faultWords';
 import { CADENCES, keyCell, NumeralCell, targetsCell, contextSentence, functionWord } from './contextCells';
 
 /** Everything that a column says; `first` is true at the front of the line, `timed` where bars are drawn. */
@@ -58,7 +59,7 @@ export function gridColumn(
   const numeral = speakNumeral(labels.numeralParts);
   return {
     id,
-    sentence: `${said}, ${speakChord(labels.chord)}, ${numeral}${line ? contextSentence(line, school) : ''}${faults.length === 0 ? '' : `, fault: ${faults.map(faultWords).join(', ')}`}`,
+    sentence: `${said}, ${speakChord(labels.chord)}, ${numeral}${line ? contextSentence(line, school) : ''}${faults.length === 0 ? '' : `, fault: ${faults.map((fault) => faultWords(fault, school)).join(', ')}`}`,
     staff,
     ...bars,
     cells: {
@@ -79,8 +80,8 @@ export function gridColumn(
       function: { text: functionWord(labels, line) },
       cadence: { text: line?.cadence ? CADENCES[line.cadence] : '' },
       faults: {
-        text: faults.map(faultWords).join(', '),
-        content: <span className="wrong">{shortFaults(faults)}</span>,
+        text: faults.map((fault) => faultWords(fault, school)).join(', '),
+        content: <span className="wrong">{shortFaults(faults, school)}</span>,
       },
     },
   };

@@ -9,7 +9,9 @@ export const PROGRESSIONS_DESK = createDesk<{
   readonly column: string | null;
   /** Whether a long line stays in one instead of breaking into systems. */
   readonly oneLine: boolean;
-}>('progressions', { open: idField, column: idField, oneLine: flag(false) });
+  /** Whether the pages to print are shown. */
+  readonly printing: boolean;
+}>('progressions', { open: idField, column: idField, oneLine: flag(false), printing: flag(false) });
 
 /** The open progression; null where the workbook has none. */
 export function openNow(): Document<'progression'> | null {

@@ -10,7 +10,7 @@ export const ROWS: readonly GridRow[] = [
   { id: 'figures', label: 'Figured bass', kind: 'figures' },
   { id: 'targets', label: 'Targets', kind: 'targets' },
   { id: 'symbol', label: 'Symbol', kind: 'text' },
-  { id: 'notes', label: 'Notes', kind: 'soft' },
+  { id: 'notes', label: 'Letters', kind: 'soft' },
   { id: 'degrees', label: 'Degrees', kind: 'soft' },
   { id: 'function', label: 'Function', kind: 'soft' },
   { id: 'cadence', label: 'Cadence', kind: 'soft' },

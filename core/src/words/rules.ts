@@ -1,0 +1,34 @@
+import { DEFAULT_SCHOOL, type School } from '../school/school';
+import type { Blocked } from '../voicing/settingProblem';
+import type { Fault, Rule } from '../voicing/rules';
+import { vocabulary } from './vocabulary';
+
+/** A rule of four-part writing, or what else stands in the way of a setting, as a teacher would say it. */
+export function ruleWords(rule: Rule | Blocked['rule'], school: School = DEFAULT_SCHOOL): string {
+  const { leading } = vocabulary(school);
+  const words: Record<Rule | Blocked['rule'], string> = {
+    range: 'outside the range',
+    crossing: 'voices cross',
+    overlap: 'voices overlap',
+    spacing: 'more than an octave apart',
+    'parallel-fifths': 'parallel fifths',
+    'parallel-octaves': 'parallel octaves',
+    'direct-fifths': 'direct fifths',
+    'direct-octaves': 'direct octaves',
+    'leading-note': `the ${leading} does not rise`,
+    seventh: 'the seventh does not fall',
+    'augmented-second': 'an augmented second',
+    'doubled-leading-note': `the ${leading} doubled`,
+    'not-in-chord': 'a locked note is not in its chord',
+    'several-rules': 'several rules together',
+  };
+  return words[rule];
+}
+
+/** A fault in a few words: what is wrong, and in which voices. */
+export function faultWords(
+  { rule, voices }: Pick<Fault, 'rule' | 'voices'>,
+  school: School = DEFAULT_SCHOOL,
+): string {
+  return `${ruleWords(rule, school)}, ${voices.join(' and ')}`;
+}
