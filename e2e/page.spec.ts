@@ -42,7 +42,7 @@ for (const [bench, view, width] of VIEWS) {
       await openUnder(page, 'A melody over these chords');
       await page.getByRole('textbox', { name: /^Melody/ }).fill('E4 / C5 A4');
     }
-    await page.getByRole('button', { name: 'Notes', exact: true }).click();
+    await page.getByRole('button', { name: 'By hand', exact: true }).click();
     await expect(page.getByRole('slider')).toBeVisible();
     if (view === 'To print') {
       for (const key of ['D major', 'B minor'])
@@ -120,10 +120,10 @@ test('at 390 px the margin lies below the columns and only the columns scroll si
   await openProgressions(page, demo);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  const grid = (await page.getByRole('grid').boundingBox())!;
+  const grid = (await page.locator('.grid').boundingBox())!;
   const margin = (await page.getByRole('complementary', { name: 'Working' }).boundingBox())!;
   expect(margin.y).toBeGreaterThan(grid.y + grid.height);
-  expect(await page.getByRole('grid').evaluate((element) => element.scrollWidth > element.clientWidth)).toBe(
+  expect(await page.locator('.grid').evaluate((element) => element.scrollWidth > element.clientWidth)).toBe(
     true,
   );
 });
@@ -132,7 +132,7 @@ test('the list of keys opens with ? and closes with escape', async ({ page, demo
   await page.goto(`${demo}key`);
   await page.locator('.grid-column [tabindex="0"]').focus();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
 });

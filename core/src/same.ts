@@ -14,13 +14,9 @@ export function sameValue(one: unknown, other: unknown): boolean {
   }
   if (Array.isArray(other)) return false;
   const [mine, theirs] = [one as Record<string, unknown>, other as Record<string, unknown>];
-  let count = 0;
-  for (const name in mine) {
-    count++;
-    if (!(name in theirs) || !sameValue(mine[name], theirs[name])) return false;
-  }
-  for (const _ in theirs) count--;
-  return count === 0;
+  for (const name in mine) if (!(name in theirs) || !sameValue(mine[name], theirs[name])) return false;
+  for (const name in theirs) if (!(name in mine)) return false;
+  return true;
 }
 
 /**

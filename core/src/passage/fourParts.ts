@@ -49,6 +49,16 @@ export function givenVoices(
   weights: RuleWeights,
 ): { readonly voices: readonly (FourNotes | null)[]; readonly faults: readonly Fault[] } {
   const voices = columns.map((one) => lockedVoices(fixedVoices(one)));
+  return { voices, faults: faultsWhereSet(voices, columns, key, weights) };
+}
+
+/** The faults of voices that stand side by side; across a column without any, nothing moves. */
+export function faultsWhereSet(
+  voices: readonly (FourNotes | null)[],
+  columns: readonly DerivedColumn[],
+  key: Key,
+  weights: RuleWeights,
+): Fault[] {
   const faults: Fault[] = [];
   for (let start = 0; start < voices.length; start++) {
     if (!voices[start] || (start > 0 && voices[start - 1])) continue;
@@ -58,5 +68,5 @@ export function givenVoices(
     for (const fault of faultsOver(run, columns.slice(start, end), key, weights))
       faults.push({ ...fault, at: fault.at + start });
   }
-  return { voices, faults };
+  return faults;
 }

@@ -4,6 +4,7 @@ export * from './close';
 export * from './fourPart';
 export * from './harmonise';
 export * from './lineSettings';
+export * from './nearest';
 export * from './omissions';
 export * from './register';
 export * from './rules';

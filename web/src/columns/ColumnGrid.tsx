@@ -1,4 +1,5 @@
 import { useEffect, useId, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { GridRows } from './GridRows';
 import { GridStyle } from './GridStyle';
 import { STAFF_ROW, System } from './System';
 import type { GridColumn, GridRow, StaffFrame } from './types';
@@ -56,15 +57,18 @@ export function ColumnGrid(props: ColumnGridProps) {
   const grid = useId().replace(/[^\w-]/g, '');
   const root = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
+  const focused = useRef(false);
   const order = [STAFF_ROW, ...rows.map((row) => row.id)];
   const systems = useSystems(root, columns, wrap, `${scale} ${order.join(' ')}`);
   const problems = columns.flatMap(({ problem }, at) => (problem === undefined ? [] : [at])).join(' ');
 
   useEffect(() => {
-    if (!byKeyboard.current) return;
+    // The cell with the focus may be gone, by removing, undoing or another tab: the focus stays in the grid.
+    const lost = focused.current && document.activeElement === document.body;
+    if (!byKeyboard.current && !lost) return;
     byKeyboard.current = false;
     root.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
-  }, [selected, selectedRow]);
+  }, [selected, selectedRow, columns]);
 
   useEffect(() => {
     if (playing === undefined || playing < 0) return;
@@ -90,14 +94,30 @@ export function ColumnGrid(props: ColumnGridProps) {
   return (
     <GridStyle
       ref={root}
-      role="grid"
-      aria-label={label}
-      aria-rowcount={systems.length * (order.length + 1)}
-      aria-colcount={columns.length + 1}
       $scale={scale}
-      className={systems.length > 1 ? 'in-systems' : ''}
+      className={systems.length > 1 ? 'grid in-systems' : 'grid'}
       onKeyDown={keyDown}
+      onFocus={() => (focused.current = true)}
+      onBlur={({ target }) => (focused.current = !target.isConnected)}
     >
+      <div
+        role="grid"
+        aria-label={label}
+        aria-rowcount={systems.length * (order.length + 1)}
+        aria-colcount={columns.length + 1}
+      >
+        {systems.map(([from, to], system) => (
+          <GridRows
+            key={system}
+            grid={grid}
+            system={system}
+            from={from}
+            to={to}
+            rows={order.join(' ')}
+            problems={problems}
+          />
+        ))}
+      </div>
       {systems.map(([from, to], system) => {
         const own = (at: number) => (at >= from && at <= to ? at : NONE);
         return (
@@ -111,7 +131,6 @@ export function ColumnGrid(props: ColumnGridProps) {
             head={head}
             staffSaid={system === 0 ? staffSaid : ''}
             rows={rows}
-            problems={problems}
             many={columns.length > MANY && systems.length === 1}
             ends={to === columns.length - 1}
             scale={scale}

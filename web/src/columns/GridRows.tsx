@@ -28,7 +28,7 @@ interface GridRowsProps {
 
 /**
  * The rows of a system for assistive technology: columns are drawn one by one, and a row owns its cell in each
- * of them, so that one moves along a row as a musician reads it.
+ * of them, so that one moves along a row as a musician reads it. The rows stand apart from what they own.
  */
 export const GridRows = memo(function GridRows({ grid, system, from, to, rows, problems }: GridRowsProps) {
   const broken = new Set(problems.split(' ').filter(Boolean).map(Number));
@@ -36,7 +36,7 @@ export const GridRows = memo(function GridRows({ grid, system, from, to, rows, p
   const all = Array.from({ length: to - from + 1 }, (_, at) => from + at);
   const first = system * (ids.length + 1) + 1;
   return (
-    <>
+    <div role="rowgroup">
       <div
         role="row"
         aria-rowindex={first}
@@ -54,6 +54,6 @@ export const GridRows = memo(function GridRows({ grid, system, from, to, rows, p
           ].join(' ')}
         />
       ))}
-    </>
+    </div>
   );
 });

@@ -1,6 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import { Column } from './Column';
-import { GridRows, rowHeadId } from './GridRows';
+import { rowHeadId } from './GridRows';
 import { StaffLines } from './StaffLines';
 import type { GridColumn, GridRow, StaffFrame } from './types';
 
@@ -16,7 +16,6 @@ interface SystemProps {
   readonly head: (first: number) => ReactNode;
   readonly staffSaid: string;
   readonly rows: readonly GridRow[];
-  readonly problems: string;
   readonly many: boolean;
   /** Whether the line ends with it. */
   readonly ends: boolean;
@@ -33,20 +32,11 @@ interface SystemProps {
 
 /** One system of the grid: its head, its labels and its columns. Drawn again only when something in it changes. */
 export const System = memo(function System(props: SystemProps) {
-  const { grid, system, from, columns, frame, head, staffSaid, rows, problems, many, ends, scale } = props;
+  const { grid, system, from, columns, frame, head, staffSaid, rows, many, ends, scale } = props;
   const { selected, focusRow, rangeFrom, rangeTo, playing, onSelect } = props;
-  const ids = [STAFF_ROW, ...rows.map((row) => row.id)].join(' ');
   return (
-    <div role="rowgroup" className="grid-system">
-      <GridRows
-        grid={grid}
-        system={system}
-        from={from}
-        to={from + columns.length - 1}
-        rows={ids}
-        problems={problems}
-      />
-      <div role="presentation" className="grid-head">
+    <div className="grid-system">
+      <div className="grid-head">
         <div role="rowheader" id={rowHeadId(grid, system, STAFF_ROW)} className="staff-head">
           <span className="visually-hidden">Notes{staffSaid === '' ? '' : `, ${staffSaid}`}</span>
           {head(from)}
@@ -65,7 +55,7 @@ export const System = memo(function System(props: SystemProps) {
           </div>
         ))}
       </div>
-      <div role="presentation" className={`grid-columns${many ? ' many' : ''}${ends ? '' : ' full'}`}>
+      <div className={`grid-columns${many ? ' many' : ''}${ends ? '' : ' full'}`}>
         <svg className="staff-lines" style={{ height: frame.height * scale }} aria-hidden="true">
           <StaffLines frame={frame} scale={scale} end={ends} />
         </svg>

@@ -1,4 +1,5 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { fieldLook } from './controls';
@@ -62,6 +63,8 @@ interface RowsTableProps extends Dropped {
   readonly onChange: (id: string, box: number, ticked: boolean) => void;
   /** Moves a row up or down, where their order may be chosen. */
   readonly onMove?: (id: string, by: 1 | -1) => void;
+  /** What else is chosen with them, under the table. */
+  readonly children?: ReactNode;
 }
 
 /** A small table of boxes to tick. */
@@ -73,6 +76,7 @@ export default function RowsTable({
   onClose,
   onChange,
   onMove,
+  children,
 }: RowsTableProps) {
   return (
     <Popover
@@ -131,6 +135,13 @@ export default function RowsTable({
               </tr>
             ))}
           </tbody>
+          {children && (
+            <tfoot>
+              <tr>
+                <td colSpan={heads.length + 2}>{children}</td>
+              </tr>
+            </tfoot>
+          )}
         </Table>
       </Dialog>
     </Popover>

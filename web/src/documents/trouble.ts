@@ -4,7 +4,7 @@ export function reasonOf(error: unknown): string {
   const inner = error instanceof Error && 'inner' in error ? (error.inner as Error | undefined)?.name : '';
   if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
     return 'The browser’s storage is full.';
-  if (name === 'DatabaseClosedError')
+  if (name === 'DatabaseClosedError' && inner !== 'MissingAPIError' && typeof indexedDB !== 'undefined')
     return 'The browser’s storage was closed, perhaps by a newer Diatonix in another tab. Reload this page.';
   if (/MissingAPI|InvalidState|Security|OpenFailed|Unknown/.test(`${name} ${inner}`))
     return 'This browser does not let the page store anything.';

@@ -1,4 +1,5 @@
 import { lazy, Suspense, type ComponentProps } from 'react';
+import { Opened } from '../design/Opened';
 
 const Panel = lazy(() => import('./NotePanel').then(({ NotePanel: panel }) => ({ default: panel })));
 
@@ -6,7 +7,9 @@ const Panel = lazy(() => import('./NotePanel').then(({ NotePanel: panel }) => ({
 export function NotePanel(props: ComponentProps<typeof Panel>) {
   return (
     <Suspense fallback={null}>
-      <Panel {...props} />
+      <Opened>
+        <Panel {...props} />
+      </Opened>
     </Suspense>
   );
 }

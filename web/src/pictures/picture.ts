@@ -32,7 +32,7 @@ export async function drawPicture(
   const fonts = await loadFonts();
   return onPaper(() =>
     inWidth(null, () => {
-      const grid = work.querySelector<HTMLElement>('[role="grid"]');
+      const grid = work.querySelector<HTMLElement>('.grid');
       if (!grid) return drawFree(work, fonts, ground);
       const system = grid.querySelector<HTMLElement>('.grid-system')!;
       return drawSystem(system, column, fonts, ground);
@@ -45,7 +45,7 @@ export async function drawSystems(work: HTMLElement, width: number, ground: Grou
   const fonts = await loadFonts();
   return onPaper(() =>
     inWidth(width, () => {
-      const systems = [...work.querySelectorAll<HTMLElement>('[role="grid"] .grid-system')];
+      const systems = [...work.querySelectorAll<HTMLElement>('.grid .grid-system')];
       if (systems.length === 0) return [drawFree(work, fonts, ground)];
       return systems.map((system) => drawSystem(system, null, fonts, ground));
     }),

@@ -3,15 +3,21 @@ import { Problem } from '../design/Problem';
 import { useDocuments, type SetAside } from '../documents/store';
 import { exportAside } from '../documents/workbooks';
 
+/** So many are named with what is wrong; the file that is exported holds them all. */
+const SHOWN = 3;
+
 /** What could not be read of the workbook, and why; it can be saved as it was found. */
 export function AsideNote({ aside }: { aside: readonly SetAside[] }) {
-  const [first] = aside;
-  const rest = aside.length - 1;
+  const rest = aside.length - SHOWN;
   return (
     <>
       <Problem onClose={() => useDocuments.setState({ aside: [] })}>
-        Set aside, because it cannot be read: {first!.name}
-        {rest > 0 ? ` and ${rest} more` : ''}. {first!.reasons.join(' ')}
+        Set aside, because it cannot be read:{' '}
+        {aside
+          .slice(0, SHOWN)
+          .map(({ name, reasons }) => `${name} (${reasons.join(' ').replace(/\.$/, '')})`)
+          .join('; ')}
+        {rest > 0 ? `; and ${rest} more` : ''}.
       </Problem>
       <Button onPress={() => exportAside(aside)}>Export it as it is</Button>
     </>

@@ -1,11 +1,14 @@
 import {
   attempt,
   blockedBy,
+  nearestSetting,
   parseKey,
   parseNote,
   parseNumeral,
   printNote,
   settingsInOrder,
+  type Blocked,
+  type FourNotes,
   type Lock,
   type RuleWeights,
   type SettingProblem,
@@ -28,7 +31,13 @@ export interface VoicesRequest {
 
 export type VoicesAnswer =
   | { readonly kind: 'found'; readonly voices: readonly (readonly string[])[]; readonly cost: number }
-  | { readonly kind: 'blocked'; readonly at: number; readonly rule: string }
+  | {
+      readonly kind: 'blocked';
+      readonly at: number;
+      readonly rule: Blocked['rule'];
+      /** The setting that breaks the fewest rules; null where a chord cannot be set at all. */
+      readonly voices: readonly (readonly string[])[] | null;
+    }
   | { readonly kind: 'no-more' }
   | { readonly kind: 'failed'; readonly message: string };
 
@@ -50,13 +59,20 @@ function find({ columns, weights, skip }: VoicesRequest): VoicesAnswer {
     weights,
   };
   const blocked = blockedBy(problem);
-  if (blocked) return { kind: 'blocked', ...blocked };
+  if (blocked) {
+    const nearest = nearestSetting(problem);
+    return { kind: 'blocked', ...blocked, voices: nearest && nearest.voices.map(printed) };
+  }
   let at = 0;
   for (const { voices, cost } of settingsInOrder(problem)) {
     if (at++ < skip) continue;
-    return { kind: 'found', voices: voices.map((notes) => notes.map(printNote)), cost };
+    return { kind: 'found', voices: voices.map(printed), cost };
   }
   return { kind: 'no-more' };
+}
+
+function printed(notes: FourNotes): string[] {
+  return notes.map(printNote);
 }
 
 /** The setting that is asked for; what cannot be set says where and why. */

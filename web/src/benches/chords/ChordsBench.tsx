@@ -79,13 +79,10 @@ export function ChordsBench() {
   const selected = own >= 0 ? own : Math.min(column, columns.length - 1);
   const view = VIEWS.find(({ id }) => id === bench.view)!;
 
-  const put = useCallback(
-    (next: Chord, from: string | null, burst?: string) => {
-      setAsked(from);
-      putChord(next, burst);
-    },
-    [putChord],
-  );
+  const put = useCallback((next: Chord, from: string | null, burst?: string) => {
+    setAsked(from);
+    putChord(next, burst);
+  }, []);
   const select = useCallback(
     (index: number, rowId: string) => {
       setRow(rowId);
@@ -173,7 +170,7 @@ export function ChordsBench() {
         <PictureMenu work={work} column={selected} name={`${bench.symbol} ${view.name.toLowerCase()}`} />
       </>
     ),
-    [bench.clef, bench.symbol, selected, view, chooseChordClef],
+    [bench.clef, bench.symbol, selected, view],
   );
 
   return (

@@ -1,5 +1,5 @@
 import { midiNumber, parseKey, printedFifths, printNote, signatureWords, type Note } from '@diatonix/core';
-import { useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Choice } from '../../design/Choice';
@@ -36,12 +36,17 @@ import {
 } from './state';
 import { bodyOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
+import { openDemo } from '../../documents/workbooks';
 import { useSchool, useSingle } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { MOST_PER_BAR } from '../../documents/kinds/intervals';
 
 const IntervalMargin = lazyAfterNotation(() =>
   import('./IntervalMargin').then((module) => module.IntervalMargin),
+);
+
+const IntervalPrint = lazy(() =>
+  import('./IntervalPrint').then((module) => ({ default: module.IntervalPrint })),
 );
 
 const SECONDS = 1.5;
@@ -60,6 +65,7 @@ export function IntervalsBench() {
   const bench = useSingle('intervals');
   const school = useSchool();
   const selectedId = INTERVALS_DESK.use(({ column }) => column);
+  const printing = INTERVALS_DESK.use((desk) => desk.printing);
   const panel = NOTES_DESK.use(({ open }) => open);
   const engraver = useEngraver();
   const playing = usePlayback((state) => state.column);
@@ -161,6 +167,7 @@ export function IntervalsBench() {
             column={selected}
             name="intervals"
             onMusicXml={() => void exportIntervals(bench)}
+            onPrint={() => INTERVALS_DESK.set({ printing: true })}
           />
         </>
       }
@@ -177,12 +184,23 @@ export function IntervalsBench() {
       }
     >
       <h2 className="visually-hidden">Intervals</h2>
-      <div ref={work}>
+      {printing && (
+        <Suspense fallback={null}>
+          <IntervalPrint
+            bench={bench}
+            school={school}
+            engraver={engraver}
+            onClose={() => INTERVALS_DESK.set({ printing: false })}
+          />
+        </Suspense>
+      )}
+      <div ref={work} className={printing ? 'no-print' : ''} hidden={printing}>
         {columns.length === 0 ? (
           <p>
             Nothing stands here yet. Type two notes, or a note and what to build on it, with commas between:{' '}
             <b>E4 C#5, Ab3 M6, C5 -m3</b>.{' '}
-            <Button onPress={() => typeIntervals('E4 C#5, Ab3 M6, C5 -m3')}>Put these</Button>
+            <Button onPress={() => typeIntervals('E4 C#5, Ab3 M6, C5 -m3')}>Put these</Button>{' '}
+            <Button onPress={() => void openDemo()}>Open the demo workbook</Button>
           </p>
         ) : (
           <StaffGrid

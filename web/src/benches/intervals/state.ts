@@ -10,7 +10,7 @@ import {
   type IntervalWay,
   type LetterSystem,
 } from '@diatonix/core';
-import { createDesk, idField, oneOf } from '../../documents/desk';
+import { createDesk, flag, idField, oneOf } from '../../documents/desk';
 import { newId } from '../../documents/ids';
 import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
 import { editSingle } from '../../documents/store';
@@ -18,13 +18,12 @@ import { schoolNow } from '../../documents/use';
 import { mergeByText } from '../merge';
 
 /** What the Intervals bench shows: the way of working, and the selected interval. */
-export const INTERVALS_DESK = createDesk<{ readonly way: IntervalWay; readonly column: string | null }>(
-  'intervals',
-  {
-    way: oneOf(INTERVAL_WAYS, 'scale'),
-    column: idField,
-  },
-);
+export const INTERVALS_DESK = createDesk<{
+  readonly way: IntervalWay;
+  readonly column: string | null;
+  /** Whether the pages to print are shown. */
+  readonly printing: boolean;
+}>('intervals', { way: oneOf(INTERVAL_WAYS, 'scale'), column: idField, printing: flag(false) });
 
 const change = (words: string, part: (now: IntervalLine) => Partial<IntervalLine>, burst?: string) =>
   editSingle('intervals', words, (line) => ({ ...line, ...part(line) }), burst);

@@ -1,21 +1,25 @@
 import {
+  fittingKey,
+  isRestColumn,
   moveBetween,
   moveBy,
   MOVES,
   parseKey,
   printKey,
+  type Chord,
   type Key,
   type KeyMove,
   vocabulary,
   type School,
 } from '@diatonix/core';
-import { lazy, memo, useState } from 'react';
+import { lazy, memo, useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { KeyPicker } from '../../parts/KeyPicker';
 import { keyName } from '../../parts/names';
 import { Problem } from '../../design/Problem';
+import type { DerivedColumn } from './derive';
 import { reread, transposeLine } from './state';
 import { useSchool } from '../../documents/use';
 import type { Progression } from '../../documents/kinds/progression';
@@ -56,23 +60,43 @@ export const KeyChooser = memo(function KeyChooser({ value, empty, onWanted }: K
 
 interface KeyChangeProps {
   readonly progression: Progression;
+  readonly derived: readonly DerivedColumn[];
   readonly wanted: string | null;
-  readonly onDone: () => void;
+  readonly onWanted: (key: string | null) => void;
 }
 
-/** Asks which of two things is meant by a new key: the same chords read anew, or the same numerals moved. */
-export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
+/**
+ * Asks which of two things is meant by a new key: the same chords read anew, or the same numerals moved. Where
+ * the chords plainly lie in another key, that one is offered.
+ */
+export function KeyChange({ progression, derived, wanted, onWanted }: KeyChangeProps) {
   const school = useSchool();
   const [problem, setProblem] = useState<string | null>(null);
-  if (wanted === null || wanted === progression.key) return problem ? <Problem>{problem}</Problem> : null;
+  const [declined, setDeclined] = useState<string | null>(null);
+  // The line comes first; the offer may follow.
+  const fits = useFittingKey(useDeferredValue(derived), progression.key);
+  if (wanted === null || wanted === progression.key) {
+    if (problem) return <Problem>{problem}</Problem>;
+    const offer = fits === null ? null : `${progression.key} ${fits}`;
+    if (fits === null || offer === declined) return null;
+    const name = keyName(parseKey(fits), school);
+    return (
+      <Choice role="group" aria-label={`The chords fit ${name}`}>
+        <span role="status">These chords all lie in {name}.</span>
+        <Button onPress={() => reread(fits)}>Re-read in {name}</Button>
+        <Button onPress={() => setDeclined(offer)}>Keep the key</Button>
+      </Choice>
+    );
+  }
   const name = keyName(parseKey(wanted), school);
   const act = (change: () => { message: string } | null | void) => {
     const error = change();
     setProblem(error ? error.message : null);
-    onDone();
+    onWanted(null);
   };
+  const leave = (event: KeyboardEvent) => event.key === 'Escape' && onWanted(null);
   return (
-    <Choice role="group" aria-label={`To ${name}`}>
+    <Choice role="group" aria-label={`To ${name}`} onKeyDown={leave}>
       <span>
         From {keyName(parseKey(progression.key), school)} to {name}:
       </span>
@@ -87,6 +111,20 @@ export function KeyChange({ progression, wanted, onDone }: KeyChangeProps) {
       <Button onPress={() => act(() => undefined)}>Keep the key</Button>
     </Choice>
   );
+}
+
+/** The key that the chords are plainly in, when it is another and no keys are sought or set within the line. */
+function useFittingKey(derived: readonly DerivedColumn[], key: string): string | null {
+  return useMemo(() => {
+    const chords: Chord[] = [];
+    for (const { column, labelled, line } of derived) {
+      if (isRestColumn(column)) continue;
+      if (!labelled.ok || !line || printKey(line.key) !== key) return null;
+      chords.push(labelled.labels.chord);
+    }
+    const found = fittingKey(chords, parseKey(key));
+    return found && printKey(found);
+  }, [derived, key]);
 }
 
 const MOVE_NAMES: Record<string, string> = {

@@ -1,22 +1,24 @@
-import { diatonicNumeral, isTimed, parseKey, printedFifths, printNumeral } from '@diatonix/core';
+import { isTimed, parseKey, printedFifths } from '@diatonix/core';
 import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { useNavigate } from 'react-router';
 import { useRow } from '../../columns/useRow';
 import { useSame } from '../../columns/useSame';
 import { BenchFrame } from '../../parts/BenchFrame';
-import { Button } from '../../design/controls';
+import { useSteady } from '../../parts/useSteady';
+import { Opened } from '../../design/Opened';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
-import { stop, usePlayback } from '../../sound/player';
+import { usePlayback } from '../../sound/player';
 import { Actions } from './Actions';
 import { ChordByHand } from './ChordByHand';
 import { fifthsAlong, frameOf, GridColumns, metresAlong } from './columns';
 import { deriveProgression, type DerivedColumn } from './derive';
 import { EmptyProgression } from './EmptyProgression';
+import { lineKey } from './lineKey';
 import { EntryLine } from './EntryLine';
 import { PROGRESSIONS_DESK, useOpenProgression } from './desk';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
+import { NothingYet } from './NothingYet';
 import { shownRows } from './rows';
 import { TitleField } from './TitleField';
 import { useFourParts } from './useFourParts';
@@ -24,7 +26,7 @@ import { useListening } from './useListening';
 import { ViewBar, type Under } from './ViewBar';
 import { VoicesAside } from './VoicesAside';
 import { WorkBackMenu } from './WorkBackMenu';
-import { invertColumn, removeColumns, addEntry, moveColumn } from './state';
+import { invertColumn, removeColumns } from './state';
 import { useSchool } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
 
@@ -56,7 +58,6 @@ export function ProgressionsBench() {
   const panel = NOTES_DESK.use(({ open }) => open);
   const work = useRef<HTMLDivElement>(null);
   const engraver = useEngraver();
-  const navigate = useNavigate();
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
   const [wanted, setWanted] = useState<string | null>(null);
@@ -69,11 +70,9 @@ export function ProgressionsBench() {
     [progression, school],
   );
   derivedBefore.current = derived;
-  const [skip, setSkip] = useState(0);
   const [under, setUnder] = useState<Under | null>(null);
   const [anchor, setAnchor] = useState<string | null>(null);
-  const next = useCallback(() => setSkip((count) => count + 1), []);
-  const parts = useFourParts(progression, derived, key, skip);
+  const parts = useFourParts(open?.id ?? null, progression, derived, key, school);
   const { blank, pattern } = progression ?? NOTHING_BLANK;
   const columns = useMemo(
     () => gridColumns.current.build(derived, key, school, engraver, { blank, pattern }, parts),
@@ -120,12 +119,8 @@ export function ProgressionsBench() {
     [],
   );
 
-  const othersNow = useRef(hearing.others);
-  othersNow.current = hearing.others;
-  const others = useCallback(() => othersNow.current(), []);
-  const voicesNow = useRef(parts.voices);
-  voicesNow.current = parts.voices;
-  const voices = useCallback(() => voicesNow.current, []);
+  const others = useSteady(hearing.others);
+  const voices = useSteady(() => parts.voices);
   const workBack = useMemo(() => <WorkBackMenu derived={() => derivedNow.current} />, []);
   const idsText = derived
     .slice(from, to + 1)
@@ -151,40 +146,17 @@ export function ProgressionsBench() {
     play: () => (several ? hearing.hear(from, to) : hearing.hear(0, derived.length - 1)),
   };
 
-  const onKey = (event: KeyboardEvent): boolean => {
-    if (/^[1-7]$/.test(event.key)) {
-      const numeral = printNumeral(diatonicNumeral(key, Number(event.key)), key);
-      PROGRESSIONS_DESK.set({
-        column: addEntry({ kind: 'numeral', text: numeral }, current?.column.id ?? null),
-      });
-      return true;
-    }
-    if (!current) return false;
-    switch (event.key) {
-      case ']':
-      case '[':
-        invertColumn(current.column.id, event.key === ']' ? 1 : -1);
-        return true;
-      case ' ':
-        if (event.shiftKey) hearing.hear(selected, derived.length - 1);
+  const onKey = (event: KeyboardEvent): boolean =>
+    lineKey(event, {
+      key,
+      column: current?.column.id ?? null,
+      remove,
+      hear: (toEnd) => {
+        if (toEnd) hearing.hear(selected, derived.length - 1);
         else if (several) hearing.hear(from, to);
         else hearing.hearOne(selected, 'together');
-        return true;
-      case 'Delete':
-      case 'Backspace':
-        remove();
-        return true;
-      case '<':
-      case '>':
-        moveColumn(current.column.id, event.key === '>' ? 1 : -1);
-        return true;
-      case 'Escape':
-        stop();
-        return true;
-      default:
-        return false;
-    }
-  };
+      },
+    });
 
   const four =
     progression.view === 'four-part' && current ? (
@@ -261,12 +233,12 @@ export function ProgressionsBench() {
         blank={progression.blank}
         order={progression.order}
         weights={progression.weights}
-        onNext={next}
+        onNext={parts.next}
         under={under}
         onUnder={setUnder}
         workBack={workBack}
       />
-      <KeyChange progression={progression} wanted={wanted} onDone={() => setWanted(null)} />
+      <KeyChange progression={progression} derived={derived} wanted={wanted} onWanted={setWanted} />
       {printing && (
         <Suspense fallback={null}>
           <LinePrint
@@ -280,10 +252,7 @@ export function ProgressionsBench() {
       )}
       <div ref={work} className={printing ? 'no-print' : ''} hidden={printing}>
         {columns.length === 0 ? (
-          <p>
-            Nothing stands here yet. Type a line below, such as <b>I vi ii V7 I</b>, or take chords from the{' '}
-            <Button onPress={() => void navigate('/key')}>Key bench</Button>
-          </p>
+          <NothingYet />
         ) : (
           <StaffGrid
             label={`Progression ${progression.title}`}
@@ -308,14 +277,15 @@ export function ProgressionsBench() {
         )}
       </div>
       <EntryLine id={open.id} progression={progression} />
-      {under === 'melody' && (
+      {under && (
         <Suspense fallback={null}>
-          <MelodyLine id={open.id} progression={progression} />
-        </Suspense>
-      )}
-      {under === 'harmonise' && (
-        <Suspense fallback={null}>
-          <Harmonise keyOf={key} school={school} filled={progression.columns.length > 0} />
+          <Opened key={under}>
+            {under === 'melody' ? (
+              <MelodyLine id={open.id} progression={progression} />
+            ) : (
+              <Harmonise keyOf={key} school={school} filled={progression.columns.length > 0} />
+            )}
+          </Opened>
         </Suspense>
       )}
       {panel && (

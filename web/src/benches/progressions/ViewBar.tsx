@@ -3,6 +3,7 @@ import { lazy, memo, type ReactNode } from 'react';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { SubBar } from '../../design/SubBar';
+import { PROGRESSIONS_DESK } from './desk';
 import { orderedRows } from './rows';
 import { arrange } from './state';
 import type { Progression, ProgressionView } from '../../documents/kinds/progression';
@@ -52,6 +53,7 @@ export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
     [next[at], next[at + by]] = [next[at + by]!, next[at]!];
     arrange({ order: next });
   };
+  const oneLine = PROGRESSIONS_DESK.use((desk) => desk.oneLine);
   return (
     <SubBar>
       <ToggleRow
@@ -149,7 +151,16 @@ export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
                 )
               }
               onMove={moveRow}
-            />
+            >
+              <label>
+                <input
+                  type="checkbox"
+                  checked={oneLine}
+                  onChange={(event) => PROGRESSIONS_DESK.set({ oneLine: event.target.checked })}
+                />{' '}
+                Keep a long line in one
+              </label>
+            </RowsTable>
           )}
         >
           Rows

@@ -1,17 +1,20 @@
 import {
-  faultsOver,
+  faultsWhereSet,
   fixedVoices,
   givenVoices,
   isGiven,
+  isRestColumn,
   parseNote,
   printKey,
   printNumeral,
+  ruleWords,
   type Fault,
   type FourNotes,
   type Key,
   type RuleWeights,
+  type School,
 } from '@diatonix/core';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { VoicesAnswer, VoicesRequest } from '../../workers/setVoices';
 import { runTask } from '../../workers/client';
 import { placeWords } from './placeWords';
@@ -36,16 +39,18 @@ export const NO_PARTS: FourParts = { voices: [], faults: [], cost: null, searchi
 
 /** Finds a four-part setting in the worker, or checks the one that was entered; past edits are given up. */
 export function useFourParts(
+  id: string | null,
   progression: Progression | null,
   derived: readonly DerivedColumn[],
   key: Key,
-  skip: number,
-): FourParts {
+  school: School,
+): FourParts & { readonly next: () => void } {
   const on = progression?.view === 'four-part';
   const weights = progression?.weights;
-  const asked = useMemo((): VoicesRequest | null => {
-    if (!on || derived.length === 0 || !weights) return null;
-    const columns = derived.map((one) => {
+  const asked = useMemo((): Omit<VoicesRequest, 'skip'> | null => {
+    const sounding = derived.filter(({ column }) => !isRestColumn(column));
+    if (!on || sounding.length === 0 || !weights) return null;
+    const columns = sounding.map((one) => {
       if (!one.labelled.ok || !one.line) return null;
       return {
         key: printKey(one.line.key),
@@ -53,11 +58,14 @@ export function useFourParts(
         locks: fixedVoices(one),
       };
     });
-    return columns.every((column) => column !== null)
-      ? { columns, weights, skip }
-      : { columns: [], weights, skip };
-  }, [on, derived, weights, skip]);
-  const request = JSON.stringify(asked);
+    return columns.every((column) => column !== null) ? { columns, weights } : { columns: [], weights };
+  }, [on, derived, weights]);
+  const line = JSON.stringify([id, asked]);
+  // How many settings were passed over; of another line, or of one that was changed, it is the first again.
+  const [passed, setPassed] = useState({ line, count: 0 });
+  const skip = passed.line === line ? passed.count : 0;
+  const next = useCallback(() => setPassed({ line, count: skip + 1 }), [line, skip]);
+  const request = JSON.stringify(asked && { ...asked, skip });
   const [answer, setAnswer] = useState<{ request: string; answer: VoicesAnswer } | null>(null);
   const given = asked !== null && isGiven(derived);
 
@@ -76,22 +84,18 @@ export function useFourParts(
     return running.cancel;
   }, [request, given]);
 
-  return useMemo((): FourParts => {
+  const parts = useMemo((): FourParts => {
     if (!asked) return NO_PARTS;
     if (asked.columns.length === 0)
       return {
         ...NO_PARTS,
         said: 'Four voices need every column to be understood. Mend the marked ones first.',
       };
-    if (given) {
-      const voices = asked.columns.map(
-        ({ locks }) => locks!.map((note) => parseNote(note!)) as unknown as FourNotes,
-      );
-      return { ...NO_PARTS, voices, faults: faultsOver(voices, derived, key, asked.weights) };
-    }
+    if (given) return { ...NO_PARTS, ...givenVoices(derived, key, asked.weights) };
     if (answer?.request !== request) return { ...NO_PARTS, searching: true };
-    return said(answer.answer, derived, key, asked.weights);
-  }, [asked, given, answer, request, derived, key]);
+    return said(answer.answer, derived, key, asked.weights, school);
+  }, [asked, given, answer, request, derived, key, school]);
+  return useMemo(() => ({ ...parts, next }), [parts, next]);
 }
 
 function said(
@@ -99,18 +103,25 @@ function said(
   derived: readonly DerivedColumn[],
   key: Key,
   weights: RuleWeights,
+  school: School,
 ): FourParts {
+  const sounding = derived.filter(({ column }) => !isRestColumn(column));
+  const set = (voices: readonly (readonly string[])[]) => {
+    const notes = voices.map((own) => own.map(parseNote) as unknown as FourNotes);
+    const byColumn = derived.map((one) => notes[sounding.indexOf(one)] ?? null);
+    return { voices: byColumn, faults: faultsWhereSet(byColumn, derived, key, weights) };
+  };
   switch (answer.kind) {
-    case 'found': {
-      const voices = answer.voices.map((notes) => notes.map(parseNote) as unknown as FourNotes);
-      return { ...NO_PARTS, voices, faults: faultsOver(voices, derived, key, weights), cost: answer.cost };
+    case 'found':
+      return { ...NO_PARTS, ...set(answer.voices), cost: answer.cost };
+    case 'blocked': {
+      const where = placeWords(sounding[answer.at]!.place);
+      const why = `No legal setting goes on at ${where}: ${ruleWords(answer.rule, school)}.`;
+      const mend = 'Free a locked note, or switch a rule off under Writing rules.';
+      return answer.voices
+        ? { ...NO_PARTS, ...set(answer.voices), said: `${why} This is the nearest to a legal one. ${mend}` }
+        : { ...NO_PARTS, ...givenVoices(derived, key, weights), said: `${why} ${mend}` };
     }
-    case 'blocked':
-      return {
-        ...NO_PARTS,
-        ...givenVoices(derived, key, weights),
-        said: `No legal setting goes on at ${placeWords(derived[answer.at]!.place)}: ${answer.rule.replaceAll('-', ' ')} stands in the way. Free a locked note, or switch that rule off.`,
-      };
     case 'no-more':
       return { ...NO_PARTS, said: 'There is no further setting.' };
     case 'failed':
