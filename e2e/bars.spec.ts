@@ -98,7 +98,7 @@ test('several columns are selected with shift, moved to another key, and removed
   await page.keyboard.press('Shift+ArrowRight');
   await expect(page.locator('.grid-column.within')).toHaveCount(3);
   await page.getByRole('button', { name: 'Move the selection', exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Up a step' }).click();
+  await page.getByRole('menuitem', { name: 'Up a whole step' }).click();
   await expectRow(page, 'Symbol', ['A', 'D', 'E7', 'A', 'E', 'F♯7', 'B']);
   await expectRow(page, 'Key', ['A major', 'nothing', 'nothing', 'nothing', 'B major', 'nothing', 'nothing']);
   await expectRow(page, 'Numeral', ['I', 'IV', 'V seven', 'I', 'IV', 'V seven', 'I']);

@@ -5,7 +5,7 @@ const field = (page: Page, name: string) => page.getByRole('textbox', { name, ex
 const values = async (page: Page) =>
   Object.fromEntries(
     await Promise.all(
-      ['Symbol', 'Notes', 'Formula', 'Half steps', 'Numeral', 'Degree'].map(async (name) => [
+      ['Symbol', 'Notes', 'Formula', 'Gaps', 'Numeral', 'Degree'].map(async (name) => [
         name,
         await field(page, name).inputValue(),
       ]),
@@ -22,7 +22,7 @@ test('the six ways into a chord stay in step', async ({ page }) => {
     Symbol: 'F♯7',
     Notes: 'F♯ A♯ C♯ E',
     Formula: '1 3 5 ♭7',
-    'Half steps': '4 3 3',
+    Gaps: '4 3 3',
     Numeral: 'V7/ii',
     Degree: '',
   });
@@ -33,13 +33,13 @@ test('the six ways into a chord stay in step', async ({ page }) => {
       Symbol: 'Bm7',
       Notes: 'B D F♯ A',
       Formula: '1 ♭3 5 ♭7',
-      'Half steps': '3 4 3',
+      Gaps: '3 4 3',
       Numeral: 'ii7',
       Degree: '2 7',
     });
   await field(page, 'Formula').fill('1 b3 b5 bb7');
   await expect.poll(async () => (await values(page))['Symbol']).toBe('Bdim7');
-  await field(page, 'Half steps').fill('4 4');
+  await field(page, 'Gaps').fill('4 4');
   await expect.poll(async () => (await values(page))['Symbol']).toBe('B+');
   await field(page, 'Numeral').fill('Ger+6');
   await expect.poll(async () => (await values(page))['Notes']).toBe('F A C D♯');
@@ -114,14 +114,14 @@ test('a chord is laid out in six manners, with what to leave out, fingers and ca
   await field(page, 'Symbol').fill('C13');
   await page.getByRole('radio', { name: 'Voicings' }).click();
   await expectRow(page, 'Laid out', ['close', 'open', 'drop 2', 'drop 3', 'four parts', 'two hands']);
-  expect((await rowTexts(page, 'Notes')).at(-1)).toBe('C B♭ E D A');
+  expect((await rowTexts(page, 'Letters')).at(-1)).toBe('C B♭ E D A');
   expect((await rowTexts(page, 'Left out')).slice(-2)).toEqual(['fifth, eleventh, ninth', 'fifth, eleventh']);
   await field(page, 'Symbol').fill('C');
   await expectRow(page, 'Laid out', ['close', 'open', 'four parts', 'two hands']);
-  expect((await rowTexts(page, 'Notes'))[2]!.split(' ').filter((note) => note === 'C')).toHaveLength(2);
+  expect((await rowTexts(page, 'Letters'))[2]!.split(' ').filter((note) => note === 'C')).toHaveLength(2);
   await page.getByRole('button', { name: 'Double the fifth' }).click();
   await expect
-    .poll(async () => (await rowTexts(page, 'Notes'))[2]!.split(' ').filter((note) => note === 'G').length)
+    .poll(async () => (await rowTexts(page, 'Letters'))[2]!.split(' ').filter((note) => note === 'G').length)
     .toBe(2);
 });
 

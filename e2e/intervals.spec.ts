@@ -72,7 +72,7 @@ test('the working is shown in the way that is picked', async ({ page }) => {
   await expect(margin.getByRole('listitem').nth(1)).toHaveText(
     'In the major scale on G♯, the seventh is F𝄪.',
   );
-  await margin.getByRole('tab', { name: 'Half steps' }).click();
+  await margin.getByRole('tab', { name: 'Count' }).click();
   await expect(margin.getByRole('listitem').nth(1)).toHaveText('From G♯ up to F𝄪 there are 11 half steps.');
   await margin.getByRole('tab', { name: 'Invert' }).click();
   await expect(margin.getByRole('listitem').nth(2)).toHaveText(

@@ -79,7 +79,7 @@ test('the working follows the column and the way', async ({ page, demo }) => {
   );
   await margin.getByRole('tab', { name: 'Formula' }).click();
   await expect(margin.getByRole('listitem').nth(1)).toHaveText('The third is lowered: E♯ becomes E.');
-  await margin.getByRole('tab', { name: 'Half steps' }).click();
+  await margin.getByRole('tab', { name: 'Gaps' }).click();
   await expect(margin.getByRole('listitem').last()).toHaveText('3 and 4 half steps: minor triad.');
   await margin.getByRole('tab', { name: 'From the key' }).click();
   await expect(margin.getByRole('listitem').first()).toHaveText('C♯ is degree 3 of A major, the mediant.');
@@ -330,7 +330,7 @@ test('in minor the harmonic chords stand beside the natural ones, with the leadi
 test('primary chords lie in the nearest inversions, with fingers for both hands', async ({ page, demo }) => {
   await page.goto(`${demo}key`);
   await page.getByRole('radio', { name: 'Primary chords' }).click();
-  await expectRow(page, 'Notes', ['A C♯ E', 'A D F♯', 'A C♯ E', 'G♯ D E', 'A C♯ E']);
+  await expectRow(page, 'Letters', ['A C♯ E', 'A D F♯', 'A C♯ E', 'G♯ D E', 'A C♯ E']);
   await expectRow(page, 'Right hand', ['1 3 5', '1 3 5', '1 3 5', '1 4 5', '1 3 5']);
   await expectRow(page, 'Left hand', ['5 3 1', '5 2 1', '5 3 1', '5 2 1', '5 3 1']);
   await expect(page.getByText('Stop if the hand hurts, and ask a teacher or a doctor.')).toBeVisible();

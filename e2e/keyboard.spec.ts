@@ -73,7 +73,7 @@ test('Progressions: bars, a selection, its key, rows, a voice and an answer with
   for (const key of ['Home', 'ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight'])
     await page.keyboard.press(key);
   await expect(page.locator('.grid-column.within')).toHaveCount(3);
-  await take(page, page.getByRole('button', { name: 'Move the selection', exact: true }), 'Up a step');
+  await take(page, page.getByRole('button', { name: 'Move the selection', exact: true }), 'Up a whole step');
   await expectRow(page, 'Symbol', ['A', 'E', 'F♯7', 'B', 'nothing', 'nothing', 'Bm']);
   await page.keyboard.press('Control+z');
   await page.locator('.grid-column [tabindex="0"]').focus();

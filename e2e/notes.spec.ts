@@ -8,7 +8,7 @@ const keys = (page: Page) => page.getByRole('group', { name: 'Keyboard' });
 async function openIntervals(page: Page, address: string): Promise<void> {
   await page.goto(`${address}intervals`);
   await line(page).fill('');
-  await page.getByRole('button', { name: 'Notes', exact: true }).click();
+  await page.getByRole('button', { name: 'By hand', exact: true }).click();
   await expect(staff(page)).toBeVisible();
 }
 
@@ -57,7 +57,7 @@ test('a chord follows the keys that are struck, with the half steps counted betw
   demo,
 }) => {
   await page.goto(`${demo}chords`);
-  await page.getByRole('button', { name: 'Notes', exact: true }).click();
+  await page.getByRole('button', { name: 'By hand', exact: true }).click();
   await expect(keys(page).locator('.gap')).toHaveText(['4', '3', '3']);
   // Taking the seventh away leaves the triad.
   await keys(page).locator('[data-midi="76"]').click();
@@ -71,7 +71,7 @@ test('a chord follows the keys that are struck, with the half steps counted betw
 
 test('the simulated MIDI keyboard plays chords from the keys of the computer', async ({ page, demo }) => {
   await page.goto(`${demo}chords`);
-  await page.getByRole('button', { name: 'Notes', exact: true }).click();
+  await page.getByRole('button', { name: 'By hand', exact: true }).click();
   await page.getByRole('button', { name: /^MIDI keyboard/ }).click();
   await page.getByRole('menuitemradio', { name: 'Simulated keyboard' }).click();
   await keys(page).locator('[data-midi="60"]').focus();
@@ -124,7 +124,7 @@ test('notes gathered by hand become a column of the progression; a note becomes 
   demo,
 }) => {
   await openProgressions(page, demo);
-  await page.getByRole('button', { name: 'Notes', exact: true }).click();
+  await page.getByRole('button', { name: 'By hand', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Put the chord' })).toBeDisabled();
   for (const midi of [57, 61, 64, 67]) await keys(page).locator(`[data-midi="${midi}"]`).click();
   await page.getByRole('button', { name: 'Put the chord' }).click();

@@ -49,7 +49,7 @@ test('a column is saved as PNG and copied for a slide', async ({ page, demo, con
   expect(png.subarray(1, 4).toString()).toBe('PNG');
   expect(png.readUInt32BE(16)).toBeGreaterThan(300);
   await page.getByRole('button', { name: 'Picture' }).click();
-  await page.getByRole('menuitem', { name: 'Copy line' }).click();
+  await page.getByRole('menuitem', { name: 'Copy line', exact: true }).click();
   await expect(page.getByText('Copied: paste it into a slide.')).toBeVisible();
   const types = await page.evaluate(async () =>
     (await navigator.clipboard.read()).flatMap((item) => item.types),

@@ -233,8 +233,8 @@ test('a ruling stands through recomputation until it is taken back, and undo rea
   await entryLine(page).fill('A F#7 Bm E7 A');
   await page.getByRole('gridcell', { name: 'Symbol: F♯7' }).click();
   const margin = page.getByRole('complementary', { name: 'Working' });
-  const rule = margin.getByRole('button', { name: /^Rule: / }).first();
-  const ruled = (await rule.getAttribute('aria-label'))!.replace(/^Rule: (.*) in .*$/, '$1');
+  const rule = margin.getByRole('button', { name: /^Read it as / }).first();
+  const ruled = (await rule.getAttribute('aria-label'))!.replace(/^Read it as (.*) in .*$/, '$1');
   await rule.click();
   await expect(margin.getByText('This numeral is a ruling.')).toBeVisible();
   const ruledNow = async () => (await rowTexts(page, 'Numeral'))[1];
@@ -272,13 +272,13 @@ test('rows are hidden and left blank for the class', async ({ page, demo }) => {
   await page.getByRole('checkbox', { name: 'Degrees: Shown' }).click();
   await page.getByRole('checkbox', { name: 'Numeral: Blank' }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('columnheader', { name: 'Degrees' })).toHaveCount(0);
+  await expect(page.getByRole('rowheader', { name: 'Degrees' })).toHaveCount(0);
   await expect
     .poll(async () => new Set(await rowTexts(page, 'Numeral')))
     .toEqual(new Set(['to be filled in']));
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('columnheader', { name: 'Degrees' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'Degrees' })).toBeVisible();
 });
 
 test('four voices are found in the worker, locked, set otherwise, and blocked with the rule that stands in the way', async ({
@@ -348,7 +348,7 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
     'nothing',
     'nothing',
   ]);
-  await page.getByRole('button', { name: 'Rules' }).click();
+  await page.getByRole('button', { name: 'Rules of writing' }).click();
   await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('costs 4');
   await page.keyboard.press('Escape');
   await expect(page.getByText(/The whole setting costs/)).toBeVisible();
@@ -361,7 +361,7 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
     'nothing',
     'nothing',
   ]);
-  await page.getByRole('button', { name: 'Rules' }).click();
+  await page.getByRole('button', { name: 'Rules of writing' }).click();
   await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('is off');
   await page.keyboard.press('Escape');
   await expectRow(page, 'Faults', Array<string>(5).fill('nothing'));
@@ -395,7 +395,7 @@ test('the line moves up a step with its signature, and to what an instrument rea
     await page.getByRole('button', { name: 'Move the line' }).click();
     await page.getByRole('menuitem', { name }).click();
   };
-  await move('Up a step');
+  await move('Up a whole step');
   await expectRow(page, 'Symbol', ['B', 'G♯m7', 'C♯m', 'F♯7', 'B']);
   await expect(page.getByRole('button', { name: 'Change key: B major' })).toBeVisible();
   await page.keyboard.press('Control+z');

@@ -42,7 +42,7 @@ export const PICTURES = [
     scheme: 'dark',
     prepare: async (page) => {
       await page.getByRole('radio', { name: 'Circle' }).click();
-      await page.getByRole('button', { name: 'Notes', exact: true }).click();
+      await page.getByRole('button', { name: 'By hand', exact: true }).click();
       await page.getByRole('slider').waitFor();
     },
   },
@@ -72,7 +72,7 @@ export const PICTURES = [
     path: '/chords',
     prepare: async (page) => {
       await page.getByRole('radio', { name: 'Chain' }).click();
-      await page.getByRole('button', { name: 'Notes', exact: true }).click();
+      await page.getByRole('button', { name: 'By hand', exact: true }).click();
       await page.getByRole('slider').waitFor();
     },
   },

@@ -5,6 +5,7 @@
 import {
   attempt,
   chordFingering,
+  BEYOND_HAND,
   HAND_CARE,
   ordinaryKeys,
   parseKey,
@@ -61,5 +62,9 @@ test.each([
 test('a stretch beyond the octave is marked, and the care that goes with it', () => {
   expect(chordFingering(['C3', 'E4'].map(parseNote))!.stretch).toBe(true);
   expect(chordFingering(['C3', 'D3', 'E3', 'F3', 'G3', 'A3'].map(parseNote))).toBeNull();
+  // No hand is asked for more than a tenth (common practice).
+  expect(chordFingering(['C3', 'F4'].map(parseNote))).toBeNull();
+  expect(chordFingering(['C3', 'G3', 'C4', 'F4'].map(parseNote))).toBeNull();
+  expect(BEYOND_HAND).toMatch(/between the hands/);
   expect(HAND_CARE).toMatch(/Stop if the hand hurts.*teacher or a doctor/);
 });

@@ -9,6 +9,7 @@ import {
   chordOfNumeral,
   fourPartSettings,
   harmonise,
+  nearestSetting,
   melodyAgainst,
   ordinaryKeys,
   parseKey,
@@ -227,4 +228,30 @@ test('melody notes outside their chords pass, turn, or clash', () => {
     { at: 3, kind: 'neighbour' },
     { at: 5, kind: 'clash' },
   ]);
+});
+
+test('where no setting is legal the nearest is given, and its faults are the few that are named', () => {
+  const key = parseKey('C major');
+  const numerals = ['IV', 'V'].map((text) => parseNumeral(text, key));
+  const lock = (soprano: string, bass: string): [Lock, Lock, Lock, Lock] => [
+    parseNote(soprano),
+    null,
+    null,
+    parseNote(bass),
+  ];
+  // Soprano and bass in parallel octaves, whatever the inner voices do.
+  const problem = { key, numerals, locks: [lock('F4', 'F3'), lock('G4', 'G3')] };
+  expect(bestSetting(problem)).toMatchObject({ at: 1 });
+  const nearest = nearestSetting(problem)!;
+  expect(nearest.voices.map(([soprano, , , bass]) => [printNote(soprano), printNote(bass)])).toEqual([
+    ['F4', 'F3'],
+    ['G4', 'G3'],
+  ]);
+  expect(checkSetting(nearest.voices, key).map(({ rule, voices }) => `${rule} ${voices.join()}`)).toContain(
+    'parallel-octaves soprano,bass',
+  );
+  // A legal line is its own nearest; a locked note outside its chord cannot be set at all.
+  const free = { key, numerals };
+  expect(nearestSetting(free)!.voices).toEqual((bestSetting(free) as SettingFound).voices);
+  expect(nearestSetting({ ...free, locks: [lock('F#4', 'F3'), [null, null, null, null]] })).toBeNull();
 });

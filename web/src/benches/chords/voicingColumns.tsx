@@ -1,5 +1,6 @@
 import {
   cautionWords,
+  BEYOND_HAND,
   chordFingering,
   displayNoteName,
   halfStepsUp,
@@ -83,5 +84,5 @@ export function voicingColumns(
 function fingers(notes: readonly Note[], hand: 'right' | 'left'): string {
   if (notes.length === 1) return '1';
   const fingering = chordFingering(notes);
-  return fingering ? `${fingering[hand].join(' ')}${fingering.stretch ? ', a stretch' : ''}` : '';
+  return fingering ? `${fingering[hand].join(' ')}${fingering.stretch ? ', a stretch' : ''}` : BEYOND_HAND;
 }
