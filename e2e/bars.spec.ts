@@ -21,8 +21,8 @@ async function chooseMetre(page: Page, metre: string): Promise<void> {
 
 const sentences = (page: Page) =>
   page
-    .locator('.grid-column')
-    .evaluateAll((columns) => columns.map((column) => column.getAttribute('aria-label')!.split(',')[0]));
+    .locator('.grid-column [role="columnheader"]')
+    .evaluateAll((heads) => heads.map((head) => head.textContent.split(',')[0]));
 
 test('bars are typed, drawn with their metre, and come back after reloading', async ({ page, demo }) => {
   await openProgressions(page, demo);
@@ -116,7 +116,7 @@ test('transposing the whole line takes its other keys along', async ({ page, dem
   await chooseKey(page, /^Key from here/, 'E major');
   await expectRow(page, 'Symbol', ['A', 'E7', 'A', 'B7', 'E']);
   await page.getByRole('button', { name: 'Move the line' }).click();
-  await page.getByRole('menuitem', { name: 'Down a step' }).click();
+  await page.getByRole('menuitem', { name: 'Down a whole step' }).click();
   await expectRow(page, 'Symbol', ['G', 'D7', 'G', 'A7', 'D']);
   await expectRow(page, 'Key', ['G major', 'nothing', 'nothing', 'D major', 'nothing']);
 });

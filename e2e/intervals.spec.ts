@@ -66,11 +66,11 @@ test('the working is shown in the way that is picked', async ({ page }) => {
   await page.getByRole('gridcell', { name: 'Letters: G♯ – F𝄪' }).click();
   const margin = page.getByRole('complementary', { name: 'Working' });
   await expect(margin.getByRole('listitem').nth(1)).toHaveText(
-    'Take the same sharp from both notes: G♯–F𝄪 is as wide as G–F♯.',
-  );
-  await margin.getByRole('tab', { name: 'Scale' }).click();
-  await expect(margin.getByRole('listitem').nth(1)).toHaveText(
     'In the major scale on G♯, the seventh is F𝄪.',
+  );
+  await margin.getByRole('tab', { name: 'Strip' }).click();
+  await expect(margin.getByRole('listitem').nth(1)).toHaveText(
+    'Take the same sharp from both notes: G♯–F𝄪 is as wide as G–F♯.',
   );
   await margin.getByRole('tab', { name: 'Count' }).click();
   await expect(margin.getByRole('listitem').nth(1)).toHaveText('From G♯ up to F𝄪 there are 11 half steps.');

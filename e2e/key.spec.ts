@@ -330,7 +330,7 @@ test('in minor the harmonic chords stand beside the natural ones, with the leadi
 test('primary chords lie in the nearest inversions, with fingers for both hands', async ({ page, demo }) => {
   await page.goto(`${demo}key`);
   await page.getByRole('radio', { name: 'Primary chords' }).click();
-  await expectRow(page, 'Letters', ['A C♯ E', 'A D F♯', 'A C♯ E', 'G♯ D E', 'A C♯ E']);
+  await expectRow(page, 'Notes', ['A C♯ E', 'A D F♯', 'A C♯ E', 'G♯ D E', 'A C♯ E']);
   await expectRow(page, 'Right hand', ['1 3 5', '1 3 5', '1 3 5', '1 4 5', '1 3 5']);
   await expectRow(page, 'Left hand', ['5 3 1', '5 2 1', '5 3 1', '5 2 1', '5 3 1']);
   await expect(page.getByText('Stop if the hand hurts, and ask a teacher or a doctor.')).toBeVisible();
@@ -377,11 +377,15 @@ test('each class has a mask of its own', async ({ page, demo }) => {
 test('maps are printed a page a key, blank with the answers after', async ({ page, demo }) => {
   await page.goto(`${demo}key`);
   await page.getByRole('radio', { name: 'To print' }).click();
-  await expect(page.getByRole('region', { name: /^Chord map of/ })).toHaveCount(3);
+  const pages = page.locator('section.page');
+  await expect(pages).toHaveCount(3);
+  await expect(page.getByRole('grid', { name: /^Chord map of/ })).toHaveCount(3);
   await page.getByRole('button', { name: 'Leave out D major' }).click();
   await page.getByRole('button', { name: 'Blank' }).click();
-  await expect(page.getByRole('region', { name: /^Blank chord map of/ })).toHaveCount(2);
-  await expect(page.getByRole('region', { name: 'Answers: chord map of B minor' })).toBeVisible();
+  await expect(page.getByRole('region', { name: /^Pupils’ page: / })).toHaveCount(2);
+  // Nothing that the class is to fill in stands on its page.
+  await expect(page.getByRole('region', { name: 'Pupils’ page: B minor' })).not.toContainText('vii');
+  await expect(page.getByRole('region', { name: 'Answers: B minor' })).toContainText('ii');
   await expect(page.getByRole('button', { name: 'Print 4 pages' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation')).toBeHidden();

@@ -307,7 +307,7 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
   await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 A5)');
   await expectRow(page, 'Faults', [
     'nothing',
-    'range, soprano, parallel octaves, soprano and bass, parallel fifths, tenor and bass',
+    'outside the range, soprano, parallel octaves, soprano and bass, parallel fifths, tenor and bass',
   ]);
   await expect(
     page.locator('.grid-column').nth(1).locator('[fill="var(--correction)"]').first(),
@@ -339,7 +339,7 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
   );
   await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 E5) I6 V7 I');
   await expect(
-    page.getByText(/No legal setting goes on at bar 2: parallel fifths stands in the way/),
+    page.getByText(/No legal setting goes on at bar 2: parallel fifths\. This is the nearest/),
   ).toBeVisible();
   await expectRow(page, 'Faults', [
     'nothing',

@@ -59,8 +59,10 @@ export async function workbookFromFile(text: string, fileName: string): Promise<
   const { admit } = await import('./admit');
   const raw = migrateWorkbook(workbook, version);
   const admitted = admit(raw.documents.map((one, at) => ({ ...one, order: at + 1 })));
-  const [worst] = admitted.aside;
-  if (worst && admitted.documents.every(({ kind }) => (SINGLE_KINDS as readonly string[]).includes(kind)))
+  const isWork = (kind: string) => kind !== 'class' && !(SINGLE_KINDS as readonly string[]).includes(kind);
+  const broken = admitted.aside.filter(({ raw }) => isWork(String((raw as { kind?: unknown }).kind)));
+  const [worst = admitted.aside[0]] = broken;
+  if (worst && !admitted.documents.some(({ kind }) => isWork(kind)))
     return refuse(`${worst.name}: ${worst.reasons.join(' ')}`, AGAIN);
   const title = typeof raw.title === 'string' ? raw.title.slice(0, LONGEST_TITLE) : fileName;
   return { ok: true, value: { ...admitted, title } };
