@@ -1,0 +1,86 @@
+import { entryLine, expect, expectRow, openProgressions, saved, test } from './fixtures';
+
+test('two tabs of one browser: an edit is in the other within a second, and neither loses its own', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await openProgressions(page, demo);
+  const other = await context.newPage();
+  await openProgressions(other, demo);
+  await entryLine(page).fill('I IV V7 I');
+  await entryLine(page).blur();
+  const began = Date.now();
+  await expect(entryLine(other)).toHaveValue('I IV V7 I', { timeout: 3_000 });
+  expect(Date.now() - began).toBeLessThan(1_500);
+  await expectRow(other, 'Symbol', ['A', 'D', 'E7', 'A']);
+  // The other tab works on another bench meanwhile; both edits stay, in both tabs and after reloading.
+  await other.goto(`${demo}intervals`);
+  const intervals = (tab: typeof page) => tab.getByRole('textbox', { name: /^Intervals:/ });
+  await intervals(other).fill('C4 E4, D4 A4');
+  await entryLine(page).fill('I ii V7 I');
+  await saved(other);
+  await saved(page);
+  await page.goto(`${demo}intervals`);
+  await expect(intervals(page)).toHaveValue('C4 E4, D4 A4');
+  await other.goto(`${demo}progressions`);
+  await expect(entryLine(other)).toHaveValue('I ii V7 I');
+  // Undoing is a tab's own: the other has no edit of the line to take back, this one has.
+  await other.getByRole('textbox', { name: 'Tempo' }).fill('96');
+  await other.getByRole('textbox', { name: 'Tempo' }).blur();
+  await page.goto(`${demo}progressions`);
+  await expect(page.getByRole('textbox', { name: 'Tempo' })).toHaveValue('96');
+});
+
+test('workbooks are begun, named, copied, opened, deleted and brought back', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await page.goto(`${demo}workbooks`);
+  const list = page.getByRole('list', { name: 'Workbooks of this browser' });
+  await expect(list.getByRole('listitem')).toHaveCount(1);
+  const first = list.getByRole('textbox').first();
+  const title = await first.inputValue();
+  await page.getByRole('button', { name: `Copy ${title}` }).click();
+  await expect(list.getByRole('listitem')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Begin a new workbook' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('Workbooks');
+  await expect(page).not.toHaveURL(/workbooks/);
+  await page.goto(`${demo}progressions`);
+  await expect(page.getByText('Nothing stands here yet.')).toBeVisible();
+  await entryLine(page).fill('I V I');
+  await saved(page);
+  await page.goto(`${demo}workbooks`);
+  await expect(list.getByRole('listitem')).toHaveCount(3);
+  await list.locator('[aria-current]').getByRole('textbox').fill('Pier beginners');
+  await expect(page.getByRole('button', { name: 'Open Pier beginners' })).toBeVisible();
+  await page.getByRole('button', { name: `Open ${title}`, exact: true }).click();
+  await expect(page).not.toHaveURL(/workbooks/);
+  await page.goto(`${demo}progressions`);
+  await expect(entryLine(page)).toHaveValue(/V65\/ii/);
+  await page.goto(`${demo}workbooks`);
+  await page.getByRole('button', { name: 'Delete Pier beginners' }).click();
+  await expect(page.getByRole('button', { name: 'Open Pier beginners' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring back Pier beginners' }).click();
+  await page.getByRole('button', { name: 'Open Pier beginners' }).click();
+  await expect(page).not.toHaveURL(/workbooks/);
+  await page.goto(`${demo}progressions`);
+  await expect(entryLine(page)).toHaveValue('I V I');
+});
+
+test('a bench whose script cannot be fetched says so, and the others go on', async ({ page, demo }) => {
+  await page.goto(`${demo}key`);
+  await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await page.route(/assets\/.*\.js$/, (route) => route.abort());
+  await page.getByRole('link', { name: 'Intervals' }).click();
+  const drawn = page.locator('.grid-column .staff text').filter({ visible: true }).first();
+  const said = page.getByText('The Intervals bench did not load');
+  await expect(said).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('Your work is safe');
+  await page.getByRole('link', { name: 'Key', exact: true }).click();
+  await expect(drawn).toBeVisible();
+  await page.unroute(/assets\/.*\.js$/);
+  await page.getByRole('link', { name: 'Intervals' }).click();
+  await page.getByRole('button', { name: 'Reload the page' }).click();
+  await expect(page.getByRole('heading', { name: 'Intervals', level: 1 })).toBeVisible();
+  await expect(drawn).toBeVisible();
+});
