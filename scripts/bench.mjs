@@ -8,4 +8,5 @@ await import('./bench/core.mjs');
 await import('./bench/progressions.mjs');
 await import('./bench/tonal.mjs');
 await import('./bench/page.mjs');
+await import('./bench/workbook.mjs');
 process.exit(0);

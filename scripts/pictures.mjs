@@ -78,11 +78,15 @@ export const PICTURES = [
   },
   { name: 'intervals-paper', path: '/intervals', prepare: (page) => select(page, 'Letters: G♯ – F𝄪') },
   {
-    name: 'key-thirteenths',
-    path: '/key',
+    name: 'workbooks',
+    path: '/workbooks',
+    ready: 'li[aria-current]',
     prepare: async (page) => {
-      await page.getByRole('radio', { name: '13' }).click();
-      await select(page, 'Root: C♯');
+      await page.getByRole('button', { name: /^Copy / }).click();
+      await page
+        .getByRole('button', { name: /^Copy / })
+        .nth(1)
+        .waitFor();
     },
   },
   { name: 'chords-paper', path: '/chords', prepare: (page) => select(page, 'Inversion: first inversion') },
@@ -101,7 +105,7 @@ export const PICTURES = [
     scheme: 'dark',
     prepare: async (page) => {
       await page.getByRole('button', { name: 'Name it yourself' }).click();
-      await select(page, 'Letters: E – C♯');
+      await select(page, 'Letters: B – G♯');
       await page.getByRole('textbox', { name: 'Name of the interval' }).fill('m6');
       await page.getByRole('button', { name: 'Check' }).click();
     },

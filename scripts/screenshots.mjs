@@ -10,13 +10,15 @@ const { launch, startServer } = await import('./browser.mjs');
 const { PICTURES } = await import('./pictures.mjs');
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
+const SIZE = { width: 1280, height: 800 };
+const STAFF = '.grid-column .staff text';
 const server = await startServer();
 const browser = await launch();
-for (const { name, path, scheme = 'light', size = { width: 1280, height: 800 }, prepare } of PICTURES) {
+for (const { name, path, scheme = 'light', size = SIZE, ready = STAFF, prepare } of PICTURES) {
   const context = await browser.newContext({ viewport: size, colorScheme: scheme, reducedMotion: 'reduce' });
   const page = await context.newPage();
   await page.goto(new URL(path, server.address).href);
-  await page.locator('.grid-column .staff text').first().waitFor();
+  await page.locator(ready).first().waitFor();
   await prepare?.(page);
   await page.evaluate(() => document.fonts.ready);
   await page.waitForTimeout(300);

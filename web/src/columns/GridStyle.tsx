@@ -150,7 +150,8 @@ export const GridStyle = styled.div<{ $scale: number }>`
   .label.kind-root {
     font-weight: 400;
   }
-  .cell.kind-soft {
+  .cell.kind-soft:not(.staff-cell) {
+    padding: 0 0.2rem;
     color: var(--soft);
     font-size: 0.875rem;
   }

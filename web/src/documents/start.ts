@@ -16,6 +16,7 @@ const PATIENCE_MS = 4000;
  */
 export async function startDocuments(): Promise<void> {
   let trouble: string | null = null;
+  performance.mark('workbook-asked');
   const found = await withPatience(openLast()).catch((error: unknown) => {
     trouble = reasonOf(error);
     return false;
@@ -28,6 +29,7 @@ export async function startDocuments(): Promise<void> {
     showWorkbook({ id: newId(), title, writtenAt: null }, byId(documents));
     nothingStored();
   }
+  performance.mark('workbook-open');
   startSaving();
   if (trouble !== null) useDocuments.setState({ saveState: { kind: 'failed', reason: trouble } });
   void clearDeleted().catch(() => undefined);
