@@ -52,8 +52,12 @@ test('the six ways into a chord stay in step', async ({ page }) => {
 test('what cannot be read says why and changes nothing', async ({ page }) => {
   await field(page, 'Symbol').fill('F#7zz');
   await expect(page.getByText('“zz” after “F#7” is not understood.')).toBeVisible();
+  // What was written stays with its reason, until the chord is said in another way.
   await field(page, 'Notes').focus();
-  await expect(field(page, 'Symbol')).toHaveValue('F♯7');
+  await expect(field(page, 'Symbol')).toHaveValue('F#7zz');
+  await expect(field(page, 'Formula')).toHaveValue('1 3 5 ♭7');
+  await field(page, 'Notes').fill('C E G');
+  await expect(field(page, 'Symbol')).toHaveValue('C');
 });
 
 test('the inversions stand in a row with gaps, figures, letters, slash and fingering', async ({ page }) => {

@@ -43,6 +43,15 @@ test('the focus stays in the grid when its column goes or comes back', async ({ 
   await expect.poll(focused).not.toBe('');
 });
 
+test('what an edit made of the column under the focus is said', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  await entryLine(page).fill('I IV V7 I');
+  await page.getByRole('gridcell', { name: 'Numeral: V seven' }).click();
+  await page.keyboard.press(']');
+  await expectRow(page, 'Numeral', ['I', 'IV', 'V six-five', 'I']);
+  await expect(page.getByRole('status').filter({ hasText: /^bar 3,.*six.five/ })).toBeAttached();
+});
+
 test('the first step of the keyboard leads to the work', async ({ page, demo }) => {
   await page.goto(`${demo}key`);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();

@@ -14,6 +14,17 @@ test('a key is found by its signature in words, and both keys of it are offered'
   await field.fill('F# minor');
   await field.press('Enter');
   await expect(page.getByRole('heading', { name: 'F♯ minor', level: 1 })).toBeVisible();
+  // Enter takes the major key of a signature; in the table a letter goes to the next key of that name.
+  await page.getByRole('button', { name: /^Choose key/ }).click();
+  await field.fill('two sharps');
+  await field.press('Enter');
+  await expect(page.getByRole('heading', { name: 'D major', level: 1 })).toBeVisible();
+  await page.getByRole('button', { name: /^Choose key/ }).click();
+  await expect(page.getByRole('button', { name: 'D major', exact: true })).toBeFocused();
+  await page.keyboard.press('e');
+  await expect(page.getByRole('button', { name: 'E major', exact: true })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'E major', level: 1 })).toBeVisible();
 });
 
 test('the circle is walked and chosen from with the keyboard, and keys that sound alike share a place', async ({

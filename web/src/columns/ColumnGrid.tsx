@@ -1,4 +1,5 @@
 import { useEffect, useId, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { announce } from '../design/announce';
 import { GridRows } from './GridRows';
 import { GridStyle } from './GridStyle';
 import { STAFF_ROW, System } from './System';
@@ -69,6 +70,16 @@ export function ColumnGrid(props: ColumnGridProps) {
     byKeyboard.current = false;
     root.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
   }, [selected, selectedRow, columns]);
+
+  // What an edit made of the selected column is said; moving to another says it by itself.
+  const now = columns[selected];
+  const before = useRef(now);
+  useEffect(() => {
+    const old = before.current;
+    before.current = now;
+    if (focused.current && old && now && old.id === now.id && old.sentence !== now.sentence)
+      announce(now.sentence);
+  }, [now]);
 
   useEffect(() => {
     if (playing === undefined || playing < 0) return;

@@ -64,6 +64,8 @@ export const GlobalStyle = createGlobalStyle`
   }
   h1, h2, h3 { font-family: 'Accidentals', 'Source Serif 4', serif; font-weight: 600; margin: 0; }
   button, input, select { font: inherit; color: inherit; }
+  /* What is pressed is never smaller than a fingertip needs (WCAG 2.2, target size). */
+  button, input:not([type='checkbox']), select, nav.contents a { min-width: 24px; min-height: 24px; }
   :focus-visible { outline: 2px solid var(--mark); outline-offset: 1px; }
   .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
   @media print {
@@ -73,6 +75,14 @@ export const GlobalStyle = createGlobalStyle`
     .place { height: auto !important; }
     main.work { overflow: visible !important; padding: 0 !important; }
     .grid-column.selected { background: none !important; }
+  }
+  /* Where the system gives the colours, what is chosen is outlined and black keys stay black. */
+  @media (forced-colors: active) {
+    .grid-column.selected { outline: 2px solid Highlight; outline-offset: -2px; }
+    .grid-column.playing { outline: 3px solid Highlight; outline-offset: -3px; }
+    [data-selected], [aria-pressed='true'], [aria-current='page'] { outline: 2px solid Highlight !important; outline-offset: -2px; }
+    button.black { forced-color-adjust: none; background: CanvasText !important; }
+    button.white { border: 1px solid CanvasText !important; }
   }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
 `;

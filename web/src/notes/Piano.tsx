@@ -15,6 +15,8 @@ const LOWEST = 36;
 const HIGHEST = 84;
 const KEYS = pianoKeys(LOWEST, HIGHEST);
 const WHITES = KEYS.filter(({ black }) => !black).length;
+/** A key for a finger, in pixels. */
+const FINGER = 32;
 /** How far a black key reaches over the white one at its left, in white keys. */
 const OVERLAP = 0.3;
 
@@ -22,6 +24,10 @@ const Keys = styled.div`
   position: relative;
   height: 8.2rem;
   min-width: 32rem;
+  /* Keys that a finger can strike; the keyboard is scrolled. */
+  @media (max-width: 860px), (pointer: coarse) {
+    min-width: ${WHITES * FINGER}px;
+  }
   user-select: none;
   touch-action: manipulation;
   .gap {

@@ -8,7 +8,7 @@ import {
   printKey,
   type LetterSystem,
 } from '@diatonix/core';
-import { useState } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import { Button as AriaButton, Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Dropped } from '../design/Drop';
@@ -99,7 +99,7 @@ export default function KeyTable({ label, value, triggerRef, onClose, onChoose }
       placement="bottom start"
     >
       <Dialog aria-label={label}>
-        <Table>
+        <Table onKeyDownCapture={toLetter}>
           <KeyByText letters={letters} onChoose={choose} />
           <span className="head">Signature</span>
           <span className="head">Major</span>
@@ -113,6 +113,15 @@ export default function KeyTable({ label, value, triggerRef, onClose, onChoose }
   );
 }
 
+/** A letter goes to the next key of the table that begins with it; in the field it is written. */
+function toLetter({ key, target, currentTarget }: KeyboardEvent<HTMLElement>) {
+  if (!/^[a-h]$/i.test(key) || target instanceof HTMLInputElement) return;
+  const keys = [...currentTarget.querySelectorAll<HTMLElement>('button.key')];
+  const at = keys.indexOf(target as HTMLElement);
+  const after = [...keys.slice(at + 1), ...keys.slice(0, at + 1)];
+  after.find(({ textContent }) => textContent.trim().toLowerCase().startsWith(key.toLowerCase()))?.focus();
+}
+
 /** A key by its name, or both keys of a signature in words. */
 function KeyByText({ letters, onChoose }: { letters: LetterSystem; onChoose: (key: string) => void }) {
   const [text, setText] = useState('');
@@ -123,7 +132,8 @@ function KeyByText({ letters, onChoose }: { letters: LetterSystem; onChoose: (ke
       className="by-text"
       onSubmit={(event) => {
         event.preventDefault();
-        if (keys.length === 1) onChoose(printKey(keys[0]!));
+        // Of the two keys of a signature enter takes the first, the major one.
+        if (keys.length > 0) onChoose(printKey(keys[0]!));
       }}
     >
       <input

@@ -100,7 +100,10 @@ function WayField({
   keyOf,
   school,
 }: WayFieldsProps & { readonly way: WayIn; readonly value: string }) {
-  const [draft, setDraft] = useState<string | null>(null);
+  // What cannot be read stays where it was written, until the chord is said in another way.
+  const [written, setWritten] = useState<{ readonly text: string; readonly of: Chord } | null>(null);
+  const [writing, setWriting] = useState(false);
+  const draft = written && (writing || written.of === chord) ? written.text : null;
   const id = useId();
   const text = draft ?? value;
   const read =
@@ -109,10 +112,15 @@ function WayField({
       : attempt(() => readChordInWay(way, draft, chord, keyOf, school));
   const problem = read && !read.ok ? read.error.message : null;
   const write = (next: string) => {
-    setDraft(next);
+    setWriting(true);
+    setWritten({ text: next, of: chord });
     const chordRead =
       next.trim() === '' ? null : attempt(() => readChordInWay(way, next, chord, keyOf, school));
     if (chordRead?.ok) putChord(chordRead.value, `chord-${way}`);
+  };
+  const leave = () => {
+    setWriting(false);
+    setWritten(written && problem !== null ? { ...written, of: chord } : null);
   };
   return (
     <div>
@@ -128,8 +136,8 @@ function WayField({
         aria-invalid={problem !== null}
         aria-describedby={problem ? `${id}-problem` : undefined}
         onChange={(event) => write(event.target.value)}
-        onBlur={() => setDraft(null)}
-        onKeyDown={(event) => event.key === 'Enter' && setDraft(null)}
+        onBlur={leave}
+        onKeyDown={(event) => event.key === 'Enter' && leave()}
       />
       {problem && (
         <p id={`${id}-problem`} role="status">

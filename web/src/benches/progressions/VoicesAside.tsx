@@ -125,7 +125,7 @@ export const VoicesAside = memo(function VoicesAside({
         </Voices>
       )}
       {cost !== null && (
-        <p className="done">
+        <p className="done" role="status">
           The whole setting costs {cost.toFixed(1)}: doubling, layout, motion, and faults that are let
           through.
         </p>
