@@ -12,8 +12,9 @@ const Frame = styled.div`
   .strap {
     grid-column: 1 / -1;
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    gap: 0.5rem 0.8rem;
+    gap: 0.4rem 0.8rem;
     padding: 0.4rem 1.5rem;
     border-bottom: 1px solid var(--rule);
     min-width: 0;
@@ -33,13 +34,14 @@ const Frame = styled.div`
   .actions {
     margin-left: auto;
   }
-  /* On a wide page the strap is one line: a long title gives way. */
+  /* On a wide page the strap is one line; a long title, or board size, gives the actions their own. */
   @media (min-width: 1240px) {
     .facts,
     .actions {
-      flex: none;
-      flex-wrap: nowrap;
       gap: 0.35rem;
+    }
+    .facts {
+      flex: none;
     }
   }
   .work {
@@ -56,7 +58,6 @@ const Frame = styled.div`
     display: block;
     height: auto;
     .strap {
-      flex-wrap: wrap;
       padding: 0.6rem 1rem;
     }
     .actions {

@@ -50,7 +50,7 @@ const Page = styled.main`
   }
   li {
     display: grid;
-    grid-template-columns: minmax(10rem, 1fr) minmax(12rem, auto) auto;
+    grid-template-columns: minmax(10rem, 1fr) 20rem auto;
     align-items: center;
     gap: 0.3rem 1rem;
     padding: 0.5rem 0;

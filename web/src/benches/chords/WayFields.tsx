@@ -32,10 +32,7 @@ const EXAMPLES: Record<WayIn, string> = {
 
 const Fields = styled.div`
   display: grid;
-  grid-template-columns: 1.1fr 1.5fr 1.4fr 1fr 1fr 0.8fr;
-  @media (max-width: 860px) {
-    grid-template-columns: 1fr 1fr;
-  }
+  grid-template-columns: repeat(auto-fit, minmax(6.6rem, 1fr));
   gap: 0.6rem 0.8rem;
   margin-bottom: 0.6rem;
   label {
