@@ -3,7 +3,7 @@ import { Activity, lazy, Suspense, useCallback, useEffect, useState } from 'reac
 import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { Bench } from '../benches/bench';
-import { useAnnounced } from '../design/announce';
+import { Announcer } from './Announcer';
 import { BENCHES, benchAt } from '../benches/register';
 import { lazyAfterNotation } from '../notation/lazyAfterNotation';
 import { stop, usePlayback } from '../sound/player';
@@ -269,16 +269,6 @@ function Layout() {
         {opened === 'keys' && <KeyList onClose={() => setOpened(null)} />}
       </Suspense>
     </Shell>
-  );
-}
-
-/** What changed under the focus, for a screen reader. */
-function Announcer() {
-  const text = useAnnounced((state) => state.text);
-  return (
-    <div role="status" className="visually-hidden">
-      {text}
-    </div>
   );
 }
 
