@@ -12,6 +12,7 @@ import {
   intervalBetween,
   intervalWorking,
   invertIntervalWorking,
+  mapSymbol,
   numeralWorking,
   ordinaryKeys,
   parseInterval,
@@ -23,10 +24,13 @@ import {
   parseFigures,
   parseNoteName,
   parseSymbol,
+  printNumeral,
+  qualityWords,
   rootShortcuts,
   sayStep,
   sentenceText,
   simpleForm,
+  stackQuality,
   transpose,
   writeFiguresWorking,
   type WorkingStep,
@@ -186,4 +190,23 @@ test('the school changes the words, never the steps', () => {
   expect(say(steps, { ...DEFAULT_SCHOOL, letters: 'fixed-do' })[1]).toBe(
     'From do up to mi there are 4 half steps.',
   );
+});
+
+test('a stack of a map has one name: its symbol, its heading, and what the working makes of it', () => {
+  for (const key of [...ordinaryKeys('major'), ...ordinaryKeys('minor')]) {
+    for (const column of chordMap(key, 13)) {
+      const context = { key, numeral: column.numeral, fromDegree: column.degree };
+      const said = say(chordWorking(column.chord, 'thirds', context)).join(' ');
+      expect(said).toContain(qualityWords(stackQuality(column.chord.members)));
+      expect(said).toContain(
+        `In the key it is written ${printNumeral(column.numeral, key, DEFAULT_SCHOOL, 'short')}`,
+      );
+    }
+  }
+  // Over the third degree of a major key the ninth and thirteenth are lowered (common practice).
+  const third = chordMap(parseKey('C major'), 13)[2]!;
+  expect([mapSymbol(third), qualityWords(stackQuality(third.chord.members))]).toEqual([
+    'Em7b9b13',
+    'minor seventh with ♭9 and ♭13',
+  ]);
 });

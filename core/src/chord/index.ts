@@ -2,6 +2,7 @@ export * from './build';
 export * from './change';
 export * from './chord';
 export * from './describe';
+export * from './stackQuality';
 export * from './families';
 export * from './identify';
 export * from './inversionNames';

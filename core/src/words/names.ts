@@ -2,8 +2,14 @@ import type { Key } from '../key/key';
 import { displayNoteName } from '../pitch/print';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 
-/** `dominant seventh`, `half-diminished seventh`, `major triad`. */
+/** `dominant seventh`, `half-diminished seventh`, `major triad`, `minor seventh with ♭9 and ♭13`. */
 export function qualityWords(quality: string): string {
+  const [name, over] = quality.split(' with ');
+  if (over !== undefined) {
+    const signs = over.replaceAll('b', '♭').replaceAll('#', '♯').split(' ');
+    const last = signs.pop()!;
+    return `${qualityWords(name!)} with ${signs.length > 0 ? `${signs.join(', ')} and ${last}` : last}`;
+  }
   if (['major', 'minor', 'diminished', 'augmented'].includes(quality)) return `${quality} triad`;
   if (quality === 'power') return 'bare fifth';
   if (quality.endsWith('-flat-five'))

@@ -1,5 +1,5 @@
 import { type Chord, memberNote } from '../chord/chord';
-import { describe, qualityName } from '../chord/describe';
+import { stackQuality } from '../chord/stackQuality';
 import { LETTERS, sameName, type NoteName } from '../pitch/note';
 import { qualityWords } from './names';
 import type { NumeralParts } from '../label/numeralParts';
@@ -27,7 +27,7 @@ export function speakNoteName(name: NoteName): string {
 export function speakChord(chord: Chord): string {
   const lowest = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
   const over = sameName(chord.bass, lowest) ? '' : ` over ${speakNoteName(chord.bass)}`;
-  return `${speakNoteName(chord.root)} ${qualityWords(qualityName(describe(chord.members))).replace(' triad', '')}${over}`;
+  return `${speakNoteName(chord.root)} ${qualityWords(stackQuality(chord.members)).replace(' triad', '')}${over}`;
 }
 
 /** A numeral as it is spoken: `V six-five of ii`. */

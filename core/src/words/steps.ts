@@ -30,7 +30,7 @@ export function sentenceText(sentence: Sentence, school: School = DEFAULT_SCHOOL
         ? part
         : 'strong' in part
           ? part.strong
-          : partsText(numeralParts(part.numeral, part.key, school)),
+          : partsText(numeralParts(part.numeral, part.key, school, 'short')),
     )
     .join('');
 }

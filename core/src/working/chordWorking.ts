@@ -1,6 +1,7 @@
 import { gapsOf, printFormula } from '../chord/build';
 import { bassMember, memberNote, stackedNotes, type Chord } from '../chord/chord';
-import { describe, qualityName } from '../chord/describe';
+import { describe } from '../chord/describe';
+import { stackQuality } from '../chord/stackQuality';
 import { dropDoublings } from '../chord/identify';
 import { inversionWords } from '../chord/inversionNames';
 import { halfSteps, intervalUp, nameAbove } from '../interval/interval';
@@ -44,7 +45,7 @@ function byThirds(chord: Chord, { key, numeral, fromDegree }: ChordContext): Wor
   else steps.push({ step: 'restack', notes, root: chord.root });
   steps.push(...thirdSteps(notes));
   const intervals = notes.slice(1).map((note, i) => intervalUp(notes[i]!, note));
-  steps.push({ step: 'thirds-make', intervals, quality: qualityName(describe(chord.members)), numeral, key });
+  steps.push({ step: 'thirds-make', intervals, quality: stackQuality(chord.members), numeral, key });
   return steps;
 }
 
@@ -71,7 +72,7 @@ function byFormula(chord: Chord): WorkingStep[] {
   steps.push({
     step: 'formula',
     formula: printFormula(chord),
-    quality: qualityName(describe(chord.members)),
+    quality: stackQuality(chord.members),
   });
   return steps;
 }
@@ -86,7 +87,7 @@ function byHalfSteps(chord: Chord): WorkingStep[] {
     to: notes[index + 1]!,
     gap,
   }));
-  steps.push({ step: 'gaps', gaps, quality: qualityName(describe(chord.members)) });
+  steps.push({ step: 'gaps', gaps, quality: stackQuality(chord.members) });
   return steps;
 }
 
@@ -111,7 +112,7 @@ function fromKey(chord: Chord, { key, numeral }: ChordContext): WorkingStep[] {
   steps.push({
     step: 'thirds-make',
     intervals: notes.slice(1).map((note, i) => intervalUp(notes[i]!, note)),
-    quality: qualityName(describe(chord.members)),
+    quality: stackQuality(chord.members),
     numeral,
     key,
   });
@@ -128,7 +129,7 @@ export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: 
   const stacked = stackedNotes(chord);
   const steps: WorkingStep[] = [{ step: 'drop-doublings', notes: distinct }];
   steps.push({ step: 'restack', notes: stacked, root: chord.root });
-  steps.push({ step: 'gaps', gaps: gapsOf(chord), quality: qualityName(description) });
+  steps.push({ step: 'gaps', gaps: gapsOf(chord), quality: stackQuality(chord.members) });
   if (description.omitted.length > 0) steps.push({ step: 'missing', degrees: description.omitted });
   const extra = [...description.altered, ...description.added];
   if (extra.length > 0) steps.push({ step: 'added', members: extra });
@@ -192,5 +193,5 @@ export function seventhShortcut(chord: Chord): WorkingStep[] {
  * another.
  */
 export function whatItIs(chord: Chord, asked: string | null = null): WorkingStep {
-  return { step: 'what-it-is', members: chord.members, quality: qualityName(describe(chord.members)), asked };
+  return { step: 'what-it-is', members: chord.members, quality: stackQuality(chord.members), asked };
 }

@@ -54,5 +54,5 @@ export const Figures = memo(function Figures({ figures }: { figures: readonly st
 
 /** A numeral value in a key, set in type. */
 export function Numeral({ numeral, keyOf, school }: { numeral: Numeral; keyOf: Key; school: School }) {
-  return <NumeralText parts={numeralParts(numeral, keyOf, school)} />;
+  return <NumeralText parts={numeralParts(numeral, keyOf, school, 'short')} />;
 }

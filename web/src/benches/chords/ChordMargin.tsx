@@ -5,7 +5,6 @@ import {
   sameChord,
   seventhShortcut,
   whatItIs,
-  describe,
   displayNoteName,
   HAND_CARE,
   homesOf,
@@ -13,7 +12,7 @@ import {
   numeralsForChord,
   otherReadings,
   printSymbol,
-  qualityName,
+  stackQuality,
   qualityWords,
   rootShortcuts,
   stackedNotes,
@@ -96,7 +95,7 @@ export function ChordMargin({
     <Margin>
       <h2>
         {displayNoteName(chord.root, school.letters)}{' '}
-        {qualityWords(qualityName(describe(chord.members))).replace(/ triad$/, '')}
+        {qualityWords(stackQuality(chord.members)).replace(/ triad$/, '')}
       </h2>
       <p className="about">
         {stackedNotes(chord)

@@ -1,7 +1,6 @@
 import {
   attempt,
   chordFingering,
-  describe,
   displayNoteName,
   familyOn,
   gapsOf,
@@ -15,7 +14,7 @@ import {
   printFigure,
   printFormula,
   printSymbol,
-  qualityName,
+  stackQuality,
   qualityWords,
   shortFigures,
   printedFifths,
@@ -93,7 +92,7 @@ export function chordColumns(
     const figures = shortFigures(chord, key).map(printFigure);
     return {
       id: `${bench.view} ${index}`,
-      sentence: `${speakChord(chord)}, ${bench.view === 'inversions' ? inversionWords(chord) : qualityWords(qualityName(describe(chord.members)))}`,
+      sentence: `${speakChord(chord)}, ${bench.view === 'inversions' ? inversionWords(chord) : qualityWords(stackQuality(chord.members))}`,
       staff: engraver?.column([{ clef: bench.clef, notes }], CHORD_STAFF, fifths, 'w') ?? null,
       cells: {
         notes: { text: notes.map((note) => displayNoteName(note, school.letters)).join(' ') },
@@ -104,10 +103,7 @@ export function chordColumns(
           text:
             bench.view === 'inversions'
               ? inversionWords(chord)
-              : qualityWords(qualityName(describe(chord.members))).replace(
-                  / (?:triad|seventh|ninth|1[13]th)$/,
-                  '',
-                ),
+              : qualityWords(stackQuality(chord.members)).replace(/ (?:triad|seventh|ninth|1[13]th)$/, ''),
         },
         figures: {
           text: figures.map(accidentalSigns).join(' '),

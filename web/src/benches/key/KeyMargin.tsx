@@ -5,6 +5,7 @@ import {
   keyWorking,
   numeralParts,
   qualityWords,
+  stackQuality,
   speakNumeral,
   type ChordWay,
   type Key,
@@ -66,7 +67,7 @@ export function KeyMargin({
   const [put, setPut] = useState<number | null>(null);
   const name = degreeWord(column, school);
   const homes = otherHomes(column, keyOf);
-  const quality = qualityWords(column.quality).replace(/ triad$/, '');
+  const quality = qualityWords(stackQuality(column.chord.members)).replace(/ triad$/, '');
   return (
     <Margin>
       <h2>
