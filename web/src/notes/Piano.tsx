@@ -55,6 +55,7 @@ const Keys = styled.div`
     align-items: flex-end;
     justify-content: center;
     width: ${100 / WHITES}%;
+    min-width: 0;
     height: 6.8rem;
     padding: 0 0 0.25rem;
     border: 1px solid var(--key-line);
