@@ -115,7 +115,8 @@ export function answer(request: Request): unknown {
         'request',
         JSON.stringify(request['do'] ?? null),
         'there is no such request.',
-        'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check and harmonise.',
+        'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check ' +
+          'and harmonise.',
       );
   }
 }

@@ -42,12 +42,14 @@ function table(rows: readonly (readonly string[])[]): string {
 export function intervalText(answer: ReturnType<typeof intervalAnswer>): string {
   const steps = `${answer.halfSteps} half ${answer.halfSteps === 1 ? 'step' : 'steps'}`;
   const way = answer.direction === 'same' ? '' : ` ${answer.direction}`;
-  return `${intervalWords(parseInterval(answer.name))}${way} (${answer.name}), ${steps}; ${answer.inversion ? `inverts to ${answer.inversion}` : 'has no inversion within the octave'}`;
+  const turned = answer.inversion ? `inverts to ${answer.inversion}` : 'has no inversion within the octave';
+  return `${intervalWords(parseInterval(answer.name))}${way} (${answer.name}), ${steps}; ${turned}`;
 }
 
 export function numeralText(answer: ReturnType<typeof numeralAnswer>): string {
   const figures = answer.figures.length > 0 ? `figures ${answer.figures.join(' ')}` : 'no figures';
-  return `${answer.symbol}: ${answer.notes.join(' ')}, ${qualityWords(answer.quality)}${answer.root ? `, root ${answer.root}` : ''}, ${figures}`;
+  const root = answer.root ? `, root ${answer.root}` : '';
+  return `${answer.symbol}: ${answer.notes.join(' ')}, ${qualityWords(answer.quality)}${root}, ${figures}`;
 }
 
 export function chordText({ readings }: ReturnType<typeof notesAnswer>): string {
@@ -89,14 +91,21 @@ export function keyText(
   const scale = scaleOf(key, form);
   const sung = school.solfege;
   const rows = answer.degrees.map(({ degree, triad, seventh, thirteenth }, index) => [
-    String(degree), displayNoteName(scale[index]!, school.letters), ...(sung === 'off' ? [] : [solfegeOf(key, scale[index]!, sung)]), name(degree), triad.numeral, triad.symbol, seventh.numeral, seventh.symbol, thirteenth.symbol,
-  ]); // prettier-ignore
+    String(degree),
+    displayNoteName(scale[index]!, school.letters),
+    ...(sung === 'off' ? [] : [solfegeOf(key, scale[index]!, sung)]),
+    name(degree),
+    triad.numeral,
+    triad.symbol,
+    seventh.numeral,
+    seventh.symbol,
+    thirteenth.symbol,
+  ]);
   const minor = key.mode === 'minor' ? `, ${form} form` : '';
-  const fingers =
-    key.mode === 'major' || key.mode === 'minor'
-      ? `\nright hand ${scaleFingering(key, form).right.join(' ')} · left hand ${scaleFingering(key, form).left.join(' ')}`
-      : '';
-  return `${displayNoteName(key.tonic, school.letters)} ${key.mode}${minor}: ${signatureWords(key, school.letters)}\n${table(rows)}${fingers}`;
+  const hands = key.mode === 'major' || key.mode === 'minor' ? scaleFingering(key, form) : null;
+  const fingers = hands ? `\n${handsText(hands)}` : '';
+  const title = `${displayNoteName(key.tonic, school.letters)} ${key.mode}${minor}`;
+  return `${title}: ${signatureWords(key, school.letters)}\n${table(rows)}${fingers}`;
 }
 
 export function labelText({ chords }: { chords: readonly LabelledChord[] }): string {
@@ -117,5 +126,10 @@ export function homesText(homes: ReturnType<typeof homesAnswer>): string {
 }
 
 export function fingeringText(fingering: NonNullable<ReturnType<typeof fingeringAnswer>>): string {
-  return `right hand ${fingering.right.join(' ')} · left hand ${fingering.left.join(' ')}${fingering.stretch ? `. ${HAND_CARE}` : ''}`;
+  return `${handsText(fingering)}${fingering.stretch ? `. ${HAND_CARE}` : ''}`;
+}
+
+/** The fingers of both hands on one line. */
+function handsText({ right, left }: { readonly right: readonly number[]; readonly left: readonly number[] }) {
+  return `right hand ${right.join(' ')} · left hand ${left.join(' ')}`;
 }

@@ -37,10 +37,10 @@ import { symbolOf } from './symbolOption';
 /** The working of a command as numbered steps, one block for each way. */
 export function workingText(args: Arguments, school: School = DEFAULT_SCHOOL): string {
   return blocksOf(args)
-    .map(
-      ([title, steps]) =>
-        `${title}\n${steps.map((step, index) => `  ${index + 1}. ${sentenceText(sayStep(step, school), school)}`).join('\n')}`,
-    )
+    .flatMap(([title, steps]) => [
+      title,
+      ...steps.map((step, index) => `  ${index + 1}. ${sentenceText(sayStep(step, school), school)}`),
+    ])
     .join('\n');
 }
 

@@ -15,7 +15,7 @@ function diatonix(args: readonly string[], input?: string) {
   return { stdout, stderr, status };
 }
 
-const json = (request: unknown) => JSON.parse(answerLine(JSON.stringify(request))) as Record<string, unknown>; // prettier-ignore
+const json = (request: unknown) => JSON.parse(answerLine(JSON.stringify(request))) as Record<string, unknown>;
 
 test('a progression is labelled in context', () => {
   const chords = [

@@ -2,7 +2,14 @@
 import { addDocument, showWorkbook, useDocuments } from '../src/documents/store';
 import { byId } from '../src/documents/select';
 import { demoWorkbook } from '../src/documents/demo';
-import type { Bodies, Documents, SingleKind } from '../src/documents/document';
+import {
+  MANY_KINDS,
+  SINGLE_KINDS,
+  type Bodies,
+  type Documents,
+  type SingleKind,
+} from '../src/documents/document';
+import type { Scope } from '../src/documents/history';
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
 import { bodyOf, listOf } from '../src/documents/select';
 
@@ -30,3 +37,9 @@ export function showEmpty(): void {
 }
 
 export const documentsNow = (): Documents => useDocuments.getState().documents;
+
+/** The scope that undoes every edit, wherever it was made. */
+export const everywhere = (): Scope => ({
+  kinds: [...SINGLE_KINDS, ...MANY_KINDS],
+  open: Object.keys(documentsNow()),
+});

@@ -26,17 +26,11 @@ import {
 import { columnText } from '../src/benches/progressions/typedColumns';
 import { openNow } from '../src/benches/progressions/desk';
 import { BENCHES } from '../src/benches/register';
-import { MANY_KINDS, SINGLE_KINDS } from '../src/documents/document';
 import { listOf } from '../src/documents/select';
 import { redo, undo } from '../src/documents/store';
 import type { Column } from '../src/documents/kinds/progression';
-import type { Scope } from '../src/documents/history';
-import { documentsNow, showDemo, showEmpty } from './demo';
+import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
-const everywhere = (): Scope => ({
-  kinds: [...SINGLE_KINDS, ...MANY_KINDS],
-  open: Object.keys(documentsNow()),
-});
 const progression = () => openNow()!.body;
 const line = () =>
   progression()

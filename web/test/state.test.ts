@@ -20,17 +20,11 @@ import {
   toggleTaught,
 } from '../src/benches/key/state';
 import { createDesk, flag, numberField, oneOf } from '../src/documents/desk';
-import { MANY_KINDS, SINGLE_KINDS } from '../src/documents/document';
 import { CLASS_DESK } from '../src/documents/openClass';
 import { bodyOf, listOf, openOf } from '../src/documents/select';
 import { editSingle, redo, undo, useDocuments } from '../src/documents/store';
-import type { Scope } from '../src/documents/history';
-import { documentsNow, showDemo, showEmpty } from './demo';
+import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
-const everywhere = (): Scope => ({
-  kinds: [...SINGLE_KINDS, ...MANY_KINDS],
-  open: Object.keys(documentsNow()),
-});
 const openClass = () => openOf(documentsNow(), 'class', CLASS_DESK.get().open ?? undefined)!.body;
 
 beforeEach(showDemo);

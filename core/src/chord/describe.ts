@@ -174,7 +174,8 @@ const SEVENTH_NAMES: Record<string, string> = {
 const TOPS: Record<number, string> = { 7: 'seventh', 9: 'ninth', 11: '11th', 13: '13th' };
 const TRIAD_NAMES: Record<Triad, string> = {
   major: 'major', minor: 'minor', diminished: 'diminished', augmented: 'augmented', 'flat-five': 'major-flat-five',
-  sus2: 'suspended-second', sus4: 'suspended-fourth', sus24: 'suspended-second-fourth', power: 'power', 'no-third': 'major',
+  sus2: 'suspended-second', sus4: 'suspended-fourth', sus24: 'suspended-second-fourth', power: 'power',
+  'no-third': 'major',
 }; // prettier-ignore
 
 /**
