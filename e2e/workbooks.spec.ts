@@ -65,22 +65,3 @@ test('workbooks are begun, named, copied, opened, deleted and brought back', asy
   await page.goto(`${demo}progressions`);
   await expect(entryLine(page)).toHaveValue('I V I');
 });
-
-test('a bench whose script cannot be fetched says so, and the others go on', async ({ page, demo }) => {
-  await page.goto(`${demo}key`);
-  await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
-  await page.waitForLoadState('networkidle');
-  await page.route(/assets\/.*\.js$/, (route) => route.abort());
-  await page.getByRole('link', { name: 'Intervals' }).click();
-  const drawn = page.locator('.grid-column .staff text').filter({ visible: true }).first();
-  const said = page.getByText('The Intervals bench did not load');
-  await expect(said).toBeVisible();
-  await expect(page.getByRole('alert')).toContainText('Your work is safe');
-  await page.getByRole('link', { name: 'Key', exact: true }).click();
-  await expect(drawn).toBeVisible();
-  await page.unroute(/assets\/.*\.js$/);
-  await page.getByRole('link', { name: 'Intervals' }).click();
-  await page.getByRole('button', { name: 'Reload the page' }).click();
-  await expect(page.getByRole('heading', { name: 'Intervals', level: 1 })).toBeVisible();
-  await expect(drawn).toBeVisible();
-});

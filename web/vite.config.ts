@@ -72,5 +72,11 @@ export default defineConfig({
     assetsInlineLimit: 0,
     sourcemap: false,
     chunkSizeWarningLimit: 2000,
+    rolldownOptions: {
+      output: {
+        // What every bench needs comes in one file, not in forty small ones.
+        codeSplitting: { groups: [{ name: 'common', minShareCount: 8, test: /\/(?:web|core)\/src\// }] },
+      },
+    },
   },
 });

@@ -7,15 +7,26 @@ import { startDocuments } from './documents/start';
 import { App } from './shell/App';
 import { startAppearance } from './shell/appearance';
 import { loadBench } from './shell/BenchHost';
+import { startNets } from './shell/nets';
+import { FallenPage, PageBoundary } from './shell/PageBoundary';
 
 const asked = benchAt(location.pathname) ?? BENCHES[0]!;
-// A bench that does not load says so in its place.
-await Promise.all([startAppearance(), startDocuments(), loadBench(asked).catch(() => undefined)]);
+startNets();
+const failed = await Promise.all([startAppearance(), startDocuments(), loadBench(asked)]).then(
+  () => null,
+  (error: unknown) => ({ error }),
+);
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <GlobalStyle />
-    <BrowserRouter>
-      <App />
-    </BrowserRouter>
+    {failed ? (
+      <FallenPage error={failed.error} />
+    ) : (
+      <PageBoundary>
+        <BrowserRouter>
+          <App />
+        </BrowserRouter>
+      </PageBoundary>
+    )}
   </StrictMode>,
 );

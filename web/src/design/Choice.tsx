@@ -1,7 +1,7 @@
-import { lazy } from 'react';
 import { Drop } from './Drop';
+import { part } from './part';
 
-const MenuPopover = lazy(() => import('./MenuPopover'));
+const MenuPopover = part(() => import('./MenuPopover').then((module) => module.default));
 
 interface ChoiceProps<Id extends string> {
   readonly label: string;

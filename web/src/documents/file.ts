@@ -4,6 +4,7 @@ import { listOf } from './select';
 import { MANY_KINDS, SINGLE_KINDS, type Documents } from './document';
 import { migrateWorkbook, VERSION } from './migrations/migrate';
 import { record } from './migrations/steps';
+import { fetchScript } from '../fetchScript';
 
 export const FILE_FORMAT = 'diatonix-workbook';
 
@@ -56,7 +57,7 @@ export async function workbookFromFile(text: string, fileName: string): Promise<
       'Open it in that newer Diatonix.',
     );
   if (typeof workbook !== 'object' || workbook === null) return refuse('it holds no workbook.', AGAIN);
-  const { admit } = await import('./admit');
+  const { admit } = await fetchScript(() => import('./admit'));
   const raw = migrateWorkbook(workbook, version);
   const admitted = admit(raw.documents.map((one, at) => ({ ...one, order: at + 1 })));
   const isWork = (kind: string) => kind !== 'class' && !(SINGLE_KINDS as readonly string[]).includes(kind);

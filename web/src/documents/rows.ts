@@ -5,6 +5,7 @@ import type { Document, Documents } from './document';
 import { mergeBodies } from './merge';
 import { migrateBody, VERSION } from './migrations/migrate';
 import { sealOf } from './seal';
+import { fetchScript } from '../fetchScript';
 
 /** A workbook as it was read: its row, its sound documents with the stamps of their rows, and what is set aside. */
 export interface ReadWorkbook extends Admitted {
@@ -44,7 +45,7 @@ export async function admitRows(rows: readonly DocumentRow[]): Promise<Admitted>
     else doubtful.push(row);
   }
   if (doubtful.length === 0) return { documents, aside: [] };
-  const { admit } = await import('./admit');
+  const { admit } = await fetchScript(() => import('./admit'));
   const checked = admit(
     doubtful.map(({ id, kind, order, version, body }) => {
       const known = typeof version === 'number' && version <= VERSION;

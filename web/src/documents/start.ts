@@ -1,14 +1,13 @@
 import { byId } from './select';
-import { firstDocuments } from './document';
+import { firstDocuments, type Document } from './document';
 import { newId } from './ids';
+import { withPatience } from './patience';
 import { readWorkbook } from './rows';
 import { nothingStored, startSaving } from './saving';
 import { showWorkbook, useDocuments } from './store';
 import { reasonOf } from './trouble';
 import { clearDeleted, listWorkbooks, showRead } from './workbooks';
-
-/** A database that does not answer for so long is taken for blocked. */
-const PATIENCE_MS = 4000;
+import { fetchScript } from '../fetchScript';
 
 /**
  * Brings back the workbook opened last with what its benches showed; on a new machine the demo, or an empty
@@ -22,10 +21,7 @@ export async function startDocuments(): Promise<void> {
     return false;
   });
   if (!found) {
-    const empty = document.querySelector('meta[name="diatonix-start"]')?.getAttribute('content') === 'empty';
-    const { title, documents } = empty
-      ? { title: 'New workbook', documents: firstDocuments(newId) }
-      : (await import('./demo')).demoWorkbook();
+    const { title, documents } = await firstWorkbook();
     showWorkbook({ id: newId(), title, writtenAt: null }, byId(documents));
     nothingStored();
   }
@@ -33,6 +29,13 @@ export async function startDocuments(): Promise<void> {
   startSaving();
   if (trouble !== null) useDocuments.setState({ saveState: { kind: 'failed', reason: trouble } });
   void clearDeleted().catch(() => undefined);
+}
+
+/** The demo, or an empty workbook where the server says so or the demo does not come. */
+async function firstWorkbook(): Promise<{ title: string; documents: readonly Document[] }> {
+  const asked = document.querySelector('meta[name="diatonix-start"]')?.getAttribute('content');
+  const demo = asked === 'empty' ? null : await fetchScript(() => import('./demo')).catch(() => null);
+  return demo ? demo.demoWorkbook() : { title: 'New workbook', documents: firstDocuments(newId) };
 }
 
 /** The workbook opened last, or the next one where it cannot be read. */
@@ -44,14 +47,4 @@ async function openLast(): Promise<boolean> {
     return true;
   }
   return false;
-}
-
-function withPatience<T>(work: Promise<T>): Promise<T> {
-  const late = new Promise<T>((_, reject) => {
-    setTimeout(
-      () => reject(Object.assign(new Error('The database does not answer.'), { name: 'UnknownError' })),
-      PATIENCE_MS,
-    );
-  });
-  return Promise.race([work, late]);
 }

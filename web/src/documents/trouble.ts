@@ -1,5 +1,8 @@
+import { ScriptMissing } from '../fetchScript';
+
 /** Why saving failed, in plain words. */
 export function reasonOf(error: unknown): string {
+  if (error instanceof ScriptMissing) return error.message;
   const name = error instanceof Error ? error.name : '';
   const inner = error instanceof Error && 'inner' in error ? (error.inner as Error | undefined)?.name : '';
   if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')

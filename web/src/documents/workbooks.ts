@@ -7,6 +7,7 @@ import { newId } from './ids';
 import { readWorkbook, rowsSince, type ReadWorkbook } from './rows';
 import { flush, nothingStored, nowStored } from './saving';
 import { showWorkbook, tell, useDocuments, type SetAside } from './store';
+import { fetchScript } from '../fetchScript';
 
 const MAX_FILE_BYTES = 50_000_000;
 
@@ -167,7 +168,7 @@ export async function importWorkbook(file: File): Promise<FileResult<string>> {
 
 /** Adds the demo workbook to the list and opens it. */
 export async function openDemo(): Promise<void> {
-  const { demoWorkbook } = await import('./demo');
+  const { demoWorkbook } = await fetchScript(() => import('./demo'));
   const { title, documents } = demoWorkbook();
   await addWorkbook(title, byId(documents));
 }

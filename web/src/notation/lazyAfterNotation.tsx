@@ -1,4 +1,5 @@
-import { lazy, Suspense, type ComponentType, type ReactNode } from 'react';
+import { Suspense, type ComponentType, type ReactNode } from 'react';
+import { part } from '../design/part';
 import { loadVexFlow } from './vexflow';
 
 /** Waits for the notation, but not for one that does not come. */
@@ -9,16 +10,25 @@ function notationIsThere(): Promise<unknown> {
   return Promise.race([loadVexFlow().catch(() => undefined), late]);
 }
 
+/** The frame after the one that draws the staff; a page out of sight has no frames to wait for. */
+function staffIsPainted(): Promise<void> {
+  if (document.hidden) return Promise.resolve();
+  return new Promise((resolve) =>
+    requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(resolve, 0))),
+  );
+}
+
 /**
  * A part of the page whose script is fetched only when the notation has come: the work itself is shown first.
  */
 export function lazyAfterNotation<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
 ): (props: Props) => ReactNode {
-  const Part = lazy(async () => {
+  const Part = part(async () => {
     await notationIsThere();
-    return { default: await load() };
-  }) as unknown as ComponentType<Props>;
+    await staffIsPainted();
+    return load();
+  });
   return function AfterNotation(props: Props) {
     return (
       <Suspense fallback={null}>

@@ -1,4 +1,5 @@
 import type * as VexFlowModule from 'vexflow/bravura';
+import { fetchScript } from '../fetchScript';
 
 export type VexFlow = typeof VexFlowModule;
 
@@ -6,9 +7,13 @@ let loading: Promise<VexFlow> | null = null;
 
 /** Loads the notation package and its own font, once; nothing is fetched from elsewhere. */
 export function loadVexFlow(): Promise<VexFlow> {
-  loading ??= import('vexflow/bravura').then(async (vexflow) => {
+  loading ??= fetchScript(() => import('vexflow/bravura')).then(async (vexflow) => {
     await Promise.all([document.fonts.load('30pt Bravura'), document.fonts.load('12pt Academico')]);
     return vexflow;
+  });
+  // One that did not come is asked for again.
+  loading.catch(() => {
+    loading = null;
   });
   return loading;
 }

@@ -1,7 +1,8 @@
-import { lazy, Suspense, type ComponentProps } from 'react';
+import { Suspense, type ComponentProps } from 'react';
 import { Opened } from '../design/Opened';
+import { part } from '../design/part';
 
-const Panel = lazy(() => import('./NotePanel').then(({ NotePanel: panel }) => ({ default: panel })));
+const Panel = part(() => import('./NotePanel').then((module) => module.NotePanel));
 
 /** The panel for notes by hand, loaded when it is first opened. */
 export function NotePanel(props: ComponentProps<typeof Panel>) {

@@ -1,7 +1,8 @@
-import { lazy, type ReactNode } from 'react';
+import { type ReactNode } from 'react';
 import { Drop } from '../design/Drop';
+import { part } from '../design/part';
 
-const KeyTable = lazy(() => import('./KeyTable'));
+const KeyTable = part(() => import('./KeyTable').then((module) => module.default));
 
 interface KeyPickerProps {
   readonly label: string;

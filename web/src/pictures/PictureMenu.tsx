@@ -1,12 +1,14 @@
 import { Image as ImageIcon } from 'lucide-react';
-import { lazy, useState, type RefObject } from 'react';
+import { useState, type RefObject } from 'react';
 import { Drop } from '../design/Drop';
 import { Problem } from '../design/Problem';
 import { createDesk, oneOf } from '../documents/desk';
 import { download } from '../documents/download';
 import type { Ground } from './picture';
+import { part } from '../design/part';
+import { fetchScript } from '../fetchScript';
 
-const MenuPopover = lazy(() => import('../design/MenuPopover'));
+const MenuPopover = part(() => import('../design/MenuPopover').then((module) => module.default));
 
 interface PictureMenuProps {
   /** The part of the page that holds the grid. */
@@ -69,11 +71,11 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml, onPr
     how: 'copy' | 'copy-svg' | 'svg' | 'png' | 'pdf',
     which: number | null,
   ): Promise<string | null> => {
-    const { drawPicture, toPng } = await import('./picture');
+    const { drawPicture, toPng } = await fetchScript(() => import('./picture'));
     if (!work.current) throw new Error('There is nothing on the bench to draw.');
     const file = `${name.replace(/[^\p{L}\p{N}#]+/gu, '-')}${which === null ? '' : `-column-${which + 1}`}`;
     if (how === 'pdf') {
-      const { drawPdf } = await import('./pdf');
+      const { drawPdf } = await fetchScript(() => import('./pdf'));
       download(await drawPdf(work.current, name, caption), `${file}.pdf`, 'application/pdf');
       return null;
     }

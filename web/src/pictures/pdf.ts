@@ -2,6 +2,7 @@ import type { jsPDF } from 'jspdf';
 import { loadFonts, type Fonts } from './fonts';
 import { textOutline } from './outline';
 import { drawSystems, type Picture } from './picture';
+import { fetchScript } from '../fetchScript';
 
 /** A4 upright, in points. */
 const PAGE = { width: 595.28, height: 841.89, edge: 36 };
@@ -18,8 +19,8 @@ const SYSTEM_GAP = 14;
 export async function drawPdf(work: HTMLElement, title: string, source: string): Promise<Blob> {
   const [fonts, { jsPDF: Document }, { svg2pdf }] = await Promise.all([
     loadFonts(),
-    import('jspdf'),
-    import('svg2pdf.js'),
+    fetchScript(() => import('jspdf')),
+    fetchScript(() => import('svg2pdf.js')),
   ]);
   const pictures = await drawSystems(work, (PAGE.width - 2 * PAGE.edge) / SCALE, 'none');
   const page: jsPDF = new Document({ unit: 'pt', format: 'a4', compress: true });

@@ -1,5 +1,5 @@
 import { Menu as MenuIcon, Square } from 'lucide-react';
-import { Activity, lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { Activity, Suspense, useCallback, useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { Bench } from '../benches/bench';
@@ -10,14 +10,15 @@ import { stop, usePlayback } from '../sound/player';
 import { BenchHost, loadOthers } from './BenchHost';
 import { SHELL_DESK } from './desk';
 import { globalKeys, type Opened } from './globalKeys';
+import { part } from '../design/part';
 
 const WorkbookCorner = lazyAfterNotation(() =>
   import('./WorkbookCorner').then((module) => module.WorkbookCorner),
 );
-const CommandList = lazy(() => import('./CommandList'));
-const KeyList = lazy(() => import('./KeyList'));
-const LabelsLeaf = lazy(() => import('./LabelsLeaf'));
-const WorkbooksPage = lazy(() => import('./WorkbooksPage'));
+const CommandList = part(() => import('./CommandList').then((module) => module.default));
+const KeyList = part(() => import('./KeyList').then((module) => module.default));
+const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.default));
+const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => module.default));
 
 const Shell = styled.div`
   display: grid;

@@ -2,6 +2,8 @@ import { Component, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { Bench } from '../benches/bench';
 import { Button } from '../design/controls';
+import { SCRIPT_MISSING, ScriptMissing } from '../fetchScript';
+import type { MissingProps } from '../design/part';
 import { undo, useDocuments } from '../documents/store';
 import { exportWorkbook } from '../documents/workbooks';
 import { scopeOf } from './scope';
@@ -61,38 +63,46 @@ export class BenchBoundary extends Component<BoundaryProps, { readonly error: un
   }
 }
 
+/** What stands in the place of a bench that could not be drawn. */
 function Fallen({ bench, error, onAgain }: { bench: Bench; error: unknown; onAgain: () => void }) {
-  const missing = isMissingScript(error);
   return (
     <Page>
-      <h1>
-        {missing ? `The ${bench.title} bench did not load` : `The ${bench.title} bench cannot show this`}
-      </h1>
+      <h1>The {bench.title} bench cannot show this</h1>
       <p role="alert">
-        {missing
-          ? 'A part of the page could not be fetched: the server may have stopped, or a newer version is there.'
-          : 'Something in what is open here could not be drawn.'}{' '}
-        Your work is safe, and the other benches go on.
+        Something in what is open here could not be drawn. Your work is safe, and the other benches go on.
       </p>
       <div className="doings">
         <Button onPress={onAgain}>Try again</Button>
-        {!missing && <Button onPress={() => undo(scopeOf(bench))}>Undo the last edit here</Button>}
+        <Button onPress={() => undo(scopeOf(bench))}>Undo the last edit here</Button>
         <Button onPress={exportWorkbook}>Export workbook</Button>
         <Button onPress={() => location.assign('/workbooks')}>Open another workbook</Button>
-        {missing && <Button onPress={() => location.reload()}>Reload the page</Button>}
       </div>
-      <details>
-        <summary>What was reported</summary>
-        {error instanceof Error ? error.message : String(error)}
-      </details>
+      <Reported error={error} />
     </Page>
   );
 }
 
-/** Whether a script could not be fetched, as browsers say it. */
-function isMissingScript(error: unknown): boolean {
+/** What stands in the place of a bench whose script did not come. */
+export function BenchMissing({ bench, error, onAgain }: MissingProps & { readonly bench: Bench }) {
   return (
-    error instanceof Error &&
-    /dynamically imported module|module script failed|Failed to fetch|error loading/i.test(error.message)
+    <Page>
+      <h1>The {bench.title} bench did not load</h1>
+      <p role="alert">{SCRIPT_MISSING} The other benches go on.</p>
+      <div className="doings">
+        <Button onPress={onAgain}>Try again</Button>
+        <Button onPress={exportWorkbook}>Export workbook</Button>
+        <Button onPress={() => location.reload()}>Reload the page</Button>
+      </div>
+      <Reported error={error instanceof ScriptMissing ? error.cause : error} />
+    </Page>
+  );
+}
+
+function Reported({ error }: { readonly error: unknown }) {
+  return (
+    <details>
+      <summary>What was reported</summary>
+      {error instanceof Error ? error.message : String(error)}
+    </details>
   );
 }

@@ -1,50 +1,31 @@
-import { lazy, type ComponentType } from 'react';
 import type { Bench } from '../benches/bench';
 import { BENCHES } from '../benches/register';
-import { BenchBoundary } from './BenchBoundary';
+import { part, type Part } from '../design/part';
+import { BenchBoundary, BenchMissing } from './BenchBoundary';
 
-const ready = new Map<string, ComponentType>();
+const PARTS = new Map<string, Part<object>>(
+  BENCHES.map((bench) => [
+    bench.name,
+    part(bench.load, (props) => <BenchMissing bench={bench} {...props} />),
+  ]),
+);
 
-/** Loads a bench, so that going to it shows it at once. */
-export async function loadBench({ name, load }: Bench): Promise<void> {
-  if (!ready.has(name)) ready.set(name, await load());
-}
-
-/** Each bench as it waits for its script; made anew when that failed, so that it can be tried again. */
-const waiting = new Map<string, ComponentType>();
-
-function waitingFor({ name, load }: Bench): ComponentType {
-  let component = waiting.get(name);
-  if (!component) {
-    component = lazy(() =>
-      load().then(
-        (bench) => ({ default: bench }),
-        (error: unknown) => {
-          waiting.delete(name);
-          throw error;
-        },
-      ),
-    );
-    waiting.set(name, component);
-  }
-  return component;
+/** Loads a bench, so that going to it shows it at once. One that does not come says so in its place. */
+export function loadBench({ name }: Bench): Promise<void> {
+  return PARTS.get(name)!.fetch();
 }
 
 /** The benches that follow the first, loaded when the page is idle. */
 export function loadOthers(): void {
-  for (const bench of BENCHES) void loadBench(bench).catch(() => undefined);
+  for (const bench of BENCHES) void loadBench(bench);
 }
 
 /** A bench inside its boundary. One that is loaded never waits: a fallback, once shown, would stay a while. */
 export function BenchHost({ bench }: { bench: Bench }) {
+  const Shown = PARTS.get(bench.name)!;
   return (
     <BenchBoundary bench={bench}>
-      <Loaded bench={bench} />
+      <Shown />
     </BenchBoundary>
   );
-}
-
-function Loaded({ bench }: { bench: Bench }) {
-  const Component = ready.get(bench.name) ?? waitingFor(bench);
-  return <Component />;
 }

@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { readSetting, writeSetting } from '../documents/database';
+import { withPatience } from '../documents/patience';
 
 export type Theme = 'system' | 'paper' | 'board';
 
@@ -54,7 +55,7 @@ function remember(): void {
 /** Restores the choice and keeps the page in step with it. */
 export async function startAppearance(): Promise<void> {
   useAppearance.subscribe(apply);
-  const saved = await readSetting<Appearance>('appearance').catch(() => undefined);
+  const saved = await withPatience(readSetting<Appearance>('appearance')).catch(() => undefined);
   if (typeof saved !== 'object' || saved === null) return;
   const { theme, boardSize, keyListKey } = saved;
   useAppearance.setState({

@@ -1,6 +1,7 @@
 import { frequency, type Note } from '@diatonix/core';
 import type { Sampler } from 'tone';
 import { create } from 'zustand';
+import { fetchScript } from '../fetchScript';
 
 /** What is sounding now: the column being played, −1 for none. */
 interface Playback {
@@ -32,7 +33,7 @@ export interface Instrument {
 let loading: Promise<Instrument> | null = null;
 
 function load(): Promise<Instrument> {
-  loading ??= import('./instrument').then(({ loadPiano }) => loadPiano(LEVEL_DB));
+  loading ??= fetchScript(() => import('./instrument')).then(({ loadPiano }) => loadPiano(LEVEL_DB));
   loading.catch(() => {
     loading = null;
   });

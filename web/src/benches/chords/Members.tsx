@@ -15,14 +15,15 @@ import {
   type School,
 } from '@diatonix/core';
 import { MoveVertical, X } from 'lucide-react';
-import { lazy, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
 import { toggleDoubled } from './state';
+import { part } from '../../design/part';
 
-const MenuPopover = lazy(() => import('../../design/MenuPopover'));
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 const ADDABLE = ADDABLE_DEGREES.map((degree) => ({ id: String(degree), name: memberWord({ degree }) }));
 
 const Row = styled.div`

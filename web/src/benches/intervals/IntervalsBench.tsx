@@ -1,5 +1,5 @@
 import { midiNumber, parseKey, printedFifths, printNote, signatureWords, type Note } from '@diatonix/core';
-import { lazy, Suspense, useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
+import { Suspense, useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Choice } from '../../design/Choice';
@@ -40,14 +40,13 @@ import { openDemo } from '../../documents/workbooks';
 import { useSchool, useSingle } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { MOST_PER_BAR } from '../../documents/kinds/intervals';
+import { part } from '../../design/part';
 
 const IntervalMargin = lazyAfterNotation(() =>
   import('./IntervalMargin').then((module) => module.IntervalMargin),
 );
 
-const IntervalPrint = lazy(() =>
-  import('./IntervalPrint').then((module) => ({ default: module.IntervalPrint })),
-);
+const IntervalPrint = part(() => import('./IntervalPrint').then((module) => module.IntervalPrint));
 
 const SECONDS = 1.5;
 const itemsNow = () => bodyOf(useDocuments.getState().documents, 'intervals').items;

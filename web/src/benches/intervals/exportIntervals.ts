@@ -1,10 +1,11 @@
 import { parseKey, parseNote } from '@diatonix/core';
 import { download, MUSICXML_TYPE } from '../../documents/download';
 import type { IntervalLine } from '../../documents/kinds/intervals';
+import { fetchScript } from '../../fetchScript';
 
 /** Saves the line of intervals as MusicXML; pieces that are not understood are left out. */
 export async function exportIntervals({ key, clef, perBar, items }: IntervalLine): Promise<void> {
-  const { intervalsToMusicXml } = await import('@diatonix/core/musicxml');
+  const { intervalsToMusicXml } = await fetchScript(() => import('@diatonix/core/musicxml'));
   const pairs = items.flatMap((item) =>
     'from' in item ? [{ from: parseNote(item.from), to: parseNote(item.to) }] : [],
   );

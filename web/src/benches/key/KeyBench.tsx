@@ -12,7 +12,7 @@ import {
   type Note,
   type StackTop,
 } from '@diatonix/core';
-import { lazy, Suspense, useMemo, useRef } from 'react';
+import { Suspense, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { BenchFrame } from '../../parts/BenchFrame';
@@ -42,12 +42,14 @@ import {
 import { PROGRESSIONS_DESK } from '../progressions/desk';
 import { useSchool, useTaught, useSingle } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
+import { part } from '../../design/part';
+import { fetchScript } from '../../fetchScript';
 
 const KeyMargin = lazyAfterNotation(() => import('./KeyMargin').then((module) => module.KeyMargin));
 
-const CircleView = lazy(() => import('./CircleView').then((view) => ({ default: view.CircleView })));
-const PrimaryView = lazy(() => import('./PrimaryView').then((view) => ({ default: view.PrimaryView })));
-const PrintView = lazy(() => import('./PrintView').then((view) => ({ default: view.PrintView })));
+const CircleView = part(() => import('./CircleView').then((module) => module.CircleView));
+const PrimaryView = part(() => import('./PrimaryView').then((module) => module.PrimaryView));
+const PrintView = part(() => import('./PrintView').then((module) => module.PrintView));
 
 const Work = styled.div`
   .care {
@@ -87,7 +89,7 @@ export function KeyBench() {
   const parallel = useMemo(() => parallelKey(key), [key]);
   const put = (index: number) => {
     const entry = { kind: 'numeral', text: numeralText(bench, key, index) } as const;
-    void import('../progressions/state').then(({ addEntry }) =>
+    void fetchScript(() => import('../progressions/state')).then(({ addEntry }) =>
       PROGRESSIONS_DESK.set({ column: addEntry(entry) }),
     );
   };

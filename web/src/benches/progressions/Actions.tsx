@@ -1,6 +1,6 @@
 import type { FileVoices } from '@diatonix/core/files';
 import { Headphones, Play } from 'lucide-react';
-import { lazy, memo, type RefObject } from 'react';
+import { memo, type RefObject } from 'react';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { NotesToggle } from '../../notes/NotesToggle';
@@ -9,8 +9,9 @@ import { PROGRESSIONS_DESK } from './desk';
 import { FileActions } from './FileActions';
 import type { Listening } from './ListenMenu';
 import { TempoField } from './TempoField';
+import { part } from '../../design/part';
 
-const ListenMenu = lazy(() => import('./ListenMenu'));
+const ListenMenu = part(() => import('./ListenMenu').then((module) => module.default));
 
 interface ActionsProps {
   readonly tempo: number;

@@ -1,6 +1,6 @@
 import type { FileVoices } from '@diatonix/core/files';
 import { Download, FileInput } from 'lucide-react';
-import { lazy, memo, useState } from 'react';
+import { memo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
@@ -8,8 +8,9 @@ import { Problem } from '../../design/Problem';
 import { exportProgression, EXPORTS, type ExportFormat } from './exportLine';
 import { openNow } from './desk';
 import { importScore, type Reading } from './importScore';
+import { part } from '../../design/part';
 
-const MenuPopover = lazy(() => import('../../design/MenuPopover'));
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 
 interface FileActionsProps {
   readonly empty: boolean;

@@ -12,7 +12,7 @@ import {
   vocabulary,
   type School,
 } from '@diatonix/core';
-import { lazy, memo, useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
+import { memo, useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
@@ -23,8 +23,9 @@ import type { DerivedColumn } from './derive';
 import { reread, transposeLine } from './state';
 import { useSchool } from '../../documents/use';
 import type { Progression } from '../../documents/kinds/progression';
+import { part } from '../../design/part';
 
-const MenuPopover = lazy(() => import('../../design/MenuPopover'));
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 
 const Choice = styled.div`
   display: flex;

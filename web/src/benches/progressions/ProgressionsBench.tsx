@@ -1,5 +1,5 @@
 import { isTimed, parseKey, printedFifths } from '@diatonix/core';
-import { lazy, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { useSame } from '../../columns/useSame';
 import { BenchFrame } from '../../parts/BenchFrame';
@@ -29,14 +29,14 @@ import { WorkBackMenu } from './WorkBackMenu';
 import { invertColumn, removeColumns } from './state';
 import { useSchool } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
+import { part } from '../../design/part';
 
 const ProgressionMargin = lazyAfterNotation(() =>
   import('./ProgressionMargin').then((module) => module.ProgressionMargin),
 );
-
-const LinePrint = lazy(() => import('./LinePrint').then((module) => ({ default: module.LinePrint })));
-const Harmonise = lazy(() => import('./Harmonise').then((module) => ({ default: module.Harmonise })));
-const MelodyLine = lazy(() => import('./MelodyLine').then((module) => ({ default: module.MelodyLine })));
+const LinePrint = part(() => import('./LinePrint').then((module) => module.LinePrint));
+const Harmonise = part(() => import('./Harmonise').then((module) => module.Harmonise));
+const MelodyLine = part(() => import('./MelodyLine').then((module) => module.MelodyLine));
 
 interface Doings {
   readonly invert: (by: 1 | -1) => void;

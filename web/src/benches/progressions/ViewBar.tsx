@@ -1,5 +1,5 @@
 import { METRES, PATTERNS, type Pattern } from '@diatonix/core';
-import { lazy, memo, type ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { SubBar } from '../../design/SubBar';
@@ -7,10 +7,11 @@ import { PROGRESSIONS_DESK } from './desk';
 import { orderedRows } from './rows';
 import { arrange } from './state';
 import type { Progression, ProgressionView } from '../../documents/kinds/progression';
+import { part } from '../../design/part';
 
-const MenuPopover = lazy(() => import('../../design/MenuPopover'));
-const RowsTable = lazy(() => import('../../design/RowsTable'));
-const RulesTable = lazy(() => import('./RulesTable'));
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
+const RowsTable = part(() => import('../../design/RowsTable').then((module) => module.default));
+const RulesTable = part(() => import('./RulesTable').then((module) => module.default));
 
 const PATTERN_NAMES: Record<Pattern, string> = {
   block: 'Block',

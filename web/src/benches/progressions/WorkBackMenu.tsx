@@ -1,10 +1,10 @@
 import { deducedEntry, soughtFrom, type Entry } from '@diatonix/core';
-import { lazy } from 'react';
 import { Drop } from '../../design/Drop';
 import type { DerivedColumn } from './derive';
 import { replaceEntries } from './state';
+import { part } from '../../design/part';
 
-const MenuPopover = lazy(() => import('../../design/MenuPopover'));
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 
 const ENTRIES = [
   { id: 'blank', name: 'Blank every ii and V that is drawn' },

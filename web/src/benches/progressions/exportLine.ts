@@ -2,6 +2,7 @@ import { attempt, parseKey, withFoundKeys } from '@diatonix/core';
 import type { Carried, FileVoices, LineFile } from '@diatonix/core/files';
 import { download, fileName, MUSICXML_TYPE } from '../../documents/download';
 import type { Progression } from '../../documents/kinds/progression';
+import { fetchScript } from '../../fetchScript';
 
 /** Formats that a progression goes out in. */
 export const EXPORTS = ['MusicXML', 'Compressed MusicXML', 'MIDI', 'RomanText', 'CSV'] as const;
@@ -21,7 +22,7 @@ export async function exportProgression(
   format: ExportFormat,
   voices: FileVoices = [],
 ): Promise<string | null> {
-  const files = await import('@diatonix/core/files');
+  const files = await fetchScript(() => import('@diatonix/core/files'));
   const { title, key, tempo, metre, pickup, source, columns } = progression;
   const entered = columns.flatMap((column, at) =>
     'entry' in column ? [{ column, voices: voices[at] ?? null }] : [],

@@ -1,5 +1,6 @@
 import type { Bench } from '../bench';
 import { openNow } from './desk';
+import { fetchScript } from '../../fetchScript';
 
 const PATH = '/progressions';
 
@@ -24,7 +25,7 @@ export const PROGRESSIONS_BENCH: Bench = {
     {
       name: 'Begin a new progression',
       run: (go) =>
-        void import('./state').then(({ addProgression }) => {
+        void fetchScript(() => import('./state')).then(({ addProgression }) => {
           addProgression();
           go(PATH);
         }),

@@ -1,0 +1,49 @@
+import { entryLine, expect, test } from './fixtures';
+
+test('a bench whose script cannot be fetched says so, and the others go on', async ({ page, demo }) => {
+  // From the beginning: a bench that is not open is fetched as soon as the page is idle.
+  await page.route(/assets\/IntervalsBench.*\.js$/, (route) => route.abort());
+  await page.goto(`${demo}key`);
+  await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Intervals' }).click();
+  const drawn = page.locator('.grid-column .staff text').filter({ visible: true }).first();
+  const said = page.getByText('The Intervals bench did not load');
+  await expect(said).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('Your work is safe');
+  await page.getByRole('link', { name: 'Key', exact: true }).click();
+  await expect(drawn).toBeVisible();
+  await page.unroute(/assets\/IntervalsBench.*\.js$/);
+  await page.getByRole('link', { name: 'Intervals' }).click();
+  await expect(page.getByRole('heading', { name: 'Intervals', level: 1 })).toBeVisible();
+  await expect(drawn).toBeVisible();
+});
+
+test('once the server has gone, every part that is not there says so, and the page stays', async ({
+  page,
+  demo,
+}) => {
+  test.setTimeout(60_000);
+  await page.goto(`${demo}progressions`);
+  await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Commands' })).toBeVisible();
+  await page.route(/\/assets\/.*\.js/, (route) => route.abort());
+  const missing = page.getByText(/A part of the page could not be fetched/).filter({ visible: true });
+  const opened = ['Listen', 'Picture', 'File', 'Rows', 'Rules', 'Commands', 'Shortcuts', 'Labels'];
+  let said = 0;
+  for (const name of opened) {
+    const button = page.getByRole('button', { name, exact: true });
+    if ((await button.count()) === 0) continue;
+    await button.first().click();
+    await expect(missing.first()).toBeVisible();
+    await expect(entryLine(page)).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.mouse.click(640, 790);
+    said++;
+  }
+  expect(said).toBeGreaterThanOrEqual(4);
+  await entryLine(page).fill('I IV V I');
+  await expect(page.getByRole('gridcell', { name: /: IV$/ }).first()).toBeVisible();
+  await page.unroute(/\/assets\/.*\.js/);
+  await page.getByRole('button', { name: 'Commands', exact: true }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+});
