@@ -55,6 +55,7 @@ import {
   printKey,
   stackUp,
 } from '@diatonix/core';
+import { atMost, LIMITS } from './limits';
 
 const names = (list: readonly NoteName[]) => list.map(printNoteName);
 
@@ -143,6 +144,14 @@ export function symbolAnswer(symbol: string, keyText: string | undefined, school
 
 /** Readings of notes, lowest first, best first; with a key their numerals, one reading a chord. */
 export function notesAnswer(notes: readonly string[], keyText: string | undefined, school?: School) {
+  atMost(notes.length, LIMITS.notes, 'notes of a chord');
+  if (notes.length === 0)
+    throw new TheoryError(
+      'chord',
+      '[]',
+      'a chord has notes.',
+      'Give them from the lowest up: ["F3","A3","D4"].',
+    );
   const read = notes.map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
   if (keyText === undefined)
     return { readings: identify(read).map(({ chord }) => readingAnswer(chord, null, null, school)) };
@@ -167,6 +176,7 @@ export function figuresAnswer(
   school?: School,
 ) {
   const key = parseKey(keyText);
+  atMost(figures.length, LIMITS.figures, 'figures');
   const bass = parseNoteName(bassText.replace(/-?\d$/, ''));
   const pair = figures.find((figure) => /\d\s*[-–]\s*\d/.test(figure));
   if (pair !== undefined) {

@@ -1,5 +1,5 @@
 import { createInterface } from 'node:readline';
-import { TheoryError, type ErrorCode, readSchool } from '@diatonix/core';
+import { TheoryError, readSchool } from '@diatonix/core';
 import {
   figuresAnswer,
   intervalAnswer,
@@ -9,6 +9,8 @@ import {
   symbolAnswer,
   transposeAnswer,
 } from './answers';
+import { errorOf } from './internal';
+import { checkLine } from './limits';
 import { checkAnswer, harmoniseAnswer, progressionAnswer, settingAnswer } from './progressionAnswers';
 import { optional, text, texts, type Request } from './request';
 
@@ -36,16 +38,13 @@ export function answerLine(line: string): string {
   try {
     return JSON.stringify(answer(readRequest(line)));
   } catch (error) {
-    if (error instanceof TheoryError) return errorLine(error.code, error.message);
-    throw error;
+    const { code, message } = errorOf(error);
+    return JSON.stringify({ error: { code, message } });
   }
 }
 
-function errorLine(code: ErrorCode, message: string): string {
-  return JSON.stringify({ error: { code, message } });
-}
-
 function readRequest(line: string): Request {
+  checkLine(line);
   let value: unknown;
   try {
     value = JSON.parse(line);

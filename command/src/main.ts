@@ -1,10 +1,16 @@
-import { TheoryError } from '@diatonix/core';
 import { convert } from './convert';
+import { errorOf } from './internal';
 import { readArguments } from './options';
 import { runLines } from './lines';
 import { USAGE, run } from './run';
 
 const args = process.argv.slice(2);
+
+// A reader that has had enough closes the pipe; that is no fault.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code === 'EPIPE') process.exit(0);
+  throw error;
+});
 
 try {
   if (args[0] === 'lines' && args.length === 1) await runLines(process.stdin, process.stdout);
@@ -13,9 +19,8 @@ try {
   else if (args.length === 0 || args[0] === 'help' || args.includes('--help')) console.log(USAGE);
   else console.log(run(readArguments(args)));
 } catch (error) {
-  if (!(error instanceof TheoryError)) throw error;
-  if (args.includes('--json'))
-    console.log(JSON.stringify({ error: { code: error.code, message: error.message } }));
-  console.error(error.message);
+  const { code, message } = errorOf(error);
+  if (args.includes('--json')) console.log(JSON.stringify({ error: { code, message } }));
+  console.error(message);
   process.exitCode = 2;
 }

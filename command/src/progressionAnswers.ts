@@ -25,9 +25,8 @@ import {
   type RuleWeights,
   type SettingFound,
 } from '@diatonix/core';
+import { atMost, LIMITS } from './limits';
 import { asObject, list, optional, text, texts, wholeNumber, type Request } from './request';
-
-const MOST_CHORDS = 5000;
 
 /**
  * The labels of a progression in context: key, numeral, figures, symbol, function and readings of each chord,
@@ -36,14 +35,16 @@ const MOST_CHORDS = 5000;
 export function progressionAnswer(request: Request): unknown {
   const keyText = optional(request, 'key');
   const key = keyText === undefined ? undefined : parseKey(keyText);
-  const chords = list(request, 'chords').map((chord, at) => chordIn(asObject(chord, 'chord'), at, key));
-  if (chords.length === 0 || chords.length > MOST_CHORDS)
+  const given = list(request, 'chords');
+  atMost(given.length, LIMITS.chords.progression, 'chords');
+  if (given.length === 0)
     throw new TheoryError(
       'request',
-      `${chords.length} chords`,
-      `a progression has 1 to ${MOST_CHORDS} chords.`,
+      '0 chords',
+      'a progression has one chord or more.',
       'Give "chords" as a list of them.',
     );
+  const chords = given.map((chord, at) => chordIn(asObject(chord, 'chord'), at, key));
   const signature = wholeNumber(request, 'signature', -7, 7);
   const phraseEnds =
     request['phraseEnds'] === undefined || request['phraseEnds'] === null
@@ -79,10 +80,11 @@ export function progressionAnswer(request: Request): unknown {
 
 function chordIn(chord: Request, at: number, key: Key | undefined): ChordIn {
   const length = chord['length'];
-  if (length !== undefined && !/^\d+(?:\/[1-9]\d*)?$/.test(String(length)))
+  const written = typeof length === 'string' ? length : JSON.stringify(length);
+  if (written !== undefined && !/^\d{1,6}(?:\/[1-9]\d{0,5})?$/.test(written))
     throw new TheoryError(
       'request',
-      String(length),
+      written,
       `the length of chord ${at + 1} is not in quarters.`,
       'Write a whole number or a fraction: "1", "3/2".',
     );
@@ -97,9 +99,9 @@ function chordIn(chord: Request, at: number, key: Key | undefined): ChordIn {
       );
     return { chord: chordOfNumeral(parseNumeral(text(chord, 'numeral'), key), key) };
   }
-  const notes = texts(chord, 'notes').map((note) =>
-    /\d$/.test(note) ? parseNote(note) : parseNoteName(note),
-  );
+  const given = texts(chord, 'notes');
+  atMost(given.length, LIMITS.notes, 'notes of a chord');
+  const notes = given.map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
   if (notes.length === 0)
     throw new TheoryError(
       'chord',
@@ -133,7 +135,16 @@ function keysOf(request: Request, count: number): (Key | null)[] | null {
 /** The best four-part setting of numerals, or where it is blocked; `count` gives the next best ones too. */
 export function settingAnswer(request: Request): unknown {
   const key = parseKey(text(request, 'key'));
-  const numerals = texts(request, 'chords').map((numeral) => parseNumeral(numeral, key));
+  const chords = texts(request, 'chords');
+  atMost(chords.length, LIMITS.chords.setting, 'chords');
+  if (chords.length === 0)
+    throw new TheoryError(
+      'request',
+      '0 chords',
+      'there is nothing to set.',
+      'Give "chords": ["I","V7","I"].',
+    );
+  const numerals = chords.map((numeral) => parseNumeral(numeral, key));
   const lines = (['melody', 'alto', 'tenor', 'bass'] as const).map((voice) =>
     voiceOf(request, voice, numerals.length),
   );
@@ -214,7 +225,9 @@ function weightsOf(request: Request): RuleWeights {
 /** The faults of a setting in four voices. */
 export function checkAnswer(request: Request): unknown {
   const key = parseKey(text(request, 'key'));
-  return { faults: checkSetting(list(request, 'voices').map(fourNotes), key) };
+  const voices = list(request, 'voices');
+  atMost(voices.length, LIMITS.chords.check, 'chords');
+  return { faults: checkSetting(voices.map(fourNotes), key) };
 }
 
 function fourNotes(chord: unknown, at: number): FourNotes {
@@ -233,8 +246,12 @@ function fourNotes(chord: unknown, at: number): FourNotes {
 export function harmoniseAnswer(request: Request): unknown {
   const key = parseKey(text(request, 'key'));
   const voice = request['melody'] === undefined ? 'bass' : 'melody';
-  const notes = texts(request, voice).map(parseNote);
-  const numerals = texts(request, 'chords').map((numeral): Numeral => parseNumeral(numeral, key));
+  const line = texts(request, voice);
+  const chords = texts(request, 'chords');
+  atMost(line.length, LIMITS.harmonise.notes, `notes of “${voice}”`);
+  atMost(chords.length, LIMITS.harmonise.chords, 'chords to choose from');
+  const notes = line.map(parseNote);
+  const numerals = chords.map((numeral): Numeral => parseNumeral(numeral, key));
   return {
     harmonisations: harmonise({ key, voice, notes, numerals }).map(
       ({ numerals: chosen, voices, cost, reasons, passing }) => ({

@@ -1,4 +1,5 @@
 import { TheoryError } from '@diatonix/core';
+import { atMost, LIMITS } from './limits';
 
 /** One request of `diatonix lines`, before its fields are read. */
 export type Request = Record<string, unknown>;
@@ -14,6 +15,7 @@ export function text(request: Request, field: string): string {
       `“${field}” is ${value === undefined ? 'missing' : 'not a text'}.`,
       `Give "${field}" as a text in quotes.`,
     );
+  atMost(value.length, LIMITS.text, `characters of “${field}”`);
   return value;
 }
 
@@ -29,7 +31,11 @@ export function texts(request: Request, field: string): string[] {
       `“${field}” is not a list of texts.`,
       `Give "${field}" as a list: ["F3","A3","D4"].`,
     );
-  return value.map(String);
+  return value.map((item) => {
+    const one = String(item);
+    atMost(one.length, LIMITS.text, `characters of an item of “${field}”`);
+    return one;
+  });
 }
 
 export function list(request: Request, field: string): unknown[] {

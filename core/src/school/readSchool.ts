@@ -15,6 +15,13 @@ const SETTINGS: Readonly<Record<string, SchoolSetting>> = { ...SCHOOL_SETTINGS, 
  * object of the same; what is not said stays at its default. Throws TheoryError `school`.
  */
 export function readSchool(settings: unknown): School {
+  if (typeof settings !== 'string' && (typeof settings !== 'object' || Array.isArray(settings)))
+    throw new TheoryError(
+      'school',
+      String(settings),
+      'these are no settings of a school.',
+      'Write {"inversion":"letters"}, or inversion=letters,applied=of.',
+    );
   const pairs =
     typeof settings === 'string'
       ? settings.split(',').map((part) => part.split('=') as [string, string?])
@@ -36,7 +43,7 @@ export function readSchool(settings: unknown): School {
     if (!choices.includes(chosen as string))
       throw new TheoryError(
         'school',
-        `${said}=${String(value)}`,
+        `${said}=${typeof value === 'string' ? value : JSON.stringify(value)}`,
         'this choice is not known.',
         `Choose ${choices.join(', ')}.`,
       );

@@ -61,7 +61,6 @@ export function ColumnGrid(props: ColumnGridProps) {
   const focused = useRef(false);
   const order = [STAFF_ROW, ...rows.map((row) => row.id)];
   const systems = useSystems(root, columns, wrap, `${scale} ${order.join(' ')}`);
-  const problems = columns.flatMap(({ problem }, at) => (problem === undefined ? [] : [at])).join(' ');
 
   useEffect(() => {
     // The cell with the focus may be gone, by removing, undoing or another tab: the focus stays in the grid.
@@ -125,7 +124,7 @@ export function ColumnGrid(props: ColumnGridProps) {
             from={from}
             to={to}
             rows={order.join(' ')}
-            problems={problems}
+            problems={problemsIn(columns, from, to)}
           />
         ))}
       </div>
@@ -156,6 +155,14 @@ export function ColumnGrid(props: ColumnGridProps) {
       })}
     </GridStyle>
   );
+}
+
+/** The numbers of the columns of a system that are not understood, joined by spaces. */
+function problemsIn(columns: readonly GridColumn[], from: number, to: number): string {
+  return columns
+    .slice(from, to + 1)
+    .flatMap(({ problem }, at) => (problem === undefined ? [] : [from + at]))
+    .join(' ');
 }
 
 function target(

@@ -1,0 +1,51 @@
+import { TheoryError } from '@diatonix/core';
+
+/** The largest request that is answered. docs/command.md states them. */
+export const LIMITS = {
+  /** Characters of a line. */
+  line: 2_000_000,
+  /** Brackets within brackets. */
+  depth: 16,
+  /** Characters of one text within a request. */
+  text: 200,
+  /** Notes of one chord. */
+  notes: 40,
+  figures: 20,
+  chords: { progression: 5000, setting: 1000, check: 5000 },
+  /** Notes of a line that is harmonised, and chords it may use. */
+  harmonise: { notes: 64, chords: 40 },
+} as const;
+
+/** @throws {TheoryError} `request` where there are more than `most` */
+export function atMost(count: number, most: number, what: string): void {
+  if (count > most)
+    throw new TheoryError(
+      'request',
+      `${count} ${what}`,
+      `at most ${most} ${what} are taken at once.`,
+      'Divide the request into several.',
+    );
+}
+
+/** Refuses a line that is too long or nested too deeply, before anything reads it. */
+export function checkLine(line: string): void {
+  atMost(line.length, LIMITS.line, 'characters of a line');
+  let depth = 0;
+  let inText = false;
+  for (let at = 0; at < line.length; at++) {
+    const sign = line[at];
+    if (inText) {
+      if (sign === '\\') at++;
+      else if (sign === '"') inText = false;
+    } else if (sign === '"') inText = true;
+    else if (sign === '[' || sign === '{') {
+      if (++depth > LIMITS.depth)
+        throw new TheoryError(
+          'request',
+          line,
+          `brackets lie more than ${LIMITS.depth} deep in each other.`,
+          'A request is an object of texts, numbers and lists of them.',
+        );
+    } else if (sign === ']' || sign === '}') depth--;
+  }
+}
