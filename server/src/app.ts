@@ -2,8 +2,9 @@ import Koa from 'koa';
 import serve from 'koa-static';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { cacheHeader } from './caching';
-import { pageFor } from './page';
+import { cacheHeader, pageNonce, pageTag } from './caching';
+import { pageFor, withNonce } from './page';
+import { ROUTES } from './routes';
 import { security } from './security';
 
 export interface AppOptions {
@@ -13,13 +14,21 @@ export interface AppOptions {
   readonly empty: boolean;
 }
 
+/** What a client that went away in the middle leaves behind. */
+const GONE = new Set(['ECONNRESET', 'EPIPE', 'ECONNABORTED', 'ERR_STREAM_PREMATURE_CLOSE']);
+
 /** The web server: security headers, the built files, and one page for every route of the application. */
 export function createApp({ root, empty }: AppOptions): Koa {
-  const template = readFileSync(join(root, 'index.html'), 'utf8');
+  const template = pageFor(readFileSync(join(root, 'index.html'), 'utf8'), empty);
   const app = new Koa();
-  app.use(security());
-  app.use(async (context, next) => {
-    if (context.path === '/' || context.path === '/index.html') return page(context, template, empty);
+  app.on('error', (error: NodeJS.ErrnoException) => {
+    if (!GONE.has(error.code ?? '')) console.error(error);
+  });
+  app.use(security((context) => pageNonce(context.get('If-None-Match'), template)));
+  app.use(wrongs);
+  app.use((context, next) => {
+    if (context.path === '/' || context.path === '/index.html' || ROUTES.includes(context.path))
+      return page(context, template);
     return next();
   });
   app.use(
@@ -30,15 +39,41 @@ export function createApp({ root, empty }: AppOptions): Koa {
     }),
   );
   app.use((context) => {
-    // Single-page fallback: routes have no dot; a missing file is a plain 404.
-    if ((context.method === 'GET' || context.method === 'HEAD') && !/\.[a-z0-9]+$/i.test(context.path))
-      page(context, template, empty);
+    // A missing file is a plain 404; what may be an address of the application is one with the page.
+    if (/\.[a-z0-9]+$/i.test(context.path)) return;
+    page(context, template);
+    context.status = 404;
   });
   return app;
 }
 
-function page(context: Koa.Context, template: string, empty: boolean): void {
+/** Only reading is answered, and an error keeps the headers of every answer. */
+async function wrongs(context: Koa.Context, next: Koa.Next): Promise<void> {
+  if (context.method !== 'GET' && context.method !== 'HEAD') {
+    context.status = 405;
+    context.set('Allow', 'GET, HEAD');
+    context.body = 'Only GET and HEAD are answered here.';
+    return;
+  }
+  try {
+    await next();
+  } catch (error) {
+    const { status = 500 } = error as { status?: number };
+    if (status >= 500) context.app.emit('error', error, context);
+    context.status = status;
+    context.body = status >= 500 ? 'The server could not answer this.' : 'This address cannot be read.';
+  }
+}
+
+function page(context: Koa.Context, template: string): void {
+  const nonce = context.state['nonce'] as string;
+  context.set('Cache-Control', 'no-cache');
+  context.set('ETag', pageTag(template, nonce));
+  context.status = 200;
+  if (context.fresh && pageNonce(context.get('If-None-Match'), template) !== null) {
+    context.status = 304;
+    return;
+  }
   context.type = 'html';
-  context.set('Cache-Control', 'no-store');
-  context.body = pageFor(template, context.state['nonce'] as string, empty);
+  context.body = withNonce(template, nonce);
 }

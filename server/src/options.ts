@@ -22,11 +22,12 @@ export function readOptions(args: readonly string[]): OptionsResult {
     else if (arg === '--port') {
       const text = args[++i] ?? '';
       port = Number(text);
-      if (text === '' || !Number.isInteger(port) || port < 0 || port > 65535)
+      if (text.trim() === '' || !Number.isInteger(port) || port < 0 || port > 65535)
         return { ok: false, message: `“--port ${text}”: a port is a whole number from 0 to 65535. ${USAGE}` };
     } else if (arg === '--host') {
       host = args[++i] ?? '';
-      if (host === '') return { ok: false, message: `“--host” has no name after it. ${USAGE}` };
+      if (host.trim() === '' || host.startsWith('--'))
+        return { ok: false, message: `“--host” has no name after it. ${USAGE}` };
     } else return { ok: false, message: `“${arg}” is not an option. ${USAGE}` };
   }
   return { ok: true, value: { host, port, empty } };

@@ -1,13 +1,17 @@
 /** Placeholder that the build leaves wherever a nonce belongs. */
-export const NONCE_PLACEHOLDER = '__CSP_NONCE__';
+const NONCE_PLACEHOLDER = '__CSP_NONCE__';
 
-/** The application's page with this response's nonce, and the word to start empty where asked. */
-export function pageFor(template: string, nonce: string, empty: boolean): string {
-  const page = template.replaceAll(NONCE_PLACEHOLDER, nonce);
+/** The application's page, with the word to start empty where asked. */
+export function pageFor(template: string, empty: boolean): string {
   return empty
-    ? page.replace(
+    ? template.replace(
         '<meta name="diatonix-start" content="demo"',
         '<meta name="diatonix-start" content="empty"',
       )
-    : page;
+    : template;
+}
+
+/** The page with a response's nonce. */
+export function withNonce(page: string, nonce: string): string {
+  return page.replaceAll(NONCE_PLACEHOLDER, nonce);
 }

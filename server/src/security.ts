@@ -5,9 +5,9 @@ import { randomBytes } from 'node:crypto';
 /**
  * Security headers for every response. Scripts, workers, sounds and requests
  * come from this server only; styles need the nonce of the page; fonts may be
- * carried inside the notation code as data.
+ * carried inside the notation code as data. `nonceHeld` gives the nonce of a page that the browser has already.
  */
-export function security(): Koa.Middleware {
+export function security(nonceHeld: (context: Koa.Context) => string | null): Koa.Middleware {
   const headers = helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -34,7 +34,7 @@ export function security(): Koa.Middleware {
     referrerPolicy: { policy: 'no-referrer' },
   });
   return async (context, next) => {
-    const nonce = randomBytes(16).toString('base64');
+    const nonce = nonceHeld(context) ?? randomBytes(16).toString('base64');
     context.state['nonce'] = nonce;
     (context.res as unknown as { nonce: string }).nonce = nonce;
     await headers(context, next);

@@ -1,10 +1,12 @@
 /** The server over HTTP, on a folder made for the test. */
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
-import { createServer, type Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import { createServer, request, type IncomingHttpHeaders, type Server } from 'node:http';
+import { connect, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { BENCHES } from '../../web/src/benches/register';
 import { createApp } from '../src/app';
+import { ROUTES } from '../src/routes';
 
 let server: Server;
 let address: string;
@@ -17,6 +19,7 @@ beforeAll(async () => {
     '<meta name="diatonix-start" content="demo" /><script nonce="__CSP_NONCE__" src="/assets/index-AbCd1234.js"></script>',
   );
   writeFileSync(join(root, 'assets', 'index-AbCd1234.js'), 'export {};');
+  writeFileSync(join(root, 'assets', 'large-AbCd1234.js'), `/*${'x'.repeat(5_000_000)}*/`);
   writeFileSync(join(root, 'icon.svg'), '<svg/>');
   server = createServer(createApp({ root, empty: true }).callback());
   await new Promise<void>((resolve) => server.listen(0, 'localhost', resolve));
@@ -26,11 +29,27 @@ afterAll(() => new Promise((resolve) => server.close(resolve)));
 
 const get = (path: string, init?: RequestInit) => fetch(address + path, init);
 
+/** Asks as a browser that has the page already; `fetch` would say that it wants a new one. */
+function asBrowser(
+  path: string,
+  noneMatch: string,
+): Promise<{ status: number | undefined; headers: IncomingHttpHeaders; body: string }> {
+  return new Promise((resolve, reject) => {
+    request(address + path, { headers: { 'If-None-Match': noneMatch } }, (response) => {
+      let body = '';
+      response.on('data', (chunk: Buffer) => (body += chunk.toString()));
+      response.on('end', () => resolve({ status: response.statusCode, headers: response.headers, body }));
+    })
+      .on('error', reject)
+      .end();
+  });
+}
+
 test('every route of the application gets the page, with a nonce of its own', async () => {
   const nonces = [];
-  for (const path of ['/', '/key', '/progressions', '/no/such/bench', '/index.html']) {
+  for (const path of ['/', ...ROUTES, '/index.html']) {
     const response = await get(path);
-    expect([path, response.status, response.headers.get('cache-control')]).toEqual([path, 200, 'no-store']);
+    expect([path, response.status, response.headers.get('cache-control')]).toEqual([path, 200, 'no-cache']);
     const page = await response.text();
     const nonce = /nonce="([^"]+)"/.exec(page)![1]!;
     expect(response.headers.get('content-security-policy')).toContain(`'nonce-${nonce}'`);
@@ -38,6 +57,28 @@ test('every route of the application gets the page, with a nonce of its own', as
     nonces.push(nonce);
   }
   expect(new Set(nonces).size).toBe(nonces.length);
+});
+
+test('the routes are those of the benches and the list of workbooks', () => {
+  expect([...ROUTES].sort()).toEqual([...BENCHES.map(({ path }) => path), '/workbooks'].sort());
+});
+
+test('an unknown route says 404, with the page', async () => {
+  for (const path of ['/no/such/bench', '/Key', '/key/2']) {
+    const response = await get(path);
+    expect([path, response.status]).toEqual([path, 404]);
+    expect(await response.text()).toContain('diatonix-start');
+  }
+});
+
+test('a page that is asked for again is the one the browser has, with the nonce it has', async () => {
+  const first = await get('/key');
+  const tag = first.headers.get('etag')!;
+  const again = await asBrowser('/key', tag);
+  expect([again.status, again.body]).toEqual([304, '']);
+  expect(again.headers['content-security-policy']).toBe(first.headers.get('content-security-policy'));
+  for (const other of ['"0-abc"', `W/${tag}x`, tag.replace(/-[^"]+"/, "-'unsafe-inline'\""), '*'])
+    expect([other, (await asBrowser('/key', other)).status]).toEqual([other, 200]);
 });
 
 test('built files are kept for good, others asked for again, missing ones not found', async () => {
@@ -49,11 +90,35 @@ test('built files are kept for good, others asked for again, missing ones not fo
     expect((await get(path)).status).toBe(404);
 });
 
-test('nothing but reading is answered, and the headers are strict', async () => {
-  expect((await get('/key', { method: 'POST' })).status).toBe(404);
-  const headers = (await get('/')).headers;
-  expect(headers.get('content-security-policy')).toMatch(/default-src 'none'.*frame-ancestors 'none'/);
-  expect(headers.get('content-security-policy')).not.toMatch(/unsafe-|https?:/);
-  expect(headers.get('x-content-type-options')).toBe('nosniff');
-  expect(headers.get('referrer-policy')).toBe('no-referrer');
+test('nothing but reading is answered, and the headers are strict, on errors too', async () => {
+  for (const method of ['POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS']) {
+    const response = await get('/key', { method });
+    expect([method, response.status, response.headers.get('allow')]).toEqual([method, 405, 'GET, HEAD']);
+  }
+  expect((await get('/key', { method: 'HEAD' })).status).toBe(200);
+  for (const path of ['/', '/no/such/bench', '/assets/gone.js', '/%', '/a%00b.js', '/%c0%af..%c0%af']) {
+    const { headers, status } = await get(path);
+    expect([path, status < 500]).toEqual([path, true]);
+    expect(headers.get('content-security-policy')).toMatch(/default-src 'none'.*frame-ancestors 'none'/);
+    expect(headers.get('content-security-policy')).not.toMatch(/unsafe-|https?:/);
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('referrer-policy')).toBe('no-referrer');
+  }
+});
+
+test('a client that goes away is no error in the log', async () => {
+  const logged = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  for (let at = 0; at < 20; at++) {
+    const { port } = server.address() as AddressInfo;
+    await new Promise<void>((resolve) => {
+      const client = connect(port, 'localhost', () => {
+        client.write('GET /assets/large-AbCd1234.js HTTP/1.1\r\nHost: localhost\r\n\r\n');
+        client.once('data', () => client.destroy());
+      });
+      client.on('close', () => resolve());
+    });
+  }
+  await new Promise((resolve) => setTimeout(resolve, 100));
+  expect(logged.mock.calls).toEqual([]);
+  logged.mockRestore();
 });

@@ -1,7 +1,7 @@
 /** Options, pages and caching of the server; its headers are tested in the browser. */
 import { cacheHeader } from '../src/caching';
 import { readOptions } from '../src/options';
-import { pageFor } from '../src/page';
+import { pageFor, withNonce } from '../src/page';
 
 test('options are read, and broken ones answered with what is right', () => {
   expect(readOptions([])).toEqual({ ok: true, value: { host: 'localhost', port: 4180, empty: false } });
@@ -13,6 +13,10 @@ test('options are read, and broken ones answered with what is right', () => {
     [['--port', 'many'], /“--port many”: a port is a whole number/],
     [['--port'], /a port is a whole number/],
     [['--host'], /has no name after it/],
+    [['--host', ' '], /has no name after it/],
+    [['--host', '--empty'], /has no name after it/],
+    [['--port', ' '], /a port is a whole number/],
+    [[''], /“” is not an option/],
     [['--loud'], /“--loud” is not an option\. Options: --empty/],
   ] as const) {
     const result = readOptions(args);
@@ -23,10 +27,10 @@ test('options are read, and broken ones answered with what is right', () => {
 test('the page carries its nonce everywhere and the word to start empty', () => {
   const template =
     '<meta name="diatonix-start" content="demo" /><meta nonce="__CSP_NONCE__"><script nonce="__CSP_NONCE__">';
-  expect(pageFor(template, 'abc', false)).toBe(
+  expect(withNonce(pageFor(template, false), 'abc')).toBe(
     '<meta name="diatonix-start" content="demo" /><meta nonce="abc"><script nonce="abc">',
   );
-  expect(pageFor(template, 'abc', true)).toContain('content="empty"');
+  expect(pageFor(template, true)).toContain('content="empty"');
 });
 
 test('only files with a hash in their name are kept for good', () => {

@@ -54,7 +54,7 @@ export function writeCsv(file: LineFile): string {
     'words',
     'remark',
   ];
-  return `${unparse(rows, { columns, newline: '\r\n' })}\r\n`;
+  return `${unparse(rows, { columns, newline: '\r\n', escapeFormulae: true })}\r\n`;
 }
 
 function functionText(said: FunctionSaid): string {
