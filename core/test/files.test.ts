@@ -112,7 +112,7 @@ describe('RomanText', () => {
       'i',
     ]);
     expect(read.remarks).toEqual([
-      expect.stringMatching(/^Line 3: “zz”/),
+      expect.stringMatching(/^m1 b2: “zz”/),
       expect.stringMatching(/^Line 7: “m6 = m9” repeats bars that were not found/),
     ]);
     expect(labels(read.value)[0]).toBe('B minor i Bm');

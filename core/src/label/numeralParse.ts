@@ -176,7 +176,9 @@ function finishMembers(signs: Signs, key: Key, degree: number, alteration: numbe
     !suffix.diminished &&
     !suffix.halfDiminished &&
     !explicitSeventh;
-  const natural = (member: 7 | 9 | 11 | 13) => diatonicExtension(key, degree, alteration, member);
+  // A minor triad has a minor seventh, also where it is borrowed.
+  const natural = (member: 7 | 9 | 11 | 13) =>
+    member === 7 && suffix.third === -1 ? -1 : diatonicExtension(key, degree, alteration, member);
   if (explicitSeventh) suffix.seventh = -1;
   else if (suffix.majorNext) suffix.seventh = 0;
   else if (suffix.halfDiminished) suffix.seventh = suffix.top > 0 ? -1 : null;

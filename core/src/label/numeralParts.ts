@@ -57,7 +57,8 @@ export function qualitySigns(
   if (triad === 'diminished' && seventh === 'major') word = 'maj';
   else if (seventh !== null && triad !== 'diminished') {
     const written = seventh === 'major' ? 0 : -1;
-    const plain = usesScale(school) ? diatonicExtension(local, numeral.degree, numeral.alteration, 7) : -1;
+    const scaled = usesScale(school) && triad !== 'minor';
+    const plain = scaled ? diatonicExtension(local, numeral.degree, numeral.alteration, 7) : -1;
     if (numeral.special === 'sub' ? written === 0 : written !== plain) {
       if (written === 0) word = 'maj';
       else extra.push('b7');

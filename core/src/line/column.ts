@@ -1,6 +1,9 @@
 import type { Timed } from '../time/bars';
 import type { Entry } from './entry';
 
+/** So many columns can be drawn and worked with. */
+export const MOST_COLUMNS = 5000;
+
 /** A column of a typed line: its entry, and what was decided beside it. */
 export interface LineColumn extends Timed {
   readonly entry: Entry;

@@ -6,16 +6,18 @@ export const TICKS_A_QUARTER = 10_080;
 /** What a chord lasts where nothing is said: a half note. */
 export const USUAL_TICKS = 2 * TICKS_A_QUARTER;
 
-const LONGEST_QUARTERS = 64;
+/** The longest that a column can last. */
+export const LONGEST_TICKS = 256 * TICKS_A_QUARTER;
 
 /**
  * A length in quarters, as `2`, `3/2` or `1/3`, in ticks. Throws TheoryError
- * `request` for anything else, for nothing, and for more than 64 quarters.
+ * `request` for anything else, for nothing, for more than 256 quarters, and for what is no whole number of
+ * ticks.
  */
 export function parseLength(text: string): number {
-  const match = /^(\d{1,3})(?:\/([1-9]\d?))?$/.exec(text);
+  const match = /^(\d{1,7})(?:\/([1-9]\d{0,4}))?$/.exec(text);
   const ticks = match ? (Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1) : 0;
-  if (!Number.isInteger(ticks) || ticks <= 0 || ticks > LONGEST_QUARTERS * TICKS_A_QUARTER)
+  if (!Number.isInteger(ticks) || ticks <= 0 || ticks > LONGEST_TICKS)
     throw new TheoryError(
       'request',
       text,

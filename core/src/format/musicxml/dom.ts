@@ -16,9 +16,21 @@ export function parseXml(text: string): Node[] {
       'Export the score again as MusicXML.',
     );
   }
-  return new XMLParser({ preserveOrder: true, ignoreAttributes: false, parseTagValue: false }).parse(
-    text,
-  ) as Node[];
+  const parser = new XMLParser({
+    preserveOrder: true,
+    ignoreAttributes: false,
+    parseTagValue: false,
+  });
+  try {
+    return parser.parse(text) as Node[];
+  } catch (error) {
+    // Elements too deep in each other, or entities without end.
+    throw wrong(
+      'the file',
+      `the XML cannot be taken apart: ${(error as Error).message}.`,
+      'Export the score again as MusicXML.',
+    );
+  }
 }
 
 export function wrong(read: string, what: string, right: string): TheoryError {
@@ -47,6 +59,10 @@ export function textOf(node: Node | undefined): string {
   return childrenOf(node)
     .map((child) => String(child['#text'] ?? ''))
     .join('')
+    .replace(/&#(\d{1,7}|x[\da-f]{1,6});/gi, (whole, number: string) => {
+      const code = Number(/^x/i.test(number) ? `0${number}` : number);
+      return code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : whole;
+    })
     .trim();
 }
 
@@ -55,15 +71,9 @@ export function attributeOf(node: Node, name: string): string | undefined {
   return attributes?.[`@_${name}`];
 }
 
-export function integer(node: Node | undefined, where: string, fallback?: number): number {
+/** The number that an element holds; null where it holds none. */
+export function numberIn(node: Node | undefined): number | null {
   const text = textOf(node);
-  if (text === '' && fallback !== undefined) return fallback;
   const value = Number(text);
-  if (!Number.isInteger(value))
-    throw wrong(
-      text || 'nothing',
-      `${where} should be a whole number.`,
-      'Check the file in the program that wrote it.',
-    );
-  return value;
+  return text === '' || !Number.isFinite(value) ? null : value;
 }

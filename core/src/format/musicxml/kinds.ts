@@ -52,7 +52,7 @@ export function kindOf(chord: Chord): { kind: string; text: string; degrees: Deg
   const description = describe(chord.members);
   const quality = qualityName(description);
   const named = RENAMED[quality] ?? quality;
-  const kind = KINDS[named] ? named : 'major';
+  const kind = Object.hasOwn(KINDS, named) ? named : 'major';
   const plain = KINDS[kind]!;
   const degrees: Degree[] = [];
   const changed = new Set<Member>();
@@ -80,7 +80,8 @@ export function kindOf(chord: Chord): { kind: string; text: string; degrees: Deg
 
 /** The members that a kind and its degrees stand for; null for a kind without notes of its own. */
 export function membersOfKind(kind: string, degrees: readonly Degree[]): Member[] | null {
-  const plain = KINDS[kind];
+  const named = kind === 'minor-major' ? 'major-minor' : kind;
+  const plain = Object.hasOwn(KINDS, named) ? KINDS[named] : undefined;
   if (!plain) return null;
   let list = [...plain];
   for (const { degree, alter, type } of degrees) {

@@ -4,16 +4,23 @@ import { attempt } from '../../errors';
 import { printKey, sameKey, type Key } from '../../key/key';
 import { chordOfNumeral } from '../../label/numeral';
 import { parseNumeral } from '../../label/numeralParse';
+import { printNumeral } from '../../label/numeralPrint';
+import { DEFAULT_SCHOOL, ROMANTEXT } from '../../school/school';
 import { midiNumber, type Note } from '../../pitch/note';
 import { printNote } from '../../pitch/print';
-import { parseMetre, USUAL_METRE, barTicks } from '../../time/metre';
+import { parseMetre, printMetre, USUAL_METRE, barTicks } from '../../time/metre';
 import { printLength, USUAL_TICKS } from '../../time/length';
-import { readEntry, type Entry } from '../../line/entry';
+import { readEntry, type Entry, type Rest } from '../../line/entry';
 import { settingsOfChords } from '../../voicing/lineSettings';
-import type { LineColumn } from '../../line/column';
+import { MOST_COLUMNS, type LineColumn } from '../../line/column';
+import { soundLine } from '../soundLine';
 import { counted, PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
+import { wrong } from './dom';
 import { readMusicXml } from './read';
 import { type ScoreIn, type TimedNote } from './scoreIn';
+
+/** More notes do not sound at once in any score. */
+const MOST_AT_ONCE = 400;
 
 /** What sounds from one onset to the next. */
 export interface Moment {
@@ -31,7 +38,7 @@ export interface Moment {
  */
 export function readMusicXmlLine(text: string): Carried<LineFile> {
   const score = readMusicXml(text);
-  const moments = momentsOf(score);
+  const moments = withRests(momentsOf(score), score);
   const kept = moments
     .filter((moment) => moment.label !== null || readIn(notesEntry(moment.sounding), moment.key) !== null)
     // What is passed over leaves its time to the chord before it.
@@ -40,15 +47,24 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
       end: all[at + 1]?.onset ?? moments[moments.length - 1]!.end,
     }));
   const unread = moments.length - kept.length;
-  const voices = fourVoices(kept);
+  const beyond = Math.max(0, kept.length - MOST_COLUMNS);
+  kept.length -= beyond;
+  const voices = fourVoices(kept.filter(({ label }) => !isSilence(label)));
+  const silent = kept.filter(
+    ({ label, end, sounding }) => !isSilence(label) && soundsTo(sounding, end) < end,
+  );
   const labels = kept.map(({ label, sounding }) => label ?? notesEntry(sounding));
-  const settings = settingsOfChords(kept.map(({ key }, at) => readEntry(labels[at]!, key)));
+  const chords = kept.flatMap(({ key }, at) => (isSilence(labels[at]!) ? [] : [readEntry(labels[at]!, key)]));
+  const settings = settingsOfChords(chords);
   const timed = isTimed(score, kept);
   let key = score.keys[0]!.key;
+  let chordsBefore = 0;
   const columns = kept.map((moment, at): LineColumn => {
     const label = labels[at]!;
     const { onset, end, sounding } = moment;
-    const same = sameNotes([...settings[at]!.lower, ...settings[at]!.upper], sounding);
+    const chord = isSilence(label) ? null : chordsBefore++;
+    const set = chord === null ? null : settings[chord]!;
+    const same = set !== null && sameNotes([...set.lower, ...set.upper], sounding);
     const entry =
       (voices && moment.label) ||
       same ||
@@ -63,16 +79,26 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
       .map(({ note }) => printNote(note));
     return {
       entry,
-      ...(voices ? { locks: voices[at]!.map(printNote) } : {}),
+      ...(voices && chord !== null ? { locks: voices[chord]!.map(printNote) } : {}),
       ...(keyBegins ? { key: printKey(key) } : {}),
       ...(timed ? { length: printLength(end - onset) } : {}),
       ...(timed && score.repeatStarts.has(onset) ? { repeatStart: true } : {}),
       ...(timed && score.repeatEnds.has(end) ? { repeatEnd: true } : {}),
+      ...(timed ? endingAt(score, onset) : {}),
+      ...metreAt(score, kept[at - 1]?.onset ?? -1, onset),
       ...(score.fermatas.has(onset) ? { phraseEnd: true } : {}),
       ...(score.words.has(onset) ? { words: score.words.get(onset)! } : {}),
       ...(melody.length > 0 ? { melody } : {}),
     };
   });
+  const cut =
+    beyond === 0
+      ? []
+      : [`The last ${counted(beyond, 'chord was', 'chords were')} left out: a line takes ${MOST_COLUMNS}.`];
+  const rests =
+    silent.length === 0
+      ? []
+      : [`${counted(silent.length, 'rest was', 'rests were')} taken into the chord before.`];
   const remarks =
     unread === 0
       ? []
@@ -90,7 +116,18 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
     pickup: pickup === 0 ? '0' : printLength(pickup),
     columns,
   };
-  return { value: line, remarks: [...score.remarks, ...remarks] };
+  return soundLine({ value: line, remarks: [...score.remarks, ...remarks, ...rests, ...cut] });
+}
+
+function endingAt({ endings }: ScoreIn, onset: number): Pick<LineColumn, 'ending'> {
+  const found = endings.findLast(({ from, to }) => from <= onset && onset < to);
+  return found ? { ending: found.ending } : {};
+}
+
+/** The metre that begins with a chord, or since the one before it. */
+function metreAt({ metres }: ScoreIn, before: number, onset: number): Pick<LineColumn, 'metre'> {
+  const found = metres.findLast(({ at }) => at > before && at <= onset);
+  return found ? { metre: printMetre(found.metre) } : {};
 }
 
 /** Ticks from the first chord to the first full bar. */
@@ -101,9 +138,49 @@ function upbeatOf({ metre, pickup }: ScoreIn, first: number): number {
 }
 
 /** Whether anything is said of time: in the usual metre a half note each needs no words. */
-function isTimed({ metre, repeatStarts, repeatEnds, pickup }: ScoreIn, moments: readonly Moment[]): boolean {
-  const plain = metre === USUAL_METRE && pickup === 0 && repeatStarts.size === 0 && repeatEnds.size === 0;
+function isTimed(
+  { metre, metres, endings, repeatStarts, repeatEnds, pickup }: ScoreIn,
+  moments: readonly Moment[],
+): boolean {
+  const plain =
+    metre === USUAL_METRE &&
+    pickup === 0 &&
+    metres.length + endings.length + repeatStarts.size + repeatEnds.size === 0;
   return !(plain && moments.every(({ onset, end }) => end - onset === USUAL_TICKS));
+}
+
+const SILENCE: Rest = { kind: 'rest', text: 'N.C.' };
+
+function isSilence(label: Entry | null): boolean {
+  return label?.kind === 'rest';
+}
+
+/** Until when something sounds; a label without notes fills its time. */
+function soundsTo(sounding: readonly TimedNote[], end: number): number {
+  return sounding.length === 0 ? end : Math.min(end, Math.max(...sounding.map((note) => note.end)));
+}
+
+/** Silence of a bar or more is a place where no chord sounds; shorter rests belong to the chord before. */
+function withRests(moments: readonly Moment[], { metre, pickup }: ScoreIn): Moment[] {
+  const bar = barTicks(parseMetre(metre));
+  const first = moments[0];
+  const silence = (onset: number, end: number, { key }: Moment): Moment => ({
+    onset,
+    end,
+    key,
+    label: SILENCE,
+    sounding: [],
+  });
+  const leading = first && first.onset - pickup >= bar ? [silence(0, first.onset, first)] : [];
+  return [
+    ...leading,
+    ...moments.flatMap((moment, at) => {
+      const until = soundsTo(moment.sounding, moment.end);
+      return moments[at + 1] && moment.end - until >= bar
+        ? [{ ...moment, end: until }, silence(until, moment.end, moment)]
+        : [moment];
+    }),
+  ];
 }
 
 /** Every onset of a score with what sounds until the next. */
@@ -112,10 +189,18 @@ export function momentsOf({ notes, labels, keys, metre }: ScoreIn): Moment[] {
   const sorted = [...notes].sort((a, b) => a.onset - b.onset);
   let next = 0;
   let sounding: TimedNote[] = [];
+  let area = 0;
   return onsets.map((onset, index) => {
     while (next < sorted.length && sorted[next]!.onset <= onset) sounding.push(sorted[next++]!);
     sounding = sounding.filter(({ end }) => end > onset);
-    const key = keys.findLast(({ at }) => at <= onset)!.key;
+    if (sounding.length > MOST_AT_ONCE)
+      throw wrong(
+        `${sounding.length} notes at once`,
+        'more notes sound together than a score can have.',
+        'Check the file in the program that wrote it.',
+      );
+    while (keys[area + 1] && keys[area + 1]!.at <= onset) area++;
+    const { key } = keys[area]!;
     const last = Math.max(onset, ...sounding.map(({ end }) => end));
     const end = onsets[index + 1] ?? (last > onset ? last : onset + barTicks(parseMetre(metre)));
     const low = [...sounding].sort((a, b) => midiNumber(a.note) - midiNumber(b.note));
@@ -141,7 +226,7 @@ function fourVoices(moments: readonly Moment[]): Note[][] | null {
 }
 
 function notesEntry(sounding: readonly TimedNote[]): Entry {
-  return { kind: 'notes', notes: sounding.map(({ note }) => printNote(note)) };
+  return { kind: 'notes', notes: [...new Set(sounding.map(({ note }) => printNote(note)))] };
 }
 
 function readIn(entry: Entry, key: Key): Entry | null {
@@ -153,16 +238,24 @@ function sameNotes(one: readonly Note[], other: readonly TimedNote[]): boolean {
   return one.length === other.length && sort(one).join() === sort(other.map(({ note }) => note)).join();
 }
 
-/** A numeral is kept where it can be read and agrees with the symbol beside it. */
+/**
+ * A numeral is kept where it can be read, as RomanText has it or in the house grammar, and agrees with the
+ * symbol beside it.
+ */
 function labelOf(
   label: { readonly symbol: Chord | null; readonly numeral: string | null } | undefined,
   key: Key,
 ): Entry | null {
   if (!label) return null;
   const { symbol, numeral } = label;
-  if (numeral !== null) {
-    const read = attempt(() => chordOfNumeral(parseNumeral(numeral, key), key));
-    if (read.ok && (!symbol || sameChord(read.value, symbol))) return { kind: 'numeral', text: numeral };
-  }
+  if (numeral !== null)
+    for (const school of [ROMANTEXT, DEFAULT_SCHOOL]) {
+      const read = attempt(() => {
+        const said = parseNumeral(numeral, key, school);
+        return { said, chord: chordOfNumeral(said, key) };
+      });
+      if (read.ok && (!symbol || sameChord(read.value.chord, symbol)))
+        return { kind: 'numeral', text: printNumeral(read.value.said, key) };
+    }
   return symbol ? { kind: 'symbol', text: printSymbol(symbol) } : null;
 }

@@ -1,4 +1,5 @@
-import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped } from 'fflate';
+import { strToU8, unzipSync, zipSync } from 'fflate';
+import { textOfBytes } from './encoding';
 import { attributeOf, childrenOf, find, parseXml, wrong } from './dom';
 
 const CONTAINER = 'META-INF/container.xml';
@@ -22,9 +23,25 @@ export function isZip(bytes: Uint8Array): boolean {
 
 /** The score in a compressed MusicXML file, as its container names it. Throws TheoryError `musicxml`. */
 export function unpackMxl(bytes: Uint8Array): string {
-  let files: Unzipped;
+  const container = memberOf(bytes, CONTAINER);
+  const path = container ? rootFile(textOfBytes(container)) : null;
+  const score = path === null ? undefined : memberOf(bytes, path);
+  if (!score)
+    throw wrong(
+      path ?? CONTAINER,
+      'the container of this .mxl file names no score in it.',
+      'Export the score again as MusicXML.',
+    );
+  return textOfBytes(score);
+}
+
+/** One member of the archive; the others are not unpacked. */
+function memberOf(bytes: Uint8Array, path: string): Uint8Array | undefined {
   try {
-    files = unzipSync(bytes, { filter: ({ originalSize }) => originalSize <= MOST_BYTES });
+    const files = unzipSync(bytes, {
+      filter: ({ name, originalSize }) => name === path && originalSize <= MOST_BYTES,
+    });
+    return Object.hasOwn(files, path) ? files[path] : undefined;
   } catch {
     throw wrong(
       'the file',
@@ -32,21 +49,11 @@ export function unpackMxl(bytes: Uint8Array): string {
       'Export the score again as MusicXML.',
     );
   }
-  const container = files[CONTAINER];
-  const path = container ? rootFile(strFromU8(container)) : null;
-  const score = path === null ? undefined : files[path];
-  if (!score)
-    throw wrong(
-      path ?? CONTAINER,
-      'the container of this .mxl file names no score in it.',
-      'Export the score again as MusicXML.',
-    );
-  return strFromU8(score);
 }
 
 /** MusicXML as text, whether it came compressed or plain. */
 export function musicXmlText(bytes: Uint8Array): string {
-  return isZip(bytes) ? unpackMxl(bytes) : new TextDecoder().decode(bytes);
+  return isZip(bytes) ? unpackMxl(bytes) : textOfBytes(bytes);
 }
 
 function rootFile(text: string): string | null {

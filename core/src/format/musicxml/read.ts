@@ -1,5 +1,5 @@
 import { keyFromSignature } from '../../key/key';
-import { sameNote } from '../../pitch/note';
+import { printNote } from '../../pitch/print';
 import { barTicks, printMetre, USUAL_METRE } from '../../time/metre';
 import { TICKS_A_QUARTER } from '../../time/length';
 import {
@@ -7,26 +7,29 @@ import {
   attributeOf,
   childrenOf,
   find,
-  integer,
+  numberIn,
   parseXml,
   tagOf,
   textOf,
   wrong,
   type Node,
 } from './dom';
-import { readPitch } from './readNotes';
 import {
-  type Collected,
   fermataIn,
-  readMarks,
-  readRepeat,
-  readKey,
-  readMetre,
-  readTempo,
+  readBarline,
+  readDirection,
   readHarmony,
+  readKey,
+  readMarks,
+  readMetre,
+  type Collected,
 } from './readMarks';
-import type { TimedNote, ScoreIn } from './scoreIn';
+import { readPitch, readTransposition, type Transposition } from './readNotes';
+import { LEFT, Remarks } from './remarks';
+import type { ScoreIn, TimedNote } from './scoreIn';
 
+/** Nothing lasts longer: what says so is a slip of the file. */
+const LONGEST_NOTE = 1024 * TICKS_A_QUARTER;
 const MAX_NOTES = 100_000;
 
 const MELODY = 'Melody';
@@ -34,8 +37,8 @@ const MELODY = 'Melody';
 /**
  * Reads MusicXML (partwise): sounding notes, labels, keys, repeats, words and
  * fermatas by their times.
- * Throws TheoryError `musicxml` saying what was read, what is wrong, and what
- * would be right.
+ * A single thing that cannot be read is passed over and told. Throws TheoryError
+ * `musicxml` saying what was read, what is wrong, and what would be right.
  */
 export function readMusicXml(text: string): ScoreIn {
   const parsed = parseXml(text);
@@ -61,7 +64,7 @@ function readScore(nodes: readonly Node[]): ScoreIn {
   const identification = find(nodes, 'identification');
   const source = identification ? textOf(find(childrenOf(identification), 'source')) : '';
   const c: Collected = {
-    notes: [], melody: [], labels: new Map(), keys: [], repeatStarts: new Set(), repeatEnds: new Set(), words: new Map(), fermatas: new Set(), tempo: null, metre: null, otherMetres: 0, pickup: 0,
+    notes: [], melody: [], labels: new Map(), keys: [], metres: [], repeatStarts: new Set(), repeatEnds: new Set(), endings: [], words: new Map(), fermatas: new Set(), remarks: new Remarks(), tempo: null, pickup: 0,
   }; // prettier-ignore
   const parts = all(nodes, 'part');
   if (parts.length === 0)
@@ -71,46 +74,20 @@ function readScore(nodes: readonly Node[]): ScoreIn {
       'A score has at least one <part> with measures.',
     );
   const names = partNames(nodes);
-  parts.forEach((part, index) =>
-    readPart(
-      childrenOf(part),
-      index,
-      names.get(attributeOf(part, 'id') ?? '') === MELODY && parts.length > 1,
-      c,
-    ),
-  );
-  const {
-    notes,
-    melody,
-    labels,
-    keys,
-    repeatStarts,
-    repeatEnds,
-    words,
-    fermatas,
-    tempo,
-    metre,
-    pickup,
-    otherMetres,
-  } = c;
+  parts.forEach((part, index) => {
+    const melody = names.get(attributeOf(part, 'id') ?? '') === MELODY && parts.length > 1;
+    readPart(childrenOf(part), index, melody, c);
+  });
+  const { keys, metres, remarks, ...read } = c;
   const first = keys[0]?.at === 0 ? [] : [{ at: 0, key: keyFromSignature(0, 'major') }];
-  const remarks =
-    otherMetres > 0 ? ['Changes of metre were passed over: the whole line has the first one.'] : [];
   return {
+    ...read,
     title,
     source: source.slice(0, 200),
-    tempo,
-    metre: metre ? printMetre(metre) : USUAL_METRE,
-    pickup,
-    notes,
-    melody,
-    labels,
+    metre: metres[0] ? printMetre(metres[0].metre) : USUAL_METRE,
+    metres: metres.slice(1),
     keys: [...first, ...keys],
-    repeatStarts,
-    repeatEnds,
-    words,
-    fermatas,
-    remarks,
+    remarks: remarks.sentences(),
   };
 }
 
@@ -125,66 +102,69 @@ function partNames(nodes: readonly Node[]): Map<string, string> {
 function readPart(measures: readonly Node[], index: number, melody: boolean, c: Collected): void {
   let measureStart = 0;
   let divisions = 1;
+  let transposition: Transposition | null = null;
+  const notes = new Tied(melody ? c.melody : c.notes, c);
   all(measures, 'measure').forEach((measure, bar) => {
     const where = `bar ${attributeOf(measure, 'number') ?? '?'}`;
     let now = measureStart;
     let furthest = measureStart;
     let lastOnset = measureStart;
-    const ticksOf = (node: Node) =>
-      Math.round(
-        (integer(find(childrenOf(node), 'duration'), `the duration in ${where}`, 0) * TICKS_A_QUARTER) /
-          divisions,
-      );
+    const ticksIn = (node: Node, name: string) => {
+      const told = numberIn(find(childrenOf(node), name));
+      if (name === 'duration' && (told === null || told < 0) && !find(childrenOf(node), 'grace'))
+        c.remarks.add(LEFT.duration, where);
+      return Math.round(((told ?? 0) * TICKS_A_QUARTER) / divisions);
+    };
+    const lasting = (node: Node) => Math.min(LONGEST_NOTE, Math.max(0, ticksIn(node, 'duration')));
     for (const node of childrenOf(measure)) {
       const children = childrenOf(node);
       switch (tagOf(node)) {
-        case 'attributes':
-          divisions = Math.max(1, integer(find(children, 'divisions'), `divisions in ${where}`, divisions));
-          if (index === 0 || c.keys.length === 0) readKey(children, now, c, where);
-          readMetre(children, c, where);
+        case 'attributes': {
+          const said = numberIn(find(children, 'divisions'));
+          if (said !== null && said > 0) divisions = said;
+          transposition = readTransposition(children) ?? transposition;
+          if (index === 0 || c.keys.length === 0) readKey(children, now, transposition, c, where);
+          if (index === 0) readMetre(children, now, c, where);
           break;
+        }
         case 'backup':
-          now = Math.max(measureStart, now - ticksOf(node));
+          now = Math.max(measureStart, now - lasting(node));
           break;
         case 'forward':
-          now += ticksOf(node);
+          now += lasting(node);
           break;
         case 'direction':
-          readTempo(children, c);
+          readDirection(children, c, where);
           break;
         case 'harmony':
-          readHarmony(children, now, c, where);
+          readHarmony(children, Math.max(0, now + ticksIn(node, 'offset')), c, where);
           break;
         case 'barline':
-          readRepeat(children, now, c);
+          if (index === 0) readBarline(children, now, c, where);
           break;
         case 'note': {
-          if (find(children, 'grace')) break;
+          if (find(children, 'grace')) {
+            c.remarks.add(LEFT.grace, where);
+            break;
+          }
           const onset = find(children, 'chord') ? lastOnset : now;
-          const length = ticksOf(node);
+          const end = onset + lasting(node);
           const stream = `${index} ${textOf(find(children, 'staff')) || '1'} ${textOf(find(children, 'voice')) || '1'}`;
-          const note = readPitch(children, where);
-          if (note)
-            addNote(children, { onset, end: onset + length, note, stream }, melody ? c.melody : c.notes, c);
+          const note = readPitch(children, transposition, c.remarks, where);
+          if (note && end > onset) notes.add(children, { onset, end, note, stream });
           if (c.notes.length > MAX_NOTES)
             throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
-          if (!melody) readMarks(children, onset, c);
+          if (!melody) readMarks(children, onset, c, where);
           lastOnset = onset;
-          if (!find(children, 'chord')) now = onset + length;
+          if (!find(children, 'chord')) now = end;
           break;
         }
       }
       furthest = Math.max(furthest, now);
     }
-    if (
-      bar === 0 &&
-      index === 0 &&
-      c.metre &&
-      furthest > 0 &&
-      furthest < barTicks(c.metre) &&
-      isUpbeat(measure, measures)
-    )
-      c.pickup = furthest;
+    const [metre] = c.metres;
+    const short = metre && furthest > 0 && furthest < barTicks(metre.metre);
+    if (bar === 0 && index === 0 && short && isUpbeat(measure, measures)) c.pickup = furthest;
     measureStart = furthest;
   });
 }
@@ -198,16 +178,25 @@ function isUpbeat(measure: Node, measures: readonly Node[]): boolean {
   );
 }
 
-/** A note that is tied to goes on from the one before it. */
-function addNote(children: readonly Node[], timed: TimedNote, notes: TimedNote[], c: Collected): void {
-  const tied = all(children, 'tie').some((tie) => attributeOf(tie, 'type') === 'stop');
-  const before = tied
-    ? notes.findLast(
-        ({ end, note, stream }) =>
-          end === timed.onset && stream === timed.stream && sameNote(note, timed.note),
-      )
-    : undefined;
-  if (before) before.end = timed.end;
-  else notes.push(timed);
-  if (before && fermataIn(children)) c.fermatas.add(before.onset);
+/** Notes as they come; one that is tied to goes on from the one before it. */
+class Tied {
+  private readonly last = new Map<string, TimedNote>();
+
+  constructor(
+    private readonly notes: TimedNote[],
+    private readonly collected: Collected,
+  ) {}
+
+  add(children: readonly Node[], timed: TimedNote): void {
+    const place = `${timed.stream} ${printNote(timed.note)}`;
+    const before = this.last.get(place);
+    const tied = all(children, 'tie').some((tie) => attributeOf(tie, 'type') === 'stop');
+    if (tied && before?.end === timed.onset) {
+      before.end = timed.end;
+      if (fermataIn(children)) this.collected.fermatas.add(before.onset);
+    } else {
+      this.last.set(place, timed);
+      this.notes.push(timed);
+    }
+  }
 }

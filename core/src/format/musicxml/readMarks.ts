@@ -1,23 +1,29 @@
 import type { Chord } from '../../chord/chord';
 import { MODES, keyFromSignature, printKey, type Key, type Mode } from '../../key/key';
+import type { Ending } from '../../time/bars';
 import { type Metre } from '../../time/metre';
-import { all, attributeOf, childrenOf, find, integer, textOf, wrong, type Node } from './dom';
-import { readName, readSymbol } from './readNotes';
+import { all, attributeOf, childrenOf, find, numberIn, tagOf, textOf, type Node } from './dom';
+import { readName, readSymbol, type Transposition } from './readNotes';
+import { LEFT, type Remarks } from './remarks';
 import type { TimedNote } from './scoreIn';
+
+/** More changes of key are a slip of the file. */
+const MOST_KEYS = 500;
 
 /** Collects while the measures go by. */
 export interface Collected {
-  notes: TimedNote[];
-  melody: TimedNote[];
-  labels: Map<number, { symbol: Chord | null; numeral: string | null }>;
-  keys: { at: number; key: Key }[];
-  repeatStarts: Set<number>;
-  repeatEnds: Set<number>;
-  words: Map<number, string>;
-  fermatas: Set<number>;
+  readonly notes: TimedNote[];
+  readonly melody: TimedNote[];
+  readonly labels: Map<number, { symbol: Chord | null; numeral: string | null }>;
+  readonly keys: { at: number; key: Key }[];
+  readonly metres: { at: number; metre: Metre }[];
+  readonly repeatStarts: Set<number>;
+  readonly repeatEnds: Set<number>;
+  readonly endings: { from: number; to: number; ending: Ending }[];
+  readonly words: Map<number, string>;
+  readonly fermatas: Set<number>;
+  readonly remarks: Remarks;
   tempo: number | null;
-  metre: Metre | null;
-  otherMetres: number;
   pickup: number;
 }
 
@@ -25,60 +31,95 @@ export function fermataIn(children: readonly Node[]): boolean {
   return all(children, 'notations').some((notations) => find(childrenOf(notations), 'fermata') !== undefined);
 }
 
-export function readMarks(children: readonly Node[], onset: number, c: Collected): void {
+/** Fermatas and words of a note; of several verses the first. */
+export function readMarks(children: readonly Node[], onset: number, c: Collected, where: string): void {
   if (fermataIn(children)) c.fermatas.add(onset);
-  const lyric = find(children, 'lyric');
-  const text = lyric ? textOf(find(childrenOf(lyric), 'text')) : '';
+  const verses = all(children, 'lyric');
+  if (verses.length > 1) c.remarks.add(LEFT.verse, where);
+  const text = verses[0] ? textOf(find(childrenOf(verses[0]), 'text')) : '';
   if (text !== '' && !c.words.has(onset)) c.words.set(onset, text.slice(0, 200));
 }
 
-export function readRepeat(children: readonly Node[], now: number, c: Collected): void {
+/** Repeats and endings of a barline; an open ending is closed by the next sign. */
+export function readBarline(children: readonly Node[], now: number, c: Collected, where: string): void {
+  const ending = find(children, 'ending');
+  if (ending) {
+    const number = /[12]/.exec(attributeOf(ending, 'number') ?? '')?.[0] as Ending | undefined;
+    const last = c.endings[c.endings.length - 1];
+    if (attributeOf(ending, 'type') === 'start') {
+      if (number) c.endings.push({ from: now, to: Infinity, ending: number });
+      else c.remarks.add(LEFT.ending, where);
+    } else if (last && last.to === Infinity) last.to = now;
+  }
   const repeat = find(children, 'repeat');
   if (!repeat) return;
   if (attributeOf(repeat, 'direction') === 'forward') c.repeatStarts.add(now);
   else c.repeatEnds.add(now);
 }
 
-export function readKey(nodes: readonly Node[], at: number, c: Collected, where: string): void {
+/** The sounding key of a signature; a part that transposes writes another than it sounds in. */
+export function readKey(
+  nodes: readonly Node[],
+  at: number,
+  transposition: Transposition | null,
+  c: Collected,
+  where: string,
+): void {
   const key = find(nodes, 'key');
   if (!key) return;
-  const fifths = integer(find(childrenOf(key), 'fifths'), `the key signature in ${where}`, 0);
-  if (Math.abs(fifths) > 7)
-    throw wrong(
-      `fifths ${fifths} in ${where}`,
-      'a signature has at most seven sharps or flats.',
-      'Use the enharmonic key.',
-    );
+  const written = numberIn(find(childrenOf(key), 'fifths')) ?? 0;
+  const fifths = transposition ? soundingFifths(written, transposition.halfSteps) : written;
+  if (!Number.isInteger(fifths) || Math.abs(fifths) > 7) return c.remarks.add(LEFT.signature, where);
   const mode = textOf(find(childrenOf(key), 'mode'));
   const read = keyFromSignature(
     fifths,
     (MODES as readonly string[]).includes(mode) ? (mode as Mode) : 'major',
   );
-  if (c.keys.length === 0 || printKey(c.keys[c.keys.length - 1]!.key) !== printKey(read))
-    c.keys.push({ at: c.keys.length === 0 ? 0 : at, key: read });
+  const last = c.keys[c.keys.length - 1];
+  if (c.keys.length >= MOST_KEYS) return c.remarks.add(LEFT.keys, where);
+  if (!last || printKey(last.key) !== printKey(read)) c.keys.push({ at: last ? at : 0, key: read });
 }
 
-export function readMetre(nodes: readonly Node[], c: Collected, where: string): void {
+/** Fifths after a transposition, the nearer of the two spellings. */
+function soundingFifths(written: number, halfSteps: number): number {
+  const fifths = (((written + 7 * halfSteps + 6) % 12) + 12) % 12;
+  return fifths - 6;
+}
+
+/** The metre, an additive one as the sum of its beats. */
+export function readMetre(nodes: readonly Node[], at: number, c: Collected, where: string): void {
   const time = find(nodes, 'time');
   if (!time) return;
-  const over = integer(find(childrenOf(time), 'beats'), `the metre in ${where}`, 0);
-  const under = integer(find(childrenOf(time), 'beat-type'), `the metre in ${where}`, 0);
-  if (over < 1 || over > 99 || ![1, 2, 4, 8, 16].includes(under)) return;
-  if (c.metre === null) c.metre = { over, under };
-  else if (c.metre.over !== over || c.metre.under !== under) c.otherMetres++;
+  const children = childrenOf(time);
+  const over = all(children, 'beats')
+    .flatMap((beats) => textOf(beats).split('+'))
+    .reduce((sum, beats) => sum + (Number(beats) || 0), 0);
+  const under = numberIn(find(children, 'beat-type')) ?? 0;
+  if (find(children, 'senza-misura')) return;
+  if (!Number.isInteger(over) || over < 1 || over > 99 || ![1, 2, 4, 8, 16].includes(under))
+    return c.remarks.add(LEFT.metre, where);
+  const last = c.metres[c.metres.length - 1];
+  if (last?.metre.over !== over || last.metre.under !== under) c.metres.push({ at, metre: { over, under } });
 }
 
-export function readTempo(nodes: readonly Node[], c: Collected): void {
+/** Tempo of a direction; what a line cannot hold of it is told. */
+export function readDirection(nodes: readonly Node[], c: Collected, where: string): void {
   const sound = find(nodes, 'sound');
   const tempo = sound ? Number(attributeOf(sound, 'tempo')) : NaN;
   if (tempo >= 20 && tempo <= 400) c.tempo ??= Math.round(tempo);
+  for (const type of all(nodes, 'direction-type'))
+    for (const mark of childrenOf(type)) if (tagOf(mark) === 'pedal') c.remarks.add(LEFT.pedal, where);
 }
 
-export function readHarmony(nodes: readonly Node[], at: number, c: Collected, where: string): void {
+export function readHarmony(children: readonly Node[], at: number, c: Collected, where: string): void {
   const label = c.labels.get(at) ?? { symbol: null, numeral: null };
-  const functionText = textOf(find(nodes, 'function'));
-  if (functionText) label.numeral = functionText;
-  const root = find(nodes, 'root');
-  if (root) label.symbol = readSymbol(nodes, readName(childrenOf(root), 'root-', where), where);
+  const functionText = textOf(find(children, 'function'));
+  if (functionText !== '' && functionText.length <= 80) label.numeral = functionText;
+  const root = find(children, 'root');
+  const name = root ? readName(childrenOf(root), 'root-', c.remarks, where) : null;
+  if (name) {
+    label.symbol = readSymbol(children, name, c.remarks, where);
+    if (!label.symbol) c.remarks.add(LEFT.harmony, where);
+  }
   c.labels.set(at, label);
 }

@@ -2,47 +2,96 @@ import { makeChord, type Chord } from '../../chord/chord';
 import { parseSymbol } from '../../chord/symbolParse';
 import { printSymbol } from '../../chord/symbolPrint';
 import { attempt } from '../../errors';
-import { LETTERS, noteName, type Note, type NoteName } from '../../pitch/note';
-import { all, childrenOf, find, integer, textOf, wrong, type Node } from './dom';
+import { LETTERS, midiNumber, noteName, type Note, type NoteName, type Step } from '../../pitch/note';
+import { all, childrenOf, find, numberIn, textOf, type Node } from './dom';
 import { membersOfKind, type Degree } from './kinds';
+import { LEFT, type Remarks } from './remarks';
 
-export function readName(nodes: readonly Node[], prefix: string, where: string): NoteName {
-  const letter = textOf(find(nodes, `${prefix}step`));
-  const step = letter.length === 1 ? LETTERS.indexOf(letter) : -1;
-  if (step < 0)
-    throw wrong(
-      letter || 'nothing',
-      `a note in ${where} has no letter from A to G.`,
-      'Each <step> holds one capital letter.',
-    );
-  return noteName(step, integer(find(nodes, `${prefix}alter`), `an alteration in ${where}`, 0));
+/** How far the notes of a part sound from where they are written. */
+export interface Transposition {
+  readonly letters: number;
+  readonly halfSteps: number;
 }
 
-export function readPitch(nodes: readonly Node[], where: string): Note | null {
+/** Letters that a transposition by half steps goes, where a file does not say it (common practice). */
+const LETTERS_OF_HALF_STEPS = [0, 1, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6];
+
+/** The `transpose` of a part; null where there is none. */
+export function readTransposition(attributes: readonly Node[]): Transposition | null {
+  const node = find(attributes, 'transpose');
+  if (!node) return null;
+  const children = childrenOf(node);
+  const octaves = Math.trunc(numberIn(find(children, 'octave-change')) ?? 0);
+  const chromatic = Math.trunc(numberIn(find(children, 'chromatic')) ?? 0);
+  const size = Math.abs(chromatic);
+  const usual = Math.sign(chromatic) * (LETTERS_OF_HALF_STEPS[size % 12]! + 7 * Math.floor(size / 12));
+  const letters = Math.trunc(numberIn(find(children, 'diatonic')) ?? usual);
+  if (Math.abs(chromatic) > 48 || Math.abs(letters) > 28 || Math.abs(octaves) > 4) return null;
+  return { letters: letters + 7 * octaves, halfSteps: chromatic + 12 * octaves };
+}
+
+/** A name of a note under `prefix-step` and `prefix-alter`; null where there is none that can be read. */
+export function readName(
+  nodes: readonly Node[],
+  prefix: string,
+  remarks: Remarks,
+  where: string,
+): NoteName | null {
+  const letter = textOf(find(nodes, `${prefix}step`));
+  const step = letter.length === 1 ? LETTERS.indexOf(letter) : -1;
+  const alter = numberIn(find(nodes, `${prefix}alter`)) ?? 0;
+  if (!Number.isInteger(alter)) remarks.add(LEFT.quarterTone, where);
+  const named = step < 0 ? null : attempt(() => noteName(step, Math.trunc(alter)));
+  return named?.ok ? named.value : null;
+}
+
+/** The sounding pitch of a note; null for a rest, for percussion, and for what cannot be read, which is told. */
+export function readPitch(
+  nodes: readonly Node[],
+  transposition: Transposition | null,
+  remarks: Remarks,
+  where: string,
+): Note | null {
+  if (find(nodes, 'unpitched')) remarks.add(LEFT.unpitched, where);
   const pitch = find(nodes, 'pitch');
   if (!pitch) return null;
   const children = childrenOf(pitch);
-  const octave = integer(find(children, 'octave'), `an octave in ${where}`);
-  if (octave < 0 || octave > 9)
-    throw wrong(`octave ${octave} in ${where}`, 'octaves go from 0 to 9.', 'Middle C is C4.');
-  return { ...readName(children, '', where), octave };
+  const octave = numberIn(find(children, 'octave'));
+  const name = readName(children, '', remarks, where);
+  const written = name && octave !== null && Number.isInteger(octave) ? { ...name, octave } : null;
+  const note = written && transposition ? soundingOf(written, transposition) : written;
+  if (note && note.octave >= 0 && note.octave <= 9) return note;
+  remarks.add(LEFT.pitch, where);
+  return null;
+}
+
+function soundingOf(written: Note, { letters, halfSteps }: Transposition): Note | null {
+  const position = written.octave * 7 + written.step + letters;
+  const step = (((position % 7) + 7) % 7) as Step;
+  const octave = Math.floor(position / 7);
+  const plain = midiNumber({ step, alteration: 0, octave });
+  const named = attempt(() => noteName(step, midiNumber(written) + halfSteps - plain));
+  return named.ok ? { ...named.value, octave } : null;
 }
 
 /** The chord of a `harmony`; null for a kind without notes of its own. */
-export function readSymbol(nodes: readonly Node[], root: NoteName, where: string): Chord | null {
-  const kind = find(nodes, 'kind');
+export function readSymbol(
+  nodes: readonly Node[],
+  root: NoteName,
+  remarks: Remarks,
+  where: string,
+): Chord | null {
   const bassNode = find(nodes, 'bass');
-  const bass = bassNode ? readName(childrenOf(bassNode), 'bass-', where) : undefined;
-  const degrees = all(nodes, 'degree').map((node): Degree => {
+  const bass = bassNode ? (readName(childrenOf(bassNode), 'bass-', remarks, where) ?? undefined) : undefined;
+  const degrees = all(nodes, 'degree').flatMap((node): Degree[] => {
     const children = childrenOf(node);
     const type = textOf(find(children, 'degree-type'));
-    return {
-      degree: integer(find(children, 'degree-value'), `a degree in ${where}`),
-      alter: integer(find(children, 'degree-alter'), `a degree in ${where}`, 0),
-      type: type === 'subtract' || type === 'alter' ? type : 'add',
-    };
+    const degree = numberIn(find(children, 'degree-value'));
+    if (degree === null || !Number.isInteger(degree) || degree < 1 || degree > 13) return [];
+    const alter = Math.trunc(numberIn(find(children, 'degree-alter')) ?? 0);
+    return [{ degree, alter, type: type === 'subtract' || type === 'alter' ? type : 'add' }];
   });
-  const list = membersOfKind(textOf(kind), degrees);
+  const list = membersOfKind(textOf(find(nodes, 'kind')), degrees);
   if (!list) return null;
   const chord = attempt(() => {
     const made = makeChord(root, list, bass);

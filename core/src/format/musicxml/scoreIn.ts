@@ -1,6 +1,8 @@
 import type { Chord } from '../../chord/chord';
 import { type Key } from '../../key/key';
 import { type Note } from '../../pitch/note';
+import type { Ending } from '../../time/bars';
+import type { Metre } from '../../time/metre';
 
 /** A sounding note: its times in ticks from the beginning of the score, and the voice it belongs to. */
 export interface TimedNote {
@@ -17,6 +19,8 @@ export interface ScoreIn {
   readonly source: string;
   readonly tempo: number | null;
   readonly metre: string;
+  /** Changes of metre by the time they begin. */
+  readonly metres: readonly { readonly at: number; readonly metre: Metre }[];
   /** Ticks of an upbeat, 0 for none. */
   readonly pickup: number;
   readonly notes: readonly TimedNote[];
@@ -26,6 +30,7 @@ export interface ScoreIn {
   readonly keys: readonly { readonly at: number; readonly key: Key }[];
   readonly repeatStarts: ReadonlySet<number>;
   readonly repeatEnds: ReadonlySet<number>;
+  readonly endings: readonly { readonly from: number; readonly to: number; readonly ending: Ending }[];
   /** Words and fermatas at the onsets of their notes. */
   readonly words: ReadonlyMap<number, string>;
   readonly fermatas: ReadonlySet<number>;

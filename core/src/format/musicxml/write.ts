@@ -1,8 +1,8 @@
-import { printNumeral } from '../../label/numeralPrint';
 import { parseMetre, type Metre } from '../../time/metre';
 import { barsOf, type Bar } from '../../time/bars';
 import { TICKS_A_QUARTER } from '../../time/length';
 import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
+import { romanTextNumeral } from '../romantext/write';
 import { timedLine, type TimedColumn } from '../timedLine';
 import {
   barline,
@@ -167,7 +167,8 @@ function before(
   return [
     ...change,
     symbolHarmony(chord),
-    numeralHarmony(printNumeral(numeral, label.key), chord),
+    // As the readers of other programs take it.
+    numeralHarmony(romanTextNumeral(numeral, label.key).text, chord),
     ...figuredBass(chord, key),
   ];
 }

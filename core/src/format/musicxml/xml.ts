@@ -1,6 +1,12 @@
 import { XMLBuilder } from 'fast-xml-parser';
 import { LETTERS, type Note } from '../../pitch/note';
 
+/** Text without the characters that XML 1.0 does not allow (section 2.2). */
+function plainText(text: string): string {
+  // eslint-disable-next-line no-control-regex -- these are what is taken out
+  return text.replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]|\p{Cs}/gu, '');
+}
+
 /** An element for XMLBuilder with preserveOrder. */
 export type Node = Record<string, unknown>;
 
@@ -10,7 +16,9 @@ export function el(
   attributes?: Record<string, string | number>,
 ): Node {
   const node: Node = {
-    [name]: children.map((child) => (typeof child === 'object' ? child : { '#text': String(child) })),
+    [name]: children.map((child) =>
+      typeof child === 'object' ? child : { '#text': plainText(String(child)) },
+    ),
   };
   if (attributes)
     node[':@'] = Object.fromEntries(

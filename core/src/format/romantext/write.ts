@@ -1,9 +1,10 @@
 import { printNoteName } from '../../pitch/print';
 import { type Key, sameKey } from '../../key/key';
+import { isSmall } from '../../label/diatonic';
 import { printNumeral } from '../../label/numeralPrint';
 import { ROMANTEXT } from '../../school/school';
 import type { Numeral } from '../../label/numeral';
-import { barTicks, parseMetre } from '../../time/metre';
+import { parseMetre, printMetre } from '../../time/metre';
 import { labelLine } from '../../context/labelLine';
 import { placesOf } from '../../time/bars';
 import { counted, type Carried, type LineFile } from '../lineFile';
@@ -28,23 +29,26 @@ export function writeRomanText(file: LineFile): Carried<string> {
   const metre = parseMetre(file.metre);
   const places = placesOf(file.columns, metre, file.pickup);
   let key: Key | null = null;
-  const bars = new Map<number, string[]>();
+  const bars = new Map<number, { metre: string | null; words: string[] }>();
   labels.forEach(({ labelled, key: own }, at) => {
     const { entry, phraseEnd, repeatStart, repeatEnd } = file.columns[at]!;
-    const { bar, start } = places[at]!;
-    const words = bars.get(bar) ?? [];
-    bars.set(bar, words);
+    const { bar, beat: exact, metre, metreBegins } = places[at]!;
+    const line = bars.get(bar) ?? { metre: metreBegins ? printMetre(metre) : null, words: [] };
+    bars.set(bar, line);
+    const { words } = line;
     if (repeatStart) words.push('||:');
-    const beat = beatText(start - (bar - 1) * barTicks(metre), metre);
+    const beat = beatText(exact);
     if (beat !== '1') words.push(`b${beat}`);
-    if (entry.kind === 'sought' || !labelled.ok) {
+    if (entry.kind === 'rest') {
+      // Where no chord sounds nothing is written; another chord begins at its own beat.
+    } else if (entry.kind === 'sought' || !labelled.ok) {
       remarks.push(
         `Chord ${at + 1} has no numeral and was left out${labelled.ok ? '' : `: ${labelled.error.message}`}`,
       );
     } else {
       if (!key || !sameKey(key, own)) words.push(`${keyText(own)}:`);
       key = own;
-      const { text, remark } = numeralText(labelled.labels.numeral, own);
+      const { text, remark } = romanTextNumeral(labelled.labels.numeral, own);
       if (remark) remarks.push(`Chord ${at + 1}: ${remark}`);
       words.push(text);
     }
@@ -65,7 +69,10 @@ export function writeRomanText(file: LineFile): Carried<string> {
     `Time Signature: ${file.metre}`,
     `Tempo: ${file.tempo}`,
   ];
-  const lines = [...bars].map(([bar, words]) => `m${bar} ${words.join(' ')}`);
+  const lines = [...bars].map(
+    ([bar, { metre: from, words }]) =>
+      `${from === null ? '' : `Time Signature: ${from}\n`}m${bar} ${words.join(' ')}`,
+  );
   return { value: [...head, '', ...lines, ''].join('\n'), remarks: [...remarks, ...left] };
 }
 
@@ -85,9 +92,12 @@ function keyText({ tonic, mode }: Key): string {
     : name.charAt(0).toLowerCase() + name.slice(1);
 }
 
-function numeralText(numeral: Numeral, key: Key): { text: string; remark: string | null } {
+export function romanTextNumeral(numeral: Numeral, key: Key): { text: string; remark: string | null } {
   if (numeral.special && SIXTHS[numeral.special] && !numeral.target)
     return { text: SIXTHS[numeral.special]!, remark: null };
+  // Others hear Cad64 with the third of the key.
+  if (numeral.special === 'Cad' && isSmall(numeral.members) !== (key.mode === 'minor'))
+    return { text: isSmall(numeral.members) ? 'i64' : 'I64', remark: null };
   if (numeral.special === 'sub' || numeral.special === 'CT') {
     const plain: Numeral =
       numeral.special === 'sub'
@@ -101,6 +111,20 @@ function numeralText(numeral: Numeral, key: Key): { text: string; remark: string
   return { text: spelled(numeral, key), remark: null };
 }
 
+/**
+ * A numeral as readers of RomanText hear it: what is left out stands one by one, a suspended note is added and
+ * the third left out, an altered extension is added.
+ */
 function spelled(numeral: Numeral, key: Key): string {
-  return printNumeral(numeral, key, ROMANTEXT).replaceAll('ø', '/o');
+  return printNumeral(numeral, key, ROMANTEXT)
+    .replaceAll('ø', '/o')
+    .replace(/^N$/, 'bII')
+    .replace(/\[no([\d,]+)\]/g, (_, degrees: string) =>
+      degrees
+        .split(',')
+        .map((degree) => `[no${degree}]`)
+        .join(''),
+    )
+    .replace(/sus([24])/, '[add$1][no3]')
+    .replace(/(?<=[iIvV]\d*)((?:[b#](?:9|11|13))+)/, (altered) => altered.replace(/[b#]\d+/g, '[add$&]'));
 }

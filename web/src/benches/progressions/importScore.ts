@@ -1,5 +1,6 @@
 import { newId } from '../../documents/ids';
-import { FIRST_PROGRESSION, MOST_COLUMNS, TEMPO_RANGE } from '../../documents/kinds/progression';
+import { FIRST_PROGRESSION, TEMPO_RANGE, type Progression } from '../../documents/kinds/progression';
+import { fetchScript, ScriptMissing } from '../../fetchScript';
 import { runTask } from '../../workers/client';
 import type { ReadScore } from '../../workers/readScore';
 import { addProgression } from './state';
@@ -39,9 +40,12 @@ export function importScore(file: File, onSlow: () => void): Reading {
       ? open(answer)
       : { ok: false, message: `“${file.name}”: ${answer.message} ${UNCHANGED}` };
   };
-  const done = read().catch((): ReadingOutcome => ({
+  const done = read().catch((error: unknown): ReadingOutcome => ({
     ok: false,
-    message: `“${file.name}” could not be read. ${UNCHANGED}`,
+    message:
+      error instanceof ScriptMissing
+        ? error.message
+        : `“${file.name}” could not be read. ${UNCHANGED}`,
   }));
   return { done, cancel: () => cancel() };
 }
@@ -58,22 +62,15 @@ function notAScore(bytes: Uint8Array): string | null {
   return null;
 }
 
-function open({ line, remarks }: Extract<ReadScore, { ok: true }>): ReadingOutcome {
+async function open({ line, remarks }: Extract<ReadScore, { ok: true }>): Promise<ReadingOutcome> {
   const { columns, tempo, ...rest } = line;
   if (columns.length === 0)
     return {
       ok: false,
       message: `The file holds no chord: no moment with two different notes and no label. ${UNCHANGED}`,
     };
-  if (columns.length > MOST_COLUMNS)
-    return {
-      ok: false,
-      message:
-        `The file holds ${columns.length} chords; a progression takes ${MOST_COLUMNS}. ` +
-        `Import it in parts. ${UNCHANGED}`,
-    };
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
-  addProgression({
+  const progression: Progression = {
     ...FIRST_PROGRESSION,
     ...rest,
     tempo: within,
@@ -81,6 +78,11 @@ function open({ line, remarks }: Extract<ReadScore, { ok: true }>): ReadingOutco
     modulate: columns.every(({ entry, key }) => entry.kind === 'notes' && key === undefined),
     view: columns.every(({ locks }) => locks !== undefined) ? 'four-part' : 'keyboard',
     columns: columns.map((column) => ({ ...column, id: newId() })),
-  });
+  };
+  const { checkBody } = await fetchScript(() => import('../../documents/checks/check'));
+  const wrong = checkBody('progression', progression);
+  if (wrong.length > 0)
+    return { ok: false, message: `The file holds what no line can: ${wrong[0]} ${UNCHANGED}` };
+  addProgression(progression);
   return { ok: true, remark: remarks.length === 0 ? null : remarks.slice(0, MOST_REMARKS).join(' ') };
 }

@@ -17,7 +17,7 @@ import {
 } from 'class-validator';
 import { SCHOOL_SETTINGS, SYMBOL_SETTINGS } from '@diatonix/core';
 import { MOST_PER_BAR } from '../kinds/intervals';
-import { May, ReadableAs, TextValues } from './decorators';
+import { May, OwnIds, ReadableAs, TextValues } from './decorators';
 import { LONGEST_PIECE } from './limits';
 
 class PrintCheck {
@@ -107,6 +107,7 @@ export class IntervalLineCheck {
 
   @IsArray()
   @ArrayMaxSize(500)
+  @OwnIds()
   @ValidateNested({ each: true })
   @Type(() => IntervalCheck)
   items!: IntervalCheck[];

@@ -36,7 +36,7 @@ export function checkBody(kind: unknown, body: unknown): string[] {
     return validateSync(plainToInstance(check, body), STRICT).flatMap((error) => sentences(error, ''));
   } catch (error) {
     if (error instanceof RangeError) return ['It is nested too deeply.'];
-    throw error;
+    return [`It cannot be read (${error instanceof Error ? error.message : String(error)}).`];
   }
 }
 

@@ -30,6 +30,15 @@ export function TextValues(): PropertyDecorator {
   );
 }
 
+/** A list whose items have ids of their own. */
+export function OwnIds(): PropertyDecorator {
+  return checked('ownIds', 'two items have the same id', (value) => {
+    if (!Array.isArray(value)) return false;
+    const ids = value.map((one: unknown) => (isObject(one) && 'id' in one ? one.id : one));
+    return new Set(ids).size === ids.length;
+  });
+}
+
 /** An object of numbers from 0 up, under the given names. */
 export function Weights(names: readonly string[]): PropertyDecorator {
   return checked(

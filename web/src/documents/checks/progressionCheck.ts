@@ -1,4 +1,5 @@
 import {
+  MOST_COLUMNS,
   parseKey,
   parseLength,
   parseMelodyEntry,
@@ -24,9 +25,9 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { May, ReadableAs, Weights } from './decorators';
+import { May, OwnIds, ReadableAs, Weights } from './decorators';
 import { LONGEST_PIECE } from './limits';
-import { MOST_COLUMNS, PROGRESSION_VIEWS, TEMPO_RANGE } from '../kinds/progression';
+import { PROGRESSION_VIEWS, TEMPO_RANGE } from '../kinds/progression';
 
 class EntryCheck {
   @IsIn(['numeral', 'symbol', 'notes', 'sought', 'rest'])
@@ -35,12 +36,12 @@ class EntryCheck {
   @ValidateIf((entry: EntryCheck) => entry.kind !== 'notes')
   @IsString()
   @IsNotEmpty()
-  @MaxLength(80)
+  @MaxLength(LONGEST_PIECE)
   text?: string;
 
   @ValidateIf((entry: EntryCheck) => entry.kind === 'notes')
   @IsArray()
-  @ArrayMaxSize(16)
+  @ArrayMaxSize(128)
   @ReadableAs('a list of notes with octaves', parseNote, { each: true })
   notes?: string[];
 }
@@ -51,13 +52,14 @@ class RulingCheck {
 
   @IsString()
   @IsNotEmpty()
-  @MaxLength(80)
+  @MaxLength(LONGEST_PIECE)
   numeral!: string;
 }
 
 class ColumnCheck {
   @IsString()
   @IsNotEmpty()
+  @MaxLength(200)
   id!: string;
 
   @ValidateIf((column: ColumnCheck) => column.unread === undefined)
@@ -119,7 +121,7 @@ class ColumnCheck {
 
   @May()
   @IsArray()
-  @ArrayMaxSize(16)
+  @ArrayMaxSize(LONGEST_PIECE)
   @ReadableAs('a list of notes with octaves', parseMelodyEntry, { each: true })
   melody?: string[];
 
@@ -161,16 +163,19 @@ export class ProgressionCheck {
 
   @IsArray()
   @IsString({ each: true })
+  @MaxLength(40, { each: true })
   @ArrayMaxSize(20)
   hidden!: string[];
 
   @IsArray()
   @IsString({ each: true })
+  @MaxLength(40, { each: true })
   @ArrayMaxSize(20)
   blank!: string[];
 
   @IsArray()
   @IsString({ each: true })
+  @MaxLength(40, { each: true })
   @ArrayMaxSize(20)
   order!: string[];
 
@@ -182,6 +187,7 @@ export class ProgressionCheck {
 
   @IsArray()
   @ArrayMaxSize(MOST_COLUMNS)
+  @OwnIds()
   @ValidateNested({ each: true })
   @Type(() => ColumnCheck)
   columns!: ColumnCheck[];

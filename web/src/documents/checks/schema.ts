@@ -13,6 +13,7 @@ const CONVERTERS = {
   readableList: { type: 'array' as const, items: TEXT },
   readableListWithGaps: { type: 'array' as const, items: { type: ['string', 'null'] as ['string', 'null'] } },
   textValues: { type: 'object' as const, additionalProperties: { type: 'string' as const, maxLength: 40 } },
+  ownIds: { type: 'array' as const },
   weights: {
     type: 'object' as const,
     additionalProperties: { type: 'number' as const, minimum: 0, maximum: 1000 },

@@ -60,6 +60,3 @@ export const FIRST_PROGRESSION: Omit<Progression, 'title'> = {
 };
 
 export const TEMPO_RANGE = { least: 40, most: 208 } as const;
-
-/** So many columns can be drawn and worked with. */
-export const MOST_COLUMNS = 2000;
