@@ -1,3 +1,5 @@
+import { killWhileTyping } from '../scripts/odd/kills.mjs';
+import { tryOddWorkbooks } from '../scripts/odd/workbooks.mjs';
 import { entryLine, expect, test } from './fixtures';
 
 test('a bench whose script cannot be fetched says so, and the others go on', async ({ page, demo }) => {
@@ -46,4 +48,32 @@ test('once the server has gone, every part that is not there says so, and the pa
   await page.unroute(/\/assets\/.*\.js/);
   await page.getByRole('button', { name: 'Commands', exact: true }).click();
   await expect(page.getByRole('dialog')).toBeVisible();
+});
+
+test('odd workbooks, by file and by row, never blank the page or a bench', async ({ context, demo }) => {
+  test.setTimeout(90_000);
+  const { tried, opened, refused, blank, fallen, thrown } = await tryOddWorkbooks(context, demo, {
+    count: 8,
+    seed: 20261126,
+  });
+  expect({ blank, fallen, thrown }).toEqual({ blank: [], fallen: [], thrown: [] });
+  expect([tried, opened + refused]).toEqual([8, 8]);
+});
+
+test('what was typed more than a moment ago survives a killed browser', async ({ empty }) => {
+  test.setTimeout(90_000);
+  const { kills, due, lost } = await killWhileTyping(empty, { count: 2, seed: 7 });
+  expect([kills, lost]).toEqual([2, []]);
+  expect(due).toBeGreaterThan(0);
+});
+
+test('a database that never answers is said, and the work goes on', async ({ page, demo }) => {
+  await page.addInitScript(() => {
+    const silent = new EventTarget();
+    IDBFactory.prototype.open = () => silent as unknown as IDBOpenDBRequest;
+  });
+  await page.goto(`${demo}progressions`);
+  await expect(page.getByText(/Not saved\./).first()).toBeVisible();
+  await entryLine(page).fill('I V I');
+  await expect(page.getByRole('gridcell', { name: /: V$/ }).first()).toBeVisible();
 });

@@ -1,9 +1,13 @@
-/** npm run bench: every speed and size figure, printed. Nothing here fails a test. */
+/** npm run bench: every speed and size figure, printed. Nothing here fails a test. `odd` tries odd input at length instead. */
 import { ensureBuild, ensureChromium, ensurePackages } from './setup.mjs';
 
 ensurePackages();
 ensureChromium();
 ensureBuild();
+if (process.argv[2] === 'odd') {
+  await import('./bench/odd.mjs');
+  process.exit(0);
+}
 await import('./bench/core.mjs');
 await import('./bench/progressions.mjs');
 await import('./bench/tonal.mjs');

@@ -152,6 +152,16 @@ describe('typed bars', () => {
     expect([again.pickup, again.typed]).toEqual([once.pickup, once.typed]);
   });
 
+  test('after a repeat within a bar the next bar says its lengths', () => {
+    const pieces = [
+      { text: 'I', length: '3/2' },
+      { text: 'I', length: '2' },
+      { text: 'I', length: '1/2', repeatStart: true },
+      { text: 'I', length: '4' },
+    ];
+    expect(printLine(pieces, parseMetre('4/4'))).toBe('| I:3/2 I:2 |: I:1/2 | I:4 |');
+  });
+
   test('any lengths and repeats are printed so that they read the same', () => {
     const piece = fc.record(
       {

@@ -128,33 +128,29 @@ function putRows(file) {
       const work = opening.result.transaction(['workbooks', 'documents', 'desks'], 'readwrite');
       const id = `odd-${Math.random()}`;
       const now = Date.now() + 1_000_000;
-      work
-        .objectStore('workbooks')
-        .put({
-          id,
-          title: file.workbook?.title ?? null,
-          openedAt: now,
-          changedAt: now,
-          writtenAt: null,
-          stamp: 1,
-          deletedAt: null,
-        });
+      work.objectStore('workbooks').put({
+        id,
+        title: file.workbook?.title ?? null,
+        openedAt: now,
+        changedAt: now,
+        writtenAt: null,
+        stamp: 1,
+        deletedAt: null,
+      });
       const documents = Array.isArray(file.workbook?.documents) ? file.workbook.documents : [];
       documents.forEach((one, order) => {
         try {
-          work
-            .objectStore('documents')
-            .put({
-              workbook: id,
-              id: one?.id,
-              kind: one?.kind,
-              version: file.version,
-              order,
-              stamp: 1,
-              tab: '',
-              deleted: false,
-              body: one?.body,
-            });
+          work.objectStore('documents').put({
+            workbook: id,
+            id: one?.id,
+            kind: one?.kind,
+            version: file.version,
+            order,
+            stamp: 1,
+            tab: '',
+            deleted: false,
+            body: one?.body,
+          });
         } catch {
           // A row without a key cannot be written by anyone.
         }

@@ -1,3 +1,5 @@
+import { MOST_COLUMNS } from './column';
+
 /** A piece of a typed line, with where it stood. */
 export interface Piece {
   readonly text: string;
@@ -25,8 +27,6 @@ export interface MetrePiece {
   readonly end: number;
 }
 
-const MAX_PIECES = 2000;
-
 /**
  * A bracketed group with what hangs on it, a barline or repeat sign (`|`, `||:`, `:|2.`), or a word (`V of ii`
  * is one).
@@ -49,9 +49,17 @@ export function splitLine(line: string): (Piece | BarPiece | MetrePiece)[] {
       pieces.push({ sign, ending, double: bar[2]!.length > 1, start, end });
     } else if (/^\d{1,2}\/(?:1|2|4|8|16)$/.test(text)) pieces.push({ metre: text, start, end });
     else pieces.push(...joinedPieces(text, start));
-    if (pieces.length >= MAX_PIECES) break;
+    if (pieces.length >= MOST_COLUMNS - 1) {
+      // A line takes no more: the rest stays as one piece, and is told as one that is not read.
+      const from = pieces[MOST_COLUMNS - 2]!.end;
+      const rest = line.slice(from).trim();
+      const kept = pieces.slice(0, MOST_COLUMNS - 1);
+      return rest === ''
+        ? kept
+        : [...kept, { text: rest, start: line.indexOf(rest, from), end: from + rest.length }];
+    }
   }
-  return pieces.slice(0, MAX_PIECES);
+  return pieces;
 }
 
 /** One piece, or several that dashes join. */

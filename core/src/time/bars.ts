@@ -146,6 +146,7 @@ export function printLine(pieces: readonly LinePiece[], metre: Metre, pickup = '
   const endingBegins = (at: number) =>
     pieces[at]!.ending !== undefined && pieces[at]!.ending !== pieces[at - 1]?.ending;
   let at = 0;
+  let divided = false;
   while (at < pieces.length) {
     let end = at + 1;
     while (
@@ -157,6 +158,7 @@ export function printLine(pieces: readonly LinePiece[], metre: Metre, pickup = '
     const ticks = places[at]!.ticks;
     const whole =
       places[at]!.opens &&
+      !divided &&
       ticks * own.length === barTicks(places[at]!.metre) &&
       own.every((piece, i) => piece.length !== undefined && places[at + i]!.ticks === ticks);
     const repeated = pieces[at - 1]?.repeatEnd === true;
@@ -171,6 +173,8 @@ export function printLine(pieces: readonly LinePiece[], metre: Metre, pickup = '
     for (const piece of own)
       words.push(whole ? piece.text : `${piece.text}:${piece.length ?? printLength(USUAL_TICKS)}`);
     if (own[own.length - 1]!.repeatEnd) words.push(':|');
+    // After a repeat within a bar, those that follow are not known by their barlines: they say their lengths.
+    divided ||= at > 0 && !places[at]!.opens;
     at = end;
   }
   if (places[places.length - 1]!.closes && !pieces[pieces.length - 1]!.repeatEnd) words.push('|');

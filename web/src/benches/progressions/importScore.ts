@@ -43,9 +43,7 @@ export function importScore(file: File, onSlow: () => void): Reading {
   const done = read().catch((error: unknown): ReadingOutcome => ({
     ok: false,
     message:
-      error instanceof ScriptMissing
-        ? error.message
-        : `“${file.name}” could not be read. ${UNCHANGED}`,
+      error instanceof ScriptMissing ? error.message : `“${file.name}” could not be read. ${UNCHANGED}`,
   }));
   return { done, cancel: () => cancel() };
 }

@@ -1,4 +1,4 @@
-import { entryText, MOST_COLUMNS, parseKey, parseMetre, readBarredLine, type School } from '@diatonix/core';
+import { entryText, parseKey, parseMetre, readBarredLine, type School } from '@diatonix/core';
 import { type Column, type ColumnRulings, type Progression } from '../../documents/kinds/progression';
 
 export type Changes<T> = { [Name in keyof T]?: T[Name] | undefined };
@@ -31,14 +31,7 @@ export function readColumns(
       ? { id: '', entry: token.entry, ...time }
       : { id: '', unread: token.text, ...time };
   });
-  return { columns: withinMost(columns), pickup };
-}
-
-/** What is typed beyond the most that a line can hold stays as one piece that is not read. */
-function withinMost(columns: Column[]): Column[] {
-  if (columns.length <= MOST_COLUMNS) return columns;
-  const beyond = columns.slice(MOST_COLUMNS - 1).map(columnText);
-  return [...columns.slice(0, MOST_COLUMNS - 1), { id: '', unread: beyond.join(' ') }];
+  return { columns, pickup };
 }
 
 /** The text of one column as it stands in the entry line. */

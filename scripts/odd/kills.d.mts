@@ -1,0 +1,5 @@
+export const PROMISED_MS: number;
+export function killWhileTyping(
+  address: string,
+  options: { count: number; seed: number },
+): Promise<{ kills: number; due: number; lost: { due: string[]; there: string[] }[] }>;
