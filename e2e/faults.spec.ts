@@ -77,3 +77,21 @@ test('a database that never answers is said, and the work goes on', async ({ pag
   await entryLine(page).fill('I V I');
   await expect(page.getByRole('gridcell', { name: /: V$/ }).first()).toBeVisible();
 });
+
+test('a store that is really full is said, and saving is tried again by itself', async ({
+  page,
+  context,
+  demo,
+}) => {
+  test.setTimeout(60_000);
+  const client = await context.newCDPSession(page);
+  const { origin } = new URL(demo);
+  await client.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 });
+  await page.goto(`${demo}progressions`);
+  await entryLine(page).fill('I V I');
+  await expect(page.getByText(/Not saved\. The browser’s storage is full/).first()).toBeVisible();
+  await client.send('Storage.overrideQuotaForOrigin', { origin });
+  await expect(page.getByText('Saved on this device')).toBeVisible({ timeout: 40_000 });
+  await page.reload();
+  await expect(entryLine(page)).toHaveValue('I V I');
+});
