@@ -1,5 +1,6 @@
 /** npm run schema: writes docs/workbook.schema.json from the classes that check workbook files. */
 import { build } from 'esbuild';
+import { format, resolveConfig } from 'prettier';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -16,4 +17,6 @@ await build({
   logLevel: 'warning',
 });
 const { workbookSchema } = (await import(out)).default;
-writeFileSync(join(ROOT, 'docs', 'workbook.schema.json'), `${JSON.stringify(workbookSchema(), null, 2)}\n`);
+const path = join(ROOT, 'docs', 'workbook.schema.json');
+const house = await resolveConfig(path);
+writeFileSync(path, await format(JSON.stringify(workbookSchema()), { ...house, parser: 'json' }));
