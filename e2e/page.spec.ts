@@ -103,7 +103,9 @@ test('the server sends a strict policy, lasting caches for built files, and one 
   expect(policy).toContain("default-src 'none'");
   expect(policy).toContain("script-src 'self'");
   expect(policy).not.toMatch(/unsafe|https?:/);
-  expect(page.headers()['cache-control']).toBe('no-store');
+  expect(page.headers()['cache-control']).toBe('no-cache');
+  expect(page.headers()['etag']).toMatch(/^"/);
+  expect((await request.get(`${demo}no/such/bench`)).status()).toBe(404);
   const script = /src="(\/assets\/[^"]+\.js)"/.exec(await page.text())![1]!;
   const asset = await request.get(new URL(script, demo).href);
   expect(asset.headers()['cache-control']).toBe('public, max-age=31536000, immutable');

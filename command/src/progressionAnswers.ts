@@ -97,7 +97,9 @@ function chordIn(chord: Request, at: number, key: Key | undefined): ChordIn {
         'a numeral is a chord only in a key.',
         'Give "key" beside "chords".',
       );
-    return { chord: chordOfNumeral(parseNumeral(text(chord, 'numeral'), key), key) };
+    // What is typed as a numeral stays that numeral.
+    const numeral = parseNumeral(text(chord, 'numeral'), key);
+    return { chord: chordOfNumeral(numeral, key), numeral, key };
   }
   const given = texts(chord, 'notes');
   atMost(given.length, LIMITS.notes, 'notes of a chord');

@@ -201,9 +201,9 @@ test('brackets join a ii to its V, arrows follow dominants that resolve, and an 
     { from: 8, to: 9, target: null },
   ]);
   expect(line.arrows).toEqual([
-    { from: 1, to: 2 },
-    { from: 4, to: 5 },
-    { from: 6, to: 7 },
+    { from: 1, to: 2, kind: 'fifth' },
+    { from: 4, to: 5, kind: 'fifth' },
+    { from: 6, to: 7, kind: 'fifth' },
   ]);
 });
 

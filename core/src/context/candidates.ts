@@ -1,5 +1,4 @@
 import { dropDoublings, identify } from '../chord/identify';
-import { describe } from '../chord/describe';
 import { notesFromBass, type Chord } from '../chord/chord';
 import { sameName, type NoteName } from '../pitch/note';
 import { COSTS } from './costs';
@@ -22,8 +21,8 @@ const CANDIDATES = new Map<string, ReturnType<typeof chordsOf>>();
 function chordsOf(chord: ChordIn): { readonly chord: Chord; readonly cost: number }[] {
   const notes = 'notes' in chord ? chord.notes : notesFromBass(chord.chord);
   const own = 'notes' in chord ? [] : [{ chord: chord.chord, cost: 0 }];
-  const sixth = 'chord' in chord && describe(chord.chord.members).sixth;
-  if (own.length > 0 && !sixth) return own;
+  // What is typed says its root and quality; the context chooses the numeral and the key.
+  if (own.length > 0) return own;
   if (dropDoublings(notes).length < 2) return lone(notes[0]!);
   const readings = identify(notes);
   const least = readings[0]!.cost;

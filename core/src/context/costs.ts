@@ -9,7 +9,7 @@ export const COSTS = {
    * between.
    */
   change: 2.6,
-  changeAfterPhrase: 1.2,
+  changeAfterPhrase: 1.9,
   changeFifth: 0.45,
   /** A key far from the signature, by chord. */
   farFromSignature: 0.08,
@@ -17,21 +17,35 @@ export const COSTS = {
   openingFifth: 1.5,
   openingTonic: -1,
   openingDominant: -0.6,
+  /** A major chord on the tonic of a minor key opens hardly any piece. */
+  openingMajor: 1,
+  /** The sevenths of a blues on its first and fourth degree. */
+  blues: -0.2,
+  /** The first and the last chord stand on the same root: their key is that of the whole. */
+  framed: -1.5,
   /** The last chord of all. */
   closingTonic: -2,
   closingDominant: -0.5,
   closingElse: 1.5,
+  /** The dominant that goes to the sixth degree at the very end. */
+  closingDeceptive: -2.2,
+  /** A major tonic at the end of a phrase in minor. */
+  picardy: -1.2,
+  /** A signature that is only guessed weighs so much of one that is printed. */
+  guessed: 0.25,
   /** What a phrase ends with. */
-  authentic: -2.6,
+  authentic: -3,
   authenticImperfect: -2,
   plagal: -1.4,
   phrygian: -2,
-  half: -1.6,
+  half: -2.45,
   /** A half cadence reached by the dominant of the dominant: as a rule the key has changed. */
   halfApplied: -0.4,
-  deceptive: -0.2,
+  deceptive: -1,
+  /** A minor dominant, or a seventh degree without the leading note, before the tonic. */
+  modal: -0.6,
   tonicAlone: -1,
-  phraseElse: 1.2,
+  phraseElse: 0.5,
   /** A chord outside the key, on top of what its numeral costs by itself. */
   numeral: 1,
   /** Chords of natural minor that the relative major explains as well, by degree. */
@@ -39,9 +53,12 @@ export const COSTS = {
   /** A chord with an added sixth where a seventh chord in inversion is written the same. */
   addedSixth: 1.5,
   /** An applied chord that goes to its target, to another chord of the same target, or elsewhere. */
-  resolves: -1.1,
+  resolves: -1,
   sameTarget: -0.5,
   astray: 1.3,
+  /** The ii of a target, before the dominant of the same one or elsewhere. */
+  secondToDominant: -2.3,
+  secondAstray: 1.5,
   /** A six-four on the tonic that goes to the dominant over the same bass. */
   cadentialSixFour: -0.8,
   looseSixFour: 0.3,

@@ -30,6 +30,9 @@ export interface LineLabel {
   readonly open: boolean;
   readonly arrowFrom: boolean;
   readonly arrowTo: boolean;
+  /** The same for a chord that stands in for the dominant a tritone away. */
+  readonly substituteFrom: boolean;
+  readonly substituteTo: boolean;
   /** Why its numeral stands as it does; null where the context says nothing. */
   readonly reason: ContextReading['reason'] | null;
   readonly readings: readonly ContextReading[];
@@ -87,8 +90,12 @@ export function labelLine(
   const bracketFrom = new Set(joined.map(({ from }) => from));
   const bracketTo = new Map(joined.map((bracket) => [bracket.to, bracket]));
   const leading = arrows.filter(({ from, to }) => adjacent(from, to));
-  const arrowFrom = new Set(leading.map(({ from }) => from));
-  const arrowTo = new Set(leading.map(({ to }) => to));
+  const fifths = leading.filter(({ kind }) => kind === 'fifth');
+  const arrowFrom = new Set(fifths.map(({ from }) => from));
+  const arrowTo = new Set(fifths.map(({ to }) => to));
+  const substitutes = leading.filter(({ kind }) => kind === 'substitute');
+  const substituteFrom = new Set(substitutes.map(({ from }) => from));
+  const substituteTo = new Set(substitutes.map(({ to }) => to));
   return columns.map((column, at): LineLabel => {
     const index = place.get(at);
     const read = reads[at]!;
@@ -120,6 +127,8 @@ export function labelLine(
       open: ending !== undefined && ending.target === null,
       arrowFrom: arrowFrom.has(index),
       arrowTo: arrowTo.has(index) || pointed,
+      substituteFrom: substituteFrom.has(index),
+      substituteTo: substituteTo.has(index),
       ...(sought ? { ...drawnSought(sought.entry), sought: sought.deduction } : {}),
       reason: best.reason,
       readings: readings.length > 1 ? readings : [...readings, ...otherNumerals(best.numeral, best)],
@@ -192,6 +201,8 @@ function alone(labelled: LabelledColumn, key: Key): LineLabel {
     open: false,
     arrowFrom: false,
     arrowTo: false,
+    substituteFrom: false,
+    substituteTo: false,
     ruled: false,
     reason: null,
   };

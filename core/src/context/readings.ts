@@ -20,7 +20,9 @@ export function readInContext(chords: readonly ChordIn[], options: ContextOption
   if (chords.length === 0) return [];
   const columns = statesOf(chords, options);
   const ends = new Set(options.phraseEnds ?? []);
-  const steps = columns.map((states, at) => (at === 0 ? [] : stepsInto(columns[at - 1]!, states, at, ends)));
+  const steps = columns.map((states, at) =>
+    at === 0 ? [] : stepsInto(columns[at - 1]!, states, at, ends, at === columns.length - 1),
+  );
   const forward = sweep(columns, steps, ends);
   const backward = sweepBack(columns, steps);
   const least = Math.min(...forward[forward.length - 1]!);
@@ -62,13 +64,14 @@ function stepsInto(
   states: readonly State[],
   at: number,
   ends: ReadonlySet<number>,
+  isLast: boolean,
 ): Float64Array[] {
   const [afterPhrase, isEnd] = [ends.has(at - 1), ends.has(at)];
   const rows: Float64Array[] = [];
   for (let i = 0; i < before.length; i++) {
     const row = new Float64Array(states.length);
     const from = before[i]!;
-    for (let j = 0; j < row.length; j++) row[j] = between(from, states[j]!, afterPhrase, isEnd);
+    for (let j = 0; j < row.length; j++) row[j] = between(from, states[j]!, afterPhrase, isEnd, isLast);
     rows.push(row);
   }
   return rows;
@@ -124,7 +127,7 @@ function ownCost(state: State, isLast: boolean): number {
 }
 
 /** The step from one state to the next. */
-function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean): number {
+function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean, isLast: boolean): number {
   let cost = 0;
   if (from.keyAt !== to.keyAt) {
     cost +=
@@ -132,12 +135,15 @@ function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean): 
       COSTS.changeFifth * Math.abs(from.fifths - to.fifths);
     if (from.target > 0) cost += to.root === from.targetRoot ? COSTS.resolves : COSTS.astray;
   } else if (from.target > 0) {
-    cost +=
-      to.root === from.targetRoot
-        ? COSTS.resolves
-        : to.target === from.target
-          ? COSTS.sameTarget
-          : COSTS.astray;
+    if (from.second)
+      cost += to.targetRoot === from.targetRoot && !to.second ? COSTS.secondToDominant : COSTS.secondAstray;
+    else
+      cost +=
+        to.root === from.targetRoot
+          ? COSTS.resolves
+          : to.targetRoot === from.targetRoot
+            ? COSTS.sameTarget
+            : COSTS.astray;
   } else if (to.degree > 0 && !afterPhrase) {
     cost += stepCost(from.degree, to.degree);
     if (from.degree === 1 && from.inversion === 2)
@@ -145,6 +151,8 @@ function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean): 
         to.degree === 5 && to.inversion === 0 ? COSTS.cadentialSixFour - stepCost(1, 5) : COSTS.looseSixFour;
   }
   if (isEnd) cost += cadence(from, to);
+  if (isLast && isDeceptive(from, to)) cost += COSTS.closingDeceptive;
+  if ((isEnd || isLast) && to.degree === 1 && to.key.mode === 'minor' && !to.minor) cost += COSTS.picardy;
   return cost;
 }
 
@@ -152,8 +160,10 @@ function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean): 
 function cadence(from: State | null, to: State): number {
   const same = from !== null && from.keyAt === to.keyAt;
   if (to.degree === 1 && to.inversion === 0) {
-    if (same && from.degree === 5) return from.inversion === 0 ? COSTS.authentic : COSTS.authenticImperfect;
-    if (same && from.degree === 7) return COSTS.authenticImperfect;
+    if (same && (from.degree === 5 || from.degree === 7)) {
+      if (!from.leading) return COSTS.modal;
+      return from.degree === 5 && from.inversion === 0 ? COSTS.authentic : COSTS.authenticImperfect;
+    }
     if (same && (from.degree === 4 || from.degree === 2)) return COSTS.plagal;
     return COSTS.tonicAlone;
   }
@@ -161,12 +171,18 @@ function cadence(from: State | null, to: State): number {
     if (same && from.degree === 4 && from.inversion === 1 && to.key.mode === 'minor') return COSTS.phrygian;
     return same && from.target === 5 ? COSTS.halfApplied : COSTS.half;
   }
-  if (to.degree === 6 && same && from.degree === 5) return COSTS.deceptive;
+  if (isDeceptive(from, to)) return COSTS.deceptive;
   return COSTS.phraseElse;
 }
 
+/** The dominant of a key going to its sixth degree: the natural one in major, the flat one too. */
+function isDeceptive(from: State | null, to: State): boolean {
+  return from !== null && from.keyAt === to.keyAt && from.degree === 5 && from.leading && to.degree === 6;
+}
+
 function opening(state: State): number {
-  if (state.degree === 1) return COSTS.openingTonic;
+  if (state.degree === 1)
+    return state.key.mode === 'minor' && !state.minor ? COSTS.openingMajor : COSTS.openingTonic;
   return state.degree === 5 ? COSTS.openingDominant : 0;
 }
 

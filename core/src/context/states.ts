@@ -1,14 +1,25 @@
 import { membersId, MOST_PLACES } from './chordIn';
-import { describe } from '../chord/describe';
-import { inversionOf, notesFromBass, type Chord } from '../chord/chord';
-import { attempt, TheoryError } from '../errors';
-import { keyFromSignature, MODES, signatureFifths, type Key } from '../key/key';
+import { inversionOf, memberNote, type Chord } from '../chord/chord';
+import { TheoryError } from '../errors';
+import { MODES, signatureFifths, type Key } from '../key/key';
 import { augmentedSixth } from '../label/augmentedSixth';
 import { numeralsForChord } from '../label/numeralsFor';
 import { type NumeralReading, type NumeralReason } from '../label/numeralReading';
 import { rootOf, type Numeral } from '../label/numeral';
-import { lineOfFifths } from '../pitch/note';
+import { nameBelow } from '../interval/interval';
+import { lineOfFifths, sameName } from '../pitch/note';
 import { COSTS } from './costs';
+import {
+  anchorOf,
+  framingRoot,
+  guessSignature,
+  isBlues,
+  isDominantSeventh,
+  isMinorThird,
+  keysSought,
+  withFirst,
+  type Whole,
+} from './whole';
 import { candidatesOf } from './candidates';
 import { type ChordIn, type ContextOptions, idOf } from './chordIn';
 
@@ -26,9 +37,13 @@ export interface State {
   /** Degree of the target of an applied chord, 0 for none; and its root as a place on the line of fifths. */
   readonly target: number;
   readonly targetRoot: number;
+  /** Whether it is the ii of its target, which wants the dominant of the same one. */
+  readonly second: boolean;
   readonly root: number;
   readonly inversion: number;
   readonly minor: boolean;
+  /** Whether the leading note of the key is in it. */
+  readonly leading: boolean;
 }
 
 /** Readings of one chord that cost so much more than its best are not followed up, nor more than so many. */
@@ -36,25 +51,37 @@ const FAR_FETCHED = 4;
 
 const MOST_STATES = 14;
 
-/** Keys so many fifths from the signature are sought. */
-const KEY_REACH = 3;
-
 const READINGS_PER_KEY = 3;
 
 /** For every chord its numerals in every key that is sought. */
 export function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][] {
-  const sought = options.key ? [options.key] : keysSought(options.signature ?? guessSignature(chords));
+  const sought = options.key
+    ? [options.key]
+    : withFirst(keysSought(options.signature ?? guessSignature(chords)), chords);
   const home = options.signature ?? (options.key ? signatureFifths(options.key) : guessSignature(chords));
+  // What is only guessed decides little.
+  const weight = options.signature === undefined && !options.key ? COSTS.guessed : 1;
+  const framing = framingRoot(chords);
+  const whole = { blues: isBlues(chords), weight, anchor: anchorOf(chords) };
   return chords.map((chord, index) => {
     if ('numeral' in chord) return [stateOf(chord.numeral, chord.chord, chord.key, 'given', 0)];
     const given = options.keys?.[index] ?? null;
     const keys = given ? [given] : sought;
-    const states = builtOnce(chord, keys, home, given ?? options.key ?? null);
-    if (index > 0) return states;
-    // The first chord belongs to one of the signature's own keys, if it can.
+    const states = builtOnce(chord, keys, home, given ?? options.key ?? null, whole);
+    if (index > 0 && index < chords.length - 1) return states;
     return states.map((state) => ({
       ...state,
-      cost: state.cost + COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home),
+      cost:
+        state.cost +
+        // The first chord belongs to one of the signature's own keys, if it can.
+        (index === 0 ? weight * COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home) : 0) +
+        (index > 0 &&
+        framing &&
+        state.degree === 1 &&
+        state.root === framing.root &&
+        (state.key.mode === 'minor') === framing.minor
+          ? COSTS.framed
+          : 0),
     }));
   });
 }
@@ -63,43 +90,34 @@ export function statesOf(chords: readonly ChordIn[], options: ContextOptions): S
  * As build, remembered: a line keeps most of its chords from one edit to the next. Sought keys follow from
  * the signature.
  */
-function builtOnce(chord: ChordIn, keys: readonly Key[], home: number, given: Key | null): State[] {
-  const id = `${home} ${given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length} ${idOf(chord)}`;
+function builtOnce(
+  chord: ChordIn,
+  keys: readonly Key[],
+  home: number,
+  given: Key | null,
+  whole: Whole,
+): State[] {
+  const id = `${whole.blues ? 'b' : ''}${whole.weight} ${whole.anchor} ${home} ${given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length} ${idOf(chord)}`;
   let states = BUILT.get(id);
   if (!states) {
     if (BUILT.size > MOST_PLACES) BUILT.clear();
-    BUILT.set(id, (states = build(chord, keys, home)));
+    BUILT.set(id, (states = build(chord, keys, home, whole)));
   }
   return states;
 }
 
 const BUILT = new Map<string, State[]>();
 
-/** Major and minor keys round the signature. */
-function keysSought(signature: number): Key[] {
-  const keys: Key[] = [];
-  for (let fifths = signature - KEY_REACH; fifths <= signature + KEY_REACH; fifths++) {
-    for (const mode of ['major', 'minor'] as const) {
-      const key = attempt(() => keyFromSignature(fifths, mode));
-      if (key.ok && Math.abs(fifths) <= 10) keys.push(key.value);
-    }
-  }
-  return keys;
-}
-
-/** Without a signature: the one that leaves the fewest notes outside. */
-function guessSignature(chords: readonly ChordIn[]): number {
-  const places = chords.flatMap((chord) =>
-    ('notes' in chord ? chord.notes : notesFromBass(chord.chord)).map(lineOfFifths),
+/** A dominant seventh on the first or fourth degree of a major key. */
+function isBluesSeventh({ numeral, chord }: NumeralReading, key: Key): boolean {
+  return (
+    key.mode === 'major' &&
+    numeral.target === null &&
+    numeral.special === null &&
+    numeral.alteration === 0 &&
+    (numeral.degree === 1 || numeral.degree === 4) &&
+    isDominantSeventh(chord)
   );
-  let best = 0;
-  let least = Infinity;
-  for (let fifths = -7; fifths <= 7; fifths++) {
-    const outside =
-      places.filter((place) => place < fifths - 1 || place > fifths + 5).length + Math.abs(fifths) / 100;
-    if (outside < least) [best, least] = [fifths, outside];
-  }
-  return best;
 }
 
 function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason'], cost: number): State {
@@ -121,13 +139,20 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
           : numeral.degree,
     target: target ? target.degree : 0,
     targetRoot: target ? lineOfFifths(rootOf(target, key)) : NaN,
+    second: target !== null && numeral.degree === 2 && numeral.special === null,
     root: lineOfFifths(chord.root),
     inversion: inversionOf(chord) ?? 0,
     minor: isMinorThird(chord),
+    leading: hasLeadingNote(chord, key),
   };
 }
 
-function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
+function build(
+  chord: ChordIn,
+  keys: readonly Key[],
+  home: number,
+  { blues, weight, anchor }: Whole,
+): State[] {
   const candidates = candidatesOf(chord);
   const states: State[] = [];
   for (const key of keys) {
@@ -141,7 +166,7 @@ function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
           reason,
           cost * COSTS.numeral +
             weakness(numeral, key, reason) +
-            COSTS.farFromSignature * Math.abs(signatureFifths(key) - home),
+            weight * COSTS.farFromSignature * Math.abs(signatureFifths(key) - home),
         ),
       );
     if ('notes' in chord) {
@@ -150,7 +175,8 @@ function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
     }
     for (const { chord: one, cost } of candidates) {
       for (const reading of numeralsIn(one, key))
-        add(reading.numeral, one, reading.reason, reading.cost + cost);
+        if (blues && isBluesSeventh(reading, key)) add(reading.numeral, one, 'blues', COSTS.blues + cost);
+        else add(reading.numeral, one, reading.reason, reading.cost + cost);
     }
     own.sort((a, b) => a.cost - b.cost);
     states.push(...own.slice(0, READINGS_PER_KEY));
@@ -164,7 +190,9 @@ function build(chord: ChordIn, keys: readonly Key[], home: number): State[] {
     );
   states.sort((a, b) => a.cost - b.cost);
   const limit = states[0]!.cost + FAR_FETCHED;
-  return states.filter(({ cost }, index) => index < MOST_STATES && cost <= limit);
+  const kept = (state: State, index: number) =>
+    index < MOST_STATES || lineOfFifths(state.key.tonic) === anchor;
+  return states.filter((state, index) => state.cost <= limit && kept(state, index));
 }
 
 /**
@@ -180,7 +208,7 @@ function numeralsIn(chord: Chord, key: Key): readonly NumeralReading[] {
   let known = PLACES.get(id);
   if (!known) {
     if (PLACES.size > MOST_PLACES) PLACES.clear();
-    PLACES.set(id, (known = numeralsForChord(chord, key).slice(0, READINGS_PER_KEY)));
+    PLACES.set(id, (known = numeralsForChord(chord, key).slice(0, 2 * READINGS_PER_KEY)));
   }
   return known;
 }
@@ -196,7 +224,7 @@ function weakness(numeral: Numeral, key: Key, reason: NumeralReason): number {
   return (COSTS.naturalMinor as Record<number, number>)[numeral.degree] ?? 0;
 }
 
-function isMinorThird({ members }: Chord): boolean {
-  const { triad } = describe(members);
-  return triad === 'minor' || triad === 'diminished';
+function hasLeadingNote(chord: Chord, key: Key): boolean {
+  const leading = nameBelow(key.tonic, { number: 2, deviation: -1 });
+  return chord.members.some((member) => sameName(memberNote(chord.root, member), leading));
 }

@@ -1,9 +1,9 @@
 import { printSymbol } from '../chord/symbolPrint';
-import type { Chord } from '../chord/chord';
+import { memberNote, type Chord } from '../chord/chord';
 import { describe } from '../chord/describe';
 import { printFigure, shortFigures } from '../label/figures';
-import type { Numeral } from '../label/numeral';
-import { nameBelow } from '../interval/interval';
+import { sameNumeral, type Numeral } from '../label/numeral';
+import { nameAbove, nameBelow } from '../interval/interval';
 import { sameName } from '../pitch/note';
 import { sameKey, type Key } from '../key/key';
 import { readInContext } from './readings';
@@ -11,11 +11,21 @@ import { type ChordIn, type ContextOptions, type ContextReading } from './chordI
 import { functionOf, type ChordFunction } from './labels';
 
 /**
- * How a phrase ends (house theory, section 7). Authentic ones are told apart as perfect and imperfect where
- * that is asked for.
+ * How a phrase ends (docs/conventions.md). An authentic cadence needs the leading note. Authentic ones are
+ * told apart as perfect and imperfect where that is asked for.
  */
 export type CadenceKind =
-  'authentic' | 'perfect' | 'imperfect' | 'plagal' | 'half' | 'deceptive' | 'phrygian-half';
+  | 'authentic'
+  | 'perfect'
+  | 'imperfect'
+  | 'plagal'
+  | 'half'
+  | 'deceptive'
+  | 'phrygian-half'
+  /** A v, VII or ♭VII before the tonic: nothing leads. */
+  | 'modal'
+  /** The ♭VII7 before a major tonic. */
+  | 'backdoor';
 
 export interface Cadence {
   /** The chord with which it is complete. */
@@ -32,10 +42,14 @@ export interface Bracket {
   readonly target: number | null;
 }
 
-/** From a dominant to the chord a fifth below that follows it. */
+/**
+ * From a dominant to the chord that follows it: a fifth below, a half step below where it stands in for the
+ * dominant a tritone away, or a half step above where a leading-note chord goes to its target.
+ */
 export interface Arrow {
   readonly from: number;
   readonly to: number;
+  readonly kind: 'fifth' | 'substitute' | 'step';
 }
 
 export interface AnalysedChord {
@@ -136,22 +150,65 @@ function fallsAFifth(from: Chord, to: Chord): boolean {
   return sameName(nameBelow(from.root, { number: 5, deviation: 0 }), to.root);
 }
 
+function fallsAHalfStep(from: Chord, to: Chord): boolean {
+  return sameName(nameBelow(from.root, { number: 2, deviation: -1 }), to.root);
+}
+
+function risesAHalfStep(from: Chord, to: Chord): boolean {
+  return fallsAHalfStep(to, from);
+}
+
+/** Whether a chord is the ii of where a substitute goes: a whole step over it. */
+function isSecondOf(second: Chord, substitute: Chord): boolean {
+  const target = nameBelow(substitute.root, { number: 2, deviation: -1 });
+  return sameName(second.root, nameAbove(target, { number: 2, deviation: 0 }));
+}
+
+/** A dominant seventh that stands in for the one a tritone away. */
+function isSubstitute({ numeral }: ContextReading): boolean {
+  return numeral.special === 'sub';
+}
+
+/** The leading-note chord of another degree. */
+function isAppliedLeading({ numeral }: ContextReading): boolean {
+  return numeral.target !== null && numeral.degree === 7;
+}
+
+function isDominantOrSuspended(one: ContextReading): boolean {
+  const { triad, seventh } = describe(one.chord.members);
+  return isDominant(one) || (triad.startsWith('sus') && seventh === 'minor') || isSuspendedDominant(one);
+}
+
+/** A tonic is no ii, whatever follows it. */
+function isAtRest({ numeral }: ContextReading): boolean {
+  return numeral.degree === 1 && numeral.target === null && numeral.special === null;
+}
+
 function arrowsOf(best: readonly ContextReading[]): Arrow[] {
-  return best.flatMap((one, from) => {
+  return best.flatMap((one, from): Arrow[] => {
     const next = best[from + 1];
-    return next && isDominant(one) && fallsAFifth(one.chord, next.chord) ? [{ from, to: from + 1 }] : [];
+    if (!next) return [];
+    const to = from + 1;
+    if (isDominant(one) && fallsAFifth(one.chord, next.chord)) return [{ from, to, kind: 'fifth' }];
+    if (isSubstitute(one) && fallsAHalfStep(one.chord, next.chord)) return [{ from, to, kind: 'substitute' }];
+    return isAppliedLeading(one) && risesAHalfStep(one.chord, next.chord) ? [{ from, to, kind: 'step' }] : [];
   });
 }
 
 function bracketsOf(best: readonly ContextReading[], arrows: readonly Arrow[]): Bracket[] {
   return best.flatMap((one, from) => {
     const next = best[from + 1];
-    if (!next || !isSecond(one.chord) || !isDominant(next) || !fallsAFifth(one.chord, next.chord)) return [];
+    const joined =
+      next !== undefined &&
+      isSecond(one.chord) &&
+      ((isDominantOrSuspended(next) && fallsAFifth(one.chord, next.chord)) ||
+        (isSubstitute(next) && (fallsAFifth(one.chord, next.chord) || isSecondOf(one.chord, next.chord))));
+    if (!joined || isAtRest(one)) return [];
     // A dominant may go on over another bass before it resolves.
     let last = from + 1;
     while (
       best[last + 1] &&
-      isDominant(best[last + 1]!) &&
+      isDominantOrSuspended(best[last + 1]!) &&
       sameName(best[last + 1]!.chord.root, next.chord.root)
     )
       last++;
@@ -174,9 +231,32 @@ function cadencesOf(
   return [...ends]
     .sort((a, b) => a - b)
     .flatMap((at) => {
-      const kind = cadenceKind(best[at - 1]!, best[at]!, splitCadences);
+      // A last chord that is struck again is one end.
+      let first = at;
+      while (first > 1 && isRepeated(best[first - 1]!, best[first]!)) first--;
+      const kind = cadenceKind(best[first - 1]!, best[at]!, splitCadences);
       return kind ? [{ at, kind }] : [];
     });
+}
+
+/** Whether a chord is the one before it again, in the same key. */
+function isRepeated(before: ContextReading, now: ContextReading): boolean {
+  return (
+    sameKey(before.key, now.key) &&
+    sameName(before.chord.root, now.chord.root) &&
+    sameNumeral({ ...before.numeral, lowest: now.numeral.lowest }, now.numeral)
+  );
+}
+
+/** Whether the leading note of its key is in a chord. */
+function leads({ chord, key }: ContextReading): boolean {
+  const leading = nameBelow(key.tonic, { number: 2, deviation: -1 });
+  return chord.members.some((member) => sameName(memberNote(chord.root, member), leading));
+}
+
+/** A dominant whose third is suspended stands for the dominant. */
+function isSuspendedDominant({ numeral }: ContextReading): boolean {
+  return numeral.degree === 5 && numeral.members.some(({ degree }) => degree === 4 || degree === 2);
 }
 
 function cadenceKind(from: ContextReading, to: ContextReading, split: boolean): CadenceKind | null {
@@ -184,9 +264,15 @@ function cadenceKind(from: ContextReading, to: ContextReading, split: boolean): 
   const same = sameKey(from.key, to.key) && !from.numeral.target;
   const inRoot = (one: ContextReading) => sameName(one.chord.root, one.chord.bass);
   if (to.numeral.degree === 1 && to.numeral.alteration === 0) {
+    if (same && (from.numeral.degree === 5 || from.numeral.degree === 7) && !leads(from)) {
+      const { seventh, triad } = describe(from.chord.members);
+      if (isSuspendedDominant(from)) return split ? 'imperfect' : 'authentic';
+      return triad === 'major' && seventh === 'minor' && to.key.mode === 'major' ? 'backdoor' : 'modal';
+    }
     if (same && from.numeral.degree === 5)
       return !split ? 'authentic' : inRoot(from) && inRoot(to) ? 'perfect' : 'imperfect';
-    if (same && from.numeral.degree === 7) return split ? 'imperfect' : 'authentic';
+    if (same && (from.numeral.degree === 7 || from.numeral.special === 'sub'))
+      return split ? 'imperfect' : 'authentic';
     return same && from.numeral.degree === 4 ? 'plagal' : null;
   }
   if (to.numeral.degree === 5 && isDominant(to)) {

@@ -13,6 +13,7 @@ export type NumeralReason =
   | 'common-tone'
   | 'substitute'
   | 'backdoor'
+  | 'blues'
   | 'chromatic';
 
 /** One numeral for a chord in a key; lower `cost` is the likelier reading out of context. */

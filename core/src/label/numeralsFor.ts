@@ -17,7 +17,8 @@ import type { NumeralReason, NumeralReading } from './numeralReading';
  * chords, Neapolitan, substitutes and common-tone chords, and the plain
  * chromatic numeral last (house theory, section 6).
  */
-export function numeralsForChord(chord: Chord, key: Key): NumeralReading[] {
+export function numeralsForChord(given: Chord, key: Key): NumeralReading[] {
+  const chord = overBass(given, key);
   const lowest = lowestOf(chord);
   const readings: NumeralReading[] = [];
   const add = (numeral: Omit<Numeral, 'members' | 'lowest'>, reason: NumeralReason, cost: number) => {
@@ -26,7 +27,7 @@ export function numeralsForChord(chord: Chord, key: Key): NumeralReading[] {
       numeral: { degree, alteration, members: chord.members, lowest, special, target },
       reason,
       cost,
-      chord,
+      chord: given,
     });
   };
   direct(chord, key, add);
@@ -34,6 +35,35 @@ export function numeralsForChord(chord: Chord, key: Key): NumeralReading[] {
   chromaticSpecials(chord, key, lowest, add);
   return readings.sort((a, b) => a.cost - b.cost);
 }
+
+/**
+ * A triad over a bass that is none of its notes: over its seventh it is the seventh chord in third inversion,
+ * `C/B♭`; over the fifth degree a step above its root it is the dominant with its fourth suspended, `F/G` in C
+ * (common practice).
+ */
+function overBass(chord: Chord, key: Key): Chord {
+  const { triad, seventh, top, added } = describe(chord.members);
+  if (bassMember(chord) || added.length > 0 || top > 7) return chord;
+  const below = memberFrom(chord.root, chord.bass);
+  const isTriad = seventh === null && (triad === 'major' || triad === 'minor' || triad === 'diminished');
+  if (isTriad && below.degree === 7 && below.alteration >= (triad === 'diminished' ? -2 : -1))
+    return { ...chord, members: [...chord.members, below] };
+  const over = degreeOf(key, chord.bass);
+  const onStep =
+    ([2, 9].includes(below.degree) && triad === 'major' && seventh !== 'minor') ||
+    ([4, 11].includes(below.degree) && triad === 'minor' && seventh === 'minor');
+  return onStep && over.degree === 5 && over.alteration === 0
+    ? { root: chord.bass, members: SUSPENDED_NINTH, bass: chord.bass }
+    : chord;
+}
+
+const SUSPENDED_NINTH: readonly Member[] = [
+  ROOT,
+  { degree: 4, alteration: 0 },
+  { degree: 5, alteration: 0 },
+  { degree: 7, alteration: -1 },
+  { degree: 9, alteration: 0 },
+];
 
 function lowestOf(chord: Chord): Member {
   return bassMember(chord) ?? memberFrom(chord.root, chord.bass);
@@ -115,13 +145,29 @@ function leadsTo(note: NoteName, tonic: NoteName): boolean {
   return sameName(nameAbove(note, { number: 2, deviation: -1 }), tonic);
 }
 
+/** The ii of a target, by its mode: that of a minor one is half-diminished and hardly anything else. */
+const SECOND_COST = { major: 2.6, minor: 2.1 };
+
 const TARGET_COST: Record<number, number> = { 5: 0, 2: 0.05, 4: 0.05, 6: 0.05, 3: 0.15, 7: 0.15 };
+
+const BORROWED_COST = 0.3;
+
+/** Chords of the parallel minor that a major piece may tonicise. */
+const BORROWED_TARGETS: readonly Numeral[] = [6, 3, 2].map((degree) => ({
+  degree,
+  alteration: -1,
+  members: [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }],
+  lowest: ROOT,
+  special: null,
+  target: null,
+}));
 
 /** Major and minor triads of the key that can be tonicised, the tonic excepted. */
 export const targetsOf: (key: Key) => readonly Numeral[] = perObject(findTargets);
 
 function findTargets(key: Key): Numeral[] {
   const targets: Numeral[] = [];
+  const borrowed = key.mode === 'major' ? BORROWED_TARGETS : [];
   for (const degree of [5, 2, 4, 6, 3, 7]) {
     const candidates =
       key.mode === 'minor' ? [diatonicNumeral(key, degree, 5, 'natural')] : [diatonicNumeral(key, degree)];
@@ -131,7 +177,7 @@ function findTargets(key: Key): Numeral[] {
       if (triad === 'major' || triad === 'minor') targets.push(target);
     }
   }
-  return targets;
+  return [...targets, ...borrowed];
 }
 
 /** Dominants, leading-tone chords and the ii of a target. */
@@ -145,7 +191,7 @@ function applied(chord: Chord, key: Key, add: Add): void {
   for (const target of targetsOf(key)) {
     const tonic = rootOf(target, key);
     const minor = describe(target.members).triad === 'minor';
-    const near = TARGET_COST[target.degree]!;
+    const near = TARGET_COST[target.degree]! + (target.alteration === 0 ? 0 : BORROWED_COST);
     const { degree, alteration } = degreeOf(keyOf(tonic, minor ? 'minor' : 'major'), chord.root);
     const raised = minor ? 1 : 0;
     if (degree === 5 && alteration === 0 && (dominant || (triad === 'augmented' && seventh !== 'major'))) {
@@ -168,7 +214,7 @@ function applied(chord: Chord, key: Key, add: Add): void {
       second &&
       (minor ? triad === 'diminished' : triad === 'minor')
     ) {
-      add(plain(2, 0, null, target), 'applied', 3 + near);
+      add(plain(2, 0, null, target), 'applied', (minor ? SECOND_COST.minor : SECOND_COST.major) + near);
     } else if (degree === 2 && alteration === (minor ? 0 : 0) && dominant && seventh === 'minor') {
       chainedDominant(target, add, near);
     }
@@ -200,7 +246,7 @@ function chromaticSpecials(chord: Chord, key: Key, lowest: Member, add: Add): vo
     if (isFlatSecond) add(plain(2, -1, 'sub'), 'substitute', 1.1);
     for (const target of targetsOf(key)) {
       const root = nameAbove(rootOf(target, key), { number: 2, deviation: -1 });
-      if (sameName(root, chord.root))
+      if (sameName(root, chord.root) && target.alteration === 0)
         add(plain(2, -1, 'sub', target), 'substitute', 2.2 + TARGET_COST[target.degree]!);
     }
   }

@@ -1,8 +1,7 @@
 import { dropDoublings, identify } from '../chord/identify';
-import { notesFromBass, type Chord } from '../chord/chord';
+import { type Chord } from '../chord/chord';
 import { parseSymbol } from '../chord/symbolParse';
 import { printSymbol } from '../chord/symbolPrint';
-import { describe } from '../chord/describe';
 import { attempt, TheoryError, type Result } from '../errors';
 import { TextMemo } from '../memo';
 import type { Key } from '../key/key';
@@ -90,9 +89,7 @@ export function readEntry(entry: Entry, key: Key): ReadEntry {
   }
   if (entry.kind === 'symbol') {
     const chord = parseSymbol(entry.text);
-    const readings = describe(chord.members).sixth
-      ? numeralsForNotes(notesFromBass(chord), key)
-      : numeralsForChord(chord, key);
+    const readings = numeralsForChord(chord, key);
     return { chord, numeral: firstNumeral(readings, entry.text), readings, notes: null };
   }
   if (entry.kind === 'rest')

@@ -1,5 +1,6 @@
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import { vocabulary, type Vocabulary } from './vocabulary';
+import { printNumeral } from '../label/numeralPrint';
 import type { ContextReading } from '../context/chordIn';
 
 /** Why a numeral stands as it does, in a few words. */
@@ -14,6 +15,7 @@ const wordsIn = ({ leading, wholeStep }: Vocabulary): Record<ContextReading['rea
   'common-tone': 'holds a common tone',
   substitute: 'stands in for the dominant a tritone away',
   backdoor: `comes to the tonic from a ${wholeStep} below`,
+  blues: 'the seventh of the blues',
   chromatic: 'outside the scale',
   given: 'as it was written',
   'cadential-six-four': 'a six-four over the dominant that follows',
@@ -21,8 +23,16 @@ const wordsIn = ({ leading, wholeStep }: Vocabulary): Record<ContextReading['rea
 
 /** The reason of a reading in context. */
 export function contextReasonWords(
-  { reason }: Pick<ContextReading, 'reason'>,
+  { reason, numeral, key }: Pick<ContextReading, 'reason'> & Partial<ContextReading>,
   school: School = DEFAULT_SCHOOL,
 ): string {
+  if (numeral?.target && (reason === 'applied' || reason === 'given')) {
+    const of = printNumeral(numeral.target, key!, school);
+    if (numeral.degree === 2) return `the ii of ${of}`;
+    if (numeral.degree === 7) return `the leading-note chord of ${of}`;
+    return `the dominant of ${of}`;
+  }
+  if (reason === 'mixture' && key)
+    return key.mode === 'minor' ? 'borrowed from the major' : 'borrowed from the minor';
   return wordsIn(vocabulary(school))[reason];
 }

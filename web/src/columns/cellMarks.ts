@@ -69,6 +69,11 @@ export const cellMarks = css`
     border-top-right-radius: 8px;
     color: var(--mark);
   }
+  /* One that stands in for a dominant goes down a half step: its arrow is broken. */
+  .kind-targets .substitute {
+    border-style: dashed;
+    border-bottom-style: none;
+  }
   .kind-targets .arrow-head {
     position: absolute;
     right: -4.75px;

@@ -12,6 +12,8 @@ export const CADENCES: Record<NonNullable<LineLabel['cadence']>, string> = {
   half: 'half',
   deceptive: 'deceptive',
   'phrygian-half': 'Phrygian half',
+  modal: 'modal',
+  backdoor: 'backdoor',
 };
 
 export function keyCell(line: LineLabel | null, first: boolean, school: School): GridCell {
@@ -47,13 +49,14 @@ export function NumeralCell({
 
 export function targetsCell(line: LineLabel | null): GridCell {
   if (!line) return { text: '' };
-  const { bracketFrom, bracketTo, open, arrowFrom, arrowTo } = line;
+  const { bracketFrom, bracketTo, open, arrowFrom, arrowTo, substituteFrom, substituteTo } = line;
   const said = [
     bracketFrom && 'ii of the next',
     bracketTo && 'V of the bracket',
     open && 'its target is open',
     arrowFrom && 'goes to the next',
-    arrowTo && 'target',
+    substituteFrom && 'stands in for the dominant of the next',
+    (arrowTo || substituteTo) && 'target',
   ];
   return {
     text: said.filter(Boolean).join(', '),
@@ -61,9 +64,11 @@ export function targetsCell(line: LineLabel | null): GridCell {
       <>
         {bracketFrom && <span className="bracket-from" />}
         {bracketTo && <span className="bracket-to" />}
-        {arrowFrom && <span className="arrow-from" />}
-        {arrowTo && (
-          <span className="arrow-to">
+        {(arrowFrom || substituteFrom) && (
+          <span className={arrowFrom ? 'arrow-from' : 'arrow-from substitute'} />
+        )}
+        {(arrowTo || substituteTo) && (
+          <span className={arrowTo ? 'arrow-to' : 'arrow-to substitute'}>
             <svg className="arrow-head" viewBox="0 0 8 6" aria-hidden="true">
               <path d="M0 0H8L4 6Z" fill="currentColor" />
             </svg>

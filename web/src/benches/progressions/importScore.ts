@@ -37,7 +37,7 @@ export function importScore(file: File, onSlow: () => void): Reading {
     const answer = await running.done;
     if (answer === null) return { ok: true, remark: null };
     return answer.ok
-      ? open(answer)
+      ? open(answer, file.name)
       : { ok: false, message: `“${file.name}”: ${answer.message} ${UNCHANGED}` };
   };
   const done = read().catch((error: unknown): ReadingOutcome => ({
@@ -60,12 +60,15 @@ function notAScore(bytes: Uint8Array): string | null {
   return null;
 }
 
-async function open({ line, remarks }: Extract<ReadScore, { ok: true }>): Promise<ReadingOutcome> {
+async function open(
+  { line, remarks }: Extract<ReadScore, { ok: true }>,
+  name: string,
+): Promise<ReadingOutcome> {
   const { columns, tempo, ...rest } = line;
   if (columns.length === 0)
     return {
       ok: false,
-      message: `The file holds no chord: no moment with two different notes and no label. ${UNCHANGED}`,
+      message: `“${name}”: the file holds no chord: no moment with two different notes and no label. ${[...remarks.slice(0, MOST_REMARKS), UNCHANGED].join(' ')}`,
     };
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
   const progression: Progression = {
@@ -80,7 +83,7 @@ async function open({ line, remarks }: Extract<ReadScore, { ok: true }>): Promis
   const { checkBody } = await fetchScript(() => import('../../documents/checks/check'));
   const wrong = checkBody('progression', progression);
   if (wrong.length > 0)
-    return { ok: false, message: `The file holds what no line can: ${wrong[0]} ${UNCHANGED}` };
+    return { ok: false, message: `“${name}”: the file holds what no line can: ${wrong[0]} ${UNCHANGED}` };
   addProgression(progression);
   return { ok: true, remark: remarks.length === 0 ? null : remarks.slice(0, MOST_REMARKS).join(' ') };
 }
