@@ -5,7 +5,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   fullyParallel: true,
-  workers: 2,
+  // More than the two cores: much of a test is waiting.
+  workers: 3,
   retries: 0,
   timeout: 30_000,
   expect: { timeout: 8_000 },

@@ -12,7 +12,8 @@ import {
   mapSymbol,
   notesFromBass,
   notesOfFigures,
-  notesOfPair,
+  isMoving,
+  notesOfMovingFigures,
   numeralsForChord,
   numeralsForNotes,
   parseFigure,
@@ -178,9 +179,8 @@ export function figuresAnswer(
   const key = parseKey(keyText);
   atMost(figures.length, LIMITS.figures, 'figures');
   const bass = parseNoteName(bassText.replace(/-?\d$/, ''));
-  const pair = figures.find((figure) => /\d\s*[-–]\s*\d/.test(figure));
-  if (pair !== undefined) {
-    const [before, after] = notesOfPair(bass, pair, key);
+  if (figures.some(isMoving)) {
+    const { before, after } = notesOfMovingFigures(bass, figures, key);
     return { notes: names(before), numeral: numeralOf(after, key, school), resolution: names(after) };
   }
   const notes = notesOfFigures(

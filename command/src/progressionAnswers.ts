@@ -5,6 +5,8 @@ import {
   chordOfNumeral,
   contextReasonWords,
   harmonise,
+  localKey,
+  nearestSetting,
   parseKey,
   parseNote,
   parseNoteName,
@@ -14,9 +16,11 @@ import {
   printNote,
   printNumeral,
   RULES,
+  senseOf,
   settingsInOrder,
   TheoryError,
   type ChordIn,
+  type Fault,
   type FourNotes,
   type Key,
   type Lock,
@@ -24,6 +28,7 @@ import {
   type Numeral,
   type RuleWeights,
   type SettingFound,
+  type SettingProblem,
 } from '@diatonix/core';
 import { atMost, LIMITS } from './limits';
 import { asObject, list, optional, text, texts, wholeNumber, type Request } from './request';
@@ -159,14 +164,26 @@ export function settingAnswer(request: Request): unknown {
   const problem = { key, numerals, locks, weights: weightsOf(request) };
   const count = wholeNumber(request, 'count', 1, 50);
   const found = bestSetting(problem);
-  if (!('voices' in found)) return { blocked: found };
-  if (count === undefined) return settingOut(found);
+  if (!('voices' in found)) {
+    // When not every rule can be kept the best that can be is shown, with what it breaks.
+    const nearest = request['strict'] === true ? null : nearestSetting(problem);
+    return nearest ? { ...settingOut(nearest), faults: faultsOf(nearest, problem) } : { blocked: found };
+  }
+  if (count === undefined) return { ...settingOut(found), faults: faultsOf(found, problem) };
   const settings: unknown[] = [];
   for (const setting of settingsInOrder(problem)) {
     settings.push(settingOut(setting));
     if (settings.length >= count) break;
   }
-  return { ...settingOut(found), settings };
+  return { ...settingOut(found), faults: faultsOf(found, problem), settings };
+}
+
+/** The faults of a setting against the rules that are not switched off. */
+function faultsOf({ voices }: SettingFound, { key, numerals, weights = {} }: SettingProblem): Fault[] {
+  const senses = numerals.map((numeral) =>
+    senseOf(chordOfNumeral(numeral, key), key, numeral.target ? localKey(numeral, key) : key),
+  );
+  return checkSetting(voices, key, senses).filter(({ rule }) => weights[rule] !== 0);
 }
 
 function settingOut({ voices, cost }: SettingFound) {

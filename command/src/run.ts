@@ -1,4 +1,4 @@
-import { parseFigures, parseSymbol, printFigure, TheoryError, readSchool } from '@diatonix/core';
+import { isMoving, parseFigures, parseSymbol, printFigure, TheoryError, readSchool } from '@diatonix/core';
 import {
   figuresAnswer,
   fingeringAnswer,
@@ -78,8 +78,8 @@ export function run(args: Arguments): string {
       const figures =
         options['figures'] === undefined
           ? []
-          : /\d\s*[-–]\s*\d/.test(options['figures'])
-            ? [options['figures']]
+          : isMoving(options['figures'])
+            ? options['figures'].trim().split(/[\s,]+/)
             : parseFigures(options['figures']).map(printFigure);
       return print(figuresAnswer(need(args, 'key'), need(args, 'bass'), figures, school), figuresText);
     }

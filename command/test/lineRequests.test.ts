@@ -99,10 +99,30 @@ test('numerals are set in four voices, checked, and a melody is harmonised', () 
     [...more.settings.map(({ cost }) => cost)].sort((a, b) => a - b),
   );
   expect(
-    json({ do: 'setting', key: 'C major', chords: ['I', 'ii'], melody: ['G4', 'A4'], bass: ['C3', 'D3'] }),
+    json({
+      do: 'setting',
+      key: 'C major',
+      chords: ['I', 'ii'],
+      melody: ['G4', 'A4'],
+      bass: ['C3', 'D3'],
+      strict: true,
+    }),
   ).toEqual({
     blocked: { at: 1, rule: 'parallel-fifths' },
   });
+  // Otherwise the best that can be, with what it breaks.
+  const forced = json({
+    do: 'setting',
+    key: 'C major',
+    chords: ['I', 'ii'],
+    melody: ['G4', 'A4'],
+    bass: ['C3', 'D3'],
+  }) as { voices: string[][]; faults: object[] };
+  expect(forced.voices.map(([soprano, , , bass]) => [soprano, bass])).toEqual([
+    ['G4', 'C3'],
+    ['A4', 'D3'],
+  ]);
+  expect(forced.faults).toEqual([{ at: 1, rule: 'parallel-fifths', voices: ['soprano', 'bass'] }]);
   expect(
     json({
       do: 'setting',

@@ -126,14 +126,14 @@ test('a chord that is laid out keeps its notes, but for those it says it left ou
   );
 });
 
-test('what may be left out of a thirteenth: fifth, eleventh, ninth, root; third, seventh and thirteenth stay (house theory)', () => {
+test('what may be left out of a thirteenth: fifth, eleventh, ninth, root; third, seventh and thirteenth stay (docs/conventions.md)', () => {
   expect(omissible(parseSymbol('C13')).map(printMember)).toEqual(['5', '11', '9', '1']);
   expect(omissible(parseSymbol('C7#5')).map(printMember)).toEqual(['1']);
   expect(describeMembers(parseSymbol('C9').members).top).toBe(9);
   expect(omissible(parseSymbol('C9')).map(printMember)).toEqual(['5', '1']);
 });
 
-test('four-part settings keep the ranges and spacing of the house theory', () => {
+test('four-part settings keep the ranges and spacing of docs/conventions.md', () => {
   for (const symbol of ['C', 'G7', 'F#m7b5/A', 'Bb/D', 'Dm/F']) {
     const settings = fourPartSettings(parseSymbol(symbol));
     expect(settings.length).toBeGreaterThan(5);

@@ -1,5 +1,5 @@
 /**
- * Chords as stacks: building, describing, naming from notes (common practice and the house theory's lists).
+ * Chords as stacks: building, describing, naming from notes (common practice and the lists of docs/conventions.md).
  */
 import fc from 'fast-check';
 import { Chord as TonalChord } from 'tonal';

@@ -191,7 +191,7 @@ const symbols = (line: string, options = {}) =>
 const numeralsOf = (analysis: ReturnType<typeof symbols>) =>
   analysis.chords.map(({ best }) => printNumeral(best.numeral, best.key)).join(' ');
 
-test('brackets join a ii to its V, arrows follow dominants that resolve, and an open target is said to be open (house theory)', () => {
+test('brackets join a ii to its V, arrows follow dominants that resolve, and an open target is said to be open (docs/conventions.md)', () => {
   const line = symbols('Dm7 G7 Cmaj7 Bm7b5 E7 Am7 D7 G7 Gm7 C7 Dm7', { key: parseKey('C major') });
   expect(line.brackets).toEqual([
     { from: 0, to: 1, target: 2 },

@@ -1,6 +1,6 @@
 /**
  * Patterns of the keyboard and fingers that stay. Usual fingerings of triads are common practice, as in the
- * house theory, section 9.
+ * conventions (docs/conventions.md).
  */
 import fc from 'fast-check';
 import {

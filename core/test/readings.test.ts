@@ -1,5 +1,5 @@
 /**
- * Notes and a key give ranked numerals with the reason for each (house theory, section 6; common practice).
+ * Notes and a key give ranked numerals with the reason for each (docs/conventions.md; common practice).
  */
 import fc from 'fast-check';
 import {

@@ -1,4 +1,4 @@
-/** What each school prints, choice by choice (the house theory's table of schools). */
+/** What each school prints, choice by choice (the table of schools in docs/conventions.md). */
 import {
   DEFAULT_SCHOOL,
   displayNoteName,

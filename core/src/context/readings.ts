@@ -11,8 +11,8 @@ const MOST_SHOWN = 8;
  * Reads a progression as a whole: the key of every chord and its numeral
  * there, by dynamic programming over keys and numerals. Evidence is how well
  * chords fit a key, where applied chords go, usual steps, and above all the
- * cadences at phrase ends (house theory, sections 7 and 10; costs in
- * contextCosts). Returns for every chord its readings, the best first. Costs
+ * cadences at phrase ends (docs/conventions.md; costs in
+ * core/src/context/costs.ts). Returns for every chord its readings, the best first. Costs
  * chords × (keys × 3)²; a line of 200 chords takes a few milliseconds. Throws
  * TheoryError for a chord that cannot be named.
  */

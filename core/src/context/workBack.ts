@@ -24,8 +24,8 @@ export type Deduction = FoundChord | { readonly kind: 'unknown'; readonly why: U
 /**
  * Works back the sought chords of a line, each in the key of its place: an
  * arrow leads to the chord a fifth below, so its V lies a fifth above the
- * target; a bracket joins a V to its ii, a fifth above again (house theory,
- * section 7). Goes from the end to the front, since the target of one pair may
+ * target; a bracket joins a V to its ii, a fifth above again (docs/conventions.md).
+ * Goes from the end to the front, since the target of one pair may
  * be the ii of the next. A bracket without an arrow leaves its target open.
  */
 export function workBack(entries: readonly Entry[], keys: readonly Key[]): ReadonlyMap<number, Deduction> {

@@ -76,7 +76,7 @@ export function parseFigures(text: string): Figure[] {
 /** Numbers understood where they are not written (common practice, thorough bass). */
 const FULL: Record<string, readonly number[]> = {
   '': [5, 3], '3': [5, 3], '5': [5, 3], '6': [6, 3], '7': [7, 5, 3], '9': [9, 7, 5, 3], '11': [11, 9, 7, 5, 3], '13': [13, 11, 9, 7, 5, 3],
-  '4': [5, 4], '5,4': [5, 4], '7,4': [7, 5, 4], '9,4': [9, 5, 4], '8': [8, 5, 3], '9,7': [9, 7, 5, 3], '7,3': [7, 5, 3], '7,5': [7, 5, 3],
+  '4': [5, 4], '5,4': [5, 4], '7,4': [7, 5, 4], '9,4': [9, 5, 4], '8': [8, 5, 3], '8,3': [8, 5, 3], '8,5': [8, 5, 3], '8,6': [8, 6, 3], '8,4': [8, 5, 4], '9,7': [9, 7, 5, 3], '7,3': [7, 5, 3], '7,5': [7, 5, 3],
   '6,5': [6, 5, 3], '4,3': [6, 4, 3], '4,2': [6, 4, 2], '2': [6, 4, 2], '6,2': [6, 4, 2], '6,3': [6, 3], '5,2': [5, 2], '6,4': [6, 4],
   '5,3': [5, 3], '9,3': [9, 7, 5, 3], '9,5': [9, 7, 5, 3],
 }; // prettier-ignore
@@ -116,44 +116,6 @@ export function notesOfFigures(bass: NoteName, figures: readonly Figure[], key: 
   }));
   upper.sort((a, b) => a.number - b.number);
   return [bass, ...upper.filter(({ number }) => number !== 8).map(({ note }) => note)];
-}
-
-/**
- * Notes of a suspension written as a horizontal pair, `4-3`, `7-6`, `9-8`,
- * `2-3`: before and after its resolution. Throws TheoryError `figures`.
- */
-export function notesOfPair(bass: NoteName, pair: string, key: Key): [NoteName[], NoteName[]] {
-  const match = /^(.+?)\s*[-–]\s*(.+)$/.exec(pair.trim());
-  if (!match)
-    throw new TheoryError(
-      'figures',
-      pair,
-      'this is not a suspension.',
-      'Write two figures with a dash: 4-3, 7-6, 9-8 or 2-3.',
-    );
-  const [from, to] = [parseFigure(match[1]!), parseFigure(match[2]!)];
-  const known = ['4-3', '7-6', '9-8', '2-3', '6-5', '5-6'];
-  if (!known.includes(`${from.number}-${to.number}`)) {
-    throw new TheoryError(
-      'figures',
-      pair,
-      'these figures do not make a suspension.',
-      `Suspensions are ${known.slice(0, 4).join(', ')}.`,
-    );
-  }
-  const under: Record<string, readonly [readonly number[], readonly number[]]> = {
-    '4-3': [[5, 4], [5, 3]], '7-6': [[7, 3], [6, 3]], '9-8': [[9, 5, 3], [5, 3]], '2-3': [[5, 2], [6, 3]], '6-5': [[6, 3], [5, 3]], '5-6': [[5, 3], [6, 3]],
-  }; // prettier-ignore
-  const [before, after] = under[`${from.number}-${to.number}`]!;
-  const fill = (numbers: readonly number[], written: Figure) => [
-    bass,
-    ...[...numbers]
-      .sort((a, b) => a - b)
-      .map((number) =>
-        figureNote(bass, number === written.number ? written : { number, sign: null, raise: false }, key),
-      ),
-  ];
-  return [fill(before, from), fill(after, to)];
 }
 
 /** `#6`, `n`, `4`: read again by parseFigure. A signed third is its sign alone. */

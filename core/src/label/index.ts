@@ -3,6 +3,7 @@ export * from './chordMap';
 export * from './chordWays';
 export * from './diatonic';
 export * from './figures';
+export * from './movingFigures';
 export * from './homes';
 export * from './minorMap';
 export * from './numeral';

@@ -15,7 +15,7 @@ import type { NumeralReason, NumeralReading } from './numeralReading';
 /**
  * Numerals for a chord in a key, best first: diatonic forms, mixture, applied
  * chords, Neapolitan, substitutes and common-tone chords, and the plain
- * chromatic numeral last (house theory, section 6).
+ * chromatic numeral last (docs/conventions.md).
  */
 export function numeralsForChord(given: Chord, key: Key): NumeralReading[] {
   const chord = overBass(given, key);

@@ -10,7 +10,7 @@ const setting = <const Choices extends readonly (readonly [string, string])[]>(
 ) => ({ name, choices });
 
 /**
- * Every setting of a school of labelling beside the symbols (house theory, schools of labelling). The
+ * Every setting of a school of labelling beside the symbols (docs/conventions.md). The
  * command, the settings on the page, the checks of files and the schema are all made from this table.
  */
 export const SCHOOL_SETTINGS = {

@@ -7,12 +7,19 @@ import { midiNumber, sameName, staffPosition, type Note, type NoteName } from '.
 import type { FourNotes } from './fourPart';
 import { RANGES, VOICES, type VoiceName } from './register';
 
-/** The rules of four-part writing (house theory, section 7; common practice). */
+/** The rules of four-part writing (docs/conventions.md; common practice). */
 export const RULES = [
   'range', 'crossing', 'overlap', 'spacing', 'parallel-fifths', 'parallel-octaves', 'direct-fifths', 'direct-octaves',
-  'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note',
+  'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note', 'contrary-fifths', 'contrary-octaves', 'melodic-leap',
 ] as const; // prettier-ignore
 export type Rule = (typeof RULES)[number];
+
+/** What a fault costs where nothing else is said, for rules that do not forbid: better avoided, but not at any price. */
+export const USUAL_WEIGHTS: Partial<Record<Rule, number>> = {
+  'contrary-fifths': 6,
+  'contrary-octaves': 6,
+  'melodic-leap': 4,
+};
 
 /** A fault: the chord in which it is complete, the rule, and the voices from the top. */
 export interface Fault {
@@ -117,17 +124,20 @@ export function visitStep(
     if (up === 0) continue;
     for (let lower = upper + 1; lower < 4; lower++) {
       const low = to.midi[lower]! - from.midi[lower]!;
-      if (low === 0 || up > 0 !== low > 0) continue;
+      if (low === 0) continue;
       const now = perfect(to, upper, lower);
       if (now === 0) continue;
       const was = perfect(from, upper, lower);
-      if (was === now) visit(now === 5 ? 'parallel-fifths' : 'parallel-octaves', upper, lower);
+      if (up > 0 !== low > 0) {
+        if (was === now) visit(now === 5 ? 'contrary-fifths' : 'contrary-octaves', upper, lower);
+      } else if (was === now) visit(now === 5 ? 'parallel-fifths' : 'parallel-octaves', upper, lower);
       else if (upper === SOPRANO && lower === BASS && Math.abs(to.staff[SOPRANO]! - from.staff[SOPRANO]!) > 1)
         visit(now === 5 ? 'direct-fifths' : 'direct-octaves', upper, lower);
     }
   }
   for (let voice = 0; voice < 4; voice++) {
     const steps = to.staff[voice]! - from.staff[voice]!;
+    if (isAwkwardLeap(steps, to.midi[voice]! - from.midi[voice]!)) visit('melodic-leap', voice, -1);
     if ((steps === 1 || steps === -1) && Math.abs(to.midi[voice]! - from.midi[voice]!) === 3)
       visit('augmented-second', voice, -1);
     if (
@@ -143,6 +153,14 @@ export function visitStep(
     )
       visit('seventh', voice, -1);
   }
+}
+
+/** A seventh, more than an octave, or an augmented leap: hard to sing (common practice). */
+function isAwkwardLeap(steps: number, halfSteps: number): boolean {
+  const [letters, size] = [Math.abs(steps), Math.abs(halfSteps)];
+  return (
+    letters === 6 || letters > 7 || size > 12 || (letters === 3 && size > 5) || (letters === 4 && size > 7)
+  );
 }
 
 /** 5 for a perfect fifth or its compound, 8 for an octave, unison or compound, 0 for anything else. */

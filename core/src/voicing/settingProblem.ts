@@ -4,7 +4,16 @@ import type { Key } from '../key/key';
 import { sameName, sameNote, type Note, type NoteName } from '../pitch/note';
 import { fourPartSettings, type FourNotes } from './fourPart';
 import { reduceTo } from './omissions';
-import { placed, senseOf, visitChord, visitStep, type ChordSense, type Placed, type Rule } from './rules';
+import {
+  placed,
+  senseOf,
+  USUAL_WEIGHTS,
+  visitChord,
+  visitStep,
+  type ChordSense,
+  type Placed,
+  type Rule,
+} from './rules';
 
 /** What a fault against each rule costs; Infinity forbids it, 0 switches the rule off. */
 export type RuleWeights = Readonly<Partial<Record<Rule, number>>>;
@@ -51,7 +60,7 @@ export interface Column {
 }
 
 function weightOf(weights: RuleWeights, rule: Rule): number {
-  return weights[rule] ?? Infinity;
+  return weights[rule] ?? USUAL_WEIGHTS[rule] ?? Infinity;
 }
 
 function keyAt({ key, keys }: SettingProblem, at: number): Key {

@@ -1,6 +1,6 @@
 import type { School } from '../school/school';
 
-/** The words in which the two vocabularies differ (house theory, degree word). */
+/** The words in which the two vocabularies differ (docs/conventions.md). */
 export interface Vocabulary {
   readonly leading: string;
   readonly halfStep: string;

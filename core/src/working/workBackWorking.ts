@@ -3,7 +3,7 @@ import { isMinorTarget, dominantOf, type FoundChord } from '../context/workBack'
 import type { Key } from '../key/key';
 import type { WorkingStep } from './step';
 
-/** How a sought chord is worked back: from the target to its V, and from the V to its ii (house theory, section 7). */
+/** How a sought chord is worked back: from the target to its V, and from the V to its ii (docs/conventions.md). */
 export function workBackWorking({ role, numeral, target }: FoundChord, key: Key): WorkingStep[] {
   const goal = chordOfNumeral(target, key).root;
   const root = chordOfNumeral(numeral, key).root;

@@ -1,4 +1,4 @@
-import { RULES, ruleWords, type Rule, type RuleWeights } from '@diatonix/core';
+import { RULES, ruleWords, USUAL_WEIGHTS, type Rule, type RuleWeights } from '@diatonix/core';
 import { Dialog, Popover } from 'react-aria-components';
 import { useSchool } from '../../documents/use';
 import { Table } from '../../design/RowsTable';
@@ -45,6 +45,7 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
           <tbody>
             {RULES.map((rule) => {
               const name = ruleWords(rule, school);
+              const usual = USUAL_WEIGHTS[rule];
               const value = weights[rule] === undefined ? '' : String(weights[rule]);
               return (
                 <tr key={rule}>
@@ -57,7 +58,9 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
                     >
                       {CHOICES.map((choice) => (
                         <option key={choice.value} value={choice.value}>
-                          {choice.name}
+                          {choice.value === '' && usual !== undefined
+                            ? `costs ${usual}, as usual`
+                            : choice.name}
                         </option>
                       ))}
                       {CHOICES.every((choice) => choice.value !== value) && (
