@@ -94,7 +94,7 @@ test('a seventh between double accidentals, worked in four ways', () => {
     'The interval is a major seventh.',
   ]);
   expect(say(intervalWorking(from, to, 'half-steps'))[2]).toBe(
-    'A seventh of 11 half steps is major seventh.',
+    'A seventh of 11 half steps is a major seventh.',
   );
   expect(say(intervalWorking(from, to, 'inversion')).slice(1, 3)).toEqual([
     'Turn it over: F𝄪 up to G♯ is a minor second.',

@@ -12,6 +12,11 @@ import { keyWords, qualityWords } from './names';
 import type { Sayings } from './say';
 import { vocabulary } from './vocabulary';
 
+/** Whether each note lies a third over the one before: a suspended or an added note does not. */
+function inThirds(notes: readonly NoteName[]): boolean {
+  return notes.every((note, at) => at === 0 || (note.step - notes[at - 1]!.step + 7) % 7 === 2);
+}
+
 /** What is said at each step of working with chords. */
 export const CHORD_SAYINGS: Sayings<ChordStep> = {
   'every-other': (step, { strong, row }) => [
@@ -21,7 +26,7 @@ export const CHORD_SAYINGS: Sayings<ChordStep> = {
   ],
   'drop-doublings': (step, { strong, row }) => ['Leave out doubled notes: ', strong(row(step.notes)), '.'],
   restack: (step, { name, strong, row }) => [
-    'Stack in thirds: ',
+    inThirds(step.notes) ? 'Stack in thirds: ' : 'Over the root they lie ',
     strong(row(step.notes)),
     `. The root is ${name(step.root)}.`,
   ],

@@ -1,7 +1,7 @@
 /** Small matters of English that all sentences share. */
 
 export function a(words: string): string {
-  return `${/^(?:[aeio]|8|11|u(?!nison))/.test(words) ? 'an' : 'a'} ${words}`;
+  return `${/^(?:[aeio]|8|11|18|u(?!nison))/.test(words) ? 'an' : 'a'} ${words}`;
 }
 
 export function cap(text: string): string {

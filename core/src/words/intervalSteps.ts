@@ -43,21 +43,30 @@ export const INTERVAL_SAYINGS: Sayings<IntervalStep> = {
     strong(a(intervalWords(step.interval))),
     '.',
   ],
-  'count-half-steps': (step, { name, strong, steps }) => [
-    `From ${name(step.from)} up to ${name(step.to)} there are `,
-    strong(steps(step.halfSteps)),
-    '.',
-  ],
+  'count-half-steps': (step, { name, strong, steps }) =>
+    step.halfSteps > 0
+      ? [
+          `From ${name(step.from)} up to ${name(step.to)} there ${step.halfSteps === 1 ? 'is' : 'are'} `,
+          strong(steps(step.halfSteps)),
+          '.',
+        ]
+      : step.halfSteps === 0
+        ? [`${name(step.to)} sounds like ${name(step.from)}: `, strong(steps(0)), '.']
+        : [
+            `${name(step.to)} sounds `,
+            strong(steps(-step.halfSteps)),
+            ` lower than ${name(step.from)}, though its letter is higher.`,
+          ],
   'look-up': (step, { strong, steps }) =>
     step.halfSteps === step.plainHalfSteps
       ? [
           `${cap(a(numberWord(step.number)))} of ${steps(step.halfSteps)} is `,
-          strong(intervalWords(step.interval)),
+          strong(a(intervalWords(step.interval))),
           '.',
         ]
       : [
-          `${cap(a(intervalWords(step.plain)))} has ${step.plainHalfSteps}, so ${step.halfSteps} makes it `,
-          strong(intervalWords(step.interval)),
+          `${cap(a(intervalWords(step.plain)))} has ${step.plainHalfSteps}, so ${step.halfSteps < 0 ? `${-step.halfSteps} the other way` : step.halfSteps === 0 ? 'none' : step.halfSteps} makes it `,
+          strong(a(intervalWords(step.interval))),
           '.',
         ],
   'turn-over': (step, { name, strong }) => [
