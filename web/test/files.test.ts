@@ -53,6 +53,21 @@ test('a workbook of every version that was ever written opens, with all its docu
   }
 });
 
+test.each([
+  ['intervals', 'items', [null]],
+  ['intervals', 'items', null],
+  ['intervals', 'items', 'C4 E4'],
+  ['progression', 'columns', [null]],
+  ['progression', 'columns', []],
+  ['progression', 'columns', { id: 7, entry: null }],
+])('an odd item of %s in its %s sets the document aside, and the rest opens', async (kind, list, odd) => {
+  const text = file((workbook) => (bodyIn(workbook, kind)[list] as unknown[]).splice(1, 1, odd));
+  const read = await workbookFromFile(text, 'odd.json');
+  if (!read.ok) throw new Error(read.message);
+  expect(read.value.aside.map(({ raw }) => (raw as { kind: string }).kind)).toEqual([kind]);
+  expect(read.value.documents.length).toBe(Object.keys(DEMO_DOCUMENTS).length - 1);
+});
+
 test('what an old version decided is kept as it was, whatever today’s defaults are', async () => {
   const read = await workbookFromFile(frozen('workbook-1.json'), 'old.json');
   if (!read.ok) throw new Error(read.message);

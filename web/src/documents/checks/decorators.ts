@@ -30,12 +30,12 @@ export function TextValues(): PropertyDecorator {
   );
 }
 
-/** A list whose items have ids of their own. */
+/** A list of objects, lists excepted, each with an id of its own. */
 export function OwnIds(): PropertyDecorator {
-  return checked('ownIds', 'two items have the same id', (value) => {
+  return checked('ownIds', 'every item has an id of its own', (value) => {
     if (!Array.isArray(value)) return false;
-    const ids = value.map((one: unknown) => (isObject(one) && 'id' in one ? one.id : one));
-    return new Set(ids).size === ids.length;
+    const ids = value.map((one: unknown) => (isObject(one) && 'id' in one ? one.id : undefined));
+    return !ids.includes(undefined) && new Set(ids).size === ids.length;
   });
 }
 
