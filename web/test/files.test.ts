@@ -60,6 +60,8 @@ test.each([
   ['progression', 'columns', [null]],
   ['progression', 'columns', []],
   ['progression', 'columns', { id: 7, entry: null }],
+  ['progression', 'columns', { id: 'x', entry: '0/0' }],
+  ['progression', 'columns', { id: 'x', entry: { kind: 'notes', notes: [] } }],
 ])('an odd item of %s in its %s sets the document aside, and the rest opens', async (kind, list, odd) => {
   const text = file((workbook) => (bodyIn(workbook, kind)[list] as unknown[]).splice(1, 1, odd));
   const read = await workbookFromFile(text, 'odd.json');

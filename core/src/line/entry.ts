@@ -101,6 +101,8 @@ export function readEntry(entry: Entry, key: Key): ReadEntry {
       'this chord is to be worked back and is not known yet.',
       'Work it back, or type it.',
     );
+  if (entry.notes.length === 0)
+    throw new TheoryError('entry', '()', 'there are no notes between these brackets.', 'Write (C4 E4 G4).');
   const notes = entry.notes
     .map(parseNote)
     .sort((a, b) => midiNumber(a) - midiNumber(b) || staffPosition(a) - staffPosition(b));

@@ -41,6 +41,7 @@ class EntryCheck {
 
   @ValidateIf((entry: EntryCheck) => entry.kind === 'notes')
   @IsArray()
+  @ArrayMinSize(1)
   @ArrayMaxSize(128)
   @ReadableAs('a list of notes with octaves', parseNote, { each: true })
   notes?: string[];
