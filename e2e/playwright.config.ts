@@ -5,8 +5,7 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   fullyParallel: true,
-  // More than the two cores: much of a test is waiting.
-  workers: 3,
+  workers: 2,
   retries: 0,
   timeout: 30_000,
   expect: { timeout: 8_000 },
