@@ -81,7 +81,8 @@ const BROKEN: readonly (readonly [string, string, RegExp])[] = [
   ],
   [
     'half.json',
-    '{"format":"diatonix-workbook","version":1,"workbook":{"id":"x","title":"T","progressions":[{"id":"p","title":"t","key":"H major","tempo":80,"columns":[]}]}}',
+    '{"format":"diatonix-workbook","version":1,"workbook":{"id":"x","title":"T","progressions":' +
+      '[{"id":"p","title":"t","key":"H major","tempo":80,"columns":[]}]}}',
     /key.*is not a key/,
   ],
 ];
@@ -102,7 +103,8 @@ test('a broken score is refused in place and the workbook stays', async ({ page,
   const path = info.outputPath('broken.musicxml');
   await writeFile(
     path,
-    '<score-partwise><part id="P1"><measure number="2"><note><pitch><step>X</step><octave>4</octave></pitch></note></measure></part></score-partwise>',
+    '<score-partwise><part id="P1"><measure number="2">' +
+      '<note><pitch><step>X</step><octave>4</octave></pitch></note></measure></part></score-partwise>',
   );
   await choose(page, 'Import score', path);
   await expect(page.getByRole('alert')).toHaveText(

@@ -56,7 +56,7 @@ test('rows are hidden and left blank for the class', async ({ page, demo }) => {
   await expect(page.getByRole('rowheader', { name: 'Degrees' })).toBeVisible();
 });
 
-test('four voices are found in the worker, locked, set otherwise, and blocked with the rule that stands in the way', async ({
+test('four voices are found in the worker, locked, set otherwise, and blocked with their rule', async ({
   page,
   demo,
 }) => {
@@ -89,7 +89,7 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
   ).toBeAttached();
 });
 
-test('a whole voice is locked and freed; rules have weights; given voices are checked where no setting goes on', async ({
+test('a whole voice is locked and freed; rules have weights; given voices are checked', async ({
   page,
   demo,
 }) => {
@@ -112,30 +112,19 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
     'aria-pressed',
     'false',
   );
+  const parallel = ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing'];
   await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 E5) I6 V7 I');
   await expect(
     page.getByText(/No legal setting goes on at bar 2: parallel fifths\. This is the nearest/),
   ).toBeVisible();
-  await expectRow(page, 'Faults', [
-    'nothing',
-    'parallel fifths, tenor and bass',
-    'nothing',
-    'nothing',
-    'nothing',
-  ]);
+  await expectRow(page, 'Faults', parallel);
   await page.getByRole('button', { name: 'Rules of writing' }).click();
   await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('costs 4');
   await page.keyboard.press('Escape');
   await expect(page.getByText(/The whole setting costs/)).toBeVisible();
   await expect(page.getByText(/No legal setting goes on/)).toHaveCount(0);
   // Allowed at a cost, it is still named; switched off, it is not.
-  await expectRow(page, 'Faults', [
-    'nothing',
-    'parallel fifths, tenor and bass',
-    'nothing',
-    'nothing',
-    'nothing',
-  ]);
+  await expectRow(page, 'Faults', parallel);
   await page.getByRole('button', { name: 'Rules of writing' }).click();
   await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('is off');
   await page.keyboard.press('Escape');

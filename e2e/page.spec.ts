@@ -44,7 +44,7 @@ const VIEWS = [
 ] as const;
 
 for (const [bench, view, width] of VIEWS) {
-  test(`axe finds nothing in ${view} with the notes panel open, ${width} wide, and nothing lies outside the page`, async ({
+  test(`axe finds nothing in ${view} with the notes open, ${width} wide, and nothing lies outside`, async ({
     page,
     demo,
   }) => {

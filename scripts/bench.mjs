@@ -1,4 +1,7 @@
-/** npm run bench: every speed and size figure, printed. Nothing here fails a test. `odd` tries odd input at length instead. */
+/**
+ * npm run bench: every speed and size figure, printed. Nothing here fails a test. `odd` tries odd input at
+ * length instead.
+ */
 import { ensureBuild, ensureChromium, ensurePackages } from './setup.mjs';
 
 ensurePackages();

@@ -27,6 +27,12 @@ export function atMost(count: number, most: number, what: string): void {
     );
 }
 
+/** @throws {TheoryError} `request` where there are none, or more than `most` */
+export function oneTo(most: number, count: number, what: string, right: string): void {
+  if (count === 0) throw new TheoryError('request', `0 ${what}`, `one or more ${what} are needed.`, right);
+  atMost(count, most, what);
+}
+
 /** Refuses a line that is too long or nested too deeply, before anything reads it. */
 export function checkLine(line: string): void {
   atMost(line.length, LIMITS.line, 'characters of a line');

@@ -4,8 +4,8 @@ import {
   checkSetting,
   chordOfNumeral,
   contextReasonWords,
+  faultsOfChords,
   harmonise,
-  localKey,
   nearestSetting,
   parseKey,
   parseNote,
@@ -16,7 +16,6 @@ import {
   printNote,
   printNumeral,
   RULES,
-  senseOf,
   settingsInOrder,
   TheoryError,
   type ChordIn,
@@ -30,7 +29,7 @@ import {
   type SettingFound,
   type SettingProblem,
 } from '@diatonix/core';
-import { atMost, LIMITS } from './limits';
+import { atMost, LIMITS, oneTo } from './limits';
 import { asObject, list, optional, text, texts, wholeNumber, type Request } from './request';
 
 /**
@@ -41,14 +40,7 @@ export function progressionAnswer(request: Request): unknown {
   const keyText = optional(request, 'key');
   const key = keyText === undefined ? undefined : parseKey(keyText);
   const given = list(request, 'chords');
-  atMost(given.length, LIMITS.chords.progression, 'chords');
-  if (given.length === 0)
-    throw new TheoryError(
-      'request',
-      '0 chords',
-      'a progression has one chord or more.',
-      'Give "chords" as a list of them.',
-    );
+  oneTo(LIMITS.chords.progression, given.length, 'chords', 'Give "chords" as a list of them.');
   const chords = given.map((chord, at) => chordIn(asObject(chord, 'chord'), at, key));
   const signature = wholeNumber(request, 'signature', -7, 7);
   const phraseEnds =
@@ -143,14 +135,7 @@ function keysOf(request: Request, count: number): (Key | null)[] | null {
 export function settingAnswer(request: Request): unknown {
   const key = parseKey(text(request, 'key'));
   const chords = texts(request, 'chords');
-  atMost(chords.length, LIMITS.chords.setting, 'chords');
-  if (chords.length === 0)
-    throw new TheoryError(
-      'request',
-      '0 chords',
-      'there is nothing to set.',
-      'Give "chords": ["I","V7","I"].',
-    );
+  oneTo(LIMITS.chords.setting, chords.length, 'chords', 'Give "chords": ["I","V7","I"].');
   const numerals = chords.map((numeral) => parseNumeral(numeral, key));
   const lines = (['melody', 'alto', 'tenor', 'bass'] as const).map((voice) =>
     voiceOf(request, voice, numerals.length),
@@ -178,12 +163,9 @@ export function settingAnswer(request: Request): unknown {
   return { ...settingOut(found), faults: faultsOf(found, problem), settings };
 }
 
-/** The faults of a setting against the rules that are not switched off. */
 function faultsOf({ voices }: SettingFound, { key, numerals, weights = {} }: SettingProblem): Fault[] {
-  const senses = numerals.map((numeral) =>
-    senseOf(chordOfNumeral(numeral, key), key, numeral.target ? localKey(numeral, key) : key),
-  );
-  return checkSetting(voices, key, senses).filter(({ rule }) => weights[rule] !== 0);
+  const chords = numerals.map((numeral) => ({ key, numeral }));
+  return faultsOfChords(voices, chords, key, weights);
 }
 
 function settingOut({ voices, cost }: SettingFound) {

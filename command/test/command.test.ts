@@ -2,21 +2,8 @@
  * The command as a program: its answers, its errors, its exit status. The shapes are those of
  * docs/command.md.
  */
-import { spawnSync } from 'node:child_process';
-import { join } from 'node:path';
 import { answerLine } from '../src/lines';
-
-const BIN = join(__dirname, '..', 'bin', 'diatonix.mjs');
-
-function diatonix(args: readonly string[], input?: string) {
-  const { stdout, stderr, status } = spawnSync(process.execPath, [BIN, ...args], {
-    encoding: 'utf8',
-    input: input ?? '',
-  });
-  return { stdout, stderr, status };
-}
-
-const json = (request: unknown) => JSON.parse(answerLine(JSON.stringify(request))) as Record<string, unknown>;
+import { diatonix, json } from './program';
 
 test.each([
   [

@@ -1,21 +1,8 @@
 /** The command on whole lines: progressions, four voices, exercises, files. */
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { answerLine } from '../src/lines';
-
-const BIN = join(__dirname, '..', 'bin', 'diatonix.mjs');
-
-function diatonix(args: readonly string[], input?: string) {
-  const { stdout, stderr, status } = spawnSync(process.execPath, [BIN, ...args], {
-    encoding: 'utf8',
-    input: input ?? '',
-  });
-  return { stdout, stderr, status };
-}
-
-const json = (request: unknown) => JSON.parse(answerLine(JSON.stringify(request))) as Record<string, unknown>;
+import { diatonix, json } from './program';
 
 test('a progression is labelled in context', () => {
   const chords = [
@@ -98,41 +85,24 @@ test('numerals are set in four voices, checked, and a melody is harmonised', () 
   expect(more.settings.map(({ cost }) => cost)).toEqual(
     [...more.settings.map(({ cost }) => cost)].sort((a, b) => a - b),
   );
-  expect(
-    json({
-      do: 'setting',
-      key: 'C major',
-      chords: ['I', 'ii'],
-      melody: ['G4', 'A4'],
-      bass: ['C3', 'D3'],
-      strict: true,
-    }),
-  ).toEqual({
-    blocked: { at: 1, rule: 'parallel-fifths' },
-  });
-  // Otherwise the best that can be, with what it breaks.
-  const forced = json({
+  const forcing = {
     do: 'setting',
     key: 'C major',
     chords: ['I', 'ii'],
     melody: ['G4', 'A4'],
     bass: ['C3', 'D3'],
-  }) as { voices: string[][]; faults: object[] };
+  };
+  expect(json({ ...forcing, strict: true })).toEqual({
+    blocked: { at: 1, rule: 'parallel-fifths' },
+  });
+  // Otherwise the best that can be, with what it breaks.
+  const forced = json(forcing) as { voices: string[][]; faults: object[] };
   expect(forced.voices.map(([soprano, , , bass]) => [soprano, bass])).toEqual([
     ['G4', 'C3'],
     ['A4', 'D3'],
   ]);
   expect(forced.faults).toEqual([{ at: 1, rule: 'parallel-fifths', voices: ['soprano', 'bass'] }]);
-  expect(
-    json({
-      do: 'setting',
-      key: 'C major',
-      chords: ['I', 'ii'],
-      melody: ['G4', 'A4'],
-      bass: ['C3', 'D3'],
-      off: ['parallel-fifths'],
-    }),
-  ).toHaveProperty('voices');
+  expect(json({ ...forcing, off: ['parallel-fifths'] })).toHaveProperty('voices');
   expect(json({ do: 'check', key: 'G major', voices: [['B4', 'G4', 'D4', 'G2'], ['C5', 'G4', 'E4', 'A2']] })).toEqual({
     faults: [{ at: 1, rule: 'parallel-fifths', voices: ['tenor', 'bass'] }],
   }); // prettier-ignore
@@ -148,7 +118,7 @@ test('numerals are set in four voices, checked, and a melody is harmonised', () 
 
 test.each([
   [{ do: 'progression' }, /“chords” is missing/],
-  [{ do: 'progression', chords: [] }, /one chord or more/],
+  [{ do: 'progression', chords: [] }, /one or more chords are needed/],
   [{ do: 'progression', chords: [{ notes: ['C'], length: 'long' }] }, /length of chord 1/],
   [{ do: 'progression', chords: [{ numeral: 'I' }] }, /only in a key/],
   [{ do: 'progression', chords: [{ symbol: 'C' }], phraseEnds: [4] }, /not the number of a chord/],

@@ -56,8 +56,10 @@ const TEXTS = [
 /** What may well stand where a text stands: the reader goes on, and finds a fault later or none. */
 const LIKELY = [
   'C', 'Eb', 'F#', 'Bbb', 'C4', 'Eb3', 'F##5', 'Cb-1', 'A minor', 'Eb minor', 'F# major', 'D dorian', 'a', 'I', 'ii',
-  'V7', 'V43/V', 'viiø7', 'bVI', 'N6', 'It6', 'Fr43', 'I64', 'iv6', 'V9', 'iii13', '#ivo7', 'm3', 'A4', 'd5', 'P11', 'M13',
-  '6', '#6', '4-3', '7', '9', 'Cmaj7', 'Dm7b5', 'G7#9', 'C6/9', 'F/G', 'Bdim7', 'Aaug', 'E7sus4', 'C13', 'natural', 'melodic',
+  'V7', 'V43/V', 'viiø7', 'bVI', 'N6', 'It6', 'Fr43', 'I64', 'iv6', 'V9', 'iii13', '#ivo7', 'm3', 'A4', 'd5',
+  'P11', 'M13',
+  '6', '#6', '4-3', '7', '9', 'Cmaj7', 'Dm7b5', 'G7#9', 'C6/9', 'F/G', 'Bdim7', 'Aaug', 'E7sus4', 'C13',
+  'natural', 'melodic',
 ]; // prettier-ignore
 
 const VALUES: readonly Json[] = [

@@ -1,19 +1,5 @@
 /** The command in other schools, keys and modes, and on many lines at once. */
-import { spawnSync } from 'node:child_process';
-import { join } from 'node:path';
-import { answerLine } from '../src/lines';
-
-const BIN = join(__dirname, '..', 'bin', 'diatonix.mjs');
-
-function diatonix(args: readonly string[], input?: string) {
-  const { stdout, stderr, status } = spawnSync(process.execPath, [BIN, ...args], {
-    encoding: 'utf8',
-    input: input ?? '',
-  });
-  return { stdout, stderr, status };
-}
-
-const json = (request: unknown) => JSON.parse(answerLine(JSON.stringify(request))) as Record<string, unknown>;
+import { diatonix, json } from './program';
 
 test('a school given with a request changes what is read and printed in it', () => {
   const readings = (request: object) =>

@@ -8,6 +8,9 @@ const NOTES = 'CDEFGAB'
   .split('')
   .flatMap((letter) => ['bb', 'b', '', '#', '##'].map((sign) => letter + sign));
 
+const QUALITY = '(?:major|minor|perfect|augmented|diminished)';
+const SIZE = '(?:unison|second|third|fourth|fifth|sixth|seventh|octave|\\d+th)';
+
 /** Slips of number, article and quality. */
 const CLUMSY = [
   /-\d+ half step/,
@@ -16,7 +19,8 @@ const CLUMSY = [
   /\ba (?:8|11|18)/,
   /\ban [^aeiou8\d“]/,
   /\ba [aeio]/,
-  /(?:is|makes it) (?:doubly |triply )?(?:major|minor|perfect|augmented|diminished) (?:unison|second|third|fourth|fifth|sixth|seventh|octave|\d+th)/,
+  // A quality and a size without their article.
+  new RegExp(`(?:is|makes it) (?:doubly |triply )?${QUALITY} ${SIZE}`),
   /undefined|NaN|\[object/,
 ];
 

@@ -60,8 +60,10 @@ const sevenths = fc.constantFrom<Member | null>(
   null,
 );
 const others = fc.subarray<Member>([
-  { degree: 2, alteration: 0 }, { degree: 4, alteration: 0 }, { degree: 6, alteration: 0 }, { degree: 9, alteration: 0 }, { degree: 9, alteration: -1 },
-  { degree: 9, alteration: 1 }, { degree: 11, alteration: 0 }, { degree: 11, alteration: 1 }, { degree: 13, alteration: 0 }, { degree: 13, alteration: -1 },
+  { degree: 2, alteration: 0 }, { degree: 4, alteration: 0 }, { degree: 6, alteration: 0 },
+  { degree: 9, alteration: 0 }, { degree: 9, alteration: -1 },
+  { degree: 9, alteration: 1 }, { degree: 11, alteration: 0 }, { degree: 11, alteration: 1 },
+  { degree: 13, alteration: 0 }, { degree: 13, alteration: -1 },
 ], { maxLength: 3 }); // prettier-ignore
 
 /** Any stack of up to seven members on an easy root, some members left out. */

@@ -126,7 +126,7 @@ test('a chord that is laid out keeps its notes, but for those it says it left ou
   );
 });
 
-test('what may be left out of a thirteenth: fifth, eleventh, ninth, root; third, seventh and thirteenth stay (docs/conventions.md)', () => {
+test('a thirteenth may lose fifth, eleventh, ninth and root; the rest stay (docs/conventions.md)', () => {
   expect(omissible(parseSymbol('C13')).map(printMember)).toEqual(['5', '11', '9', '1']);
   expect(omissible(parseSymbol('C7#5')).map(printMember)).toEqual(['1']);
   expect(describeMembers(parseSymbol('C9').members).top).toBe(9);
@@ -159,7 +159,7 @@ test('the register is warned of when thick below or thin above', () => {
   expect(kinds('G0 D7')).toEqual(['very low: G0', 'very high: D7']);
 });
 
-test('parts for B flat, E flat and F instruments are written a second, a sixth and a fifth up (common practice)', () => {
+test('parts for B♭, E♭ and F instruments are written a second, a sixth and a fifth up (common practice)', () => {
   expect(INSTRUMENTS.map((one) => printSymbol(writtenChord(parseSymbol('Bbm7/Db'), one)))).toEqual([
     'Bbm7/Db',
     'Cm7/Eb',

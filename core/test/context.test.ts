@@ -32,8 +32,17 @@ import { anyChord } from './arbitraries';
 interface Table {
   readonly signature: number;
   readonly fermatas: readonly string[];
-  readonly labels: readonly { readonly at: string; readonly for: string; readonly key: string; readonly numeral: string; readonly bass: string; readonly notes: readonly string[] }[];
-} // prettier-ignore
+  readonly labels: readonly Label[];
+}
+
+interface Label {
+  readonly at: string;
+  readonly for: string;
+  readonly key: string;
+  readonly numeral: string;
+  readonly bass: string;
+  readonly notes: readonly string[];
+}
 
 const CHORALES = ['001', '002', '004', '006', '008', '012', '016'];
 const fraction = (text: string) => {
@@ -191,7 +200,7 @@ const symbols = (line: string, options = {}) =>
 const numeralsOf = (analysis: ReturnType<typeof symbols>) =>
   analysis.chords.map(({ best }) => printNumeral(best.numeral, best.key)).join(' ');
 
-test('brackets join a ii to its V, arrows follow dominants that resolve, and an open target is said to be open (docs/conventions.md)', () => {
+test('brackets join a ii to its V, arrows follow dominants that resolve, an open target is open', () => {
   const line = symbols('Dm7 G7 Cmaj7 Bm7b5 E7 Am7 D7 G7 Gm7 C7 Dm7', { key: parseKey('C major') });
   expect(line.brackets).toEqual([
     { from: 0, to: 1, target: 2 },

@@ -46,6 +46,9 @@ export const EVERYDAY: readonly Everyday[] = [
   one('Dm7 G7sus4 G7 Cmaj7', 'ii7 V7sus4 V7 Imaj7', { brackets: '0-1>3' }),
   one('Cmaj7 Fm7 Bb7 Cmaj7', 'Imaj7 iv7 bVII7 Imaj7', { cadence: 'backdoor' }),
   one('C E7 A7 D7 G7 C', 'I V7/vi V7/ii V7/V V7 I', { arrows: '1>2 2>3 3>4 4>5' }),
+  // A chain of dominants is no blues.
+  one('A7 D7 G7 C7 F', 'V7/ii V7/V V7 V7/IV IV', { given: true, arrows: '0>1 1>2 2>3 3>4' }),
+  one('E7 A7 D7 G7 E7 A7 D7 G7 C', 'V7/vi V7/ii V7/V V7 V7/vi V7/ii V7/V V7 I', { given: true }),
   one('C C#dim7 Dm7 G7 C', 'I viio7/ii ii7 V7 I'),
   one('C F F#dim7 C/G G7 C', 'I IV viio7/V Cad64 V7 I', { cadence: 'authentic' }),
   one('C G#dim7 Am F G C', 'I viio7/vi vi IV V I'),

@@ -97,7 +97,7 @@ describe('RomanText', () => {
     );
   });
 
-  test('a numeral that is not read never takes its neighbours along; bars are repeated; what it is not is refused', () => {
+  test('a numeral that is not read leaves its neighbours alone; bars are repeated; the rest is refused', () => {
     const read = readRomanText(
       'Title: T\nComposer: X\nm1 b: i b2 zz b3 V\nm2 i ||\nm3 = m1\nm4-5 = m1-2\nm6 = m9\n',
     );

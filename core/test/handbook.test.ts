@@ -47,7 +47,8 @@ const figuresOf = (numeral: string, key: string) => {
 const names = (text: string) => text.split(' ').map(parseNoteName);
 
 test.each([
-  ['i', ''], ['i6', '6'], ['i64', '6 4'], ['V', '#'], ['V6', '6'], ['V64', '#6 4'], ['V7', '7 #'], ['V65', '6 5'], ['V43', '#6 4 3'], ['V42', '#4 2'],
+  ['i', ''], ['i6', '6'], ['i64', '6 4'], ['V', '#'], ['V6', '6'], ['V64', '#6 4'], ['V7', '7 #'],
+  ['V65', '6 5'], ['V43', '#6 4 3'], ['V42', '#4 2'],
   ['viio6', '#6'], ['viio7', '7'], ['viio65', '#6 5'], ['viio43', '#4 3'], ['viio42', '4 #2'],
 ])('in A minor %s is figured “%s”', (numeral, figures) => {
   expect(figuresOf(numeral, 'A minor')).toBe(figures);
@@ -60,7 +61,8 @@ test('with flats in the signature the raised leading note has a natural', () => 
 });
 
 test.each([
-  ['', '5 3'], ['6', '6 3'], ['6 4', '6 4'], ['7', '7 5 3'], ['6 5', '6 5 3'], ['4 3', '6 4 3'], ['4 2', '6 4 2'], ['2', '6 4 2'], ['9', '9 7 5 3'], ['65', '6 5 3'], ['4/2', '6 4 2'],
+  ['', '5 3'], ['6', '6 3'], ['6 4', '6 4'], ['7', '7 5 3'], ['6 5', '6 5 3'], ['4 3', '6 4 3'],
+  ['4 2', '6 4 2'], ['2', '6 4 2'], ['9', '9 7 5 3'], ['65', '6 5 3'], ['4/2', '6 4 2'],
 ])('figures “%s” stand for %s', (written, full) => {
   expect(expandFigures(parseFigures(written)).map((f) => f.number).join(' ')).toBe(full);
 }); // prettier-ignore
@@ -100,7 +102,8 @@ test('a plus or a stroke raises, a natural cancels the signature', () => {
 });
 
 test.each([
-  ['G#4', 'F##5', 'M7', 'm2'], ['C4', 'E4', 'M3', 'm6'], ['B3', 'F4', 'd5', 'A4'], ['F4', 'B4', 'A4', 'd5'], ['Ab4', 'Gb5', 'm7', 'M2'], ['Cb4', 'F#4', 'AA4', 'dd5'],
+  ['G#4', 'F##5', 'M7', 'm2'], ['C4', 'E4', 'M3', 'm6'], ['B3', 'F4', 'd5', 'A4'], ['F4', 'B4', 'A4', 'd5'],
+  ['Ab4', 'Gb5', 'm7', 'M2'], ['Cb4', 'F#4', 'AA4', 'dd5'],
   ['E4', 'Cb5', 'd6', 'A3'], ['D4', 'F#5', 'M10', 'm6'],
 ])('%s to %s is %s and inverts to %s', (from, to, name, inversion) => {
   const found = intervalBetween(parseNote(from), parseNote(to));
@@ -128,9 +131,12 @@ test('signatures sit where every clef writes them', () => {
 });
 
 test.each([
-  ['C E G', 'C', 'C major', 'I'], ['E G C', 'C/E', 'C major', 'I6'], ['A C E G', 'Am7', 'C major', 'vi7'], ['C E G A', 'C6', 'C major', 'vi65'], ['F A C D#', 'Fadd#6', 'A minor', 'Ger+6'],
-  ['F A B D#', 'B7b5/F', 'A minor', 'Fr+6'], ['D F Bb', 'Bb/D', 'A minor', 'N6'], ['B D F Ab', 'Bdim7', 'C minor', 'viio7'], ['F# A C E', 'F#m7b5', 'C major', 'viiø7/V'],
-  ['C E G Bb', 'C7', 'C major', 'V7/IV'], ['A E G', 'A7(no3)', 'D major', 'V7[no3]'], ['A C# E G F#', 'A13(no9,11)', 'D major', 'V13[no9,11]'], ['F Ab C', 'Fm', 'C major', 'iv'],
+  ['C E G', 'C', 'C major', 'I'], ['E G C', 'C/E', 'C major', 'I6'], ['A C E G', 'Am7', 'C major', 'vi7'],
+  ['C E G A', 'C6', 'C major', 'vi65'], ['F A C D#', 'Fadd#6', 'A minor', 'Ger+6'],
+  ['F A B D#', 'B7b5/F', 'A minor', 'Fr+6'], ['D F Bb', 'Bb/D', 'A minor', 'N6'],
+  ['B D F Ab', 'Bdim7', 'C minor', 'viio7'], ['F# A C E', 'F#m7b5', 'C major', 'viiø7/V'],
+  ['C E G Bb', 'C7', 'C major', 'V7/IV'], ['A E G', 'A7(no3)', 'D major', 'V7[no3]'],
+  ['A C# E G F#', 'A13(no9,11)', 'D major', 'V13[no9,11]'], ['F Ab C', 'Fm', 'C major', 'iv'],
 ])('%s is %s; in %s it is %s', (notes, symbol, key, numeral) => {
   expect(printSymbol(identify(names(notes))[0]!.chord)).toBe(symbol);
   const k = parseKey(key);

@@ -35,7 +35,9 @@ import {
 import { anyKey, ordinaryKey } from './arbitraries';
 
 test.each([
-  ['a minor', 'A minor'], ['f#', 'F# minor'], ['Bb', 'Bb major'], ['C#m', 'C# minor'], ['E flat major', 'Eb major'], ['G sharp minor', 'G# minor'], ['d dorian', 'D dorian'], ['C ionian', 'C major'], ['A aeolian', 'A minor'], ['c♯-moll', 'C# minor'],
+  ['a minor', 'A minor'], ['f#', 'F# minor'], ['Bb', 'Bb major'], ['C#m', 'C# minor'],
+  ['E flat major', 'Eb major'], ['G sharp minor', 'G# minor'], ['d dorian', 'D dorian'],
+  ['C ionian', 'C major'], ['A aeolian', 'A minor'], ['c♯-moll', 'C# minor'],
 ])('“%s” is %s', (text, key) => {
   expect(printKey(parseKey(text))).toBe(key);
 }); // prettier-ignore
@@ -128,7 +130,10 @@ test('the pattern of stacks is the same in every key of a mode', () => {
 
 test('natural, harmonic and melodic maps of one minor key', () => {
   const key = parseKey('A minor');
-  const numerals = (form: 'natural' | 'harmonic' | 'melodic') => chordMap(key, 5, form).map((c) => printNumeral(c.numeral, key)).join(' ');
+  const numerals = (form: 'natural' | 'harmonic' | 'melodic') =>
+    chordMap(key, 5, form)
+      .map((c) => printNumeral(c.numeral, key))
+      .join(' ');
   expect(numerals('natural')).toBe('i iio III iv v VI VII');
   expect(numerals('harmonic')).toBe('i iio III+ iv V VI viio');
   expect(numerals('melodic')).toBe('i ii III+ IV V vio viio');

@@ -29,10 +29,19 @@ const first = (symbol: string, key: string) => {
 };
 
 test.each([
-  ['Dm7', 'C major', 'ii7 diatonic'], ['E', 'A minor', 'V harmonic'], ['Em', 'A minor', 'v diatonic'], ['G#dim7', 'A minor', 'viio7 harmonic'], ['G', 'A minor', 'VII diatonic'], ['C+', 'A minor', 'III+ harmonic'], ['D', 'A minor', 'IV melodic'],
-  ['Fm', 'C major', 'iv mixture'], ['Ab', 'C major', 'bVI mixture'], ['Eb', 'C major', 'bIII mixture'], ['Bdim7', 'C major', 'viio7 mixture'], ['Dm7b5', 'C major', 'iiø7 mixture'], ['Cm', 'C major', 'i mixture'], ['A', 'A minor', 'I mixture'],
-  ['D7', 'C major', 'V7/V applied'], ['A7/C#', 'C major', 'V65/ii applied'], ['C7', 'C major', 'V7/IV applied'], ['F#dim7', 'C major', 'viio7/V applied'], ['F#m7b5', 'C major', 'viiø7/V applied'], ['E', 'C major', 'V/vi applied'], ['G7', 'A minor', 'VII7 diatonic'],
-  ['Db/F', 'C major', 'N6 neapolitan'], ['Bb/D', 'A minor', 'N6 neapolitan'], ['Db7', 'C major', 'subV7 substitute'], ['Bb7', 'C major', 'bVII7 mixture'], ['G7#5#9', 'C major', 'V+7#9 chromatic'],
+  ['Dm7', 'C major', 'ii7 diatonic'], ['E', 'A minor', 'V harmonic'], ['Em', 'A minor', 'v diatonic'],
+  ['G#dim7', 'A minor', 'viio7 harmonic'], ['G', 'A minor', 'VII diatonic'],
+  ['C+', 'A minor', 'III+ harmonic'], ['D', 'A minor', 'IV melodic'],
+  ['Fm', 'C major', 'iv mixture'], ['Ab', 'C major', 'bVI mixture'], ['Eb', 'C major', 'bIII mixture'],
+  ['Bdim7', 'C major', 'viio7 mixture'], ['Dm7b5', 'C major', 'iiø7 mixture'], ['Cm', 'C major', 'i mixture'],
+  ['A', 'A minor', 'I mixture'],
+  ['D7', 'C major', 'V7/V applied'], ['A7/C#', 'C major', 'V65/ii applied'],
+  ['C7', 'C major', 'V7/IV applied'], ['F#dim7', 'C major', 'viio7/V applied'],
+  ['F#m7b5', 'C major', 'viiø7/V applied'], ['E', 'C major', 'V/vi applied'],
+  ['G7', 'A minor', 'VII7 diatonic'],
+  ['Db/F', 'C major', 'N6 neapolitan'], ['Bb/D', 'A minor', 'N6 neapolitan'],
+  ['Db7', 'C major', 'subV7 substitute'], ['Bb7', 'C major', 'bVII7 mixture'],
+  ['G7#5#9', 'C major', 'V+7#9 chromatic'],
 ])('%s in %s is %s', (symbol, key, numeral) => {
   expect(first(symbol, key)).toBe(numeral);
 }); // prettier-ignore

@@ -24,17 +24,24 @@ const shown = (text: string, part: Partial<School>, key = C) =>
   printNumeral(parseNumeral(text, key), key, school(part));
 
 test.each([
-  ['ii', 'ii', 'IIm', 'II'], ['V', 'V', 'V', 'V'], ['viio', 'viio', 'VIIdim', 'VII'], ['ii7', 'ii7', 'IIm7', 'II7'], ['Imaj7', 'Imaj7', 'Imaj7', 'I7'], ['V7', 'V7', 'V7', 'V7'], ['viiø7', 'viiø7', 'VIIm7b5', 'VII7'],
-  ['I7', 'I7', 'I7', 'Idom7'], ['II', 'II', 'II', 'IImaj'], ['iv', 'iv', 'IVm', 'IVm'], ['bVI', 'bVI', 'bVI', 'bVImaj'], ['III+', 'III+', 'III+', 'III+'],
+  ['ii', 'ii', 'IIm', 'II'], ['V', 'V', 'V', 'V'], ['viio', 'viio', 'VIIdim', 'VII'],
+  ['ii7', 'ii7', 'IIm7', 'II7'], ['Imaj7', 'Imaj7', 'Imaj7', 'I7'], ['V7', 'V7', 'V7', 'V7'],
+  ['viiø7', 'viiø7', 'VIIm7b5', 'VII7'],
+  ['I7', 'I7', 'I7', 'Idom7'], ['II', 'II', 'II', 'IImaj'], ['iv', 'iv', 'IVm', 'IVm'],
+  ['bVI', 'bVI', 'bVI', 'bVImaj'], ['III+', 'III+', 'III+', 'III+'],
 ])('%s by quality is %s, with a suffix %s, bare %s', (text, byQuality, suffixed, bare) => {
-  expect([shown(text, {}), shown(text, { numeralCase: 'capitals-suffix' }), shown(text, { numeralCase: 'capitals-bare' })]).toEqual([byQuality, suffixed, bare]);
+  const cases = [{}, { numeralCase: 'capitals-suffix' }, { numeralCase: 'capitals-bare' }] as const;
+  expect(cases.map((one) => shown(text, one))).toEqual([byQuality, suffixed, bare]);
 }); // prettier-ignore
 
 test.each([
-  ['V6', 'V6', 'Vb', 'V/B', 'V, first inversion'], ['V64', 'V64', 'Vc', 'V/D', 'V, second inversion'], ['V65', 'V65', 'V7b', 'V7/B', 'V7, first inversion'],
-  ['V42', 'V42', 'V7d', 'V7/F', 'V7, third inversion'], ['V7', 'V7', 'V7', 'V7', 'V7'], ['viio6', 'viio6', 'viiob', 'viio/D', 'viio, first inversion'],
+  ['V6', 'V6', 'Vb', 'V/B', 'V, first inversion'], ['V64', 'V64', 'Vc', 'V/D', 'V, second inversion'],
+  ['V65', 'V65', 'V7b', 'V7/B', 'V7, first inversion'],
+  ['V42', 'V42', 'V7d', 'V7/F', 'V7, third inversion'], ['V7', 'V7', 'V7', 'V7', 'V7'],
+  ['viio6', 'viio6', 'viiob', 'viio/D', 'viio, first inversion'],
 ])('%s in figures %s, letters %s, slash %s, words %s', (text, figures, letters, slash, words) => {
-  expect([shown(text, {}), shown(text, { inversion: 'letters' }), shown(text, { inversion: 'slash' }), shown(text, { inversion: 'words' })]).toEqual([figures, letters, slash, words]);
+  const ways = [{}, { inversion: 'letters' }, { inversion: 'slash' }, { inversion: 'words' }] as const;
+  expect(ways.map((one) => shown(text, one))).toEqual([figures, letters, slash, words]);
 }); // prettier-ignore
 
 test('bare sevenths: explicit, or the scale’s own', () => {
@@ -53,8 +60,10 @@ test('bare sevenths: explicit, or the scale’s own', () => {
 });
 
 test('minor VI and VII with and without their flats are one thing', () => {
-  expect([shown('VI', { minorDegrees: 'flat' }, A_MINOR), shown('VII7', { minorDegrees: 'flat' }, A_MINOR), shown('viio7', { minorDegrees: 'flat' }, A_MINOR)]).toEqual(['bVI', 'bVII7', 'viio7']);
-  for (const [one, other] of [['VI', 'bVI'], ['VII', 'bVII'], ['viio7', '#viio7'], ['vio', '#vio']] as const) expect(sameNumeral(parseNumeral(one, A_MINOR), parseNumeral(other, A_MINOR))).toBe(true);
+  const flat = ['VI', 'VII7', 'viio7'].map((text) => shown(text, { minorDegrees: 'flat' }, A_MINOR));
+  expect(flat).toEqual(['bVI', 'bVII7', 'viio7']);
+  for (const [one, other] of [['VI', 'bVI'], ['VII', 'bVII'], ['viio7', '#viio7'], ['vio', '#vio']] as const)
+    expect(sameNumeral(parseNumeral(one, A_MINOR), parseNumeral(other, A_MINOR))).toBe(true);
 }); // prettier-ignore
 
 test('applied chords in four ways', () => {
@@ -79,7 +88,9 @@ test('the cadential six-four is shown over the dominant or as a tonic, and stays
 });
 
 test.each([
-  ['Cm7', 'C-7', { minor: '-' }], ['Cm7', 'Cmin7', { minor: 'min' }], ['Cmaj9', 'CM9', { majorSeventh: 'M7' }], ['Cmaj7', 'C△7', { majorSeventh: '△7' }], ['Cm7b5', 'Cø7', { halfDiminished: 'ø7' }], ['Cdim7', 'C°7', { diminished: '°' }],
+  ['Cm7', 'C-7', { minor: '-' }], ['Cm7', 'Cmin7', { minor: 'min' }],
+  ['Cmaj9', 'CM9', { majorSeventh: 'M7' }], ['Cmaj7', 'C△7', { majorSeventh: '△7' }],
+  ['Cm7b5', 'Cø7', { halfDiminished: 'ø7' }], ['Cdim7', 'C°7', { diminished: '°' }],
   ['C+7', 'Caug7', { augmented: 'aug' }], ['CmMaj7', 'C-△7', { minor: '-', majorSeventh: '△7' }],
 ] as const)('%s is printed %s with %j', (plain, printed, part) => {
   const symbols = { ...DEFAULT_SCHOOL.symbols, ...part };

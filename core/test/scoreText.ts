@@ -3,11 +3,16 @@ import { parseMetre, placesOf } from '../src';
 import type { LineFile } from '../src/format';
 
 export const attributes = (more = '', fifths = 0, divisions = '1') =>
-  `<attributes><divisions>${divisions}</divisions><key><fifths>${fifths}</fifths></key><time><beats>4</beats><beat-type>4</beat-type></time>${more}</attributes>`;
+  `<attributes><divisions>${divisions}</divisions><key><fifths>${fifths}</fifths></key>` +
+  `<time><beats>4</beats><beat-type>4</beat-type></time>${more}</attributes>`;
 export const note = (pitch: string, duration: number | string = 4, more = '') => {
   const [, step, signs, octave] = /^([A-G])([#b]*)(\d)$/.exec(pitch)!;
   const alter = signs === '' ? '' : `<alter>${signs!.length * (signs!.startsWith('#') ? 1 : -1)}</alter>`;
-  return `<note>${more.startsWith('<chord') || more.startsWith('<grace') ? more : ''}<pitch><step>${step}</step>${alter}<octave>${octave}</octave></pitch><duration>${duration}</duration>${more.startsWith('<chord') || more.startsWith('<grace') ? '' : more}</note>`;
+  const sounding = `<pitch><step>${step}</step>${alter}<octave>${octave}</octave></pitch>`;
+  // What makes it a note of a chord or a grace note comes first in the element.
+  const leads = /^<(?:chord|grace)/.test(more);
+  const after = `<duration>${duration}</duration>${leads ? '' : more}`;
+  return `<note>${leads ? more : ''}${sounding}${after}</note>`;
 };
 export const chord = (pitches: string, duration: number | string = 4, more = '') =>
   pitches

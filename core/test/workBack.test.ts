@@ -96,9 +96,10 @@ test('a sought chord counts as its answer for what stands round it, and only wha
   const columns = entriesOf('I [? ?]> ii [? ?] vi').map((entry): LineColumn => ({ entry }));
   const labels = labelLine(columns, C, { modulate: false });
   expect(
-    labels.map(
-      ({ bracketFrom, bracketTo, open, arrowFrom, arrowTo }) =>
-        `${bracketFrom ? '[' : ''}${bracketTo ? ']' : ''}${open ? 'o' : ''}${arrowFrom ? '>' : ''}${arrowTo ? 'v' : ''}`,
+    labels.map(({ bracketFrom, bracketTo, open, arrowFrom, arrowTo }) =>
+      [bracketFrom && '[', bracketTo && ']', open && 'o', arrowFrom && '>', arrowTo && 'v']
+        .filter(Boolean)
+        .join(''),
     ),
   ).toEqual(['', '[', ']>', 'v', '[', ']o', '']);
   expect(labels.map(({ sought }) => sought?.kind)).toEqual([

@@ -16,7 +16,8 @@ beforeAll(async () => {
   mkdirSync(join(root, 'assets'));
   writeFileSync(
     join(root, 'index.html'),
-    '<meta name="diatonix-start" content="demo" /><script nonce="__CSP_NONCE__" src="/assets/index-AbCd1234.js"></script>',
+    '<meta name="diatonix-start" content="demo" />' +
+      '<script nonce="__CSP_NONCE__" src="/assets/index-AbCd1234.js"></script>',
   );
   writeFileSync(join(root, 'assets', 'index-AbCd1234.js'), 'export {};');
   writeFileSync(join(root, 'assets', 'large-AbCd1234.js'), `/*${'x'.repeat(5_000_000)}*/`);

@@ -54,7 +54,8 @@ describe('bars', () => {
       NO_PARTS,
     );
     expect(columns.map(({ before, after }) => [before, after])).toEqual([
-      ['repeat', undefined], [undefined, 'single'], [undefined, 'repeat'], [undefined, 'single'], [undefined, undefined],
+      ['repeat', undefined], [undefined, 'single'], [undefined, 'repeat'], [undefined, 'single'],
+      [undefined, undefined],
     ]); // prettier-ignore
   });
 

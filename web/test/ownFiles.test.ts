@@ -24,7 +24,8 @@ const without = ({ id, kind, body }: Document) => ({ id, kind, body });
 
 const PIECES = [
   'I', 'V65/ii', 'Dm7b5/Ab', '(C4 E4 G4)', '|', '|:', ':|', '4/4', '3/8', 'ii:3/2', 'I:827/5040', 'V:300', '%', 'N.C.',
-  '[? ?]>', '|1.', ':|2.', 'zz', 'I'.repeat(500), `V${'[add9]'.repeat(80)}`, 'V7/V/V/V/V/V', '(C4 C5 C6 E4 E5 E6 G2 G3 G4 G5 G6)',
+  '[? ?]>', '|1.', ':|2.', 'zz', 'I'.repeat(500), `V${'[add9]'.repeat(80)}`, 'V7/V/V/V/V/V',
+  '(C4 C5 C6 E4 E5 E6 G2 G3 G4 G5 G6)',
   '-', '{}', '\u0000', '😀',
 ]; // prettier-ignore
 

@@ -22,7 +22,8 @@ export function inversionLetter(chord: Chord): string {
 }
 
 const MEMBER_WORDS: Record<number, string> = {
-  1: 'root', 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth', 6: 'sixth', 7: 'seventh', 9: 'ninth', 11: 'eleventh', 13: 'thirteenth',
+  1: 'root', 2: 'second', 3: 'third', 4: 'fourth', 5: 'fifth', 6: 'sixth', 7: 'seventh', 9: 'ninth',
+  11: 'eleventh', 13: 'thirteenth',
 }; // prettier-ignore
 
 /** The member by its degree in words: `root`, `third`, `ninth`. */

@@ -1,5 +1,5 @@
 import { dropDoublings, identify } from '../chord/identify';
-import { notesFromBass, type Chord } from '../chord/chord';
+import type { Chord } from '../chord/chord';
 import { sameName, type NoteName } from '../pitch/note';
 import { COSTS } from './costs';
 import { type ChordIn, idOf, MOST_PLACES } from './chordIn';
@@ -19,10 +19,9 @@ const CANDIDATES = new Map<string, ReturnType<typeof chordsOf>>();
 
 /** The chords that the notes may be, with what each costs beside the best. */
 function chordsOf(chord: ChordIn): { readonly chord: Chord; readonly cost: number }[] {
-  const notes = 'notes' in chord ? chord.notes : notesFromBass(chord.chord);
-  const own = 'notes' in chord ? [] : [{ chord: chord.chord, cost: 0 }];
   // What is typed says its root and quality; the context chooses the numeral and the key.
-  if (own.length > 0) return own;
+  if ('chord' in chord) return [{ chord: chord.chord, cost: 0 }];
+  const { notes } = chord;
   if (dropDoublings(notes).length < 2) return lone(notes[0]!);
   const readings = identify(notes);
   const least = readings[0]!.cost;

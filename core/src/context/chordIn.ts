@@ -41,7 +41,8 @@ export interface ContextReading {
 export function idOf(chord: ChordIn): string {
   // Members tell apart chords of the same notes, such as a sixth and a thirteenth.
   const notes = 'notes' in chord ? chord.notes : [chord.chord.root, ...notesFromBass(chord.chord)];
-  return `${'notes' in chord ? 'n' : membersId(chord.chord.members)} ${notes.map(({ step, alteration }) => `${step}.${alteration}`).join(' ')}`;
+  const what = 'notes' in chord ? 'n' : membersId(chord.chord.members);
+  return `${what} ${notes.map(({ step, alteration }) => `${step}.${alteration}`).join(' ')}`;
 }
 
 export const membersId = perObject((members: Chord['members']) =>

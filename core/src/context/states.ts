@@ -1,14 +1,14 @@
 import { membersId, MOST_PLACES } from './chordIn';
-import { inversionOf, memberNote, type Chord } from '../chord/chord';
+import { inversionOf, type Chord } from '../chord/chord';
 import { TheoryError } from '../errors';
 import { MODES, signatureFifths, type Key } from '../key/key';
 import { augmentedSixth } from '../label/augmentedSixth';
 import { numeralsForChord } from '../label/numeralsFor';
 import { type NumeralReading, type NumeralReason } from '../label/numeralReading';
 import { rootOf, type Numeral } from '../label/numeral';
-import { nameBelow } from '../interval/interval';
-import { lineOfFifths, sameName } from '../pitch/note';
+import { lineOfFifths } from '../pitch/note';
 import { COSTS } from './costs';
+import { leadsToTonic } from './leading';
 import {
   anchorOf,
   framingRoot,
@@ -42,7 +42,7 @@ export interface State {
   readonly root: number;
   readonly inversion: number;
   readonly minor: boolean;
-  /** Whether the leading note of the key is in it. */
+  /** Whether it leads to the tonic of the key. */
   readonly leading: boolean;
 }
 
@@ -97,7 +97,9 @@ function builtOnce(
   given: Key | null,
   whole: Whole,
 ): State[] {
-  const id = `${whole.blues ? 'b' : ''}${whole.weight} ${whole.anchor} ${home} ${given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length} ${idOf(chord)}`;
+  const among = given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length;
+  const { blues, weight, anchor } = whole;
+  const id = `${blues ? 'b' : ''}${weight} ${anchor} ${home} ${among} ${idOf(chord)}`;
   let states = BUILT.get(id);
   if (!states) {
     if (BUILT.size > MOST_PLACES) BUILT.clear();
@@ -143,7 +145,7 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
     root: lineOfFifths(chord.root),
     inversion: inversionOf(chord) ?? 0,
     minor: isMinorThird(chord),
-    leading: hasLeadingNote(chord, key),
+    leading: leadsToTonic(chord, numeral, key),
   };
 }
 
@@ -222,9 +224,4 @@ const PLACES = new Map<string, readonly NumeralReading[]>();
 function weakness(numeral: Numeral, key: Key, reason: NumeralReason): number {
   if (key.mode !== 'minor' || reason !== 'diatonic' || numeral.target) return 0;
   return (COSTS.naturalMinor as Record<number, number>)[numeral.degree] ?? 0;
-}
-
-function hasLeadingNote(chord: Chord, key: Key): boolean {
-  const leading = nameBelow(key.tonic, { number: 2, deviation: -1 });
-  return chord.members.some((member) => sameName(memberNote(chord.root, member), leading));
 }

@@ -1,11 +1,12 @@
 import { printSymbol } from '../chord/symbolPrint';
-import { memberNote, type Chord } from '../chord/chord';
+import type { Chord } from '../chord/chord';
 import { describe } from '../chord/describe';
 import { printFigure, shortFigures } from '../label/figures';
 import { sameNumeral, type Numeral } from '../label/numeral';
 import { nameAbove, nameBelow } from '../interval/interval';
 import { sameName } from '../pitch/note';
 import { sameKey, type Key } from '../key/key';
+import { isSuspendedDominant, leadsToTonic } from './leading';
 import { readInContext } from './readings';
 import { type ChordIn, type ContextOptions, type ContextReading } from './chordIn';
 import { functionOf, type ChordFunction } from './labels';
@@ -176,7 +177,9 @@ function isAppliedLeading({ numeral }: ContextReading): boolean {
 
 function isDominantOrSuspended(one: ContextReading): boolean {
   const { triad, seventh } = describe(one.chord.members);
-  return isDominant(one) || (triad.startsWith('sus') && seventh === 'minor') || isSuspendedDominant(one);
+  return (
+    isDominant(one) || (triad.startsWith('sus') && seventh === 'minor') || isSuspendedDominant(one.numeral)
+  );
 }
 
 /** A tonic is no ii, whatever follows it. */
@@ -248,25 +251,14 @@ function isRepeated(before: ContextReading, now: ContextReading): boolean {
   );
 }
 
-/** Whether the leading note of its key is in a chord. */
-function leads({ chord, key }: ContextReading): boolean {
-  const leading = nameBelow(key.tonic, { number: 2, deviation: -1 });
-  return chord.members.some((member) => sameName(memberNote(chord.root, member), leading));
-}
-
-/** A dominant whose third is suspended stands for the dominant. */
-function isSuspendedDominant({ numeral }: ContextReading): boolean {
-  return numeral.degree === 5 && numeral.members.some(({ degree }) => degree === 4 || degree === 2);
-}
-
 function cadenceKind(from: ContextReading, to: ContextReading, split: boolean): CadenceKind | null {
   if (to.numeral.target || to.numeral.special) return null;
   const same = sameKey(from.key, to.key) && !from.numeral.target;
   const inRoot = (one: ContextReading) => sameName(one.chord.root, one.chord.bass);
   if (to.numeral.degree === 1 && to.numeral.alteration === 0) {
-    if (same && (from.numeral.degree === 5 || from.numeral.degree === 7) && !leads(from)) {
+    const dominant = from.numeral.degree === 5 || from.numeral.degree === 7;
+    if (same && dominant && !leadsToTonic(from.chord, from.numeral, from.key)) {
       const { seventh, triad } = describe(from.chord.members);
-      if (isSuspendedDominant(from)) return split ? 'imperfect' : 'authentic';
       return triad === 'major' && seventh === 'minor' && to.key.mode === 'major' ? 'backdoor' : 'modal';
     }
     if (same && from.numeral.degree === 5)

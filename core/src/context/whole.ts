@@ -9,18 +9,23 @@ import { lineOfFifths, sameName } from '../pitch/note';
 /** Keys so many fifths from the signature are sought. */
 const KEY_REACH = 3;
 
-/** A piece in which most chords are dominant sevenths, over more than one root that do not fall in a chain. */
+/**
+ * A piece in which most chords are dominant sevenths over a few roots, one of which rises a fifth to the next:
+ * a chain of dominants only falls.
+ */
 export function isBlues(chords: readonly ChordIn[]): boolean {
   if (chords.length < 3) return false;
   const sevenths = chords.flatMap((chord) => {
     const [best] = candidatesOf(chord);
     return best && isDominantSeventh(best.chord) ? [lineOfFifths(best.chord.root)] : [];
   });
-  const places = new Set(sevenths);
-  return sevenths.length >= MOSTLY * chords.length && places.size >= 2 && places.size <= 4;
+  const few = new Set(sevenths).size <= MOST_ROOTS;
+  const rises = sevenths.some((place, at) => place === (sevenths[at - 1] ?? NaN) + 1);
+  return few && rises && sevenths.length >= MOSTLY * chords.length;
 }
 
 const MOSTLY = 0.75;
+const MOST_ROOTS = 4;
 
 export function isDominantSeventh({ members }: Chord): boolean {
   const { triad, seventh } = describe(members);

@@ -26,7 +26,8 @@ export function soundLine({ value, remarks }: Carried<LineFile>): Carried<LineFi
   });
   if (long > 0)
     told.push(
-      `${counted(long, 'chord lasts', 'chords last')} longer than a line can hold and ${long === 1 ? 'was' : 'were'} cut short.`,
+      `${counted(long, 'chord lasts', 'chords last')} longer than a line can hold ` +
+        `and ${long === 1 ? 'was' : 'were'} cut short.`,
     );
   if (crowded > 0)
     told.push(

@@ -36,9 +36,11 @@ export interface Signs {
 /** Figures of the numeral grammar: what they stack up to and which member they put lowest. */
 const FIGURES: Record<string, { top: 0 | 7 | 9 | 11 | 13; lowest: number }> = {
   '13': { top: 13, lowest: 1 }, '11': { top: 11, lowest: 1 }, '9': { top: 9, lowest: 1 }, '7': { top: 7, lowest: 1 },
-  '753': { top: 7, lowest: 1 }, '653': { top: 7, lowest: 3 }, '643': { top: 7, lowest: 5 }, '642': { top: 7, lowest: 7 },
+  '753': { top: 7, lowest: 1 }, '653': { top: 7, lowest: 3 }, '643': { top: 7, lowest: 5 },
+  '642': { top: 7, lowest: 7 },
   '65': { top: 7, lowest: 3 }, '43': { top: 7, lowest: 5 }, '42': { top: 7, lowest: 7 }, '2': { top: 7, lowest: 7 },
-  '64': { top: 0, lowest: 5 }, '63': { top: 0, lowest: 3 }, '53': { top: 0, lowest: 1 }, '54': { top: 0, lowest: 1 }, '6': { top: 0, lowest: 3 },
+  '64': { top: 0, lowest: 5 }, '63': { top: 0, lowest: 3 }, '53': { top: 0, lowest: 1 },
+  '54': { top: 0, lowest: 1 }, '6': { top: 0, lowest: 3 },
 }; // prettier-ignore
 
 /** Digits joined by slashes, as far as they make known figures. */

@@ -83,7 +83,8 @@ export function readBarredLine(
         faults.push(
           fault(
             sign,
-            `this barline stands after ${printLength(total % bar)} of the ${printLength(bar)} quarters of a bar of ${printMetre(current)}.`,
+            `this barline stands after ${printLength(total % bar)} of the ${printLength(bar)} quarters ` +
+              `of a bar of ${printMetre(current)}.`,
           ),
         );
     }

@@ -13,7 +13,8 @@ export interface MelodyLine {
 /**
  * Reads a melody over `columns` columns: notes with octaves, a slash before the
  * next column, as in `B4 A4 / G4 / - / F#4`. A dash or nothing leaves a column
- * without one, and a length in quarters may stand after a note: `B4:1/2`. A note that is not understood is told in its place and left out.
+ * without one, and a length in quarters may stand after a note: `B4:1/2`. A note that is not understood is
+ * told in its place and left out.
  */
 export function readMelody(text: string, columns: number, letters: LetterSystem = 'english'): MelodyLine {
   const groups: string[][] = [[]];

@@ -1,9 +1,9 @@
 import type { Key } from '../key/key';
-import { chordOfNumeral, localKey } from '../label/numeral';
 import { midiNumber } from '../pitch/note';
 import { printNote } from '../pitch/print';
 import { lockedVoices, type FourNotes } from '../voicing/fourPart';
-import { checkSetting, senseOf, type Fault } from '../voicing/rules';
+import type { Fault } from '../voicing/rules';
+import { faultsOfChords } from '../voicing/settingFaults';
 import type { RuleWeights } from '../voicing/settingProblem';
 import type { DerivedColumn } from './derive';
 
@@ -33,13 +33,11 @@ export function faultsOver(
   key: Key,
   weights: RuleWeights,
 ): Fault[] {
-  const senses = columns.map(({ labelled, line }) => {
-    const own = line?.key ?? key;
-    if (!labelled.ok) return senseOf(null, own);
-    const { numeral } = labelled.labels;
-    return senseOf(chordOfNumeral(numeral, own), own, localKey(numeral, own));
-  });
-  return checkSetting(voices, key, senses).filter(({ rule }) => weights[rule] !== 0);
+  const chords = columns.map(({ labelled, line }) => ({
+    key: line?.key ?? key,
+    numeral: labelled.ok ? labelled.labels.numeral : null,
+  }));
+  return faultsOfChords(voices, chords, key, weights);
 }
 
 /** What was given in four voices, and its faults as far as it stands side by side; null where it was not. */

@@ -29,7 +29,8 @@ export function blockedBy(problem: SettingProblem): Blocked | null {
 }
 
 const BLOCKING: readonly Rule[] = [
-  'parallel-fifths', 'parallel-octaves', 'direct-fifths', 'direct-octaves', 'leading-note', 'seventh', 'augmented-second', 'overlap', 'doubled-leading-note',
+  'parallel-fifths', 'parallel-octaves', 'direct-fifths', 'direct-octaves', 'leading-note', 'seventh',
+  'augmented-second', 'overlap', 'doubled-leading-note',
 ]; // prettier-ignore
 
 /** The first chord that cannot be reached, or null. */

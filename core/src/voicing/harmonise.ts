@@ -131,7 +131,8 @@ function fitsNothing(note: Note, at: number, numerals: readonly Numeral[], key: 
   return new TheoryError(
     'chord',
     printNote(note),
-    `note ${at + 1} is in none of the chords ${numerals.map((numeral) => printNumeral(numeral, key)).join(' ')}, and does not pass by step.`,
+    `note ${at + 1} is in none of the chords ` +
+      `${numerals.map((numeral) => printNumeral(numeral, key)).join(' ')}, and does not pass by step.`,
     'Allow a chord that holds it, or change the note.',
   );
 }

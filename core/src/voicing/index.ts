@@ -9,5 +9,6 @@ export * from './omissions';
 export * from './register';
 export * from './rules';
 export * from './search';
+export * from './settingFaults';
 export * from './settingProblem';
 export * from './voicings';

@@ -10,11 +10,15 @@ import { RANGES, VOICES, type VoiceName } from './register';
 /** The rules of four-part writing (docs/conventions.md; common practice). */
 export const RULES = [
   'range', 'crossing', 'overlap', 'spacing', 'parallel-fifths', 'parallel-octaves', 'direct-fifths', 'direct-octaves',
-  'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note', 'contrary-fifths', 'contrary-octaves', 'melodic-leap',
+  'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note', 'contrary-fifths',
+  'contrary-octaves', 'melodic-leap',
 ] as const; // prettier-ignore
 export type Rule = (typeof RULES)[number];
 
-/** What a fault costs where nothing else is said, for rules that do not forbid: better avoided, but not at any price. */
+/**
+ * What a fault costs where nothing else is said, for rules that do not forbid: better avoided, but not at any
+ * price.
+ */
 export const USUAL_WEIGHTS: Partial<Record<Rule, number>> = {
   'contrary-fifths': 6,
   'contrary-octaves': 6,

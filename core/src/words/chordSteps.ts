@@ -12,6 +12,11 @@ import { keyWords, qualityWords } from './names';
 import type { Sayings } from './say';
 import { vocabulary } from './vocabulary';
 
+/** `lowered`, `raised twice`. */
+function moved(alteration: number): string {
+  return `${alteration < 0 ? 'lowered' : 'raised'}${Math.abs(alteration) > 1 ? ' twice' : ''}`;
+}
+
 /** Whether each note lies a third over the one before: a suspended or an added note does not. */
 function inThirds(notes: readonly NoteName[]): boolean {
   return notes.every((note, at) => at === 0 || (note.step - notes[at - 1]!.step + 7) % 7 === 2);
@@ -52,7 +57,7 @@ export const CHORD_SAYINGS: Sayings<ChordStep> = {
     '.',
   ],
   'formula-member': (step, { name, strong }) => [
-    `The ${memberWord(step.member)} is ${step.member.alteration < 0 ? 'lowered' : 'raised'}${Math.abs(step.member.alteration) > 1 ? ' twice' : ''}: ${name(step.scaleNote)} becomes `,
+    `The ${memberWord(step.member)} is ${moved(step.member.alteration)}: ${name(step.scaleNote)} becomes `,
     strong(name(step.note)),
     '.',
   ],
@@ -87,7 +92,8 @@ export const CHORD_SAYINGS: Sayings<ChordStep> = {
           '.',
         ]
       : [
-          `${name(step.root)} is degree ${step.degree} of ${keyWords(step.key, school)}, ${step.alteration < 0 ? 'lowered' : 'raised'}.`,
+          `${name(step.root)} is degree ${step.degree} of ${keyWords(step.key, school)}, ` +
+            `${step.alteration < 0 ? 'lowered' : 'raised'}.`,
         ],
   'above-gap': (step, { name, strong }) =>
     step.below
@@ -103,13 +109,22 @@ export const CHORD_SAYINGS: Sayings<ChordStep> = {
     ` spell a stack on ${name(step.root)}, in whatever order they come.`,
   ],
   missing: (step) => [
-    `The ${list(step.degrees.map((degree) => memberWord({ degree })))} ${step.degrees.length === 1 ? 'is' : 'are'} not there.`,
+    `The ${list(step.degrees.map((degree) => memberWord({ degree })))} ` +
+      `${step.degrees.length === 1 ? 'is' : 'are'} not there.`,
   ],
   added: (step) => [
-    `Beside the stack: ${step.members.map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯')).join(', ')}.`,
+    `Beside the stack: ${step.members
+      .map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯'))
+      .join(', ')}.`,
   ],
   'seventh-from-octave': (step, { words, name, strong, steps }) => [
-    `${name(step.root)} an octave up, then ${step.halfSteps === 2 ? `a ${words.wholeStep}` : step.halfSteps === 1 ? `a ${words.halfStep}` : steps(step.halfSteps)} down: `,
+    `${name(step.root)} an octave up, then ${
+      step.halfSteps === 2
+        ? `a ${words.wholeStep}`
+        : step.halfSteps === 1
+          ? `a ${words.halfStep}`
+          : steps(step.halfSteps)
+    } down: `,
     strong(name(step.seventh)),
     `, ${a(intervalWords(step.interval))}.`,
   ],

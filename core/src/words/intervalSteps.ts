@@ -4,6 +4,12 @@ import { a, cap } from './grammar';
 import { intervalWords, numberWord } from './intervals';
 import type { Sayings } from './say';
 
+/** Half steps as they were counted, which may have gone the other way. */
+function asCounted(halfSteps: number): string {
+  if (halfSteps === 0) return 'none';
+  return halfSteps < 0 ? `${-halfSteps} the other way` : String(halfSteps);
+}
+
 /** What is said at each step of working with intervals. */
 export const INTERVAL_SAYINGS: Sayings<IntervalStep> = {
   'count-letters': (step, { strong, row }) => [
@@ -12,7 +18,9 @@ export const INTERVAL_SAYINGS: Sayings<IntervalStep> = {
     '.',
   ],
   'take-octaves': (step) => [
-    `${cap(a(numberWord(step.interval.number)))} is ${step.octaves === 1 ? 'an octave' : `${step.octaves} octaves`} and ${a(numberWord(step.simple.number))}: work with the ${numberWord(step.simple.number)}.`,
+    `${cap(a(numberWord(step.interval.number)))} is ` +
+      `${step.octaves === 1 ? 'an octave' : `${step.octaves} octaves`} and ${a(numberWord(step.simple.number))}: ` +
+      `work with the ${numberWord(step.simple.number)}.`,
   ],
   'scale-note': (step, { name, strong }) => [
     `In the major scale on ${name(step.tonic)}, the ${numberWord(step.number)} is `,
@@ -23,7 +31,8 @@ export const INTERVAL_SAYINGS: Sayings<IntervalStep> = {
     if (step.difference === 0)
       return [`${name(step.note)} is that very note: `, strong(intervalWords(step.interval)), '.'];
     return [
-      `${name(step.note)} is ${steps(Math.abs(step.difference))} ${step.difference > 0 ? 'higher' : 'lower'} than ${name(step.scaleNote)}: `,
+      `${name(step.note)} is ${steps(Math.abs(step.difference))} ` +
+        `${step.difference > 0 ? 'higher' : 'lower'} than ${name(step.scaleNote)}: `,
       strong(intervalWords(step.interval)),
       '.',
     ];
@@ -65,7 +74,7 @@ export const INTERVAL_SAYINGS: Sayings<IntervalStep> = {
           '.',
         ]
       : [
-          `${cap(a(intervalWords(step.plain)))} has ${step.plainHalfSteps}, so ${step.halfSteps < 0 ? `${-step.halfSteps} the other way` : step.halfSteps === 0 ? 'none' : step.halfSteps} makes it `,
+          `${cap(a(intervalWords(step.plain)))} has ${step.plainHalfSteps}, so ${asCounted(step.halfSteps)} makes it `,
           strong(a(intervalWords(step.interval))),
           '.',
         ],
@@ -75,12 +84,14 @@ export const INTERVAL_SAYINGS: Sayings<IntervalStep> = {
     '.',
   ],
   'turn-back': (step, { strong }) => [
-    `${step.inversion.number} and ${step.interval.number} make 9, and the qualities ${qualityWord(step.interval) === 'perfect' ? 'stay perfect' : 'swap'}: `,
+    `${step.inversion.number} and ${step.interval.number} make 9, and the qualities ` +
+      `${qualityWord(step.interval) === 'perfect' ? 'stay perfect' : 'swap'}: `,
     strong(intervalWords(step.interval)),
     '.',
   ],
   'no-inversion': (step) => [
-    `${cap(a(intervalWords(step.interval)))} has no inversion within the octave: moved down an octave, the upper note is still above.`,
+    `${cap(a(intervalWords(step.interval)))} has no inversion within the octave: ` +
+      'moved down an octave, the upper note is still above.',
   ],
   result: (step, { strong }) => [
     `The interval is `,
@@ -100,7 +111,8 @@ export const INTERVAL_SAYINGS: Sayings<IntervalStep> = {
         '.',
       ];
     return [
-      `With plain ${name(step.bare)} it is ${a(intervalWords(step.bareInterval))}; to make it ${intervalWords(step.wanted).split(' ').slice(0, -1).join(' ')}, write `,
+      `With plain ${name(step.bare)} it is ${a(intervalWords(step.bareInterval))}; ` +
+        `to make it ${intervalWords(step.wanted).split(' ').slice(0, -1).join(' ')}, write `,
       strong(name(step.note)),
       '.',
     ];

@@ -31,7 +31,8 @@ export const KEY_SAYINGS: Sayings<KeyStep> = {
     '.',
   ],
   'last-sharp': (step, { words, name, strong, row }) => [
-    `The ${words.halfStep} under ${name(step.key.tonic)} is ${name(step.sharp)}. It is the last sharp, so the signature is `,
+    `The ${words.halfStep} under ${name(step.key.tonic)} is ${name(step.sharp)}. ` +
+      'It is the last sharp, so the signature is ',
     strong(row(step.notes)),
     '.',
   ],

@@ -59,13 +59,15 @@ function saySpecial(special: string, root: string, key: string, halfStep: string
       ];
     case 'Cad':
       return [
-        `A tonic chord over the dominant in the bass: the sixth and fourth are about to fall to the fifth and third, a `,
+        'A tonic chord over the dominant in the bass: ' +
+          'the sixth and fourth are about to fall to the fifth and third, a ',
         { strong: 'cadential six-four' },
         '.',
       ];
     case 'CT':
       return [
-        `A diminished seventh that keeps the tonic of ${key} as a common note: it decorates the tonic and does not resolve to a new root.`,
+        `A diminished seventh that keeps the tonic of ${key} as a common note: ` +
+          'it decorates the tonic and does not resolve to a new root.',
       ];
     case 'sub':
       return [

@@ -67,7 +67,9 @@ export const GlobalStyle = createGlobalStyle`
   /* What is pressed is never smaller than a fingertip needs (WCAG 2.2, target size). */
   button, input:not([type='checkbox']), select, nav.contents a { min-width: 24px; min-height: 24px; }
   :focus-visible { outline: 2px solid var(--mark); outline-offset: 1px; }
-  .visually-hidden { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap; }
+  .visually-hidden {
+    position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
+  }
   @media print {
     :root, :root[data-theme='board'] { ${paper} font-size: 13px; }
     body { background: #fff; --ground: #fff; --side: #fff; }
@@ -80,9 +82,13 @@ export const GlobalStyle = createGlobalStyle`
   @media (forced-colors: active) {
     .grid-column.selected { outline: 2px solid Highlight; outline-offset: -2px; }
     .grid-column.playing { outline: 3px solid Highlight; outline-offset: -3px; }
-    [data-selected], [aria-pressed='true'], [aria-current='page'] { outline: 2px solid Highlight !important; outline-offset: -2px; }
+    [data-selected], [aria-pressed='true'], [aria-current='page'] {
+      outline: 2px solid Highlight !important; outline-offset: -2px;
+    }
     button.black { forced-color-adjust: none; background: CanvasText !important; }
     button.white { border: 1px solid CanvasText !important; }
   }
-  @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
+  @media (prefers-reduced-motion: reduce) {
+    *, *::before, *::after { transition: none !important; animation: none !important; }
+  }
 `;

@@ -87,7 +87,10 @@ export function closeDatabase(): void {
   opened = null;
 }
 
-/** Every workbook that was one row becomes a row of its own and its documents. A row that cannot be read is kept as it was. */
+/**
+ * Every workbook that was one row becomes a row of its own and its documents. A row that cannot be read is kept
+ * as it was.
+ */
 async function splitRows(transaction: Transaction): Promise<void> {
   const rows: unknown[] = await transaction.table('workbooks').toArray();
   await transaction.table('workbooks').clear();

@@ -2,6 +2,7 @@ import { accidentalsInBar, LETTERS, signatureAlteration, type Clef, type Note } 
 import type { RenderContext } from 'vexflow/bravura';
 import type { StaffDrawing, StaffFrame } from '../columns/types';
 import type { VexFlow } from './vexflow';
+import { keyOfStaff } from './staffKey';
 
 /** A note value: whole, half, quarter, eighth, sixteenth, with a dot or without. */
 export type Value = `${'w' | 'h' | 'q' | '8' | '16'}${'' | 'd'}`;
@@ -266,14 +267,6 @@ export class Engraver {
 
 function signsOf(notes: readonly Note[], fifths: number): readonly boolean[] {
   return accidentalsInBar([notes], (step) => signatureAlteration(fifths, step))[0]!;
-}
-
-function keyOfStaff({ clef, notes, then, signs, below, faulty, value, values, rest }: ColumnNotes): string {
-  return `${below ? `${keyOf(below)}_` : ''}${faulty ? `${faulty.map((list) => list.join('.')).join('-')}~` : ''}${clef}${keyOf(notes)}${(then ?? []).map((step) => `>${keyOf(step)}`).join('')}${value ? `=${value}` : ''}${values ? `%${values.join('.')}` : ''}${rest ? 'r' : ''}${signs ? `!${signs.flat().map(Number).join('')}` : ''}`;
-}
-
-function keyOf(notes: readonly Note[]): string {
-  return notes.map((n) => `${n.step}.${n.alteration}.${n.octave}`).join();
 }
 
 function round(value: number): number {

@@ -103,7 +103,8 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
     unread === 0
       ? []
       : [
-          `${counted(unread, 'moment', 'moments')} with fewer than two different notes ${unread === 1 ? 'was' : 'were'} passed over.`,
+          `${counted(unread, 'moment', 'moments')} with fewer than two different notes ` +
+            `${unread === 1 ? 'was' : 'were'} passed over.`,
         ];
   const { title, source, tempo, metre, keys } = score;
   const pickup = upbeatOf(score, kept[0]?.onset ?? 0);

@@ -4,11 +4,14 @@ import { attributeOf, childrenOf, find, parseXml, wrong } from './dom';
 
 const CONTAINER = 'META-INF/container.xml';
 const SCORE = 'score.musicxml';
+const SCORE_TYPE = 'application/vnd.recordare.musicxml+xml';
 const MOST_BYTES = 50_000_000;
 
 /** A compressed MusicXML file (.mxl) of one score. */
 export function packMxl(score: string): Uint8Array {
-  const container = `<?xml version="1.0" encoding="UTF-8"?>\n<container><rootfiles><rootfile full-path="${SCORE}" media-type="application/vnd.recordare.musicxml+xml"/></rootfiles></container>\n`;
+  const rootfile = `<rootfile full-path="${SCORE}" media-type="${SCORE_TYPE}"/>`;
+  const head = '<?xml version="1.0" encoding="UTF-8"?>';
+  const container = `${head}\n<container><rootfiles>${rootfile}</rootfiles></container>\n`;
   return zipSync({
     mimetype: [strToU8('application/vnd.recordare.musicxml'), { level: 0 }],
     [CONTAINER]: strToU8(container),
@@ -53,7 +56,10 @@ function memberOf(bytes: Uint8Array, path: string): Uint8Array | undefined {
 
 /** MusicXML as text, whether it came compressed or plain. */
 export function musicXmlText(bytes: Uint8Array): string {
-  return isZip(bytes) ? unpackMxl(bytes) : textOfBytes(bytes);
+  if (isZip(bytes)) return unpackMxl(bytes);
+  if (bytes.length > MOST_BYTES)
+    throw wrong('the file', 'the score is larger than 50 MB.', 'Read a part of it.');
+  return textOfBytes(bytes);
 }
 
 function rootFile(text: string): string | null {

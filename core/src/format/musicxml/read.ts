@@ -64,7 +64,9 @@ function readScore(nodes: readonly Node[]): ScoreIn {
   const identification = find(nodes, 'identification');
   const source = identification ? textOf(find(childrenOf(identification), 'source')) : '';
   const c: Collected = {
-    notes: [], melody: [], labels: new Map(), keys: [], metres: [], repeatStarts: new Set(), repeatEnds: new Set(), endings: [], words: new Map(), fermatas: new Set(), remarks: new Remarks(), tempo: null, pickup: 0,
+    notes: [], melody: [], labels: new Map(), keys: [], metres: [], repeatStarts: new Set(),
+    repeatEnds: new Set(), endings: [], words: new Map(), fermatas: new Set(), remarks: new Remarks(),
+    tempo: null, pickup: 0,
   }; // prettier-ignore
   const parts = all(nodes, 'part');
   if (parts.length === 0)

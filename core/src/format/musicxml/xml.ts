@@ -55,7 +55,8 @@ export function musicXmlDocument(
     suppressEmptyNode: true,
   });
   const doctype =
-    '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" "http://www.musicxml.org/dtds/partwise.dtd">';
+    '<!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" ' +
+    '"http://www.musicxml.org/dtds/partwise.dtd">';
   return `<?xml version="1.0" encoding="UTF-8"?>\n${doctype}${String(builder.build([root]))}\n`;
 }
 

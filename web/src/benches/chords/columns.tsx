@@ -92,7 +92,9 @@ export function chordColumns(
     const figures = shortFigures(chord, key).map(printFigure);
     return {
       id: `${bench.view} ${index}`,
-      sentence: `${speakChord(chord)}, ${bench.view === 'inversions' ? inversionWords(chord) : qualityWords(stackQuality(chord.members))}`,
+      sentence: `${speakChord(chord)}, ${
+        bench.view === 'inversions' ? inversionWords(chord) : qualityWords(stackQuality(chord.members))
+      }`,
       staff: engraver?.column([{ clef: bench.clef, notes }], CHORD_STAFF, fifths, 'w') ?? null,
       cells: {
         notes: { text: notes.map((note) => displayNoteName(note, school.letters)).join(' ') },

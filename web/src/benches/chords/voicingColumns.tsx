@@ -66,7 +66,10 @@ export function voicingColumns(
     ];
     return {
       id: manner,
-      sentence: `${speakChord(chord)} ${NAMES[manner]}: ${row(notes)}${cautions.map((one) => `, ${cautionWords(one, school)}`).join('')}`,
+      sentence: [
+        `${speakChord(chord)} ${NAMES[manner]}: ${row(notes)}`,
+        ...cautions.map((one) => cautionWords(one, school)),
+      ].join(', '),
       staff: engraver?.column(staves, GRAND_STAFF, fifths, 'w') ?? null,
       cells: {
         manner: { text: NAMES[manner] },

@@ -142,7 +142,11 @@ function intervalColumn(
   const simple = simpleForm(interval);
   return {
     id,
-    sentence: `interval ${index + 1}, ${speakNoteName(from)} ${interval.direction === 'down' ? 'down to' : 'to'} ${speakNoteName(to)}, ${intervalWords(interval)}`,
+    sentence: [
+      `interval ${index + 1}`,
+      `${speakNoteName(from)} ${interval.direction === 'down' ? 'down to' : 'to'} ${speakNoteName(to)}`,
+      intervalWords(interval),
+    ].join(', '),
     staff: engraver?.column(staves, INTERVAL_AND_INVERSION, fifths, 'w') ?? null,
     cells: {
       letters: { text: `${name(from)} – ${name(to)}` },
@@ -155,7 +159,8 @@ function intervalColumn(
       inversion: { text: inversion.ok ? intervalWords(inversion.value) : 'none within the octave' },
       check: {
         text: inversion.ok
-          ? `${simple.number} + ${inversion.value.number} = 9 · ${qualityLetters(simple)} ↔ ${qualityLetters(inversion.value)}`
+          ? `${simple.number} + ${inversion.value.number} = 9 · ` +
+            `${qualityLetters(simple)} ↔ ${qualityLetters(inversion.value)}`
           : '',
       },
     },
@@ -246,7 +251,12 @@ function blankColumn(
   const named = what === 'inversion';
   return {
     id,
-    sentence: `interval ${index + 1}, ${speakNoteName(from)} to ${speakNoteName(to)}, ${named ? `${intervalWords(interval)}, its inversion ` : ''}${answer === '' ? 'to be named' : `answered ${answer}, wrong`}`,
+    sentence: [
+      `interval ${index + 1}`,
+      `${speakNoteName(from)} to ${speakNoteName(to)}`,
+      ...(named ? [intervalWords(interval)] : []),
+      `${named ? 'its inversion ' : ''}${answer === '' ? 'to be named' : `answered ${answer}, wrong`}`,
+    ].join(', '),
     staff:
       engraver?.column(
         [{ clef: bench.clef, notes: [from], then: [[to]], signs: signs.own }],

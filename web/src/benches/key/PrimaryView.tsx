@@ -100,7 +100,13 @@ function columnOf(
   ];
   return {
     id: String(index),
-    sentence: `${speakNumeral(parts)}, ${speakChord(chord)}, ${inversion}, right hand fingers ${fingering.right.join(' ')}, left hand ${fingering.left.join(' ')}`,
+    sentence: [
+      speakNumeral(parts),
+      speakChord(chord),
+      inversion,
+      `right hand fingers ${fingering.right.join(' ')}`,
+      `left hand ${fingering.left.join(' ')}`,
+    ].join(', '),
     staff: engraver?.column(staves, GRAND_STAFF, printedFifths(key), 'w') ?? null,
     cells: {
       notes: { text: right.map((note) => displayNoteName(note, school.letters)).join(' ') },

@@ -140,7 +140,13 @@ export function mapColumns(
     );
     return {
       id: `${column.degree}${raised ? ' raised' : ''}`,
-      sentence: `degree ${column.degree}, ${name}, ${stepWords(step, school)}${speakChord(column.chord)}, ${speakNumeral(parts)}${muted ? ', not yet taught' : ''}`,
+      sentence: [
+        `degree ${column.degree}`,
+        name,
+        `${stepWords(step, school)}${speakChord(column.chord)}`,
+        speakNumeral(parts),
+        ...(muted ? ['not yet taught'] : []),
+      ].join(', '),
       staff: engraver?.column(staves(ownNote ? [note] : [], notes, clef), frameOf(top), fifths, 'w') ?? null,
       muted,
       cells: {

@@ -59,7 +59,9 @@ export function gridColumn(
   const numeral = speakNumeral(labels.numeralParts);
   return {
     id,
-    sentence: `${said}, ${speakChord(labels.chord)}, ${numeral}${line ? contextSentence(line, school) : ''}${faults.length === 0 ? '' : `, fault: ${faults.map((fault) => faultWords(fault, school)).join(', ')}`}`,
+    sentence:
+      `${said}, ${speakChord(labels.chord)}, ${numeral}${line ? contextSentence(line, school) : ''}` +
+      (faults.length === 0 ? '' : `, fault: ${faults.map((fault) => faultWords(fault, school)).join(', ')}`),
     staff,
     ...bars,
     cells: {

@@ -54,7 +54,10 @@ export function frameOf(columns: readonly Pick<Column, 'melody'>[]): {
     : { frame: GRAND_STAFF, clefs: HANDS };
 }
 
-/** Grid columns whose objects stay the same while nothing in them changes, so that only changed columns are drawn again. */
+/**
+ * Grid columns whose objects stay the same while nothing in them changes, so that only changed columns are drawn
+ * again.
+ */
 export class GridColumns {
   private readonly staves = new Kept(({ engraver, staves, frame, fifths }: StaffInputs) =>
     engraved(engraver, staves, frame, fifths),

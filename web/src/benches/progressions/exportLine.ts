@@ -56,7 +56,9 @@ export async function exportProgression(
     left === 0
       ? []
       : [
-          `${left} ${left === 1 ? 'column that is not understood was' : 'columns that are not understood were'} left out of the file.`,
+          `${left} ${
+            left === 1 ? 'column that is not understood was' : 'columns that are not understood were'
+          } left out of the file.`,
         ];
   const said = [...written.value.remarks, ...out];
   return said.length === 0 ? null : said.join(' ');

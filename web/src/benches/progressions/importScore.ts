@@ -17,7 +17,10 @@ export interface Reading {
   readonly cancel: () => void;
 }
 
-/** Reads a MusicXML or RomanText file in a worker and opens it as a new progression. `onSlow` is called when it takes long. */
+/**
+ * Reads a MusicXML or RomanText file in a worker and opens it as a new progression. `onSlow` is called when it
+ * takes long.
+ */
 export function importScore(file: File, onSlow: () => void): Reading {
   if (file.size > MAX_FILE_BYTES) {
     const message = `“${file.name}”: the file is larger than 50 MB. Import a part of the score.`;
@@ -68,7 +71,11 @@ async function open(
   if (columns.length === 0)
     return {
       ok: false,
-      message: `“${name}”: the file holds no chord: no moment with two different notes and no label. ${[...remarks.slice(0, MOST_REMARKS), UNCHANGED].join(' ')}`,
+      message: [
+        `“${name}”: the file holds no chord: no moment with two different notes and no label.`,
+        ...remarks.slice(0, MOST_REMARKS),
+        UNCHANGED,
+      ].join(' '),
     };
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
   const progression: Progression = {
