@@ -9,17 +9,7 @@ import { rootOf, type Numeral } from '../label/numeral';
 import { lineOfFifths } from '../pitch/note';
 import { COSTS } from './costs';
 import { leadsToTonic } from './leading';
-import {
-  anchorOf,
-  framingRoot,
-  guessSignature,
-  isBlues,
-  isDominantSeventh,
-  isMinorThird,
-  keysSought,
-  withFirst,
-  type Whole,
-} from './whole';
+import { isDominantSeventh, isMinorThird, wholeOf, type Whole } from './whole';
 import { candidatesOf } from './candidates';
 import { type ChordIn, type ContextOptions, idOf } from './chordIn';
 
@@ -53,57 +43,44 @@ const MOST_STATES = 14;
 
 const READINGS_PER_KEY = 3;
 
+const ANCHORED_PER_KEY = 2;
+
 /** For every chord its numerals in every key that is sought. */
 export function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][] {
-  const sought = options.key
-    ? [options.key]
-    : withFirst(keysSought(options.signature ?? guessSignature(chords)), chords);
-  const home = options.signature ?? (options.key ? signatureFifths(options.key) : guessSignature(chords));
-  // What is only guessed decides little.
-  const weight = options.signature === undefined && !options.key ? COSTS.guessed : 1;
-  const framing = framingRoot(chords);
-  const whole = { blues: isBlues(chords), weight, anchor: anchorOf(chords) };
+  const whole = wholeOf(chords, options);
+  const { home, weight, framing } = whole;
+  const last = chords.length - 1;
   return chords.map((chord, index) => {
     if ('numeral' in chord) return [stateOf(chord.numeral, chord.chord, chord.key, 'given', 0)];
-    const given = options.keys?.[index] ?? null;
-    const keys = given ? [given] : sought;
-    const states = builtOnce(chord, keys, home, given ?? options.key ?? null, whole);
-    if (index > 0 && index < chords.length - 1) return states;
-    return states.map((state) => ({
-      ...state,
-      cost:
-        state.cost +
-        // The first chord belongs to one of the signature's own keys, if it can.
-        (index === 0 ? weight * COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home) : 0) +
-        (index > 0 &&
-        framing &&
-        state.degree === 1 &&
-        state.root === framing.root &&
-        (state.key.mode === 'minor') === framing.minor
-          ? COSTS.framed
-          : 0),
-    }));
+    const states = builtOnce(chord, options.keys?.[index] ?? options.key ?? null, whole);
+    // The first chord belongs to one of the signature's own keys, if it can.
+    if (index === 0)
+      return states.map((state) =>
+        dearer(state, weight * COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home)),
+      );
+    if (index < last || !framing) return states;
+    const frames = ({ degree, root, key }: State) =>
+      degree === 1 && root === framing.root && (key.mode === 'minor') === framing.minor;
+    return states.map((state) => (frames(state) ? dearer(state, COSTS.framed) : state));
   });
+}
+
+function dearer(state: State, cost: number): State {
+  return { ...state, cost: state.cost + cost };
 }
 
 /**
  * As build, remembered: a line keeps most of its chords from one edit to the next. Sought keys follow from
  * the signature.
  */
-function builtOnce(
-  chord: ChordIn,
-  keys: readonly Key[],
-  home: number,
-  given: Key | null,
-  whole: Whole,
-): State[] {
+function builtOnce(chord: ChordIn, given: Key | null, whole: Whole): State[] {
+  const { keys, home, blues, weight, anchor } = whole;
   const among = given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length;
-  const { blues, weight, anchor } = whole;
   const id = `${blues ? 'b' : ''}${weight} ${anchor} ${home} ${among} ${idOf(chord)}`;
   let states = BUILT.get(id);
   if (!states) {
     if (BUILT.size > MOST_PLACES) BUILT.clear();
-    BUILT.set(id, (states = build(chord, keys, home, whole)));
+    BUILT.set(id, (states = build(chord, given ? [given] : keys, whole)));
   }
   return states;
 }
@@ -149,12 +126,7 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
   };
 }
 
-function build(
-  chord: ChordIn,
-  keys: readonly Key[],
-  home: number,
-  { blues, weight, anchor }: Whole,
-): State[] {
+function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anchor }: Whole): State[] {
   const candidates = candidatesOf(chord);
   const states: State[] = [];
   for (const key of keys) {
@@ -192,9 +164,13 @@ function build(
     );
   states.sort((a, b) => a.cost - b.cost);
   const limit = states[0]!.cost + FAR_FETCHED;
-  const kept = (state: State, index: number) =>
-    index < MOST_STATES || lineOfFifths(state.key.tonic) === anchor;
-  return states.filter((state, index) => state.cost <= limit && kept(state, index));
+  // The likeliest in a key of the first chord's root are followed up, however many are likelier elsewhere.
+  const anchored = ({ key, keyAt }: State, index: number) =>
+    lineOfFifths(key.tonic) === anchor &&
+    states.slice(0, index).filter((one) => one.keyAt === keyAt).length < ANCHORED_PER_KEY;
+  return states.filter(
+    (state, index) => state.cost <= limit && (index < MOST_STATES || anchored(state, index)),
+  );
 }
 
 /**

@@ -1,5 +1,6 @@
 import { candidatesOf } from './candidates';
-import { type ChordIn } from './chordIn';
+import { type ChordIn, type ContextOptions } from './chordIn';
+import { COSTS } from './costs';
 import { describe } from '../chord/describe';
 import { notesFromBass, type Chord } from '../chord/chord';
 import { attempt } from '../errors';
@@ -13,15 +14,12 @@ const KEY_REACH = 3;
  * A piece in which most chords are dominant sevenths over a few roots, one of which rises a fifth to the next:
  * a chain of dominants only falls.
  */
-export function isBlues(chords: readonly ChordIn[]): boolean {
-  if (chords.length < 3) return false;
-  const sevenths = chords.flatMap((chord) => {
-    const [best] = candidatesOf(chord);
-    return best && isDominantSeventh(best.chord) ? [lineOfFifths(best.chord.root)] : [];
-  });
+function isBlues(likeliest: readonly Chord[]): boolean {
+  if (likeliest.length < 3) return false;
+  const sevenths = likeliest.filter(isDominantSeventh).map(({ root }) => lineOfFifths(root));
   const few = new Set(sevenths).size <= MOST_ROOTS;
   const rises = sevenths.some((place, at) => place === (sevenths[at - 1] ?? NaN) + 1);
-  return few && rises && sevenths.length >= MOSTLY * chords.length;
+  return few && rises && sevenths.length >= MOSTLY * likeliest.length;
 }
 
 const MOSTLY = 0.75;
@@ -33,35 +31,23 @@ export function isDominantSeventh({ members }: Chord): boolean {
 }
 
 /** The keys, and where the first chord is minor its own, however far it lies from a guessed signature. */
-export function withFirst(keys: Key[], chords: readonly ChordIn[]): Key[] {
-  const first = chords[0] && candidatesOf(chords[0])[0];
-  if (!first || describe(first.chord.members).triad !== 'minor') return keys;
-  const own = keyOf(first.chord.root, 'minor');
+function withFirst(keys: Key[], first: Chord): Key[] {
+  if (describe(first.members).triad !== 'minor') return keys;
+  const own = keyOf(first.root, 'minor');
   const known = keys.some((key) => key.mode === 'minor' && sameName(key.tonic, own.tonic));
   return known || Math.abs(signatureFifths(own)) > 7 ? keys : [...keys, own];
 }
 
-/** The root of the first chord. */
-export function anchorOf(chords: readonly ChordIn[]): number {
-  const first = chords[0] && candidatesOf(chords[0])[0];
-  return first ? lineOfFifths(first.chord.root) : NaN;
-}
-
 /** The root of the first chord where the last one has the same, and whether its third is minor. */
-export function framingRoot(
-  chords: readonly ChordIn[],
-): { readonly root: number; readonly minor: boolean } | null {
-  if (chords.length < 3) return null;
-  const [first, last] = [chords[0]!, chords[chords.length - 1]!].map(
-    (chord) => candidatesOf(chord)[0]?.chord,
-  );
-  return first && last && sameName(first.root, last.root)
+function framingOf(likeliest: readonly Chord[]): Whole['framing'] {
+  const [first, last] = [likeliest[0]!, likeliest[likeliest.length - 1]!];
+  return likeliest.length > 2 && sameName(first.root, last.root)
     ? { root: lineOfFifths(first.root), minor: isMinorThird(first) }
     : null;
 }
 
 /** Major and minor keys round the signature. */
-export function keysSought(signature: number): Key[] {
+function keysSought(signature: number): Key[] {
   const keys: Key[] = [];
   for (let fifths = signature - KEY_REACH; fifths <= signature + KEY_REACH; fifths++) {
     for (const mode of ['major', 'minor'] as const) {
@@ -73,7 +59,7 @@ export function keysSought(signature: number): Key[] {
 }
 
 /** Without a signature: the one that leaves the fewest notes outside. */
-export function guessSignature(chords: readonly ChordIn[]): number {
+function guessSignature(chords: readonly ChordIn[]): number {
   const places = chords.flatMap((chord) =>
     ('notes' in chord ? chord.notes : notesFromBass(chord.chord)).map(lineOfFifths),
   );
@@ -87,14 +73,34 @@ export function guessSignature(chords: readonly ChordIn[]): number {
   return best;
 }
 
-/**
- * What is known of the piece as a whole: whether it is a blues, what its signature weighs, and the root of its
- * first chord, whose keys are followed up at every chord.
- */
+/** What is known of the piece as a whole before any chord is read. */
 export interface Whole {
-  readonly blues: boolean;
+  /** Keys in which it is sought. */
+  readonly keys: readonly Key[];
+  /** Sharps or flats of its signature, given or guessed, and what that weighs. */
+  readonly home: number;
   readonly weight: number;
+  readonly blues: boolean;
+  /** The root of its first chord, whose keys are followed up at every chord. */
   readonly anchor: number;
+  /** The root on which it begins and ends; null where they are two. */
+  readonly framing: { readonly root: number; readonly minor: boolean } | null;
+}
+
+/** Looks over a piece of one chord or more. */
+export function wholeOf(chords: readonly ChordIn[], { key, signature }: ContextOptions): Whole {
+  const likeliest = chords.map((chord) => candidatesOf(chord)[0]!.chord);
+  const first = likeliest[0]!;
+  const home = signature ?? (key ? signatureFifths(key) : guessSignature(chords));
+  return {
+    keys: key ? [key] : withFirst(keysSought(home), first),
+    home,
+    // What is only guessed decides little.
+    weight: signature === undefined && !key ? COSTS.guessed : 1,
+    blues: isBlues(likeliest),
+    anchor: lineOfFifths(first.root),
+    framing: framingOf(likeliest),
+  };
 }
 
 export function isMinorThird({ members }: Chord): boolean {
