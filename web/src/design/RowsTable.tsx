@@ -22,6 +22,7 @@ export const Table = styled.table`
   select {
     ${fieldLook}
     padding: 0.1rem 0.3rem;
+    width: 100%;
   }
   .order {
     white-space: nowrap;
