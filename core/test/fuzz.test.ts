@@ -128,7 +128,8 @@ test('MusicXML: 3,000 torn and shuffled files give columns or a typed error', ()
     '<score-partwise version="4.0"><part id="P1"><measure number="1">' +
     '<attributes><divisions>1</divisions><key><fifths>3</fifths></key></attributes>' +
     '<harmony><root><root-step>A</root-step></root><kind>major</kind></harmony>' +
-    '<note><pitch><step>A</step><octave>3</octave></pitch><duration>2</duration></note></measure></part></score-partwise>';
+    '<note><pitch><step>A</step><octave>3</octave></pitch><duration>2</duration></note>' +
+    '</measure></part></score-partwise>';
   const random = seeded(11);
   for (let run = 0; run < 3000; run++) {
     const at = Math.floor(random() * whole.length);
