@@ -1,4 +1,7 @@
 import {
+  beyondThirds,
+  beyondThirdsWords,
+  isFarFetched,
   chordMap,
   chordOfNumeral,
   degreeNote,
@@ -115,8 +118,11 @@ export function readingAnswer(
   key: Key | null,
   numeral: Numeral | null,
   school: School = DEFAULT_SCHOOL,
+  named: Chord = chord,
 ) {
-  const description = describe(chord.members);
+  const description = describe(named.members);
+  const lacking = named.members.filter((m) => !chord.members.some((one) => one.degree === m.degree));
+  const bare = describe(chord.members).triad === 'power';
   const rootless = numeral !== null && isAugmentedSixthName(numeral.special);
   const { altered, added, omitted } = description;
   return {
@@ -125,10 +131,10 @@ export function readingAnswer(
     notes: names(notesFromBass(chord)),
     bass: printNoteName(chord.bass),
     inversion: rootless ? null : inversionOf(chord),
-    symbol: printSymbol(chord, { detail: 'bare', school: school.symbols }),
+    symbol: printSymbol(bare ? chord : named, { detail: 'bare', school: school.symbols }),
     numeral: numeral && key ? printNumeral(numeral, key, school, 'bare') : null,
     figures: shortFigures(chord, key).map(printFigure),
-    missing: omitted.map(String),
+    missing: [...omitted, ...lacking.map(({ degree }) => degree)].sort((a, b) => a - b).map(String),
     added: rootless ? [] : [...altered, ...added].map(printMember),
   };
 }
@@ -154,17 +160,30 @@ export function notesAnswer(notes: readonly string[], keyText: string | undefine
       'Give them from the lowest up: ["F3","A3","D4"].',
     );
   const read = notes.map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
+  const other = beyondThirds(read);
+  const beyond = other
+    ? { beyondThirds: { kind: other.kind, sentence: beyondThirdsWords(other, school) } }
+    : {};
+  const unexplained = other !== null && isFarFetched(identify(read)[0]!);
   if (keyText === undefined)
-    return { readings: identify(read).map(({ chord }) => readingAnswer(chord, null, null, school)) };
+    return {
+      readings: unexplained
+        ? []
+        : identify(read).map(({ chord, named }) => readingAnswer(chord, null, null, school, named)),
+      ...beyond,
+    };
   const key = parseKey(keyText);
+  const found = numeralsForNotes(read, key);
+  // An augmented sixth is explained by its key, whatever its thirds are.
+  if (found[0]?.reason !== 'augmented-sixth' && unexplained) return { readings: [], ...beyond };
   const seen = new Set<string>();
-  const readings = numeralsForNotes(read, key).flatMap(({ chord, numeral }) => {
+  const readings = found.flatMap(({ chord, numeral, named }) => {
     const place = printSymbol(chord) + (isAugmentedSixthName(numeral.special) ? numeral.special : '');
     if (seen.has(place)) return [];
     seen.add(place);
-    return [readingAnswer(chord, key, numeral, school)];
+    return [readingAnswer(chord, key, numeral, school, named)];
   });
-  return { readings };
+  return { readings, ...(other?.kind === 'none' ? {} : beyond) };
 }
 
 /**

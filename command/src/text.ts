@@ -52,24 +52,24 @@ export function numeralText(answer: ReturnType<typeof numeralAnswer>): string {
   return `${answer.symbol}: ${answer.notes.join(' ')}, ${qualityWords(answer.quality)}${root}, ${figures}`;
 }
 
-export function chordText({ readings }: ReturnType<typeof notesAnswer>): string {
-  return readings
-    .slice(0, 4)
-    .map((r, index) => {
-      const extras = [
-        r.missing.length > 0 ? `missing ${r.missing.join(' ')}` : '',
-        r.added.length > 0 ? `with ${r.added.join(' ')}` : '',
-      ].filter(Boolean);
-      const parts = [
-        `${r.symbol}: ${r.notes.join(' ')}`,
-        qualityWords(r.quality),
-        r.numeral ?? '',
-        r.figures.length > 0 ? `figures ${r.figures.join(' ')}` : '',
-        ...extras,
-      ];
-      return `${readings.length > 1 ? `${index + 1}. ` : ''}${parts.filter(Boolean).join(', ')}`;
-    })
-    .join('\n');
+export function chordText(answer: ReturnType<typeof notesAnswer>): string {
+  const { readings } = answer;
+  const beyond = 'beyondThirds' in answer && answer.beyondThirds ? [answer.beyondThirds.sentence] : [];
+  const lines = readings.slice(0, 4).map((r, index) => {
+    const extras = [
+      r.missing.length > 0 ? `missing ${r.missing.join(' ')}` : '',
+      r.added.length > 0 ? `with ${r.added.join(' ')}` : '',
+    ].filter(Boolean);
+    const parts = [
+      `${r.symbol}: ${r.notes.join(' ')}`,
+      qualityWords(r.quality),
+      r.numeral ?? '',
+      r.figures.length > 0 ? `figures ${r.figures.join(' ')}` : '',
+      ...extras,
+    ];
+    return `${readings.length > 1 ? `${index + 1}. ` : ''}${parts.filter(Boolean).join(', ')}`;
+  });
+  return [...lines, ...beyond].join('\n');
 }
 
 export function figuresText(answer: ReturnType<typeof figuresAnswer>): string {

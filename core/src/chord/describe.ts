@@ -202,7 +202,8 @@ export function isAugmentedSixth(description: Description): boolean {
 
 function augmentedSixthName({ added, omitted }: Description): string {
   if (added.some((m) => m.degree === 4 && m.alteration === 1)) return 'french-sixth';
-  return omitted.includes(5) ? 'italian-sixth' : 'german-sixth';
+  const doubly = added.some((m) => m.degree === 4 && m.alteration === 2);
+  return omitted.includes(5) && !doubly ? 'italian-sixth' : 'german-sixth';
 }
 
 /** How much a label says: everything; what readers expect; or nothing of what is missing. */

@@ -2,7 +2,7 @@ import { attempt, TheoryError } from '../errors';
 import { deviationUp } from '../interval/interval';
 import { lineOfFifths, pitchClass, sameName, type NoteName } from '../pitch/note';
 import { signatureFifths, type Key } from '../key/key';
-import { makeChord, memberNote, type Chord, type Member } from './chord';
+import { bassMember, makeChord, memberNote, type Chord, type Member } from './chord';
 import { describeAnew, type Description } from './describe';
 
 /** Why a reading stands where it does; made into words at the edge. */
@@ -18,7 +18,10 @@ export type ReadingReason =
 
 /** One way of naming a set of notes. Lower `cost` is the better reading. */
 export interface Reading {
+  /** What sounds. */
   readonly chord: Chord;
+  /** What it is named as: the same, or with the third or fifth that the key has and the notes lack. */
+  readonly named: Chord;
   readonly description: Description;
   readonly cost: number;
   readonly reasons: readonly ReadingReason[];
@@ -27,6 +30,8 @@ export interface Reading {
 export interface IdentifyOptions {
   /** Prefers roots and spellings of this key, and stacks of thirds over sixth chords. */
   readonly key?: Key;
+  /** The chord as it is understood in that key: with the third or fifth that the notes lack. */
+  readonly understood?: (chord: Chord) => Chord;
 }
 
 /**
@@ -49,10 +54,10 @@ export function identify(notes: readonly NoteName[], options: IdentifyOptions = 
   const bass = distinct[0]!;
   const readings: Reading[] = [];
   for (const root of distinct) {
-    const reading = readOnRoot(root, distinct, bass, options.key);
+    const reading = readOnRoot(root, distinct, bass, options);
     if (reading) readings.push(reading);
   }
-  addRespelled(readings, distinct, bass, options.key);
+  addRespelled(readings, distinct, bass, options);
   readings.sort((a, b) => a.cost - b.cost);
   const limit = readings[0]!.cost + FAR_FETCHED;
   return readings.filter(({ cost }) => cost <= limit);
@@ -76,7 +81,7 @@ function readOnRoot(
   root: NoteName,
   notes: readonly NoteName[],
   bass: NoteName,
-  key: Key | undefined,
+  options: IdentifyOptions,
   respelled = false,
 ): Reading | null {
   const near: Member[] = [];
@@ -90,10 +95,35 @@ function readOnRoot(
     if (degree === 7 && (alteration === 0 || alteration === -1 || alteration === -2)) hasSeventh = true;
     near.push({ degree, alteration });
   }
-  const members = near.map((m) => placeMember(m, hasThird, hasSeventh));
-  const chord = makeChord(root, members, bass);
-  const description = describeAnew(chord.members);
-  return rate(chord, description, bass, notes, key, respelled);
+  const ninth = sharpNinth(near);
+  const members = near.map((m) => (m === ninth ? SHARP_NINTH : placeMember(m, hasThird, hasSeventh)));
+  const lowest = ninth && near.indexOf(ninth) === 0 ? memberNote(root, SHARP_NINTH) : bass;
+  const chord = makeChord(root, members, lowest);
+  const named = withDiminishedThird(options.understood?.(chord) ?? chord);
+  return rate(chord, named, notes, options.key, respelled || ninth !== undefined, respelled);
+}
+
+const SHARP_NINTH: Member = { degree: 9, alteration: 1 };
+
+/**
+ * The minor third that stands beside a major one over a minor seventh: it is heard and usually written as the
+ * raised ninth (common practice).
+ */
+function sharpNinth(near: readonly Member[]): Member | undefined {
+  const has = (degree: number, alteration: number) =>
+    near.some((m) => m.degree === degree && m.alteration === alteration);
+  if (!has(3, 0) || !has(7, -1)) return undefined;
+  return near.find((m) => m.degree === 3 && m.alteration === -1);
+}
+
+/** A diminished fifth under a seventh that is not major asks for a minor third, whatever the key. */
+function withDiminishedThird(chord: Chord): Chord {
+  const has = (degree: number, ...alterations: readonly number[]) =>
+    chord.members.some((m) => m.degree === degree && alterations.includes(m.alteration));
+  const lacks = ![2, 3, 4].some((degree) => chord.members.some((m) => m.degree === degree));
+  return lacks && has(1, 0) && has(5, -1) && has(7, -1, -2)
+    ? makeChord(chord.root, [...chord.members, { degree: 3, alteration: -1 }], chord.bass)
+    : chord;
 }
 
 /** Seconds, fourths and sixths become 9, 11, 13 where a stack below carries them. */
@@ -107,24 +137,42 @@ function placeMember(member: Member, hasThird: boolean, hasSeventh: boolean): Me
 
 const COMMON_ALTERATIONS: Record<number, readonly number[]> = { 5: [-1, 1], 9: [-1, 1], 11: [1], 13: [-1] };
 
+/** What a reading costs for what is missing, by degree: the fifth goes first, the third hardly ever. */
+const MISSING: Record<number, number> = { 1: 6, 3: 4, 5: 1.4, 9: 0.4, 11: 0.6 };
+
+/** A fifth under a seventh is the first note that is left out (common practice). */
+const MISSING_UNDER_SEVENTH = 0.9;
+
+/** A third that the key supplies. */
+const UNDERSTOOD_THIRD = 1.6;
+
+const SUSPENDED: Record<string, number> = { sus2: 2, sus4: 1.6, sus24: 3 };
+
+const ADDED: Record<string, number> = { '9:0': 1.3, '11:1': 2.2 };
+
 function rate(
   chord: Chord,
-  description: Description,
-  bass: NoteName,
+  named: Chord,
   notes: readonly NoteName[],
   key: Key | undefined,
-  respelled: boolean,
+  isRespelled: boolean,
+  even: boolean,
 ): Reading {
   const reasons: ReadingReason[] = [];
   let cost = 0;
-  const { triad, seventh, sixth, altered, added, omitted } = description;
+  const description = describeAnew(named.members);
+  const { triad, seventh, sixth, altered, added } = description;
+  const omitted = [...description.omitted, ...lackingOf(chord, named)].sort((a, b) => a - b);
   if (omitted.length > 0) {
-    for (const degree of omitted) cost += degree === 3 ? 4 : degree === 1 ? 6 : degree === 5 ? 1.4 : 0.6;
+    for (const degree of omitted)
+      if (degree === 3 && named !== chord) cost += UNDERSTOOD_THIRD;
+      else if (degree === 5 && seventh !== null) cost += MISSING_UNDER_SEVENTH;
+      else cost += MISSING[degree] ?? 0.6;
     reasons.push({ kind: 'missing', degrees: omitted });
   }
   if (triad === 'power') cost += 1;
   if (triad.startsWith('sus')) {
-    cost += triad === 'sus2' ? 2 : 1.6;
+    cost += SUSPENDED[triad]!;
     reasons.push({ kind: 'suspended' });
   }
   if (triad === 'flat-five') cost += 2.5;
@@ -136,25 +184,43 @@ function rate(
   }
   if (sixth) cost += key ? 1.6 : 0.8;
   if (added.length > 0) {
-    for (const m of added) cost += m.alteration === 0 ? (m.degree === 9 ? 1.3 : 2.6) : 4;
+    for (const m of added)
+      cost +=
+        ADDED[`${m.degree}:${m.alteration}`] ?? (m.alteration === 0 ? 2.6 : 2 + 2 * Math.abs(m.alteration));
     // A stack that both lacks members and carries strangers explains little.
     if (omitted.length > 0) cost += 1;
     reasons.push({ kind: 'added', members: added });
   }
   if (description.top > 7) cost += 0.3 * ((description.top - 7) / 2);
   if (reasons.length === 0 && !sixth) reasons.push({ kind: 'stack' });
-  if (sameName(chord.root, bass)) reasons.push({ kind: 'root-lowest' });
-  else cost += 1;
+  if (sameName(chord.root, chord.bass)) reasons.push({ kind: 'root-lowest' });
+  else cost += bassCost(chord, description.top);
   if (key) {
     const foreign = foreignNotes(key, notes);
     cost += keyCost(key, chord.root);
     reasons.push({ kind: 'in-key', foreign });
   }
-  if (respelled) {
-    cost += 3;
+  if (isRespelled) {
+    if (even) cost += 3;
     reasons.push({ kind: 'respelled' });
   }
-  return { chord, description, cost, reasons };
+  return { chord, named, description: { ...description, omitted }, cost, reasons };
+}
+
+/** Degrees that the name has and the notes lack. */
+function lackingOf(chord: Chord, named: Chord): number[] {
+  if (named === chord) return [];
+  return named.members.filter((m) => !chord.members.includes(m)).map(({ degree }) => degree);
+}
+
+/**
+ * What another note than the root in the bass costs: more the taller the stack, since a thirteenth chord may
+ * be begun on any of its notes, and more where the bass is none of its thirds.
+ */
+function bassCost(chord: Chord, top: number): number {
+  const member = bassMember(chord);
+  const tall = top > 7 ? 0.35 * (top - 7) : 0;
+  return 1 + tall + (member && [3, 5, 7].includes(member.degree) ? 0 : 1.2);
 }
 
 /** Notes outside the key's signature, the raised 6 and 7 of minor allowed. */
@@ -182,7 +248,7 @@ function addRespelled(
   readings: Reading[],
   notes: readonly NoteName[],
   bass: NoteName,
-  key: Key | undefined,
+  options: IdentifyOptions,
 ): void {
   const model = readings.find(
     ({ description: d }) =>
@@ -196,7 +262,7 @@ function addRespelled(
     const spelled = respellOn(root, model.chord.members, notes);
     const newBass = spelled?.find((note) => pitchClass(note) === pitchClass(bass));
     if (!spelled || !newBass) continue;
-    const reading = readOnRoot(root, spelled, newBass, key, true);
+    const reading = readOnRoot(root, spelled, newBass, options, true);
     if (reading) readings.push(reading);
   }
 }

@@ -1,3 +1,4 @@
+export * from './beyondThirds';
 export * from './build';
 export * from './change';
 export * from './chord';

@@ -5,6 +5,7 @@ import { MODES, signatureFifths, type Key } from '../key/key';
 import { augmentedSixth } from '../label/augmentedSixth';
 import { numeralsForChord } from '../label/numeralsFor';
 import { type NumeralReading, type NumeralReason } from '../label/numeralReading';
+import { understoodIn } from '../label/understood';
 import { rootOf, type Numeral } from '../label/numeral';
 import { lineOfFifths } from '../pitch/note';
 import { COSTS } from './costs';
@@ -148,7 +149,7 @@ function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anch
       if (sixth) add(sixth.numeral, sixth.chord, sixth.reason, sixth.cost);
     }
     for (const { chord: one, cost } of candidates) {
-      for (const reading of numeralsIn(one, key))
+      for (const reading of numeralsIn('notes' in chord ? understoodIn(one, key) : one, key))
         if (blues && isBluesSeventh(reading, key)) add(reading.numeral, one, 'blues', COSTS.blues + cost);
         else add(reading.numeral, one, reading.reason, reading.cost + cost);
     }

@@ -16,3 +16,4 @@ export * from './numeralSigns';
 export * from './numeralSpecials';
 export * from './numeralsFor';
 export * from './qualityPattern';
+export * from './understood';

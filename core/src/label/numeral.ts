@@ -35,6 +35,12 @@ export const AUGMENTED_SIXTHS: Record<'It' | 'Fr' | 'Ger', readonly Member[]> = 
   Ger: members([1, 0], [3, 0], [5, 0], [6, 1]),
 };
 
+/**
+ * The German sixth as it is written where its fifth is to rise to the major third: with a doubly augmented
+ * fourth, `Ab C D# F#` in C (common practice).
+ */
+export const DOUBLY_AUGMENTED: readonly Member[] = members([1, 0], [3, 0], [4, 2], [6, 1]);
+
 export function isAugmentedSixthName(special: SpecialNumeral | null): special is 'It' | 'Fr' | 'Ger' {
   return special === 'It' || special === 'Fr' || special === 'Ger';
 }

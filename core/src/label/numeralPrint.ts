@@ -35,7 +35,11 @@ export function numeralParts(
 
 function ownParts(numeral: Numeral, local: Key, school: School, detail: Detail): NumeralParts {
   const { special } = numeral;
-  if (isAugmentedSixthName(special)) return parts('', special, '+', '', ['6']);
+  if (isAugmentedSixthName(special)) {
+    const { degree, alteration } = numeral.lowest;
+    const turned = degree === 1 ? '' : `[bass${accidentalAscii(alteration)}${degree}]`;
+    return parts('', special, '+', '', ['6'], '', turned);
+  }
   if (special === 'Cad') return parts('', 'Cad', '', '', TRIAD_FIGURES[2]!);
   if (special === 'CT') {
     return parts('', 'CT', 'o', '', SEVENTH_FIGURES[inversionIndex(numeral)] ?? SEVENTH_FIGURES[0]!);

@@ -22,4 +22,6 @@ export interface NumeralReading {
   readonly reason: NumeralReason;
   readonly cost: number;
   readonly chord: Chord;
+  /** Where notes lack a third or fifth that the key has: the chord with it, as it is named. */
+  readonly named?: Chord;
 }

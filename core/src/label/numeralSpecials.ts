@@ -1,7 +1,7 @@
 import { type Member } from '../chord/chord';
 import { type Key } from '../key/key';
 import { diatonicNumeral } from './diatonic';
-import { AUGMENTED_SIXTHS, type Numeral, type SpecialNumeral } from './numeral';
+import { AUGMENTED_SIXTHS, DOUBLY_AUGMENTED, type Numeral, type SpecialNumeral } from './numeral';
 import { bad } from './numeralSigns';
 import { ROOT } from './numeral';
 
@@ -20,10 +20,16 @@ const DIMINISHED_SEVENTH: readonly Member[] = [
 
 /** N, N6, It+6, Ger65, Fr43, Cad64, CTo7 and their inversions. */
 export function readSpecial(own: string, text: string, key: Key, target: Numeral | null): Numeral | null {
-  const sixth = /^(It|Fr|Ger)(?:\+?6(?:\/?5)?|\+?4\/?3|\+)?$/.exec(own);
+  const sixth = /^(It|Fr|Ger)(?:\+?6(?:\/?5)?|\+?4\/?3|\+)?(?:\[bass(##?)?([3-6])\])?$/.exec(own);
   if (sixth) {
     const name = sixth[1] as 'It' | 'Fr' | 'Ger';
-    return special(name, AUGMENTED_SIXTHS[name], ROOT, 6, target);
+    const list = sixth[2] === '##' && name === 'Ger' ? DOUBLY_AUGMENTED : AUGMENTED_SIXTHS[name];
+    if (sixth[3] === undefined) return special(name, list, ROOT, 6, target);
+    const lowest = list.find(
+      (m) => m.degree === Number(sixth[3]) && m.alteration === (sixth[2]?.length ?? 0),
+    );
+    if (!lowest) throw bad(text, `“${own}” names a lowest note that is not in the chord.`);
+    return special(name, list, lowest, 6, target);
   }
   if (/^(?:It|Fr|Ger)/.test(own)) throw bad(text, `“${own}” is not an augmented sixth.`);
   const major: Member[] = [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }];

@@ -8,6 +8,7 @@ import { nameAbove } from '../interval/interval';
 import { sameName, type NoteName } from '../pitch/note';
 import { perObject } from '../memo';
 import { diatonicNumeral } from './diatonic';
+import { understoodIn } from './understood';
 import { rootOf, type Numeral, type SpecialNumeral } from './numeral';
 import { augmentedSixth } from './augmentedSixth';
 import type { NumeralReason, NumeralReading } from './numeralReading';
@@ -268,16 +269,18 @@ export function numeralsForNotes(notes: readonly NoteName[], key: Key): NumeralR
   const readings: NumeralReading[] = [];
   const sixth = augmentedSixth(notes, key);
   if (sixth) readings.push(sixth);
-  for (const reading of identify(notes, { key })) {
-    for (const numeral of numeralsForChord(reading.chord, key))
-      readings.push({ ...numeral, cost: numeral.cost + readingCost(reading) });
+  for (const reading of identify(notes, { key, understood: (chord) => understoodIn(chord, key) })) {
+    const { chord, named } = reading;
+    for (const numeral of numeralsForChord(named, key))
+      readings.push({ ...numeral, chord, named, cost: numeral.cost + readingCost(reading) });
   }
   return readings.sort((a, b) => a.cost - b.cost);
 }
 
 /** An inversion of a whole, plain stack costs a numeral nothing: figures say it. */
 function readingCost(reading: Reading): number {
-  const { altered, added, omitted } = reading.description;
-  const plainStack = altered.length === 0 && added.length === 0 && omitted.length === 0;
+  const { triad, altered, added, omitted } = reading.description;
+  const plainStack =
+    altered.length === 0 && added.length === 0 && omitted.length === 0 && !triad.startsWith('sus');
   return sameName(reading.chord.bass, reading.chord.root) || !plainStack ? reading.cost : reading.cost - 1;
 }

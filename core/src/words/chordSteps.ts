@@ -112,6 +112,12 @@ export const CHORD_SAYINGS: Sayings<ChordStep> = {
     `The ${list(step.degrees.map((degree) => memberWord({ degree })))} ` +
       `${step.degrees.length === 1 ? 'is' : 'are'} not there.`,
   ],
+  understood: (step, { strong, row, school }) => [
+    `The ${list(step.degrees.map((degree) => memberWord({ degree })))} ` +
+      `${step.degrees.length === 1 ? 'is' : 'are'} not there; ${keyWords(step.key, school)} has `,
+    strong(row(step.notes)),
+    `: ${row(step.stack)}.`,
+  ],
   added: (step) => [
     `Beside the stack: ${step.members
       .map((m) => printMember(m).replaceAll('b', '♭').replaceAll('#', '♯'))

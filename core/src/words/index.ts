@@ -1,3 +1,4 @@
+export * from './beyondThirds';
 export * from './chordSteps';
 export * from './contextReasons';
 export * from './figuresSteps';

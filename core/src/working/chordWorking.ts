@@ -9,6 +9,7 @@ import { type Key, signatureFifths } from '../key/key';
 import { degreeOf, scaleOf, signatureAlteration } from '../key/scale';
 import { printFigure, shortFigures } from '../label/figures';
 import type { Numeral } from '../label/numeral';
+import { understoodIn } from '../label/understood';
 import { sameName, type NoteName } from '../pitch/note';
 import type { WorkingStep } from './step';
 
@@ -125,11 +126,21 @@ function fromKey(chord: Chord, { key, numeral }: ChordContext): WorkingStep[] {
  */
 export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: Key | null): WorkingStep[] {
   const distinct = dropDoublings(notes);
-  const description = describe(chord.members);
   const stacked = stackedNotes(chord);
   const steps: WorkingStep[] = [{ step: 'drop-doublings', notes: distinct }];
   steps.push({ step: 'restack', notes: stacked, root: chord.root });
-  steps.push({ step: 'gaps', gaps: gapsOf(chord), quality: stackQuality(chord.members) });
+  const named = key ? understoodIn(chord, key) : chord;
+  const description = describe(named.members);
+  const supplied = named.members.filter((m) => !chord.members.includes(m));
+  if (key && supplied.length > 0)
+    steps.push({
+      step: 'understood',
+      degrees: supplied.map(({ degree }) => degree),
+      notes: supplied.map((m) => memberNote(chord.root, m)),
+      stack: stackedNotes(named),
+      key,
+    });
+  steps.push({ step: 'gaps', gaps: gapsOf(named), quality: stackQuality(named.members) });
   if (description.omitted.length > 0) steps.push({ step: 'missing', degrees: description.omitted });
   const extra = [...description.altered, ...description.added];
   if (extra.length > 0) steps.push({ step: 'added', members: extra });

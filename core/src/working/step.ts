@@ -135,6 +135,13 @@ export type ChordStep =
   | { readonly step: 'above-gap'; readonly below: NoteName | null; readonly root: NoteName }
   | { readonly step: 'letter-triple'; readonly letters: readonly NoteName[]; readonly root: NoteName }
   | { readonly step: 'missing'; readonly degrees: readonly number[] }
+  | {
+      readonly step: 'understood';
+      readonly degrees: readonly number[];
+      readonly notes: readonly NoteName[];
+      readonly stack: readonly NoteName[];
+      readonly key: Key;
+    }
   | { readonly step: 'added'; readonly members: readonly Member[] }
   | {
       readonly step: 'seventh-from-octave';

@@ -10,7 +10,10 @@ import {
   homesOf,
   inversionWorking,
   numeralsForChord,
+  notesFromBass,
   otherReadings,
+  beyondThirds,
+  beyondThirdsWords,
   printSymbol,
   stackQuality,
   qualityWords,
@@ -87,6 +90,7 @@ export function ChordMargin({
   const spellings = respellings(chord, keyOf)
     .filter(({ chord: other }) => !sameChord(other, chord))
     .slice(0, 3);
+  const beyond = beyondThirds(notesFromBass(chord));
   const [kept, setKept] = useState<Chord | null>(null);
   const homes = homesOf(chord);
   const symbol = (one: Chord) =>
@@ -128,6 +132,7 @@ export function ChordMargin({
       </div>
       <SoundNote />
       <p className="sound-note">Fingerings are suggestions. {HAND_CARE}</p>
+      {beyond && <p className="aside">{beyondThirdsWords(beyond, school)}</p>}
       {readings.length > 0 && (
         <div className="aside">
           The same notes can be read as
