@@ -21,11 +21,7 @@ import {
   numeralsForNotes,
   parseFigure,
   parseInterval,
-  parseKey,
-  parseNote,
-  parseNoteName,
   parseNumeral,
-  parseSymbol,
   printFigure,
   printInterval,
   printMember,
@@ -60,6 +56,7 @@ import {
   stackUp,
 } from '@diatonix/core';
 import { atMost, LIMITS } from './limits';
+import { readEither, readKey, readName, readNote, readSymbol } from './reading';
 
 const names = (list: readonly NoteName[]) => list.map(printNoteName);
 
@@ -67,8 +64,8 @@ const names = (list: readonly NoteName[]) => list.map(printNoteName);
  * `{"name":"M7","number":7,"quality":"major","halfSteps":11,"direction":"up","inversion":"m2"}`; inversion
  * null where there is none.
  */
-export function intervalAnswer(from: string, to: string) {
-  const interval = intervalBetween(parseNote(from), parseNote(to));
+export function intervalAnswer(from: string, to: string, school?: School) {
+  const interval = intervalBetween(readNote(from, school), readNote(to, school));
   const inversion = attempt(() => printInterval(invert(interval)));
   return {
     name: printInterval(interval),
@@ -80,8 +77,8 @@ export function intervalAnswer(from: string, to: string) {
   };
 }
 
-export function transposeAnswer(from: string, by: string, below: boolean) {
-  return { note: printNote(transpose(parseNote(from), parseInterval(by), below)) };
+export function transposeAnswer(from: string, by: string, below: boolean, school?: School) {
+  return { note: printNote(transpose(readNote(from, school), parseInterval(by), below)) };
 }
 
 export interface Notation {
@@ -96,7 +93,7 @@ export function readNumeral(text: string, key: Key, { notation, school }: Notati
 
 /** Notes from the bass upward, root, inversion, quality, figures and symbol of a numeral in a key. */
 export function numeralAnswer(text: string, keyText: string, notation: Notation) {
-  const key = parseKey(keyText);
+  const key = readKey(keyText, notation.school);
   const numeral = readNumeral(text, key, notation);
   const chord = chordOfNumeral(numeral, key);
   // An augmented sixth is named by its bass and has no root of its own.
@@ -131,7 +128,11 @@ export function readingAnswer(
     notes: names(notesFromBass(chord)),
     bass: printNoteName(chord.bass),
     inversion: rootless ? null : inversionOf(chord),
-    symbol: printSymbol(bare ? chord : named, { detail: 'bare', school: school.symbols }),
+    symbol: printSymbol(bare ? chord : named, {
+      detail: 'bare',
+      school: school.symbols,
+      letters: school.letters,
+    }),
     numeral: numeral && key ? printNumeral(numeral, key, school, 'bare') : null,
     figures: shortFigures(chord, key).map(printFigure),
     missing: [...omitted, ...lacking.map(({ degree }) => degree)].sort((a, b) => a - b).map(String),
@@ -140,8 +141,8 @@ export function readingAnswer(
 }
 
 export function symbolAnswer(symbol: string, keyText: string | undefined, school?: School) {
-  const chord = parseSymbol(symbol);
-  const key = keyText === undefined ? null : parseKey(keyText);
+  const chord = readSymbol(symbol, school);
+  const key = keyText === undefined ? null : readKey(keyText, school);
   return {
     readings: [
       readingAnswer(chord, key, key ? (numeralsForChord(chord, key)[0]?.numeral ?? null) : null, school),
@@ -159,7 +160,7 @@ export function notesAnswer(notes: readonly string[], keyText: string | undefine
       'a chord has notes.',
       'Give them from the lowest up: ["F3","A3","D4"].',
     );
-  const read = notes.map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
+  const read = notes.map((note) => readEither(note, school));
   const other = beyondThirds(read);
   const beyond = other
     ? { beyondThirds: { kind: other.kind, sentence: beyondThirdsWords(other, school) } }
@@ -172,7 +173,7 @@ export function notesAnswer(notes: readonly string[], keyText: string | undefine
         : identify(read).map(({ chord, named }) => readingAnswer(chord, null, null, school, named)),
       ...beyond,
     };
-  const key = parseKey(keyText);
+  const key = readKey(keyText, school);
   const found = numeralsForNotes(read, key);
   // An augmented sixth is explained by its key, whatever its thirds are.
   if (found[0]?.reason !== 'augmented-sixth' && unexplained) return { readings: [], ...beyond };
@@ -195,9 +196,9 @@ export function figuresAnswer(
   figures: readonly string[],
   school?: School,
 ) {
-  const key = parseKey(keyText);
+  const key = readKey(keyText, school);
   atMost(figures.length, LIMITS.figures, 'figures');
-  const bass = parseNoteName(bassText.replace(/-?\d$/, ''));
+  const bass = readName(bassText.replace(/-?\d$/, ''), school);
   if (figures.some(isMoving)) {
     const { before, after } = notesOfMovingFigures(bass, figures, key);
     return { notes: names(before), numeral: numeralOf(after, key, school), resolution: names(after) };
@@ -237,13 +238,13 @@ export function keyAnswer(keyText: string, formText: string | undefined, school?
 }
 
 function buildKeyAnswer(keyText: string, formText: string | undefined, school?: School) {
-  const key = parseKey(keyText);
+  const key = readKey(keyText, school);
   const form = readForm(formText);
   const stack = (column: MapColumn) => ({
     notes: names(stackedNotes(column.chord)),
     quality: column.quality,
     numeral: printNumeral(column.numeral, key, school, 'short'),
-    symbol: mapSymbol(column),
+    symbol: mapSymbol(column, school),
   });
   const [triads, sevenths, thirteenths] = ([5, 7, 13] as const).map((top) => chordMap(key, top, form));
   return {

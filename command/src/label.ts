@@ -1,6 +1,5 @@
 import {
   labelEntry,
-  parseKey,
   printNoteName,
   printNumeral,
   readLine,
@@ -12,6 +11,7 @@ import {
   shortFigures,
   type School,
 } from '@diatonix/core';
+import { readKey } from './reading';
 
 /** One chord of a line with its labels, or the piece that was not understood. */
 export type LabelledChord =
@@ -39,7 +39,7 @@ export function labelAnswer(
       'this notation is not known.',
       'Leave it out, or write --notation romantext.',
     );
-  const key = parseKey(keyText);
+  const key = readKey(keyText, school);
   const chords = readLine(line, key, notation ? ROMANTEXT : school).map((token): LabelledChord => {
     if ('error' in token)
       return { read: token.text, error: { code: token.error.code, message: token.error.message } };
@@ -49,7 +49,7 @@ export function labelAnswer(
       read: token.text,
       numeral: printNumeral(numeral, key, school),
       figures: shortFigures(chord, key).map(printFigure),
-      symbol: printSymbol(chord, school ? { school: school.symbols } : {}),
+      symbol: printSymbol(chord, school ? { school: school.symbols, letters: school.letters } : {}),
       notes: notesFromBass(chord).map(printNoteName),
       function: labels.ok ? labels.labels.function : null,
     };

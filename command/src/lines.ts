@@ -1,5 +1,5 @@
 import { createInterface } from 'node:readline';
-import { TheoryError, readSchool } from '@diatonix/core';
+import { TheoryError } from '@diatonix/core';
 import {
   figuresAnswer,
   intervalAnswer,
@@ -12,6 +12,7 @@ import {
 import { errorOf } from './internal';
 import { checkLine } from './limits';
 import { checkAnswer, harmoniseAnswer, progressionAnswer, settingAnswer } from './progressionAnswers';
+import { schoolOf } from './reading';
 import { optional, text, texts, type Request } from './request';
 
 /** Reads one JSON request a line and writes one JSON answer a line, in order, until the input ends. */
@@ -82,12 +83,12 @@ function notation(request: Request): 'romantext' | undefined {
 
 /** Carries out one request. Throws TheoryError. */
 export function answer(request: Request): unknown {
-  const school = request['school'] === undefined ? undefined : readSchool(request['school']);
+  const school = schoolOf(request);
   switch (request['do']) {
     case 'interval':
-      return intervalAnswer(text(request, 'from'), text(request, 'to'));
+      return intervalAnswer(text(request, 'from'), text(request, 'to'), school);
     case 'transpose':
-      return transposeAnswer(text(request, 'from'), text(request, 'by'), request['below'] === true);
+      return transposeAnswer(text(request, 'from'), text(request, 'by'), request['below'] === true, school);
     case 'numeral':
       return numeralAnswer(text(request, 'numeral'), text(request, 'key'), {
         notation: notation(request),

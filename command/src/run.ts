@@ -1,4 +1,4 @@
-import { isMoving, parseFigures, parseSymbol, printFigure, TheoryError, readSchool } from '@diatonix/core';
+import { isMoving, parseFigures, printFigure, TheoryError, readSchool } from '@diatonix/core';
 import {
   figuresAnswer,
   fingeringAnswer,
@@ -23,6 +23,7 @@ import {
   labelText,
   numeralText,
 } from './text';
+import { readSymbol } from './reading';
 import { need, wordsAfter } from './words';
 import { symbolOf } from './symbolOption';
 import { workingText } from './working';
@@ -66,11 +67,11 @@ export function run(args: Arguments): string {
     case 'interval': {
       if (options['add'] !== undefined)
         return print(
-          transposeAnswer(need(args, 'from'), options['add'], flags.has('below')),
+          transposeAnswer(need(args, 'from'), options['add'], flags.has('below'), school),
           ({ note }) => note,
         );
       const [from, to] = wordsAfter(args, 2, 'diatonix interval G#4 F##5');
-      return print(intervalAnswer(from!, to!), intervalText);
+      return print(intervalAnswer(from!, to!, school), intervalText);
     }
     case 'chord':
       return chord(args, print, school);
@@ -90,7 +91,9 @@ export function run(args: Arguments): string {
             .map((group) => `(${group.trim()})`)
             .join(' ')
         : wordsAfter(args, 1, 'diatonix label --key "A major" "I vi ii V7 I"')[0]!;
-      return print(labelAnswer(line, need(args, 'key'), school, options['notation']), labelText);
+      return print(labelAnswer(line, need(args, 'key'), school, options['notation']), (answer) =>
+        labelText(answer, school),
+      );
     }
     default:
       throw new TheoryError(
@@ -120,8 +123,8 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
   }
   if (options['notes'] !== undefined)
     return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), chordText);
-  const symbol = symbolOf(args);
-  const said = parseSymbol(symbol);
+  const symbol = symbolOf(args, school);
+  const said = readSymbol(symbol, school);
   const answer = {
     ...symbolAnswer(symbol, options['key'], school),
     ...(args.flags.has('homes') ? { homes: homesAnswer(said, school) } : {}),

@@ -3,7 +3,6 @@ import {
   HAND_CARE,
   intervalWords,
   parseInterval,
-  parseKey,
   qualityWords,
   scaleFingering,
   scaleOf,
@@ -14,7 +13,9 @@ import {
   type ScaleForm,
   type School,
   displayNoteName,
+  parseNoteName,
 } from '@diatonix/core';
+import { readKey } from './reading';
 import type {
   figuresAnswer,
   fingeringAnswer,
@@ -83,7 +84,7 @@ export function keyText(
   answer: ReturnType<typeof keyAnswer>,
   school: School = DEFAULT_SCHOOL,
 ): string {
-  const key = parseKey(text);
+  const key = readKey(text, school);
   const name = (degree: number) => {
     const word = degreeName(key, degree, form);
     return word === 'leading' ? vocabulary(school).leading : word;
@@ -108,11 +109,15 @@ export function keyText(
   return `${title}: ${signatureWords(key, school.letters)}\n${table(rows)}${fingers}`;
 }
 
-export function labelText({ chords }: { chords: readonly LabelledChord[] }): string {
+export function labelText({ chords }: { chords: readonly LabelledChord[] }, school = DEFAULT_SCHOOL): string {
+  const letters = (notes: readonly string[]) =>
+    school.letters === 'english'
+      ? notes.join(' ')
+      : notes.map((note) => displayNoteName(parseNoteName(note), school.letters)).join(' ');
   const rows = chords.map((chord) =>
     'error' in chord
       ? [chord.read, '!', chord.error.message]
-      : [chord.read, chord.numeral, chord.symbol, chord.figures.join(' '), chord.notes.join(' ')],
+      : [chord.read, chord.numeral, chord.symbol, chord.figures.join(' '), letters(chord.notes)],
   );
   const good = rows.filter((row) => row[1] !== '!');
   const bad = rows.filter((row) => row[1] === '!').map((row) => row[2]);

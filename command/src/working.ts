@@ -14,11 +14,8 @@ import {
   numeralWorking,
   parseFigures,
   parseInterval,
-  parseKey,
-  parseNote,
-  parseNoteName,
-  parseSymbol,
   readFiguresWorking,
+  ROMANTEXT,
   readLine,
   rootShortcuts,
   sayStep,
@@ -27,16 +24,18 @@ import {
   identify,
   chordMap,
   displayNoteName,
+  type Key,
   type School,
   type WorkingStep,
 } from '@diatonix/core';
 import { readForm, readNumeral } from './answers';
 import type { Arguments } from './options';
+import { readEither, readKey, readName, readNote, readSymbol } from './reading';
 import { symbolOf } from './symbolOption';
 
 /** The working of a command as numbered steps, one block for each way. */
 export function workingText(args: Arguments, school: School = DEFAULT_SCHOOL): string {
-  return blocksOf(args)
+  return blocksOf(args, school)
     .flatMap(([title, steps]) => [
       title,
       ...steps.map((step, index) => `  ${index + 1}. ${sentenceText(sayStep(step, school), school)}`),
@@ -46,9 +45,9 @@ export function workingText(args: Arguments, school: School = DEFAULT_SCHOOL): s
 
 type Block = readonly [string, readonly WorkingStep[]];
 
-function blocksOf(args: Arguments): Block[] {
+function blocksOf(args: Arguments, school: School | undefined): Block[] {
   const { words, options, flags } = args;
-  const key = parseKey(options['key'] ?? 'C major');
+  const key = readKey(options['key'] ?? 'C major', school);
   switch (words[0]) {
     case 'interval': {
       if (options['add'] !== undefined)
@@ -56,13 +55,13 @@ function blocksOf(args: Arguments): Block[] {
           [
             'Building it',
             buildIntervalWorking(
-              parseNote(options['from']!),
+              readNote(options['from']!, school),
               parseInterval(options['add']),
               flags.has('below'),
             ),
           ],
         ];
-      const [from, to] = [parseNote(words[1]!), parseNote(words[2]!)];
+      const [from, to] = [readNote(words[1]!, school), readNote(words[2]!, school)];
       const titles = {
         scale: 'By the major scale',
         strip: 'By stripping accidentals',
@@ -79,14 +78,14 @@ function blocksOf(args: Arguments): Block[] {
         [
           'Reading the figures',
           readFiguresWorking(
-            parseNoteName(options['bass']!.replace(/-?\d$/, '')),
+            readName(options['bass']!.replace(/-?\d$/, ''), school),
             parseFigures(options['figures'] ?? ''),
             key,
           ),
         ],
       ];
     case 'key': {
-      const own = parseKey(words[1]!);
+      const own = readKey(words[1]!, school);
       return chordMap(own, 5, readForm(options['form'])).map((column): Block => [
         `Degree ${column.degree}, ${displayNoteName(column.chord.root)}`,
         chordWorking(column.chord, 'thirds', {
@@ -105,21 +104,22 @@ function blocksOf(args: Arguments): Block[] {
               .join(' ')
           : words[1]!,
         key,
+        options['notation'] ? ROMANTEXT : school,
       ).flatMap((token): Block[] =>
         'error' in token ? [] : [[token.text, numeralWorking(token.read.numeral, token.read.chord, key)]],
       );
     default:
-      return chordBlocks(args, key);
+      return chordBlocks(args, key, school);
   }
 }
 
-function chordBlocks(args: Arguments, key: ReturnType<typeof parseKey>): Block[] {
+function chordBlocks(args: Arguments, key: Key, school: School | undefined): Block[] {
   const { options } = args;
   if (options['notes'] !== undefined) {
     const notes = options['notes']
       .trim()
       .split(/[\s,]+/)
-      .map((note) => (/\d$/.test(note) ? parseNote(note) : parseNoteName(note)));
+      .map((note) => readEither(note, school));
     const chord = options['key'] ? numeralsForNotes(notes, key)[0]!.chord : identify(notes)[0]!.chord;
     return [
       ['Naming it', nameChordWorking(notes, chord, options['key'] ? key : null)],
@@ -134,7 +134,7 @@ function chordBlocks(args: Arguments, key: ReturnType<typeof parseKey>): Block[]
           key,
           options['notation'] === 'romantext' ? { notation: 'romantext' } : {},
         );
-  const chord = numeral ? chordOfNumeral(numeral, key) : parseSymbol(symbolOf(args));
+  const chord = numeral ? chordOfNumeral(numeral, key) : readSymbol(symbolOf(args, school), school);
   const named = numeral ?? numeralsForChord(chord, key)[0]?.numeral;
   const titles = {
     thirds: 'By thirds',

@@ -22,8 +22,7 @@ export interface SymbolOptions {
 /** Prints a chord symbol. With `exact` detail, parseSymbol reads the same chord back. */
 export function printSymbol(chord: Chord, options: SymbolOptions = {}): string {
   const description = describe(chord.members);
-  const name = (note: NoteName) =>
-    options.glyphs || options.letters ? displayNoteName(note, options.letters) : printNoteName(note);
+  const name = (note: NoteName) => rootName(note, options);
   const plainRoot = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
   const inverted = !sameName(chord.bass, plainRoot);
   return (
@@ -32,6 +31,18 @@ export function printSymbol(chord: Chord, options: SymbolOptions = {}): string {
     (inverted ? `/${name(chord.bass)}` : '')
   );
 }
+
+/** A root or bass as symbols have it: fixed-do syllables with a capital, Sib7. */
+function rootName(note: NoteName, { letters = 'english', glyphs = false }: SymbolOptions): string {
+  if (letters === 'english' && !glyphs) return printNoteName(note);
+  const name =
+    letters === 'fixed-do' ? capital(displayNoteName(note, letters)) : displayNoteName(note, letters);
+  return glyphs
+    ? name
+    : name.replaceAll('𝄪', '##').replaceAll('𝄫', 'bb').replaceAll('♯', '#').replaceAll('♭', 'b');
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The part of the symbol after the root: `m7`, `maj13#11`. */
 export function symbolSuffix(

@@ -1,4 +1,4 @@
-import { TheoryError } from '../errors';
+import { attempt, TheoryError } from '../errors';
 import { fromLineOfFifths, lineOfFifths, type NoteName, noteName } from '../pitch/note';
 import { printNoteName, type LetterSystem } from '../pitch/print';
 import { parseNoteName } from '../pitch/parse';
@@ -106,8 +106,9 @@ export function printKey(key: Key): string {
 }
 
 const MODE_WORDS: Record<string, Mode> = {
-  major: 'major', maj: 'major', dur: 'major', ionian: 'major',
-  minor: 'minor', min: 'minor', m: 'minor', moll: 'minor', aeolian: 'minor',
+  major: 'major', maj: 'major', dur: 'major', ionian: 'major', majeur: 'major', maggiore: 'major', mayor: 'major',
+  minor: 'minor', min: 'minor', m: 'minor', moll: 'minor', aeolian: 'minor', mineur: 'minor', minore: 'minor',
+  menor: 'minor',
   dorian: 'dorian', phrygian: 'phrygian', lydian: 'lydian', mixolydian: 'mixolydian', locrian: 'locrian',
 }; // prettier-ignore
 
@@ -135,16 +136,23 @@ export function parseKey(text: string, letters: LetterSystem = 'english'): Key {
   return keyOf(parseNoteName(match[1]! + signs), mode);
 }
 
-/** `Fis-Dur`, `h-Moll`, `B major`, `sol minor`: a tonic in those letters and a word for the mode. */
+/**
+ * `Fis-Dur`, `h-Moll`, `fis` (small alone is minor), `sol minor`, `Si bémol majeur`: a tonic in those letters
+ * and a word for the mode. What is not read so is read in English.
+ */
 function parseForeignKey(text: string, letters: LetterSystem): Key {
-  const match = /^\s*(\S+?)[\s-]+([A-Za-z]+)\s*$/.exec(text);
-  const mode = match ? MODE_WORDS[match[2]!.toLowerCase()] : undefined;
-  if (!match || !mode) throw badKey(text);
-  const tonic = match[1]!;
-  return keyOf(
-    parseNoteNameIn(letters === 'german' ? tonic.charAt(0).toUpperCase() + tonic.slice(1) : tonic, letters),
-    mode,
-  );
+  const plain = text
+    .trim()
+    .replace(/\s+(?:b[eé]mol(?:le)?|flat)\b/i, 'b')
+    .replace(/\s+(?:di[eèé]se?|diesis|sharp)\b/i, '#');
+  const match = /^(\S+?)(?:[\s-]+(\p{L}+))?$/u.exec(plain);
+  if (!match) throw badKey(text);
+  const [, tonic, word] = match as unknown as [string, string, string | undefined];
+  const small = letters === 'german' && /^[a-h]/.test(tonic);
+  const mode = word === undefined ? (small ? 'minor' : 'major') : MODE_WORDS[word.toLowerCase()];
+  const name = attempt(() => parseNoteNameIn(tonic, letters));
+  if (mode && name.ok) return keyOf(name.value, mode);
+  return parseKey(text);
 }
 
 function badKey(text: string): TheoryError {

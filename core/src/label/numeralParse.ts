@@ -35,6 +35,7 @@ export function parseNumeral(text: string, key: Key = C_MAJOR, school: School = 
 
 function parseAt(whole: string, text: string, key: Key, school: School, depth: number): Numeral {
   if (depth > MAX_CHAIN) throw bad(text, 'more than six targets in a chain are not read.');
+  if (depth === 0) whole = wordsToTheChord(whole);
   const arrow = whole.includes('→') ? /^(?:\((.+?)\)|([^→]+?))→(.+)$/.exec(whole) : null;
   if (arrow) {
     const target = parseAt(arrow[3]!.trim(), text, key, school, depth + 1);
@@ -48,6 +49,20 @@ function parseAt(whole: string, text: string, key: Key, school: School, depth: n
     target = parseAt(whole.slice(cut.after).trim(), text, key, school, depth + 1);
   }
   return readOne(own, text, target ? localKeyOf(target, key) : key, school, target);
+}
+
+const INVERSION = /,?\s*(?:root position|(?:first|second|third) inversion)$/;
+
+/** Words of inversion at the end belong to the chord and not to its target: `V7 of ii, first inversion`. */
+function wordsToTheChord(whole: string): string {
+  const words = INVERSION.exec(whole);
+  if (!words) return whole;
+  const before = whole.slice(0, words.index).trim();
+  const arrow = /^\((.+?)\)(→.+)$/.exec(before);
+  if (arrow) return `(${arrow[1]}${words[0]})${arrow[2]}`;
+  const cut = before.includes('→') ? { at: before.indexOf('→') } : targetStart(before);
+  if (!cut) return whole;
+  return `${before.slice(0, cut.at).trimEnd()}${words[0]}${before.slice(cut.at)}`;
 }
 
 function localKeyOf(target: Numeral, key: Key): Key {

@@ -95,6 +95,8 @@ export function printNumeral(
 
 /** Joins the parts into plain text. */
 export function partsText(parts: NumeralParts): string {
+  // Words of inversion come last: V7 of ii, first inversion.
+  const words = parts.target && parts.bass.startsWith(',') ? parts.bass : '';
   const own =
     parts.prefix +
     parts.roman +
@@ -102,9 +104,9 @@ export function partsText(parts: NumeralParts): string {
     parts.word +
     parts.figures.join('') +
     parts.rest +
-    parts.bass;
+    (words ? '' : parts.bass);
   if (!parts.target) return own;
-  const target = partsText(parts.target);
+  const target = partsText(parts.target) + words;
   switch (parts.joint) {
     case 'of':
       return `${own} of ${target}`;

@@ -13,9 +13,9 @@ import { parseNumeral } from '../label/numeralParse';
 import { printNumeral } from '../label/numeralPrint';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import { splitLine, type Piece } from './pieces';
-import { parseNote, parseNoteName } from '../pitch/parse';
-import { printNote } from '../pitch/print';
-import { readNoteNameIn } from '../pitch/letters';
+import { parseNote } from '../pitch/parse';
+import { displayNoteName, printNote, type LetterSystem } from '../pitch/print';
+import { parseNoteIn, parseNoteNameIn, readNoteNameIn } from '../pitch/letters';
 import { staffPosition, midiNumber, type Note } from '../pitch/note';
 
 /**
@@ -200,7 +200,7 @@ const NUMERAL_START = /^(?:[b#♭♯]*[iIvV]|N(?:$|6|\/)|It|Fr|Ger|Cad(?:6|$)|CT
 /** Decides what a piece is and stores it in plain text. Throws TheoryError. */
 export function entryOf(text: string, key: Key, school: School = DEFAULT_SCHOOL): Entry {
   if (text.startsWith('(') && text.includes('→')) return numeralEntry(parseNumeral(text, key, school), key);
-  if (text.startsWith('(')) return notesEntry(text);
+  if (text.startsWith('(')) return notesEntry(text, school.letters);
   if (/^[1-7]$/.test(text)) return numeralEntry(diatonicNumeral(key, Number(text)), key);
   if (NUMERAL_START.test(text)) return numeralEntry(parseNumeral(text, key, school), key);
   if (school.letters !== 'english' && readNoteNameIn(text, 0, school.letters))
@@ -227,7 +227,7 @@ function numeralEntry(numeral: Numeral, key: Key): Entry {
 }
 
 /** `(A2 E4 A4 C#5)`: notes with octaves; without, they are stacked up from octave 3. */
-function notesEntry(text: string): Entry {
+function notesEntry(text: string, letters: LetterSystem = 'english'): Entry {
   const inner = text.replace(/^\(|\)$/g, '').trim();
   if (text.startsWith('(') && !text.endsWith(')')) {
     throw new TheoryError(
@@ -247,8 +247,8 @@ function notesEntry(text: string): Entry {
     );
   let last: Note = { step: 0, alteration: 0, octave: 3 };
   const notes = parts.map((part) => {
-    if (/\d$/.test(part)) return (last = parseNote(part));
-    const name = parseNoteName(part);
+    if (/\d$/.test(part)) return (last = parseNoteIn(part, letters));
+    const name = parseNoteNameIn(part, letters);
     const octave = name.step >= last.step ? last.octave : last.octave + 1;
     return (last = { ...name, octave });
   });
@@ -270,17 +270,22 @@ export function entryText(entry: Entry): string {
 
 /**
  * The text that gives an entry back when it is typed in a line in a school.
- * Words of inversion would not stand in one piece: the line has figures then.
  * An entry that cannot be read in the key stands as it is stored.
  */
 export function entryTextIn(entry: Entry, key: Key, school: School): string {
+  if (entry.kind === 'notes' && school.letters !== 'english')
+    return `(${entry.notes.map((note) => noteTextIn(note, school.letters)).join(' ')})`;
   if (entry.kind === 'notes' || entry.kind === 'sought' || entry.kind === 'rest' || school === DEFAULT_SCHOOL)
     return entryText(entry);
   const printed = attempt(() => {
     if (entry.kind === 'symbol')
       return printSymbol(parseSymbol(entry.text), { school: school.symbols, letters: school.letters });
-    const inLine: School = school.inversion === 'words' ? { ...school, inversion: 'figures' } : school;
-    return printNumeral(parseNumeral(entry.text, key), key, inLine);
+    return printNumeral(parseNumeral(entry.text, key), key, school);
   });
   return printed.ok ? printed.value : entryText(entry);
+}
+
+function noteTextIn(text: string, letters: LetterSystem): string {
+  const note = parseNote(text);
+  return displayNoteName(note, letters) + note.octave;
 }

@@ -28,14 +28,21 @@ export interface MetrePiece {
 }
 
 /**
- * A bracketed group with what hangs on it, a barline or repeat sign (`|`, `||:`, `:|2.`), or a word (`V of ii`
- * is one).
+ * A bracketed group with what hangs on it, a barline or repeat sign (`|`, `||:`, `:|2.`), or a word (`V of ii,
+ * first inversion` is one).
  */
-const PATTERN =
-  /\([^()]*\)(?:(?!:\|)[^\s|])*|:?\|+(?:[12]\.|:(?!\|))?|(?:(?!:\|)[^\s|])+(?:\s+of\s+(?:(?!:\|)[^\s|])+)*/gu;
+const BAR = String.raw`:?\|+(?:[12]\.|:(?!\|))?`;
+const WORD = String.raw`(?:(?!:\|)[^\s|])`;
+const INVERSION = String.raw`(?<=,)\s+(?:root position|(?:first|second|third) inversion)(?::\d+(?:\/\d+)?)?`;
+const PATTERN = new RegExp(
+  String.raw`${BAR}|(?:\([^()]*\)${WORD}*|${WORD}+(?:\s+of\s+${WORD}+)*)(?:${INVERSION})?`,
+  'gu',
+);
 
 /** Numerals, symbols or degrees joined by dashes: `I-IV-V`, `Dm7–G7–C`. A dash in a symbol (C-7) joins nothing. */
-const JOINED = /^(?:[b#♭♯]*[ivIV]+|[A-G][b#♭♯]?)[^-–]*(?:[-–](?:[b#♭♯]*[ivIV]+|[A-G][b#♭♯]?)[^-–]*)+$/u;
+const SYLLABLE = '(?:[Dd]o|[Rr][eé]|[Mm]i|[Ff]a|[Ss]ol|[Ll]a|[Ss]i)';
+const START = `(?:[b#♭♯]*[ivIV]+|[A-H][b#♭♯]?|${SYLLABLE})`;
+const JOINED = new RegExp(`^${START}[^-–]*(?:[-–]${START}[^-–]*)+$`, 'u');
 
 /** Splits a line at spaces and barlines, keeping bracketed groups whole and `V of ii` together. */
 export function splitLine(line: string): (Piece | BarPiece | MetrePiece)[] {

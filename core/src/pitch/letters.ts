@@ -1,4 +1,4 @@
-import { TheoryError } from '../errors';
+import { attempt, TheoryError } from '../errors';
 import { noteName, type Note, type NoteName } from './note';
 import { parseNote, parseNoteName, readAccidentals, readNoteName } from './parse';
 import { displayNoteName, type LetterSystem } from './print';
@@ -17,12 +17,16 @@ const DO_NAMES: readonly (readonly [string, number])[] = [
 
 /**
  * Reads a note name in the given letter system: `Bb`, German `B`/`Fis`/`Heses`,
- * fixed-do `si♭`. Throws TheoryError `note`.
+ * fixed-do `si♭`. What the system does not know is taken in English where it can
+ * be: `C#` and `Bb` among German names. Throws TheoryError `note`.
  */
 export function parseNoteNameIn(text: string, letters: LetterSystem): NoteName {
-  if (letters === 'german') return parseGerman(text.trim());
-  if (letters === 'fixed-do') return parseFixedDo(text.trim());
-  return parseNoteName(text);
+  if (letters === 'english') return parseNoteName(text);
+  const own = attempt(() => (letters === 'german' ? parseGerman(text.trim()) : parseFixedDo(text.trim())));
+  if (own.ok) return own.value;
+  const english = attempt(() => parseNoteName(text));
+  if (english.ok) return english.value;
+  throw own.error;
 }
 
 /**
@@ -80,7 +84,9 @@ function parseFixedDo(text: string): NoteName {
 
 /**
  * Reads a note name in a letter system at a place in a text, as the root of a
- * symbol; null where none stands. German Asus4 is A with a suspension, not A flat.
+ * symbol; null where none stands. German Asus4 is A with a suspension, not A flat;
+ * a small German letter is the root of a minor chord. English letters with an
+ * accidental are read in every system: C#m7, Bb7.
  */
 export function readNoteNameIn(
   text: string,
@@ -89,12 +95,19 @@ export function readNoteNameIn(
 ): { name: NoteName; end: number } | null {
   if (letters === 'english') return readNoteName(text, at);
   const rest = text.slice(at);
-  if (letters === 'german') {
-    const match = /^(?:[AE](?:(?:is)+|s(?:es)+|s(?!us))?|B|[CDFGH](?:(?:is)+|(?:es)+)?)/.exec(rest);
-    return match ? { name: parseNoteNameIn(match[0], letters), end: at + match[0].length } : null;
-  }
-  const syllable = /^(?:sol|do|r[eé]|mi|fa|la|si)/.exec(rest);
-  if (!syllable) return null;
+  if (letters === 'german') return readGerman(rest, at);
+  const syllable = /^(?:sol|do|r[eé]|mi|fa|la|si)/i.exec(rest);
+  if (!syllable) return readNoteName(text, at);
   const { end } = readAccidentals(rest, syllable[0].length);
-  return { name: parseNoteNameIn(rest.slice(0, end), letters), end: at + end };
+  return { name: parseFixedDo(rest.slice(0, end)), end: at + end };
+}
+
+const GERMAN_ROOT = /^(?:[AEae](?:(?:is)+|s(?:es)+|s(?!us))?|[Bb]|[CDFGHcdfgh](?:(?:is)+|(?:es)+)?)/;
+
+function readGerman(rest: string, at: number): { name: NoteName; end: number } | null {
+  const match = GERMAN_ROOT.exec(rest);
+  if (!match) return null;
+  const signed = match[0].length === 1 && readAccidentals(rest, 1).end > 1 ? readNoteName(rest, 0) : null;
+  if (signed) return { name: signed.name, end: at + signed.end };
+  return { name: parseGerman(match[0]), end: at + match[0].length };
 }

@@ -6,10 +6,13 @@ const QUALITY_SIGNS = { '': '', o: '°', ø: 'ø', '+': '+' } as const;
 
 /** A Roman numeral set in type: quality raised, figures stacked small, the target lighter after a slash. */
 export const NumeralText = memo(function NumeralText({ parts }: { parts: NumeralParts }) {
+  // Words of inversion come after the target: V7 of ii, first inversion.
+  const words = parts.target !== null && parts.bass.startsWith(',');
   return (
     <span className="numeral">
-      <OwnParts parts={parts} />
+      <OwnParts parts={words ? { ...parts, bass: '' } : parts} />
       {parts.target && <Target parts={parts} />}
+      {words && <span className="numeral-rest">{parts.bass}</span>}
     </span>
   );
 });

@@ -1,0 +1,79 @@
+import {
+  DEFAULT_SCHOOL,
+  parseKey,
+  parseNoteIn,
+  parseNoteNameIn,
+  parseNumeral,
+  parseSymbol,
+  readSchool,
+  type Chord,
+  type Key,
+  type Note,
+  type NoteName,
+  type Numeral,
+  type School,
+} from '@diatonix/core';
+import type { Request } from './request';
+
+/** The school of a request; undefined where it names none. Throws TheoryError `school`. */
+export function schoolOf(request: Request): School | undefined {
+  return request['school'] === undefined ? undefined : readSchool(request['school']);
+}
+
+const lettersOf = (school: School | undefined) => (school ?? DEFAULT_SCHOOL).letters;
+
+/** A note with its octave in the letters of the school. Throws TheoryError `note`. */
+export function readNote(text: string, school: School | undefined): Note {
+  return parseNoteIn(text, lettersOf(school));
+}
+
+/** A note name in the letters of the school. Throws TheoryError `note`. */
+export function readName(text: string, school: School | undefined): NoteName {
+  return parseNoteNameIn(text, lettersOf(school));
+}
+
+/** A note with or without its octave. */
+export function readEither(text: string, school: School | undefined): Note | NoteName {
+  return /\d$/.test(text) ? readNote(text, school) : readName(text, school);
+}
+
+/** A key in the letters of the school: `h-Moll`, `re minor`. Throws TheoryError `key`. */
+export function readKey(text: string, school: School | undefined): Key {
+  return parseKey(text, lettersOf(school));
+}
+
+/** A chord symbol in the letters of the school: `H7`, `Sol7`. Throws TheoryError `symbol`. */
+export function readSymbol(text: string, school: School | undefined): Chord {
+  return parseSymbol(text, lettersOf(school));
+}
+
+/** A numeral as the school writes it. Throws TheoryError `numeral`. */
+export function readNumeralIn(text: string, key: Key, school: School | undefined): Numeral {
+  return parseNumeral(text, key, school);
+}
+
+/**
+ * Whether a request's school shows the cadential six-four over the dominant: then V64 before V or V7 in root
+ * position is that six-four, and is printed so. Where the school says nothing, `I64` is.
+ */
+export function cadentialOverDominant(request: Request): boolean {
+  const said = request['school'];
+  return typeof said === 'string'
+    ? /cadentialSixFour\s*=\s*dominant/.test(said)
+    : typeof said === 'object' && said !== null && (said as Request)['cadentialSixFour'] === 'dominant';
+}
+
+/** Numerals in a row as the school of the request writes them, null where none is given. */
+export function readNumeralsIn(
+  texts: readonly (string | null)[],
+  key: Key,
+  request: Request,
+): (Numeral | null)[] {
+  const school = schoolOf(request);
+  const over = cadentialOverDominant(request);
+  return texts.map((text, at) => {
+    if (text === null) return null;
+    const before = over && /^V6\/?4$/.test(text.trim()) && /^V7?$/.test(texts[at + 1]?.trim() ?? '');
+    return readNumeralIn(before ? 'Cad64' : text, key, school);
+  });
+}
