@@ -11,7 +11,8 @@ import {
 } from './answers';
 import { errorOf } from './internal';
 import { checkLine } from './limits';
-import { checkAnswer, harmoniseAnswer, progressionAnswer, settingAnswer } from './progressionAnswers';
+import { progressionAnswer } from './progressionAnswers';
+import { checkAnswer, harmoniseAnswer, settingAnswer } from './settingAnswers';
 import { schoolOf } from './reading';
 import { optional, text, texts, type Request } from './request';
 

@@ -8,7 +8,11 @@ import { displayNoteName, printNote } from '../pitch/print';
 import { midiNumber, sameName, staffPosition, type Note } from '../pitch/note';
 import { stepCost } from '../context/costs';
 import type { FourNotes } from './fourPart';
+import { nearestSetting } from './nearest';
+import type { Fault } from './rules';
 import { bestSetting } from './search';
+import { faultsOfChords } from './settingFaults';
+import { barTicks, beatTicks, type Metre } from '../time/metre';
 import { type Lock } from './settingProblem';
 
 /** A given voice, to be harmonised with the chords that were taught. */
@@ -17,13 +21,16 @@ export interface HarmoniseProblem {
   readonly voice: 'melody' | 'bass';
   readonly notes: readonly Note[];
   readonly numerals: readonly Numeral[];
+  /** The length of each note in ticks, and the metre that they stand in from the first downbeat on. */
+  readonly time?: { readonly ticks: readonly number[]; readonly metre: Metre; readonly pickup?: number };
 }
 
 /** One harmonisation; `reasons` says for each note why its chord stands there. */
 export interface Harmonisation {
   readonly numerals: readonly Numeral[];
-  /** Null where the chords have no legal setting with the given voice. */
+  /** The nearest setting where none is legal; null where the chords cannot be set with the given voice. */
   readonly voices: readonly FourNotes[] | null;
+  readonly faults: readonly Fault[];
   readonly cost: number;
   readonly reasons: readonly string[];
   /** Notes that pass or turn between chord notes: their chord goes on under them. */
@@ -31,7 +38,20 @@ export interface Harmonisation {
 }
 
 /** Costs in the units of contextCosts. */
-const COST = { start: 0.8, end: 1.5, repeat: 0.25, passing: 1.2, weakMember: 0.15, unset: 20, setting: 0.12 };
+const COST = {
+  /** Another chord than the tonic in root position at the beginning and at the end. */
+  start: 2.2, startInverted: 0.7, end: 3,
+  repeat: 0.25, weakMember: 0.15, unset: 20, fault: 4, setting: 0.12,
+  /** The dominant that goes back to the subdominant (common practice: weak). */
+  retrograde: 0.9,
+}; // prettier-ignore
+/** What a note that passes costs by its place: between the beats it is what one expects. */
+const PASSING = { any: 1.2, downbeat: 1.7, beat: 1, between: 0.3 };
+/**
+ * What a change of chord costs by its place in the bar: the downbeat, another beat, and between the beats; and
+ * what no change at a downbeat costs. Without a metre all places are alike.
+ */
+const CHANGE = { downbeat: 0, beat: 0.25, between: 1.4, held: 0.5 };
 const SEQUENCES = 16;
 const MOST = 6;
 
@@ -49,18 +69,25 @@ interface Path {
  * fits no chord may pass or turn by step while the chord before it goes on
  * (common practice). Throws TheoryError `chord` where a note fits nothing.
  */
-export function harmonise({ key, voice, notes, numerals }: HarmoniseProblem): Harmonisation[] {
+export function harmonise(problem: HarmoniseProblem): Harmonisation[] {
+  const { key, voice, notes, numerals } = problem;
   if (notes.length === 0 || numerals.length === 0) return [];
   const chords = numerals.map((numeral) => ({ numeral, chord: chordOfNumeral(numeral, key) }));
+  const places = placesIn(problem);
   let paths: Path[][] = [];
   notes.forEach((note, at) => {
     const fitting = chords.filter(({ chord }) =>
       voice === 'melody' ? memberOf(chord, note) !== null : sameName(chord.bass, note),
     );
     const next = fitting.map(({ numeral, chord }) =>
-      reach(numeral, memberCost(chord, note, voice), at === 0 ? null : paths.flat(), at === notes.length - 1),
+      reach(numeral, {
+        own: memberCost(chord, note, voice),
+        before: at === 0 ? null : paths.flat(),
+        isLast: at === notes.length - 1,
+        place: places[at]!,
+      }),
     );
-    if (at > 0 && voice === 'melody' && isStepwise(notes, at))
+    if (at > 0 && isStepwise(notes, at))
       next.push(
         paths
           .flat()
@@ -68,7 +95,7 @@ export function harmonise({ key, voice, notes, numerals }: HarmoniseProblem): Ha
           .map((path) => ({
             numeral: path.numeral,
             passing: true,
-            cost: path.cost + COST.passing,
+            cost: path.cost + PASSING[places[at]!],
             before: path,
           })),
       );
@@ -87,25 +114,55 @@ export function harmonise({ key, voice, notes, numerals }: HarmoniseProblem): Ha
     .slice(0, MOST);
 }
 
+type PlaceInBar = 'downbeat' | 'beat' | 'between' | 'any';
+
+/** Where each note stands in its bar; `any` without a metre. */
+function placesIn({ notes, time }: HarmoniseProblem): PlaceInBar[] {
+  if (!time) return notes.map(() => 'any');
+  const [bar, beat] = [barTicks(time.metre), beatTicks(time.metre)];
+  let at = time.pickup ? bar - time.pickup : 0;
+  return notes.map((_, index) => {
+    const within = at % bar;
+    at += time.ticks[index] ?? 0;
+    return within === 0 ? 'downbeat' : within % beat === 0 ? 'beat' : 'between';
+  });
+}
+
+interface Reached {
+  readonly own: number;
+  readonly before: readonly Path[] | null;
+  readonly isLast: boolean;
+  readonly place: PlaceInBar;
+}
+
 /** The best ways to a chord. */
-function reach(numeral: Numeral, own: number, before: readonly Path[] | null, isLast: boolean): Path[] {
-  const ending = isLast && !(numeral.degree === 1 && !numeral.target) ? COST.end : 0;
-  if (!before)
-    return [
-      { numeral, passing: false, cost: own + ending + (numeral.degree === 1 ? 0 : COST.start), before: null },
-    ];
+function reach(numeral: Numeral, { own, before, isLast, place }: Reached): Path[] {
+  const tonic = numeral.degree === 1 && !numeral.target;
+  const inRoot = numeral.lowest.degree === 1;
+  const ending = isLast && !(tonic && inRoot) ? COST.end : 0;
+  const opening = !tonic ? COST.start : inRoot ? 0 : COST.startInverted;
+  if (!before) return [{ numeral, passing: false, cost: own + ending + opening, before: null }];
   return before.map((path) => ({
     numeral,
     passing: false,
-    cost: path.cost + own + ending + between(path.numeral, numeral),
+    cost:
+      path.cost + own + ending + between(path.numeral, numeral) + placeCost(path.numeral === numeral, place),
     before: path,
   }));
+}
+
+/** Chords change on strong beats: slower where the tune is fast (common practice). */
+function placeCost(held: boolean, place: PlaceInBar): number {
+  if (place === 'any') return 0;
+  if (held) return place === 'downbeat' ? CHANGE.held : -COST.repeat;
+  return CHANGE[place];
 }
 
 function between(from: Numeral, to: Numeral): number {
   if (from === to) return COST.repeat;
   if (from.target) return to.degree === from.target.degree && !to.target ? -1 : 1.3;
-  return to.target ? 0.4 : stepCost(from.degree, to.degree);
+  const back = from.degree === 5 && to.degree === 4 ? COST.retrograde : 0;
+  return to.target ? 0.4 : stepCost(from.degree, to.degree) + back;
 }
 
 /** The member of a chord that a note is, or null. */
@@ -146,7 +203,8 @@ function whole(end: Path, key: Key, voice: 'melody' | 'bass', notes: readonly No
   return {
     numerals,
     voices: voices?.notes ?? null,
-    cost: end.cost + (voices ? COST.setting * voices.cost : COST.unset),
+    faults: voices?.faults ?? [],
+    cost: end.cost + (voices ? COST.setting * voices.cost + COST.fault * voices.faults.length : COST.unset),
     reasons: steps.map((step, at) => reasonOf(step, steps[at - 1], notes[at]!, key, at === steps.length - 1)),
     passing,
   };
@@ -158,19 +216,32 @@ function setUnder(
   key: Key,
   voice: 'melody' | 'bass',
   notes: readonly Note[],
-): { notes: FourNotes[]; cost: number } | null {
+): { notes: FourNotes[]; cost: number; faults: readonly Fault[] } | null {
   const standing = steps.flatMap((step, at) => (step.passing ? [] : [at]));
   const locks = standing.map((at): readonly [Lock, Lock, Lock, Lock] =>
     voice === 'melody' ? [notes[at]!, null, null, null] : [null, null, null, notes[at]!],
   );
-  const found = bestSetting({ key, numerals: standing.map((at) => steps[at]!.numeral), locks });
-  if (!('voices' in found)) return null;
+  const chords = standing.map((at) => steps[at]!.numeral);
+  const problem = { key, numerals: chords, locks };
+  const best = bestSetting(problem);
+  const legal = 'voices' in best;
+  const found = legal ? best : nearestSetting(problem);
+  if (!found) return null;
   const filled: FourNotes[] = [];
   steps.forEach((step, at) => {
-    const [, alto, tenor, bass] = step.passing ? filled[at - 1]! : found.voices[standing.indexOf(at)]!;
-    filled.push(step.passing ? [notes[at]!, alto, tenor, bass] : found.voices[standing.indexOf(at)]!);
+    const set = step.passing ? filled[at - 1]! : found.voices[standing.indexOf(at)]!;
+    const [soprano, alto, tenor, bass] = set;
+    if (!step.passing) filled.push(set);
+    else
+      filled.push(voice === 'melody' ? [notes[at]!, alto, tenor, bass] : [soprano, alto, tenor, notes[at]!]);
   });
-  return { notes: filled, cost: found.cost };
+  const faults = faultsOfChords(
+    found.voices,
+    chords.map((numeral) => ({ numeral, key })),
+    key,
+    {},
+  ).map((fault) => ({ ...fault, at: standing[fault.at]! }));
+  return { notes: filled, cost: legal ? found.cost : 0, faults };
 }
 
 function reasonOf(step: Path, before: Path | undefined, note: Note, key: Key, isLast: boolean): string {

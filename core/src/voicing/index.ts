@@ -1,4 +1,5 @@
 export * from './blocked';
+export * from './check';
 export * from './cheapest';
 export * from './close';
 export * from './fourPart';
@@ -9,6 +10,7 @@ export * from './omissions';
 export * from './register';
 export * from './rules';
 export * from './search';
+export * from './sense';
 export * from './settingFaults';
 export * from './settingProblem';
 export * from './voicings';

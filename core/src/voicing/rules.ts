@@ -1,17 +1,14 @@
-import { type Chord, memberNote } from '../chord/chord';
-import { dropDoublings, identify } from '../chord/identify';
-import { attempt } from '../errors';
-import { degreeNote, scaleOf } from '../key/scale';
-import { isMinorLike, type Key } from '../key/key';
+import { memberNote } from '../chord/chord';
 import { midiNumber, sameName, staffPosition, type Note, type NoteName } from '../pitch/note';
 import type { FourNotes } from './fourPart';
+import type { ChordSense } from './sense';
 import { RANGES, VOICES, type VoiceName } from './register';
 
 /** The rules of four-part writing (docs/conventions.md; common practice). */
 export const RULES = [
   'range', 'crossing', 'overlap', 'spacing', 'parallel-fifths', 'parallel-octaves', 'direct-fifths', 'direct-octaves',
   'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note', 'contrary-fifths',
-  'contrary-octaves', 'melodic-leap',
+  'contrary-octaves', 'melodic-leap', 'unequal-fifths', 'cross-relation', 'missing-third', 'doubling', 'six-four', 'ninth',
 ] as const; // prettier-ignore
 export type Rule = (typeof RULES)[number];
 
@@ -22,25 +19,23 @@ export type Rule = (typeof RULES)[number];
 export const USUAL_WEIGHTS: Partial<Record<Rule, number>> = {
   'contrary-fifths': 6,
   'contrary-octaves': 6,
-  'melodic-leap': 4,
+  'melodic-leap': 8,
+  'unequal-fifths': 3,
+  'cross-relation': 3,
+  'missing-third': 6,
+  doubling: 3,
+  'six-four': 6,
+  ninth: 5,
 };
+
+/** A weight from which on a rule forbids, however the others stand: files hold no infinite number. */
+export const FORBIDS = 1000;
 
 /** A fault: the chord in which it is complete, the rule, and the voices from the top. */
 export interface Fault {
   readonly at: number;
   readonly rule: Rule;
   readonly voices: readonly VoiceName[];
-}
-
-/** What the rules have to know of a chord in its key. */
-export interface ChordSense {
-  /** The leading note that must go up, where the chord is a dominant and has it. */
-  readonly leading: NoteName | null;
-  /** The note that the leading note goes to. */
-  readonly tonic: NoteName;
-  /** The seventh of the chord, which must go down. */
-  readonly seventh: NoteName | null;
-  readonly chord: Chord | null;
 }
 
 /**
@@ -64,35 +59,9 @@ const OCTAVE = 12;
 const SOPRANO = 0;
 const BASS = 3;
 
-/**
- * What the rules have to know of a chord: its leading note, where it is a dominant of the key (or of its
- * target), and its seventh.
- */
-export function senseOf(chord: Chord | null, key: Key, local: Key = key): ChordSense {
-  const leadingOfKey = scaleOf(local, isMinorLike(local.mode) ? 'harmonic' : 'natural')[6]!;
-  const tonic = degreeNote(local, 1);
-  if (!chord) return { leading: null, tonic, seventh: null, chord: null };
-  const notes = chord.members.map((m) => memberNote(chord.root, m));
-  const dominant = sameName(chord.root, degreeNote(local, 5)) || sameName(chord.root, leadingOfKey);
-  const seventh = chord.members.find((m) => m.degree === 7);
-  return {
-    leading: dominant && notes.some((note) => sameName(note, leadingOfKey)) ? leadingOfKey : null,
-    tonic,
-    seventh: seventh ? memberNote(chord.root, seventh) : null,
-    chord,
-  };
-}
-
-/** The chord that four notes are in a key, or null where they are none. */
-export function chordOfNotes(notes: FourNotes, key: Key): Chord | null {
-  const fromBass = [...notes].reverse();
-  if (dropDoublings(fromBass).length < 2) return null;
-  const read = attempt(() => identify(fromBass, { key })[0]!.chord);
-  return read.ok ? read.value : null;
-}
-
-/** Faults within one chord: range, crossing, spacing, and a leading note twice. */
-export function visitChord({ midi, notes }: Placed, { leading }: ChordSense, visit: Visit): void {
+/** Faults within one chord: range, crossing, spacing, and notes that should not stand twice. */
+export function visitChord(setting: Placed, sense: ChordSense, visit: Visit): void {
+  const { midi, notes } = setting;
   for (let voice = 0; voice < 4; voice++) {
     const [low, high] = RANGES[VOICES[voice]!];
     if (midi[voice]! < low || midi[voice]! > high) visit('range', voice, -1);
@@ -102,12 +71,26 @@ export function visitChord({ midi, notes }: Placed, { leading }: ChordSense, vis
     if (gap < 0) visit('crossing', voice, voice + 1);
     if (voice < 2 && gap > OCTAVE) visit('spacing', voice, voice + 1);
   }
-  if (!leading) return;
-  for (let voice = 0; voice < 3; voice++) {
-    if (!sameName(notes[voice]!, leading)) continue;
-    for (let other = voice + 1; other < 4; other++)
-      if (sameName(notes[other]!, leading)) visit('doubled-leading-note', voice, other);
+  if (sense.leading) visitTwice(notes, sense.leading, 'doubled-leading-note', visit);
+  for (const note of sense.single) visitTwice(notes, note, 'doubling', visit);
+  if (sense.doubled && sense.falling.length > 0 && countOf(notes, sense.doubled) < 2) {
+    const twice = notes.findIndex((note, at) => notes.some((other, i) => i > at && sameName(note, other)));
+    if (twice >= 0) visit('doubling', twice, BASS);
   }
+}
+
+function visitTwice(notes: FourNotes, name: NoteName, rule: Rule, visit: Visit): void {
+  for (let voice = 0; voice < 3; voice++) {
+    if (!sameName(notes[voice]!, name)) continue;
+    for (let other = voice + 1; other < 4; other++)
+      if (sameName(notes[other]!, name)) visit(rule, voice, other);
+  }
+}
+
+function countOf(notes: FourNotes, name: NoteName): number {
+  let count = 0;
+  for (const note of notes) if (sameName(note, name)) count++;
+  return count;
 }
 
 /** Faults in going from one chord to the next. */
@@ -118,7 +101,9 @@ export function visitStep(
   after: ChordSense,
   visit: Visit,
 ): void {
-  for (let voice = 0; voice < 3; voice++) {
+  // While one chord goes on its voices may change places.
+  const lasts = isSameChord(before, after);
+  for (let voice = 0; voice < 3 && !lasts; voice++) {
     // A voice that moves past where its neighbour just was.
     if (to.midi[voice]! < from.midi[voice + 1]!) visit('overlap', voice, voice + 1);
     if (to.midi[voice + 1]! > from.midi[voice]!) visit('overlap', voice, voice + 1);
@@ -133,15 +118,16 @@ export function visitStep(
       if (now === 0) continue;
       const was = perfect(from, upper, lower);
       if (up > 0 !== low > 0) {
-        if (was === now) visit(now === 5 ? 'contrary-fifths' : 'contrary-octaves', upper, lower);
+        if (was === now && !lasts) visit(now === 5 ? 'contrary-fifths' : 'contrary-octaves', upper, lower);
       } else if (was === now) visit(now === 5 ? 'parallel-fifths' : 'parallel-octaves', upper, lower);
-      else if (upper === SOPRANO && lower === BASS && Math.abs(to.staff[SOPRANO]! - from.staff[SOPRANO]!) > 1)
-        visit(now === 5 ? 'direct-fifths' : 'direct-octaves', upper, lower);
+      else if (upper === SOPRANO && lower === BASS && !lasts) visitOuter(from, to, now, up, visit);
     }
   }
+  if (!before.neapolitan) visitCrossRelations(from, to, visit);
   for (let voice = 0; voice < 4; voice++) {
     const steps = to.staff[voice]! - from.staff[voice]!;
-    if (isAwkwardLeap(steps, to.midi[voice]! - from.midi[voice]!)) visit('melodic-leap', voice, -1);
+    if (steps !== 0 && !lasts && isAwkwardLeap(steps, to.midi[voice]! - from.midi[voice]!))
+      visit('melodic-leap', voice, -1);
     if ((steps === 1 || steps === -1) && Math.abs(to.midi[voice]! - from.midi[voice]!) === 3)
       visit('augmented-second', voice, -1);
     if (
@@ -156,6 +142,68 @@ export function visitStep(
       !resolvesDown(from, to, voice, before, after)
     )
       visit('seventh', voice, -1);
+    if (
+      before.ninth &&
+      !lasts &&
+      canResolve(before.ninth, after) &&
+      steps !== -1 &&
+      steps !== 0 &&
+      sameName(from.notes[voice]!, before.ninth)
+    )
+      visit('ninth', voice, -1);
+    if (before.falling.length > 0 && !lasts && steps !== -1 && rises(from.notes[voice]!, steps, before))
+      visit('six-four', voice, -1);
+  }
+}
+
+/** Direct fifths and octaves where the soprano leaps, and a perfect fifth after a diminished one upward. */
+function visitOuter(from: Placed, to: Placed, now: 5 | 8, up: number, visit: Visit): void {
+  const steps = to.staff[SOPRANO]! - from.staff[SOPRANO]!;
+  if (now === 5 && up > 0 && isDiminishedFifth(from, SOPRANO, BASS)) visit('unequal-fifths', SOPRANO, BASS);
+  else if (Math.abs(steps) > 1) visit(now === 5 ? 'direct-fifths' : 'direct-octaves', SOPRANO, BASS);
+}
+
+function isDiminishedFifth({ midi, staff }: Placed, upper: number, lower: number): boolean {
+  return (midi[upper]! - midi[lower]!) % 12 === 6 && (staff[upper]! - staff[lower]!) % 7 === 4;
+}
+
+/** Whether two chords in a row are one that goes on. */
+function isSameChord(before: ChordSense, after: ChordSense): boolean {
+  const [one, other] = [before.chord, after.chord];
+  return (
+    one !== null &&
+    other !== null &&
+    sameName(one.root, other.root) &&
+    one.members[1]?.degree === other.members[1]?.degree &&
+    one.members[1]?.alteration === other.members[1]?.alteration
+  );
+}
+
+/** The sixth and the fourth over a cadential bass: they fall a step, or stay to fall later. */
+function rises(note: NoteName, steps: number, before: ChordSense): boolean {
+  return steps !== 0 && before.falling.some((name) => sameName(name, note));
+}
+
+/**
+ * A note altered in another voice than the one that had it before (common practice); none where that voice
+ * itself moves to the altered note, or any voice has the note both ways by chromatic step.
+ */
+function visitCrossRelations(from: Placed, to: Placed, visit: Visit): void {
+  for (let voice = 0; voice < 4; voice++) {
+    const note = from.notes[voice]!;
+    for (let other = 0; other < 4; other++) {
+      const next = to.notes[other]!;
+      if (next.step !== note.step || next.alteration === note.alteration || other === voice) continue;
+      let chromatic = false;
+      for (let i = 0; i < 4; i++)
+        if (
+          from.notes[i]!.step === note.step &&
+          from.notes[i]!.alteration === note.alteration &&
+          to.notes[i]!.step === note.step
+        )
+          chromatic = true;
+      if (!chromatic) visit('cross-relation', voice, other);
+    }
   }
 }
 
@@ -181,24 +229,27 @@ function contains(to: Placed, name: NoteName): boolean {
 
 /**
  * Whether a leading note goes where it must: up to the tonic, when the next
- * chord has it. Inside, it may fall a third to the fifth of the tonic chord
- * (common practice). While the dominant lasts it is free, and it may sink
- * chromatically into the next dominant.
+ * chord has it. Inside, it may fall a step to the sixth degree or a third to the
+ * fifth of the tonic chord, and in a bass that goes down the scale a step
+ * (common practice). While the dominant lasts it is free; it may stay where it
+ * is a note of the next chord, and sink chromatically into the next dominant.
  */
 function leadsOn(from: Placed, to: Placed, voice: number, before: ChordSense, after: ChordSense): boolean {
   const next = to.notes[voice]!;
   if (!contains(to, before.tonic) || (after.leading && sameName(after.leading, before.leading!))) return true;
   const steps = to.staff[voice]! - from.staff[voice]!;
   if (steps === 1 && sameName(next, before.tonic)) return true;
-  // Lowered on its own letter it becomes the seventh of the next dominant.
-  if (steps === 0 && to.midi[voice]! - from.midi[voice]! === -1) return true;
-  return (voice === 1 || voice === 2) && steps === -2;
+  // Held it is the seventh of the next chord; lowered on its own letter that of the next dominant.
+  if (steps === 0) return to.midi[voice]! - from.midi[voice]! <= 0;
+  if (voice === BASS) return steps === -1;
+  return voice !== SOPRANO && (steps === -1 || steps === -2);
 }
 
 /**
  * Whether a seventh goes where it must: down a step. It may stay while the note
- * is still in the chord, pass to another voice while the chord lasts, and rise
- * in parallel tenths over a passing 4/3 (common practice).
+ * is still in the chord, pass to another voice or go back to the root while the
+ * chord lasts, and rise in parallel tenths over a passing 4/3
+ * (common practice).
  */
 function resolvesDown(
   from: Placed,
@@ -208,38 +259,30 @@ function resolvesDown(
   after: ChordSense,
 ): boolean {
   const steps = to.staff[voice]! - from.staff[voice]!;
-  if (steps === -1 || steps === 0) return true;
-  const lasts = after.chord && before.chord && sameName(after.chord.root, before.chord.root);
-  if (lasts && contains(to, before.seventh!)) return true;
+  if (steps === -1 || steps === 0 || !canResolve(before.seventh!, after)) return true;
+  const root = before.chord?.root;
+  const lasts = after.chord && root && sameName(after.chord.root, root);
+  if (lasts && (contains(to, before.seventh!) || (steps === 1 && sameName(to.notes[voice]!, root))))
+    return true;
   const fifth = before.chord?.members.find((m) => m.degree === 5);
   const overFifth =
     fifth && before.chord && sameName(from.notes[BASS]!, memberNote(before.chord.root, fifth));
   return steps === 1 && overFifth === true && to.staff[BASS]! - from.staff[BASS]! === 1;
 }
 
+/** Whether the next chord has the note itself, or the one a step below it. */
+function canResolve(note: NoteName, { chord }: ChordSense): boolean {
+  if (!chord) return true;
+  const below = (note.step + 6) % 7;
+  return chord.members.some((m) => {
+    const { step, alteration } = memberNote(chord.root, m);
+    return step === below || (step === note.step && alteration === note.alteration);
+  });
+}
+
 /** The notes of a voice that are named in a fault. */
 export function voicesOf(voice: number, other: number): VoiceName[] {
   return other < 0 ? [VOICES[voice]!] : [VOICES[voice]!, VOICES[other]!];
-}
-
-/**
- * Checks four-part writing, chord by chord (soprano, alto, tenor, bass). Chords
- * are read from the notes in the key unless they are given with the key that
- * each is counted in. Faults come in the order of the chords.
- */
-export function checkSetting(
-  voices: readonly FourNotes[],
-  key: Key,
-  senses: readonly ChordSense[] = voices.map((notes) => senseOf(chordOfNotes(notes, key), key)),
-): Fault[] {
-  const faults: Fault[] = [];
-  const settings = voices.map(placed);
-  settings.forEach((setting, at) => {
-    const visit: Visit = (rule, voice, other) => faults.push({ at, rule, voices: voicesOf(voice, other) });
-    visitChord(setting, senses[at]!, visit);
-    if (at > 0) visitStep(settings[at - 1]!, setting, senses[at - 1]!, senses[at]!, visit);
-  });
-  return faults;
 }
 
 /** The notes of one voice, from the top: 0 soprano … 3 bass. */

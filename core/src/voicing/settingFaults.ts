@@ -1,24 +1,20 @@
 import type { Key } from '../key/key';
-import { chordOfNumeral, localKey, type Numeral } from '../label/numeral';
+import { checkSetting } from './check';
 import type { FourNotes } from './fourPart';
-import { checkSetting, senseOf, type Fault } from './rules';
-import type { RuleWeights } from './settingProblem';
-
-/** A chord of a setting: its numeral in its key; null where it cannot be read. */
-export interface SetChord {
-  readonly key: Key;
-  readonly numeral: Numeral | null;
-}
+import type { Fault } from './rules';
+import { sensesOf, withMembers, type MaybeSensed } from './sense';
+import { fourNoteChord, type RuleWeights } from './settingProblem';
 
 /** The faults of four voices over chords that are known, against the rules that are not switched off. */
 export function faultsOfChords(
   voices: readonly FourNotes[],
-  chords: readonly SetChord[],
+  chords: readonly MaybeSensed[],
   key: Key,
   weights: RuleWeights,
 ): Fault[] {
-  const senses = chords.map(({ numeral, key: own }) =>
-    numeral ? senseOf(chordOfNumeral(numeral, own), own, localKey(numeral, own)) : senseOf(null, own),
+  // What four voices cannot hold was left out when they were set, and nothing is owed to it.
+  const senses = sensesOf(chords).map((sense) =>
+    sense.chord ? withMembers(sense, fourNoteChord(sense.chord)) : sense,
   );
   return checkSetting(voices, key, senses).filter(({ rule }) => weights[rule] !== 0);
 }

@@ -1,19 +1,11 @@
 import { makeChord, type Chord } from '../chord/chord';
-import { chordOfNumeral, localKey, type Numeral } from '../label/numeral';
+import { chordOfNumeral, type Numeral } from '../label/numeral';
 import type { Key } from '../key/key';
 import { sameName, sameNote, type Note, type NoteName } from '../pitch/note';
 import { fourPartSettings, type FourNotes } from './fourPart';
 import { reduceTo } from './omissions';
-import {
-  placed,
-  senseOf,
-  USUAL_WEIGHTS,
-  visitChord,
-  visitStep,
-  type ChordSense,
-  type Placed,
-  type Rule,
-} from './rules';
+import { sensesOf, withMembers, type ChordSense } from './sense';
+import { FORBIDS, placed, USUAL_WEIGHTS, visitChord, visitStep, type Placed, type Rule } from './rules';
 
 /** What a fault against each rule costs; Infinity forbids it, 0 switches the rule off. */
 export type RuleWeights = Readonly<Partial<Record<Rule, number>>>;
@@ -48,7 +40,7 @@ export interface Blocked {
  * What moving costs, by voice and half step; leaps beyond a fourth cost more, and so do voices that all go
  * the same way.
  */
-const MOTION = { perHalfStep: [0.12, 0.1, 0.1, 0.05], leap: 0.25, leapFrom: 5, allSameWay: 0.6 };
+const MOTION = { perHalfStep: [0.12, 0.1, 0.1, 0.05], leap: 0.25, leapFrom: 5, allSameWay: 0.6, tritone: 1 };
 
 interface Candidate extends Placed {
   readonly cost: number;
@@ -60,7 +52,8 @@ export interface Column {
 }
 
 function weightOf(weights: RuleWeights, rule: Rule): number {
-  return weights[rule] ?? USUAL_WEIGHTS[rule] ?? Infinity;
+  const weight = weights[rule] ?? USUAL_WEIGHTS[rule] ?? Infinity;
+  return weight >= FORBIDS ? Infinity : weight;
 }
 
 function keyAt({ key, keys }: SettingProblem, at: number): Key {
@@ -73,20 +66,38 @@ export function chordAt(problem: SettingProblem, at: number): Chord {
 
 /** Settings of one chord that its locks and the rules within a chord allow. */
 export function columnOf(problem: SettingProblem, at: number, weights: RuleWeights): Column {
-  const numeral = problem.numerals[at]!;
   const chord = fourNoteChord(chordAt(problem, at));
-  const sense = senseOf(chord, keyAt(problem, at), localKey(numeral, keyAt(problem, at)));
+  const sense = withMembers(sensesAt(problem, at), chord);
   const locks = problem.locks?.[at];
   const candidates: Candidate[] = [];
   for (const { notes, cost } of fourPartSettings(chord)) {
     if (locks && !locks.every((lock, voice) => lock === null || isLocked(notes[voice]!, lock))) continue;
     const setting = placed(notes);
-    let own = cost;
+    let own = cost + doublingCost(notes, chord, sense);
     visitChord(setting, sense, (rule) => (own += weightOf(weights, rule)));
     if (own < Infinity) candidates.push({ ...setting, cost: own });
   }
   candidates.sort((a, b) => a.cost - b.cost);
   return { sense, candidates };
+}
+
+/** The sense of a chord, which may depend on the next one. */
+function sensesAt(problem: SettingProblem, at: number): ChordSense {
+  const chords = [at, at + 1].flatMap((i) => {
+    const numeral = problem.numerals[i];
+    return numeral ? [{ numeral, key: keyAt(problem, i) }] : [];
+  });
+  return sensesOf(chords)[0]!;
+}
+
+/** What another doubling costs than the one that the handbooks want for a chord. */
+const UNWANTED_DOUBLING = 2.5;
+
+function doublingCost(notes: FourNotes, chord: Chord, { doubled }: ChordSense): number {
+  if (!doubled || chord.members.length !== 3) return 0;
+  let count = 0;
+  for (const note of notes) if (sameName(note, doubled)) count++;
+  return count >= 2 ? -UNWANTED_DOUBLING : UNWANTED_DOUBLING;
 }
 
 /** Four voices cannot hold more than four notes: the chord without what may be left out. */
@@ -157,6 +168,7 @@ function motionCost(from: readonly number[], to: readonly number[]): number {
     const size = Math.abs(move);
     cost += MOTION.perHalfStep[voice]! * size;
     if (voice < 3 && size > MOTION.leapFrom) cost += MOTION.leap * (size - MOTION.leapFrom);
+    if (voice < 3 && size === 6) cost += MOTION.tritone;
     if (move > 0) ups++;
     else if (move < 0) downs++;
   }

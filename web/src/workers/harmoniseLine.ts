@@ -6,6 +6,7 @@ import {
   parseNumeral,
   printNote,
   printNumeral,
+  type Fault,
   type LetterSystem,
   type Numeral,
 } from '@diatonix/core';
@@ -24,6 +25,8 @@ export interface FoundHarmony {
   readonly numerals: readonly string[];
   readonly reasons: readonly string[];
   readonly voices: readonly (readonly string[])[] | null;
+  /** What the voices break, where none keep every rule. */
+  readonly faults: readonly Fault[];
 }
 
 export type HarmoniseAnswer =
@@ -48,6 +51,7 @@ export function harmoniseLine({
     return harmonise({ key, voice, notes, numerals: chords }).map((one) => ({
       numerals: one.numerals.map((numeral) => printNumeral(numeral, key)),
       reasons: one.reasons,
+      faults: one.faults,
       voices: one.voices && one.voices.map((notes) => notes.map(printNote)),
     }));
   });

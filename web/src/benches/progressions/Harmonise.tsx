@@ -1,6 +1,7 @@
 import {
   chordMap,
   diatonicNumeral,
+  faultWords,
   numeralParts,
   parseNumeral,
   printKey,
@@ -159,6 +160,9 @@ export function Harmonise({ keyOf, school, filled }: HarmoniseProps) {
               </span>
               <p>
                 {one.reasons.join('; ')}.{filled && !one.voices ? ' No legal setting in four parts.' : ''}
+                {one.faults.map(
+                  (fault) => ` Chord ${fault.at + 1} in four parts: ${faultWords(fault, school)}.`,
+                )}
               </p>
             </li>
           ))}

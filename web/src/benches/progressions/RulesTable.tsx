@@ -1,4 +1,4 @@
-import { RULES, ruleWords, USUAL_WEIGHTS, type Rule, type RuleWeights } from '@diatonix/core';
+import { FORBIDS, RULES, ruleWords, USUAL_WEIGHTS, type Rule, type RuleWeights } from '@diatonix/core';
 import { Dialog, Popover } from 'react-aria-components';
 import { useSchool } from '../../documents/use';
 import { Table } from '../../design/RowsTable';
@@ -56,6 +56,7 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
                       value={value}
                       onChange={(event) => choose(rule, event.target.value)}
                     >
+                      {usual !== undefined && <option value={FORBIDS}>forbids</option>}
                       {CHOICES.map((choice) => (
                         <option key={choice.value} value={choice.value}>
                           {choice.value === '' && usual !== undefined
@@ -63,7 +64,7 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
                             : choice.name}
                         </option>
                       ))}
-                      {CHOICES.every((choice) => choice.value !== value) && (
+                      {CHOICES.every((choice) => choice.value !== value) && value !== String(FORBIDS) && (
                         <option value={value}>costs {value}</option>
                       )}
                     </select>
