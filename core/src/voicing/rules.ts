@@ -126,7 +126,11 @@ export function visitStep(
   if (!before.neapolitan) visitCrossRelations(from, to, visit);
   for (let voice = 0; voice < 4; voice++) {
     const steps = to.staff[voice]! - from.staff[voice]!;
-    if (steps !== 0 && !lasts && isAwkwardLeap(steps, to.midi[voice]! - from.midi[voice]!))
+    if (
+      steps !== 0 &&
+      !(lasts && isExactly(before, after)) &&
+      isAwkwardLeap(steps, to.midi[voice]! - from.midi[voice]!)
+    )
       visit('melodic-leap', voice, -1);
     if ((steps === 1 || steps === -1) && Math.abs(to.midi[voice]! - from.midi[voice]!) === 3)
       visit('augmented-second', voice, -1);
@@ -177,6 +181,11 @@ function isSameChord(before: ChordSense, after: ChordSense): boolean {
     one.members[1]?.degree === other.members[1]?.degree &&
     one.members[1]?.alteration === other.members[1]?.alteration
   );
+}
+
+/** Whether nothing was added to the chord that goes on, or taken away. */
+function isExactly(before: ChordSense, after: ChordSense): boolean {
+  return before.chord!.members.length === after.chord!.members.length;
 }
 
 /** The sixth and the fourth over a cadential bass: they fall a step, or stay to fall later. */
