@@ -3,6 +3,7 @@ import {
   chordOfNumeral,
   contextReasonWords,
   printKey,
+  printNoteName,
   printNumeral,
   printSymbol,
   TheoryError,
@@ -60,6 +61,11 @@ export function progressionAnswer(request: Request): unknown {
     cadences: analysis.cadences,
     brackets: analysis.brackets,
     arrows: analysis.arrows,
+    centres: analysis.centres.map(({ from, to, tonic, mode }) => ({
+      from,
+      to,
+      key: `${printNoteName(tonic)} ${mode}`,
+    })),
   };
 }
 

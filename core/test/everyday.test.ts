@@ -14,6 +14,7 @@ import {
   type Analysis,
   type ContextReading,
 } from '../src';
+import { MORE_EVERYDAY } from './everydayMore';
 import { EVERYDAY, type Everyday } from './everydayTable';
 
 const C = parseNoteName('C');
@@ -34,7 +35,9 @@ function on(tonic: (typeof TONICS)[number], { symbols, key }: Everyday) {
 const joints = (list: Analysis['arrows']) =>
   list.map(({ from, to, kind }) => `${from}>${to}${kind === 'fifth' ? '' : `:${kind}`}`).join(' ');
 
-describe.each(EVERYDAY)('$symbols in $key', (row) => {
+const ALL = [...EVERYDAY, ...MORE_EVERYDAY];
+
+describe.each(ALL)('$symbols in $key', (row) => {
   test.each(row.given ? [true] : [true, false])('in every key (given: %s)', (given) => {
     for (const tonic of TONICS) {
       const { chords, key } = on(tonic, row);
@@ -57,5 +60,53 @@ describe.each(EVERYDAY)('$symbols in $key', (row) => {
 });
 
 test('enough of them are tried', () => {
-  expect(EVERYDAY.length).toBeGreaterThanOrEqual(60);
+  expect(ALL.length).toBeGreaterThanOrEqual(150);
 });
+
+test('a dominant that goes on to V42 of IV at the end of a phrase is evaded', () => {
+  const chords = 'C F G7 C7/Bb F/A G7 C'.split(' ').map((symbol) => ({ chord: parseSymbol(symbol) }));
+  const { cadences } = analyseProgression(chords, { key: parseKey('C major'), phraseEnds: [3, 6] });
+  expect(cadences.map(({ kind }) => kind)).toEqual(['evaded', 'authentic']);
+});
+
+describe.each([
+  ['G F C G', 'G mixolydian', 'I VII IV I'],
+  ['C Bb F C', 'C mixolydian', 'I VII IV I'],
+  ['Dm G Dm', 'D dorian', 'i IV i'],
+  ['Cm F7 Cm F7 Cm', 'C dorian', 'i IV7 i IV7 i'],
+  ['Em F Em F Em', 'E phrygian', 'i II i II i'],
+  ['F G F G F', 'F lydian', 'I II I II I'],
+  ['Am D Am D', 'A dorian', 'i IV i IV'],
+  ['Am G F G Am', 'A aeolian', null],
+])('%s turns about %s', (symbols, mode, numerals) => {
+  test('in every key', () => {
+    for (const tonic of TONICS) {
+      const by = intervalUp(C, tonic);
+      const chords = symbols
+        .split(' ')
+        .map((symbol) => ({ chord: transposeChord(parseSymbol(symbol), (name) => nameAbove(name, by)) }));
+      const { centres, chords: labelled } = analyseProgression(chords);
+      expect(centres).toEqual([
+        {
+          from: 0,
+          to: chords.length - 1,
+          tonic: nameAbove(parseNoteName(mode.split(' ')[0]!), by),
+          mode: mode.split(' ')[1],
+        },
+      ]);
+      if (!numerals) continue;
+      const modal = labelled.map(({ readings }) => readings.find(({ reason }) => reason === 'modal')!);
+      expect(modal.map(numeralOf).join(' ')).toBe(numerals);
+      // It stands beside the nearest major or minor reading, which comes first.
+      expect(labelled.every(({ readings }) => readings[0]!.reason !== 'modal')).toBe(true);
+    }
+  });
+});
+
+test.each(['C F G7 C', 'Cm Fm G7 Cm', 'C Am Dm G7 C', 'F7 Bb7 F7 F7 C7 F7'])(
+  '%s needs no mode',
+  (symbols) => {
+    const chords = symbols.split(' ').map((symbol) => ({ chord: parseSymbol(symbol) }));
+    expect(analyseProgression(chords).centres).toEqual([]);
+  },
+);

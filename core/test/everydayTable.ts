@@ -18,13 +18,18 @@ export interface Everyday {
   readonly given?: true;
 }
 
-const one = (symbols: string, numerals: string, more: Partial<Everyday> = {}, key = 'C major'): Everyday => ({
+export const one = (
+  symbols: string,
+  numerals: string,
+  more: Partial<Everyday> = {},
+  key = 'C major',
+): Everyday => ({
   symbols,
   numerals,
   key,
   ...more,
 });
-const minor = (symbols: string, numerals: string, more: Partial<Everyday> = {}) =>
+export const minor = (symbols: string, numerals: string, more: Partial<Everyday> = {}) =>
   one(symbols, numerals, more, 'C minor');
 
 export const EVERYDAY: readonly Everyday[] = [

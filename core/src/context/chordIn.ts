@@ -34,7 +34,7 @@ export interface ContextReading {
   readonly key: Key;
   readonly numeral: Numeral;
   readonly chord: Chord;
-  readonly reason: NumeralReason | 'cadential-six-four' | 'given';
+  readonly reason: NumeralReason | 'cadential-six-four' | 'given' | 'modal';
   readonly excess: number;
 }
 

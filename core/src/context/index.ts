@@ -1,3 +1,4 @@
+export * from './centres';
 export * from './candidates';
 export * from './chordIn';
 export * from './costs';

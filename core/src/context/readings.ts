@@ -151,6 +151,8 @@ function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean, i
         to.degree === 5 && to.inversion === 0 ? COSTS.cadentialSixFour - stepCost(1, 5) : COSTS.looseSixFour;
   }
   if (isEnd) cost += cadence(from, to);
+  // A last chord alone is no evidence of a key of its own.
+  if (isLast && from.keyAt !== to.keyAt) cost += COSTS.closingElse - closing(to);
   if (isLast && isDeceptive(from, to)) cost += COSTS.closingDeceptive;
   if ((isEnd || isLast) && to.degree === 1 && to.key.mode === 'minor' && !to.minor) cost += COSTS.picardy;
   return cost;

@@ -7,6 +7,7 @@ import { nameAbove, nameBelow } from '../interval/interval';
 import { sameName } from '../pitch/note';
 import { sameKey, type Key } from '../key/key';
 import { isSuspendedDominant, leadsToTonic } from './leading';
+import { modalCentres, withModes, type ModalCentre } from './centres';
 import { readInContext } from './readings';
 import { type ChordIn, type ContextOptions, type ContextReading } from './chordIn';
 import { functionOf, type ChordFunction } from './labels';
@@ -26,7 +27,9 @@ export type CadenceKind =
   /** A v, VII or ♭VII before the tonic: nothing leads. */
   | 'modal'
   /** The ♭VII7 before a major tonic. */
-  | 'backdoor';
+  | 'backdoor'
+  /** A dominant in root position that goes to a dominant of IV or to IV6 in the place of its tonic. */
+  | 'evaded';
 
 export interface Cadence {
   /** The chord with which it is complete. */
@@ -68,6 +71,8 @@ export interface Analysis {
   readonly cadences: readonly Cadence[];
   readonly brackets: readonly Bracket[];
   readonly arrows: readonly Arrow[];
+  /** Modes that it may be heard in beside its keys. */
+  readonly centres: readonly ModalCentre[];
 }
 
 export interface AnalyseOptions extends ContextOptions {
@@ -91,10 +96,14 @@ export function structureOf(chords: readonly ChordIn[], options: AnalyseOptions 
   const readings = readInContext(chords, options);
   const best = readings.map((list, at) => ruled(list, options.rulings?.get(at)));
   const arrows = arrowsOf(best);
+  const keys = keyAreas(best);
+  // Where the key is given nobody asks for another centre.
+  const centres = options.key || options.keys ? [] : modalCentres(best, keys);
   return {
     best,
-    readings,
-    keys: keyAreas(best),
+    readings: withModes(readings, centres),
+    centres,
+    keys,
     cadences: cadencesOf(best, options),
     brackets: bracketsOf(best, arrows),
     arrows,
@@ -252,9 +261,10 @@ function isRepeated(before: ContextReading, now: ContextReading): boolean {
 }
 
 function cadenceKind(from: ContextReading, to: ContextReading, split: boolean): CadenceKind | null {
-  if (to.numeral.target || to.numeral.special) return null;
   const same = sameKey(from.key, to.key) && !from.numeral.target;
   const inRoot = (one: ContextReading) => sameName(one.chord.root, one.chord.bass);
+  if (same && isEvaded(from, to) && inRoot(from)) return 'evaded';
+  if (to.numeral.target || to.numeral.special) return null;
   if (to.numeral.degree === 1 && to.numeral.alteration === 0) {
     const dominant = from.numeral.degree === 5 || from.numeral.degree === 7;
     if (same && dominant && !leadsToTonic(from.chord, from.numeral, from.key)) {
@@ -277,4 +287,11 @@ function cadenceKind(from: ContextReading, to: ContextReading, split: boolean): 
     return phrygian ? 'phrygian-half' : 'half';
   }
   return same && to.numeral.degree === 6 && from.numeral.degree === 5 ? 'deceptive' : null;
+}
+
+/** From the dominant to the tonic as a dominant of IV, or to IV over its third. */
+function isEvaded(from: ContextReading, { numeral }: ContextReading): boolean {
+  if (from.numeral.degree !== 5 || !leadsToTonic(from.chord, from.numeral, from.key)) return false;
+  if (numeral.target) return numeral.degree === 5 && numeral.target.degree === 4 && !numeral.target.target;
+  return numeral.degree === 4 && numeral.alteration === 0 && numeral.lowest.degree === 3;
 }

@@ -153,6 +153,9 @@ const TARGET_COST: Record<number, number> = { 5: 0, 2: 0.05, 4: 0.05, 6: 0.05, 3
 
 const BORROWED_COST = 0.3;
 
+/** The dominant of a minor key is major, also as a target. */
+const MINOR_DOMINANT_COST = 0.3;
+
 /** Chords of the parallel minor that a major piece may tonicise. */
 const BORROWED_TARGETS: readonly Numeral[] = [6, 3, 2].map((degree) => ({
   degree,
@@ -192,7 +195,11 @@ function applied(chord: Chord, key: Key, add: Add): void {
   for (const target of targetsOf(key)) {
     const tonic = rootOf(target, key);
     const minor = describe(target.members).triad === 'minor';
-    const near = TARGET_COST[target.degree]! + (target.alteration === 0 ? 0 : BORROWED_COST);
+    const minorDominant = key.mode === 'minor' && target.degree === 5 && minor;
+    const near =
+      TARGET_COST[target.degree]! +
+      (target.alteration === 0 ? 0 : BORROWED_COST) +
+      (minorDominant ? MINOR_DOMINANT_COST : 0);
     const { degree, alteration } = degreeOf(keyOf(tonic, minor ? 'minor' : 'major'), chord.root);
     const raised = minor ? 1 : 0;
     if (degree === 5 && alteration === 0 && (dominant || (triad === 'augmented' && seventh !== 'major'))) {

@@ -18,6 +18,7 @@ const wordsIn = ({ leading, wholeStep }: Vocabulary): Record<ContextReading['rea
   blues: 'the seventh of the blues',
   chromatic: 'outside the scale',
   given: 'as it was written',
+  modal: 'in the mode that the passage turns about',
   'cadential-six-four': 'a six-four over the dominant that follows',
 });
 

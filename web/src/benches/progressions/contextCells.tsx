@@ -14,6 +14,7 @@ export const CADENCES: Record<NonNullable<LineLabel['cadence']>, string> = {
   'phrygian-half': 'Phrygian half',
   modal: 'modal',
   backdoor: 'backdoor',
+  evaded: 'evaded',
 };
 
 export function keyCell(line: LineLabel | null, first: boolean, school: School): GridCell {
