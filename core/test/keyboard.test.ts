@@ -69,3 +69,17 @@ test('a stretch beyond the octave is marked, and the care that goes with it', ()
   expect(BEYOND_HAND).toMatch(/between the hands/);
   expect(HAND_CARE).toMatch(/Stop if the hand hurts.*teacher or a doctor/);
 });
+
+test.each([
+  ['C4 E4 G4 C5', '1235', '5421'],
+  ['E4 G4 C5 E5', '1245', '5421'],
+  ['G4 C5 E5 G5', '1245', '5321'],
+  ['C4 E4 G4 B4', '1235', '5321'],
+])('the hands take %s as right %s, left %s (common practice)', (notes, right, left) => {
+  const found = chordFingering(notes.split(' ').map(parseNote))!;
+  expect([found.right.join(''), found.left.join('')]).toEqual([right, left]);
+});
+
+test('the natural minor on C sharp crosses as the harmonic does (common practice)', () => {
+  expect(scaleFingering(parseKey('C# minor')).left.join('')).toBe('32143213');
+});

@@ -31,6 +31,8 @@ import {
   sentenceText,
   simpleForm,
   stackQuality,
+  shortFigures,
+  printFigure,
   transpose,
   writeFiguresWorking,
   type WorkingStep,
@@ -169,7 +171,7 @@ test('an applied chord is explained by the note that is foreign and where it lea
 test('figures are filled up and counted from the bass, and written short again', () => {
   const key = parseKey('A minor');
   expect(say(readFiguresWorking(parseNoteName('B'), parseFigures('#6 4 3'), key))).toEqual([
-    '♯6 4 3 stands for 6 4 3.',
+    '♯6 4 3 means a sixth, a fourth and a third above the bass; the sign makes the sixth G♯, not G.',
     'A sixth above B is G♯, with its own sign because the signature has it otherwise.',
     'A fourth above B is E.',
     'A third above B is D.',
@@ -209,4 +211,25 @@ test('a stack of a map has one name: its symbol, its heading, and what the worki
     'Em7b9b13',
     'minor seventh with ♭9 and ♭13',
   ]);
+});
+
+test.each([
+  ['Gadd9', 'major with 9', 'major triad with 9'],
+  ['G7b9', 'dominant-seventh with b9', 'dominant seventh with ♭9'],
+  ['C6/9', 'major-sixth with 9', 'major sixth with 9'],
+  ['Cmaj7', 'major-seventh', 'major seventh'],
+  ['Am7b5', 'half-diminished-seventh', 'half-diminished seventh'],
+])('%s has one quality wherever it is met, with what is added to it', (symbol, quality, words) => {
+  const found = stackQuality(parseSymbol(symbol).members);
+  expect([found, qualityWords(found)]).toEqual([quality, words]);
+});
+
+test.each([
+  ['C6/9', 'C major', '9 6 5'],
+  ['C9sus4', 'F major', '9 7 5 4'],
+  ['C9', 'F major', '9'],
+  ['C7sus4', 'F major', '7 5 4'],
+  ['G13', 'C major', '13'],
+])('the figures of %s in %s are %s', (symbol, key, figures) => {
+  expect(shortFigures(parseSymbol(symbol), parseKey(key)).map(printFigure).join(' ')).toBe(figures);
 });

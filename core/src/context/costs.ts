@@ -10,12 +10,14 @@ export const COSTS = {
    */
   change: 2.6,
   changeAfterPhrase: 1.9,
+  /** Going between a key and its relative, which share a signature. */
+  changeRelative: 1.7,
   changeFifth: 0.45,
   /** A key far from the signature, by chord. */
   farFromSignature: 0.08,
   /** The first chord in a key that is not one of the signature's two, by fifth. */
   openingFifth: 1.5,
-  openingTonic: -1,
+  openingTonic: -1.85,
   openingDominant: -0.6,
   /** A major chord on the tonic of a minor key opens hardly any piece. */
   openingMajor: 1,

@@ -130,9 +130,10 @@ function ownCost(state: State, isLast: boolean): number {
 function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean, isLast: boolean): number {
   let cost = 0;
   if (from.keyAt !== to.keyAt) {
+    const far = Math.abs(from.fifths - to.fifths);
     cost +=
-      (afterPhrase ? COSTS.changeAfterPhrase : COSTS.change) +
-      COSTS.changeFifth * Math.abs(from.fifths - to.fifths);
+      (afterPhrase ? COSTS.changeAfterPhrase : far === 0 ? COSTS.changeRelative : COSTS.change) +
+      COSTS.changeFifth * far;
     if (from.target > 0) cost += to.root === from.targetRoot ? COSTS.resolves : COSTS.astray;
   } else if (from.target > 0) {
     if (from.second)

@@ -47,12 +47,15 @@ export function chordFingering(notes: readonly Note[]): ChordFingering | null {
         stretch,
       };
     }
-    case 4:
+    case 4: {
+      // With its lowest note again on top the hand is open, and the fourth finger takes a major third too.
+      const near = heights[3]! - heights[0]! === OCTAVE ? SMALL_GAP + 1 : SMALL_GAP;
       return {
-        right: [1, 2, gaps[2]! <= SMALL_GAP ? 4 : 3, 5],
-        left: [5, gaps[0]! <= SMALL_GAP ? 4 : 3, 2, 1],
+        right: [1, 2, gaps[2]! <= near ? 4 : 3, 5],
+        left: [5, gaps[0]! <= near ? 4 : 3, 2, 1],
         stretch,
       };
+    }
     case 5:
       return { right: [1, 2, 3, 4, 5], left: [5, 4, 3, 2, 1], stretch };
     default:

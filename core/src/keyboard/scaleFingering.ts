@@ -53,7 +53,7 @@ const MINOR: readonly ScaleFingering[] = [
 
 /** Where a form moves a black key under the thumb, its own fingering. */
 const FORM_CHANGES: Partial<Record<ScaleForm, Record<number, ScaleFingering>>> = {
-  natural: { 1: hands('34123123', '32132143'), 8: hands('34123123', '32132143') },
+  natural: { 8: hands('34123123', '32132143') },
   melodic: { 1: hands('34123412', '32143213'), 6: hands('34123412', '43213214') },
 };
 

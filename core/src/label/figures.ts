@@ -81,7 +81,7 @@ const FULL: Record<string, readonly number[]> = {
   '8,5': [8, 5, 3], '8,6': [8, 6, 3], '8,4': [8, 5, 4], '9,7': [9, 7, 5, 3], '7,3': [7, 5, 3],
   '7,5': [7, 5, 3],
   '6,5': [6, 5, 3], '4,3': [6, 4, 3], '4,2': [6, 4, 2], '2': [6, 4, 2], '6,2': [6, 4, 2], '6,3': [6, 3],
-  '5,2': [5, 2], '6,4': [6, 4],
+  '5,2': [5, 2], '6,4': [6, 4], '9,6,5': [9, 6, 5, 3], '9,6': [9, 6, 5, 3],
   '5,3': [5, 3], '9,3': [9, 7, 5, 3], '9,5': [9, 7, 5, 3],
 }; // prettier-ignore
 
@@ -138,12 +138,15 @@ export function fullFigures(chord: Chord, key: Key | null): Figure[] {
   const { bass, root } = chord;
   const rootLowest = bass.step === root.step && bass.alteration === root.alteration;
   const high = rootLowest && chord.members.some((m) => m.degree >= 9);
+  const within = new Set(chord.members.filter((m) => m.degree < 8).map((m) => m.degree));
   const figures: Figure[] = [];
   for (const note of notesFromBass(chord).slice(1)) {
     const number = ((note.step - bass.step + 7) % 7) + 1;
+    // An added sixth or a suspended fourth is counted as such beside a ninth.
+    const above = high && number % 2 === 0 && !within.has(number);
     const sign = !key || note.alteration === signatureAlteration(fifths, note.step) ? null : note.alteration;
     figures.push({
-      number: number === 1 ? 8 : high && number % 2 === 0 ? number + 7 : number,
+      number: number === 1 ? 8 : above ? number + 7 : number,
       sign,
       raise: false,
     });
@@ -154,7 +157,7 @@ export function fullFigures(chord: Chord, key: Key | null): Figure[] {
 /** Figures that go unwritten in the usual short forms, unless they carry a sign. */
 const SHORT: Record<string, readonly number[]> = {
   '5,3': [5, 3], '6,3': [3], '7,5,3': [5, 3], '6,5,3': [3], '6,4,3': [6], '6,4,2': [6], '9,7,5,3': [7, 5, 3],
-  '11,9,7,5,3': [9, 7, 5, 3], '13,11,9,7,5,3': [11, 9, 7, 5, 3], '5,4': [5],
+  '9,6,5,3': [3], '11,9,7,5,3': [9, 7, 5, 3], '13,11,9,7,5,3': [11, 9, 7, 5, 3], '5,4': [5],
 }; // prettier-ignore
 
 /** The usual short figures of a chord in a key, as a player reads them, high to low. */

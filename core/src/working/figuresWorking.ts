@@ -16,9 +16,18 @@ import type { WorkingStep } from './step';
 export function readFiguresWorking(bass: NoteName, figures: readonly Figure[], key: Key): WorkingStep[] {
   const full = expandFigures(figures);
   return [
-    { step: 'full-figures', written: figures, full },
+    { step: 'full-figures', written: figures, full, signed: signsOf(bass, full, key) },
     ...full.map((figure) => figureStep(bass, figure, key)),
   ];
+}
+
+/** The figures whose sign changes what the signature has. */
+function signsOf(bass: NoteName, full: readonly Figure[], key: Key) {
+  return full.flatMap((figure) => {
+    const note = figureNote(bass, figure, key);
+    const plain = figureNote(bass, { ...figure, sign: null, raise: false }, key);
+    return plain.alteration === note.alteration ? [] : [{ number: figure.number, plain, note }];
+  });
 }
 
 function figureStep(bass: NoteName, figure: Figure, key: Key): WorkingStep {

@@ -180,7 +180,17 @@ export type KeyStep =
 
 /** Steps of reading and writing figured bass. */
 export type FiguresStep =
-  | { readonly step: 'full-figures'; readonly written: readonly Figure[]; readonly full: readonly Figure[] }
+  | {
+      readonly step: 'full-figures';
+      readonly written: readonly Figure[];
+      readonly full: readonly Figure[];
+      /** What each sign does: the note by the signature, and the note that it becomes. */
+      readonly signed: readonly {
+        readonly number: number;
+        readonly plain: NoteName;
+        readonly note: NoteName;
+      }[];
+    }
   | {
       readonly step: 'figure';
       readonly figure: Figure;
