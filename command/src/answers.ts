@@ -31,7 +31,7 @@ import {
   printSymbol,
   qualityName,
   qualityWord,
-  ROMANTEXT,
+  readRomanNumeral,
   scaleOf,
   SCALE_FORMS,
   shortFigures,
@@ -88,7 +88,7 @@ export interface Notation {
 
 /** Reads a numeral in the house grammar or as RomanText. */
 export function readNumeral(text: string, key: Key, { notation, school }: Notation): Numeral {
-  return parseNumeral(text, key, notation === 'romantext' ? ROMANTEXT : school);
+  return notation === 'romantext' ? readRomanNumeral(text, key) : parseNumeral(text, key, school);
 }
 
 /** Notes from the bass upward, root, inversion, quality, figures and symbol of a numeral in a key. */

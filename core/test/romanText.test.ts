@@ -1,4 +1,13 @@
 /** RomanText keeps its times. */
+import {
+  chordOfNumeral,
+  notesFromBass,
+  parseKey,
+  parseNumeral,
+  printNoteName,
+  readRomanNumeral,
+} from '../src';
+import { romanTextNumeral } from '../src/format/romantext/write';
 import { readRomanText, writeRomanText } from '../src/format';
 import { timesOf } from './scoreText';
 
@@ -83,5 +92,28 @@ describe('RomanText', () => {
         'text' in entry && entry.text === 'N' ? { ...entry, text: 'bII' } : entry,
       ),
     );
+  });
+});
+
+describe('what is added is counted in the signature of the key', () => {
+  // As music21 10.5.1 hears them (read by hand; nothing here needs it).
+  test.each([
+    ['A minor', 'V9', 'V7[add#9]', 'E G# B D F#'],
+    ['A minor', 'V7b9', 'V9', 'E G# B D F'],
+    ['A minor', 'V7#9', 'V7[add##9]', 'E G# B D F##'],
+    ['A minor', 'I[add6]', 'I[add#6]', 'A C# E F#'],
+    ['A minor', 'IVmaj7', 'IV[add#7]', 'D F# A C#'],
+    ['C major', 'V7b9', 'V7[addb9]', 'G B D F Ab'],
+    ['C major', 'V9', 'V9', 'G B D F A'],
+    ['C major', 'IVmaj7#11', 'IV7[add11]', 'F A C E B'],
+    ['C major', 'I[add9]', 'I[add9]', 'C E G D'],
+    ['C major', 'V9/V', 'V9/V', 'D F# A C E'],
+    ['C major', 'V7b9/ii', 'V9/ii', 'A C# E G Bb'],
+  ])('in %s %s goes as %s', (keyText, own, text, notes) => {
+    const key = parseKey(keyText);
+    const numeral = parseNumeral(own, key);
+    expect(romanTextNumeral(numeral, key).text).toBe(text);
+    const back = chordOfNumeral(readRomanNumeral(text, key), key);
+    expect(notesFromBass(back).map(printNoteName).join(' ')).toBe(notes);
   });
 });

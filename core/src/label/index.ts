@@ -17,3 +17,4 @@ export * from './numeralSpecials';
 export * from './numeralsFor';
 export * from './qualityPattern';
 export * from './understood';
+export * from './romanAdditions';

@@ -5,7 +5,7 @@ import { printKey, sameKey, type Key } from '../../key/key';
 import { chordOfNumeral } from '../../label/numeral';
 import { parseNumeral } from '../../label/numeralParse';
 import { printNumeral } from '../../label/numeralPrint';
-import { DEFAULT_SCHOOL, ROMANTEXT } from '../../school/school';
+import { readRomanNumeral } from '../../label/romanAdditions';
 import { midiNumber, type Note } from '../../pitch/note';
 import { printNote } from '../../pitch/print';
 import { parseMetre, printMetre, USUAL_METRE, barTicks } from '../../time/metre';
@@ -250,9 +250,9 @@ function labelOf(
   if (!label) return null;
   const { symbol, numeral } = label;
   if (numeral !== null)
-    for (const school of [ROMANTEXT, DEFAULT_SCHOOL]) {
+    for (const reader of [readRomanNumeral, parseNumeral]) {
       const read = attempt(() => {
-        const said = parseNumeral(numeral, key, school);
+        const said = reader(numeral, key);
         return { said, chord: chordOfNumeral(said, key) };
       });
       if (read.ok && (!symbol || sameChord(read.value.chord, symbol)))

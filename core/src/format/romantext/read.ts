@@ -1,14 +1,13 @@
 import { attempt, TheoryError } from '../../errors';
 import { keyOf, parseKey, printKey, sameKey, type Key } from '../../key/key';
-import { parseNumeral } from '../../label/numeralParse';
 import { printNumeral } from '../../label/numeralPrint';
-import { ROMANTEXT } from '../../school/school';
 import { parseNoteName } from '../../pitch/parse';
 import { barTicks, parseMetre, printMetre, USUAL_METRE } from '../../time/metre';
 import { printLength, USUAL_TICKS } from '../../time/length';
 import { MOST_COLUMNS, type LineColumn } from '../../line/column';
 import { PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
 import { soundLine } from '../soundLine';
+import { readRomanNumeral } from '../../label/romanAdditions';
 import { lengthText, ticksOfBeat } from './beats';
 import { Timeline, type BarName } from './timeline';
 
@@ -137,7 +136,7 @@ class Reader {
     }
     const own = (this.key ??= parseKey('C major'));
     this.home ??= own;
-    const numeral = attempt(() => parseNumeral(token, own, ROMANTEXT));
+    const numeral = attempt(() => readRomanNumeral(token, own));
     if (!numeral.ok) {
       if (telling) this.tell(`${this.place}: ${numeral.error.message}`);
       return;

@@ -1,9 +1,10 @@
 import { printNoteName } from '../../pitch/print';
 import { type Key, sameKey } from '../../key/key';
+import { partAdditions } from '../../label/romanAdditions';
 import { isSmall } from '../../label/diatonic';
 import { printNumeral } from '../../label/numeralPrint';
 import { ROMANTEXT } from '../../school/school';
-import type { Numeral } from '../../label/numeral';
+import { localKey, type Numeral } from '../../label/numeral';
 import { parseMetre, printMetre } from '../../time/metre';
 import { labelLine } from '../../context/labelLine';
 import { placesOf } from '../../time/bars';
@@ -113,10 +114,11 @@ export function romanTextNumeral(numeral: Numeral, key: Key): { text: string; re
 
 /**
  * A numeral as readers of RomanText hear it: what is left out stands one by one, a suspended note is added and
- * the third left out, an altered extension is added.
+ * the third left out, and what stands over the seventh is added as the signature has it.
  */
 function spelled(numeral: Numeral, key: Key): string {
-  return printNumeral(numeral, key, ROMANTEXT)
+  const { base, additions, top } = partAdditions(numeral, key);
+  const own = printNumeral({ ...base, target: null }, localKey(base, key), ROMANTEXT)
     .replaceAll('ø', '/o')
     .replace(/^N$/, 'bII')
     .replace(/\[no([\d,]+)\]/g, (_, degrees: string) =>
@@ -125,6 +127,8 @@ function spelled(numeral: Numeral, key: Key): string {
         .map((degree) => `[no${degree}]`)
         .join(''),
     )
-    .replace(/sus([24])/, '[add$1][no3]')
-    .replace(/(?<=[iIvV]\d*)((?:[b#](?:9|11|13))+)/, (altered) => altered.replace(/[b#]\d+/g, '[add$&]'));
+    .replace(/sus([24])/, '[add$1][no3]');
+  const figured = top === null ? own : own.replace(/7(?!.*7)/, String(top));
+  const target = base.target ? `/${printNumeral(base.target, key, ROMANTEXT)}` : '';
+  return figured + additions + target;
 }
