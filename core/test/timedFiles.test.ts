@@ -206,7 +206,10 @@ test('MIDI plays repeats out, with lengths, keys, words and the melody, as an in
   const { value, remarks } = writeMidiFile(RICH);
   expect(remarks).toEqual(['1 repeat was played out.']);
   const midi = new Midi(value);
-  expect(midi.header.timeSignatures[0]!.timeSignature).toEqual([4, 4]);
+  expect(midi.header.timeSignatures.map(({ timeSignature }) => timeSignature)).toEqual([
+    [1, 4],
+    [4, 4],
+  ]);
   expect(midi.header.keySignatures.map(({ key, ticks }) => [key, ticks])).toEqual([
     ['G', 0],
     ['C', 480 * 21],

@@ -18,6 +18,8 @@ export interface TimedColumn {
   /** Null where it cannot be read, or is still to be worked back. */
   readonly setting: Setting | null;
   readonly voices: FourNotes | null;
+  /** Notes that are not struck again, as printed. */
+  readonly held: ReadonlySet<string>;
 }
 
 /** A line with its labels, times and notes, and what of it cannot be written as chords. */
@@ -48,6 +50,7 @@ export function timedLine(
       place,
       setting,
       voices: voices?.[at] ?? lockedVoices(column.locks),
+      held: new Set(column.held ?? []),
     };
   });
   const open = derived.filter(({ column }) => isSoughtColumn(column)).length;

@@ -4,6 +4,9 @@ import type { Entry } from './entry';
 /** So many columns can be drawn and worked with. */
 export const MOST_COLUMNS = 5000;
 
+/** So many notes go on from one column to the next. */
+export const MOST_HELD = 24;
+
 /** A column of a typed line: its entry, and what was decided beside it. */
 export interface LineColumn extends Timed {
   readonly entry: Entry;
@@ -16,6 +19,8 @@ export interface LineColumn extends Timed {
   readonly words?: string;
   /** Notes of a melody over it, in order. */
   readonly melody?: readonly string[];
+  /** Notes that go on sounding from the column before and are not struck again. */
+  readonly held?: readonly string[];
   /** Notes that stay in the four-part setting, from the soprano; null leaves a voice free. */
   readonly locks?: readonly (string | null)[];
 }

@@ -66,7 +66,7 @@ function moveColumn<Column extends Movable>(column: Column, area: Key, move: Key
   const to = move.to(area);
   const { up, interval } = moveOf(area.tonic, to.tonic, move.way);
   const note = (text: string) => printNote(transpose(parseNote(text), interval, !up));
-  const { entry, key, ruling, locks, melody } = column;
+  const { entry, key, ruling, locks, melody, held } = column;
   return {
     ...column,
     ...(entry ? { entry: transposeEntry(entry, area, to, move.way) } : {}),
@@ -75,6 +75,7 @@ function moveColumn<Column extends Movable>(column: Column, area: Key, move: Key
       ? { ruling: { ...ruling, key: printKey(moveBetween(area, to).to(parseKey(ruling.key))) } }
       : {}),
     ...(locks ? { locks: locks.map((lock) => (lock === null ? null : note(lock))) } : {}),
+    ...(held ? { held: held.map(note) } : {}),
     ...(melody ? { melody: melody.map((text) => text.replace(/^[^:]+/, note)) } : {}),
   };
 }

@@ -1,10 +1,11 @@
 import { writeMidi, type MidiData, type MidiEvent } from 'midi-file';
 import { signatureFifths, type Key } from '../../key/key';
 import { midiNumber, type Note } from '../../pitch/note';
+import { printNote } from '../../pitch/print';
 import { melodySpans } from '../../line/melodyNotes';
-import { parseMetre } from '../../time/metre';
+import { parseMetre, type Metre } from '../../time/metre';
 import { playedOrder } from '../../time/bars';
-import { TICKS_A_QUARTER } from '../../time/length';
+import { parseLength, TICKS_A_QUARTER } from '../../time/length';
 import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
 import { timedLine, type TimedColumn } from '../timedLine';
 
@@ -83,7 +84,6 @@ function midiTicks(ticks: number): number {
 }
 
 function conductor(file: LineFile, played: readonly Played[]): Timed[] {
-  const { over, under } = parseMetre(file.metre);
   const first = played[0]?.column.key ?? file.key;
   const changes = played.flatMap(({ column, from }, index) => {
     const before = played[index - 1]?.column.key;
@@ -102,19 +102,44 @@ function conductor(file: LineFile, played: readonly Played[]): Timed[] {
       type: 'setTempo',
       microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / file.tempo),
     },
-    {
-      at: 0,
-      deltaTime: 0,
-      meta: true,
-      type: 'timeSignature',
-      numerator: over,
-      denominator: under,
-      metronome: 24,
-      thirtyseconds: 8,
-    },
     keySignature(first, 0),
-    ...[...changes, ...words].sort((a, b) => a.at - b.at),
+    ...[...metresOf(file, played), ...changes, ...words].sort((a, b) => a.at - b.at),
   ];
+}
+
+/**
+ * The metres as they are played. An upbeat is a short bar of its own, so that readers put the barlines where
+ * they are.
+ */
+function metresOf(file: LineFile, played: readonly Played[]): Timed[] {
+  const metre = parseMetre(file.metre);
+  const upbeat = file.pickup === '0' ? 0 : parseLength(file.pickup);
+  const begin = upbeat === 0 ? [timeSignature(metre, 0)] : [timeSignature(shortBar(upbeat, metre), 0)];
+  const full = upbeat === 0 ? [] : [timeSignature(metre, midiTicks(upbeat))];
+  const changed = played.flatMap(({ column, from }) => {
+    const said = file.columns[column.at]!.metre;
+    return said === undefined || from === 0 ? [] : [timeSignature(parseMetre(said), from)];
+  });
+  return [...begin, ...full, ...changed];
+}
+
+/** A bar of the length of an upbeat, in the beats of its metre or, where they do not fit, in sixteenths. */
+function shortBar(ticks: number, { under }: Metre): Metre {
+  const fitting = [under, 8, 16].find((one) => Number.isInteger((ticks * one) / (4 * TICKS_A_QUARTER))) ?? 16;
+  return { over: Math.max(1, Math.round((ticks * fitting) / (4 * TICKS_A_QUARTER))), under: fitting };
+}
+
+function timeSignature({ over, under }: Metre, at: number): Timed {
+  return {
+    at,
+    deltaTime: 0,
+    meta: true,
+    type: 'timeSignature',
+    numerator: over,
+    denominator: under,
+    metronome: 24,
+    thirtyseconds: 8,
+  };
 }
 
 function keySignature(key: Key, at: number): Timed {
@@ -128,33 +153,52 @@ function keySignature(key: Key, at: number): Timed {
   };
 }
 
-/** The notes of each column; those that begin or end together in the order in which they stand. */
+/**
+ * The notes of each column; those that begin or end together in the order in which they stand. What is held
+ * into the next column is neither ended nor struck again there.
+ */
 function notesOf(
   played: readonly Played[],
   stream: (column: TimedColumn) => readonly Sounded[],
   channel: number,
 ): Timed[] {
-  return played.flatMap(({ column, from, to }) => {
+  const isHeld = (index: number, note: Note) => {
+    const [before, own] = [played[index - 1], played[index]];
+    if (!before || !own || own.column.at !== before.column.at + 1) return false;
+    const has = ({ column }: Played) =>
+      stream(column).some(
+        ({ notes, from, to }) =>
+          from === 0 &&
+          to === column.place.ticks &&
+          notes.some((other) => midiNumber(other) === midiNumber(note)),
+      );
+    return own.column.held.has(printNote(note)) && has(before) && has(own);
+  };
+  return played.flatMap(({ column, from, to }, index) => {
     return stream(column).flatMap(({ notes, from: start, to: end }): Timed[] => {
       const on = from + Math.round(((to - from) * start) / column.place.ticks);
       const off = from + Math.round(((to - from) * end) / column.place.ticks);
       return [
-        ...notes.map((note): Timed => ({
-          at: on,
-          deltaTime: 0,
-          type: 'noteOn',
-          channel,
-          noteNumber: midiNumber(note),
-          velocity: VELOCITY,
-        })),
-        ...notes.map((note): Timed => ({
-          at: off,
-          deltaTime: 0,
-          type: 'noteOff',
-          channel,
-          noteNumber: midiNumber(note),
-          velocity: 0,
-        })),
+        ...notes
+          .filter((note) => !isHeld(index, note))
+          .map((note): Timed => ({
+            at: on,
+            deltaTime: 0,
+            type: 'noteOn',
+            channel,
+            noteNumber: midiNumber(note),
+            velocity: VELOCITY,
+          })),
+        ...notes
+          .filter((note) => !isHeld(index + 1, note))
+          .map((note): Timed => ({
+            at: off,
+            deltaTime: 0,
+            type: 'noteOff',
+            channel,
+            noteNumber: midiNumber(note),
+            velocity: 0,
+          })),
       ];
     });
   });

@@ -120,8 +120,9 @@ export interface NoteOut {
   readonly voice: number;
   readonly staff: number | null;
   readonly stem: 'up' | 'down' | null;
-  readonly tiedFrom: boolean;
-  readonly tiedTo: boolean;
+  /** Which of the notes go on from before, and which go on. */
+  readonly tiedFrom: readonly boolean[];
+  readonly tiedTo: readonly boolean[];
   readonly fermata: boolean;
   readonly lyric: string | null;
 }
@@ -147,8 +148,8 @@ export function noteElements(out: NoteOut): Node[] {
         ...words,
       ]),
     ];
-  const ties = [...(tiedFrom ? ['stop'] : []), ...(tiedTo ? ['start'] : [])];
   return notes.map((note, index) => {
+    const ties = [...(tiedFrom[index] ? ['stop'] : []), ...(tiedTo[index] ? ['start'] : [])];
     const notations = [
       ...ties.map((type) => el('tied', [], { type })),
       ...(fermata && index === 0 ? [el('fermata', [], { type: 'upright' })] : []),
@@ -160,7 +161,7 @@ export function noteElements(out: NoteOut): Node[] {
       ...ties.map((type) => el('tie', [], { type })),
       el('voice', [voice]),
       ...kind,
-      ...(signs[index] && !tiedFrom ? [accidentalElement(note)] : []),
+      ...(signs[index] && !tiedFrom[index] ? [accidentalElement(note)] : []),
       ...tuplet,
       ...(stem ? [el('stem', [stem])] : []),
       ...placed,

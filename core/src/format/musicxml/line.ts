@@ -12,7 +12,7 @@ import { parseMetre, printMetre, USUAL_METRE, barTicks } from '../../time/metre'
 import { printLength, USUAL_TICKS } from '../../time/length';
 import { readEntry, type Entry, type Rest } from '../../line/entry';
 import { settingsOfChords } from '../../voicing/lineSettings';
-import { MOST_COLUMNS, type LineColumn } from '../../line/column';
+import { MOST_COLUMNS, MOST_HELD, type LineColumn } from '../../line/column';
 import { soundLine } from '../soundLine';
 import { counted, PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
 import { wrong } from './dom';
@@ -79,6 +79,7 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
       .map(({ note }) => printNote(note));
     return {
       entry,
+      ...heldFrom(kept[at - 1], moment),
       ...(voices && chord !== null ? { locks: voices[chord]!.map(printNote) } : {}),
       ...(keyBegins ? { key: printKey(key) } : {}),
       ...(timed ? { length: printLength(end - onset) } : {}),
@@ -118,6 +119,13 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
     columns,
   };
   return soundLine({ value: line, remarks: [...score.remarks, ...remarks, ...rests, ...cut] });
+}
+
+/** Notes that began before a moment and go on in it. */
+function heldFrom(before: Moment | undefined, { onset, sounding }: Moment): Pick<LineColumn, 'held'> {
+  const held = sounding.filter((note) => note.onset < onset && before?.sounding.includes(note));
+  const names = [...new Set(held.map(({ note }) => printNote(note)))].slice(0, MOST_HELD);
+  return names.length > 0 ? { held: names } : {};
 }
 
 function endingAt({ endings }: ScoreIn, onset: number): Pick<LineColumn, 'ending'> {

@@ -3,6 +3,7 @@ import { printedFifths } from '../../key/key';
 import { accidentalsInBar } from '../../pitch/barAccidentals';
 import { melodySpans } from '../../line/melodyNotes';
 import type { Note } from '../../pitch/note';
+import { printNote } from '../../pitch/print';
 import type { Bar } from '../../time/bars';
 import { noteValues, type NoteValue } from '../../time/length';
 import type { LineFile } from '../lineFile';
@@ -134,4 +135,20 @@ function groupsOf(segments: readonly Segment[]): Note[][] {
     else groups.push({ start, notes: [...notes] });
   }
   return groups.map(({ notes }) => notes);
+}
+
+/** Whether a note of a stream goes on into a column from the one before it, in the same stream. */
+export function isHeld(
+  note: Note,
+  { steps }: Stream,
+  columns: readonly TimedColumn[],
+  column: number,
+): boolean {
+  const name = printNote(note);
+  const has = (notes: readonly Note[] | undefined) =>
+    notes?.some((other) => printNote(other) === name) === true;
+  if (!columns[column]?.held.has(name)) return false;
+  // Only notes that fill their column are known to go on.
+  const [before, own] = [steps[column - 1], steps[column]];
+  return before?.length === 1 && own?.length === 1 && has(before[0]) && has(own[0]);
 }

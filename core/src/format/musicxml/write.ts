@@ -15,7 +15,7 @@ import {
   tempoMark,
   timeElement,
 } from './elements';
-import { melodyStream, segmentsOf, sign, streamsOf, type Segment, type Stream } from './streams';
+import { isHeld, melodyStream, segmentsOf, sign, streamsOf, type Segment, type Stream } from './streams';
 import { el, musicXmlDocument, type Node } from './xml';
 
 /** One part of the score with its streams cut into segments. */
@@ -175,12 +175,13 @@ function before(
 
 function notesOf(
   segment: Segment,
-  { voice, staff, stem }: Stream,
+  stream: Stream,
   carrying: boolean,
-  { file, unit }: Context,
+  { file, unit, columns }: Context,
 ): Node[] {
   const { notes, signs, ticks, value, first, last, column } = segment;
   const { phraseEnd, words } = file.columns[column]!;
+  const { voice, staff, stem } = stream;
   return noteElements({
     notes,
     signs,
@@ -189,8 +190,8 @@ function notesOf(
     voice,
     staff,
     stem,
-    tiedFrom: !first,
-    tiedTo: !last,
+    tiedFrom: notes.map((note) => !first || isHeld(note, stream, columns, column)),
+    tiedTo: notes.map((note) => !last || isHeld(note, stream, columns, column + 1)),
     fermata: carrying && last && phraseEnd === true,
     lyric: carrying && first ? (words ?? null) : null,
   });

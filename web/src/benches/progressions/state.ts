@@ -186,6 +186,7 @@ const RULED: Record<keyof ColumnRulings, string> = {
   ending: 'the ending',
   metre: 'the change of metre',
   answer: 'the answer',
+  held: 'the held notes',
 };
 
 /** What is decided about a column beside its entry; undefined takes a decision back. */

@@ -1,5 +1,6 @@
 import {
   MOST_COLUMNS,
+  MOST_HELD,
   parseKey,
   parseLength,
   parseMelodyEntry,
@@ -94,6 +95,12 @@ class ColumnCheck {
   @ArrayMaxSize(4)
   @ReadableAs('four notes with octaves, or nulls', parseNote, { each: true, nulls: true })
   locks?: (string | null)[];
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_HELD)
+  @ReadableAs('notes with octaves', parseNote, { each: true })
+  held?: string[];
 
   @May()
   @ReadableAs('a length in quarters', parseLength)
