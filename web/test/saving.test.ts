@@ -181,6 +181,26 @@ test('the page is asked to stay while something could not be saved', async () =>
   expect(again.defaultPrevented).toBe(false);
 });
 
+test('a save that takes long is asked about, one that has just begun is not', async () => {
+  let done = (_: string): void => undefined;
+  const slow = new Promise<string>((resolve) => (done = resolve));
+  const put = jest.spyOn(database().documents, 'put').mockReturnValue(slow as never);
+  chooseKey('A major');
+  const leave = () => {
+    const leaving = new Event('beforeunload', { cancelable: true });
+    page.window.dispatchEvent(leaving);
+    return leaving.defaultPrevented;
+  };
+  expect(leave()).toBe(false);
+  await wait(700);
+  expect(leave()).toBe(true);
+  done('');
+  put.mockRestore();
+  await flush();
+  for (let tries = 0; tries < 30 && state().saveState.kind !== 'saved'; tries++) await wait(50);
+  expect(leave()).toBe(false);
+});
+
 describe('the list of workbooks', () => {
   const titles = async () => (await listWorkbooks()).map((row) => row.title);
 

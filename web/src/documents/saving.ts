@@ -129,21 +129,29 @@ export async function flush(): Promise<void> {
   await running;
 }
 
+/** So long a save may take before leaving is asked about. */
+const PATIENCE_MS = 500;
+let unsavedSince = 0;
+
 /** Saves after every edit, and at once when the page is hidden. Returns the stop. */
 export function startSaving(): () => void {
   const unsubscribe = useDocuments.subscribe((state, before) => {
     const edited = state.documents !== before.documents || state.workbook !== before.workbook;
     if (!edited && state.desk === before.desk) return;
     if (unsavedNow() === null) return;
-    if (edited && state.saveState.kind === 'saved') useDocuments.setState({ saveState: { kind: 'saving' } });
+    if (edited && state.saveState.kind === 'saved') {
+      unsavedSince = performance.now();
+      useDocuments.setState({ saveState: { kind: 'saving' } });
+    }
     plan();
   });
   const hidden = () => void flush();
   const leaving = (event: BeforeUnloadEvent) => {
     if (useDocuments.getState().saveState.kind === 'saved') return;
     void flush();
-    // The browser asks before leaving while something is not saved.
-    if (useDocuments.getState().saveState.kind === 'failed') event.preventDefault();
+    // The browser asks before leaving while something is not saved; a save that has only just begun ends by itself.
+    const failed = useDocuments.getState().saveState.kind === 'failed';
+    if (failed || performance.now() - unsavedSince > PATIENCE_MS) event.preventDefault();
   };
   window.addEventListener('pagehide', hidden);
   window.addEventListener('beforeunload', leaving);

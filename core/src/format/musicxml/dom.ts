@@ -20,6 +20,8 @@ export function parseXml(text: string): Node[] {
     preserveOrder: true,
     ignoreAttributes: false,
     parseTagValue: false,
+    // Character references too, before the ampersand: &amp;#233; stays as it was written.
+    htmlEntities: true,
   });
   try {
     return parser.parse(text) as Node[];
@@ -59,10 +61,6 @@ export function textOf(node: Node | undefined): string {
   return childrenOf(node)
     .map((child) => String(child['#text'] ?? ''))
     .join('')
-    .replace(/&#(\d{1,7}|x[\da-f]{1,6});/gi, (whole, number: string) => {
-      const code = Number(/^x/i.test(number) ? `0${number}` : number);
-      return code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : whole;
-    })
     .trim();
 }
 
