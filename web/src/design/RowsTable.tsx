@@ -12,6 +12,8 @@ export const Table = styled.table`
   border: 1px solid var(--rule);
   border-radius: 4px;
   box-shadow: 0 6px 24px rgb(0 0 0 / 14%);
+  max-height: calc(100vh - 11rem);
+  overflow-y: auto;
   th,
   td {
     padding: 0.15rem 0.9rem 0.15rem 0;

@@ -5,7 +5,7 @@ export const SubBar = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0.4rem 0.8rem;
+  gap: 0.4rem 0.5rem;
   margin: -0.25rem 0 0.75rem;
   > :nth-child(2) {
     margin-left: auto;
@@ -13,10 +13,10 @@ export const SubBar = styled.div`
   .settings {
     display: inline-flex;
     flex-wrap: wrap;
-    gap: 0.3rem;
+    gap: 0.22rem;
   }
   button {
-    padding-inline: 0.48rem;
+    padding-inline: 0.44rem;
   }
   @media (max-width: 860px) {
     > :nth-child(2) {

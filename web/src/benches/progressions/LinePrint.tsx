@@ -72,7 +72,7 @@ function PrintedLine({ progression, school, engraver, parts, room }: PrintedLine
   const key = parseKey(progression.key);
   const derived = deriveProgression(progression, school);
   const columns = new GridColumns().build(derived, key, school, engraver, progression, parts);
-  const { frame, clefs } = frameOf(progression.columns);
+  const { frame, clefs } = frameOf(progression.columns, parts);
   return (
     <StaffGrid
       label={`Printed: ${progression.title}`}

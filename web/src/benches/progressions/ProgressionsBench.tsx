@@ -80,7 +80,7 @@ export function ProgressionsBench() {
   );
   const fifths = useSame(fifthsAlong(derived, key));
   const metres = useSame(metresAlong(derived));
-  const { frame, clefs } = frameOf(progression?.columns ?? []);
+  const { frame, clefs } = frameOf(progression?.columns ?? [], parts);
   const printing = PROGRESSIONS_DESK.use((desk) => desk.printing);
   const oneLine = PROGRESSIONS_DESK.use((desk) => desk.oneLine);
   const timed = useMemo(() => isTimed(progression?.columns ?? []), [progression?.columns]);

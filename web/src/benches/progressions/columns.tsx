@@ -15,7 +15,12 @@ import {
 import type { GridColumn, StaffDrawing, StaffFrame } from '../../columns/types';
 import type { Column, Progression } from '../../documents/kinds/progression';
 import type { Engraver } from '../../notation/engraver';
-import { GRAND_STAFF, MELODY_AND_GRAND_STAFF } from '../../notation/frames';
+import {
+  FOUR_PARTS,
+  GRAND_STAFF,
+  MELODY_AND_FOUR_PARTS,
+  MELODY_AND_GRAND_STAFF,
+} from '../../notation/frames';
 import { gridColumn, type ColumnPlace } from './cells';
 import type { DerivedColumn } from './derive';
 import { engraved, handsOf, melodyOn, restsOf, voicesOn, withAccidentals, type Staves } from './drawing';
@@ -44,14 +49,18 @@ interface ColumnInputs {
   readonly blank: readonly string[];
 }
 
-/** The staves of a line: a melody stands on one of its own. */
-export function frameOf(columns: readonly Pick<Column, 'melody'>[]): {
+/** The staves of a line: a melody stands on one of its own, and four voices have room for their stems. */
+export function frameOf(
+  columns: readonly Pick<Column, 'melody'>[],
+  { voices }: FourParts,
+): {
   readonly frame: StaffFrame;
   readonly clefs: readonly Clef[];
 } {
+  const inParts = voices.some(Boolean);
   return columns.some(({ melody }) => melody !== undefined)
-    ? { frame: MELODY_AND_GRAND_STAFF, clefs: MELODY_CLEFS }
-    : { frame: GRAND_STAFF, clefs: HANDS };
+    ? { frame: inParts ? MELODY_AND_FOUR_PARTS : MELODY_AND_GRAND_STAFF, clefs: MELODY_CLEFS }
+    : { frame: inParts ? FOUR_PARTS : GRAND_STAFF, clefs: HANDS };
 }
 
 /**
@@ -80,12 +89,12 @@ export class GridColumns {
     const fifths = fifthsAlong(derived, key);
     const entered = derived.map(({ column }) => column);
     const timed = isTimed(entered);
-    const { frame, clefs } = frameOf(entered);
+    const { frame, clefs } = frameOf(entered, parts);
     const faults = derived.map((_, at) => parts.faults.filter((fault) => fault.at === at));
     const drawn = withAccidentals(
       derived.map(({ column, setting, place }, at) => {
         const hands = handsAt(column, setting, parts.voices[at] ?? null, faults[at]!, pattern, place.ticks);
-        if (frame !== MELODY_AND_GRAND_STAFF) return hands;
+        if (clefs !== MELODY_CLEFS) return hands;
         return [melodyOn(column.melody ?? [], place.ticks), ...(hands ?? restsOf(place.ticks))];
       }),
       derived.map(({ place }) => place),
