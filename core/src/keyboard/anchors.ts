@@ -31,10 +31,10 @@ const REACH: Record<string, number> = {
 const COST = { unusual: 0.6, withoutMiddle: 0.15, stays: -1, changes: 0.3 };
 const MIDDLE_FINGER = 3;
 
-interface Way {
+interface Fingered {
   readonly fingers: readonly number[];
   readonly cost: number;
-  readonly before: Way | null;
+  readonly before: Fingered | null;
 }
 
 /**
@@ -49,12 +49,12 @@ export function anchoredFingering(chords: readonly (readonly Note[])[]): (HeldFi
   let start = 0;
   while (start < chords.length) {
     let end = start;
-    const ways: Way[][] = [];
+    const ways: Fingered[][] = [];
     while (end < chords.length && fingeringsOf(chords[end]!).length > 0) {
       ways.push(waysTo(chords, end, ways[ways.length - 1] ?? null));
       end++;
     }
-    let way: Way | null = ways.length === 0 ? null : cheapest(ways[ways.length - 1]!);
+    let way: Fingered | null = ways.length === 0 ? null : cheapest(ways[ways.length - 1]!);
     const run: HeldFingers[] = [];
     for (let at = end - 1; way; at--, way = way.before) {
       run.unshift({ fingers: way.fingers, held: heldIn(chords, at, way) });
@@ -66,7 +66,11 @@ export function anchoredFingering(chords: readonly (readonly Note[])[]): (HeldFi
   return answers;
 }
 
-function waysTo(chords: readonly (readonly Note[])[], at: number, before: readonly Way[] | null): Way[] {
+function waysTo(
+  chords: readonly (readonly Note[])[],
+  at: number,
+  before: readonly Fingered[] | null,
+): Fingered[] {
   return fingeringsOf(chords[at]!).map(({ fingers, cost }) => {
     if (!before) return { fingers, cost, before: null };
     const ways = before.map((way) => ({
@@ -78,7 +82,7 @@ function waysTo(chords: readonly (readonly Note[])[], at: number, before: readon
   });
 }
 
-function cheapest(ways: readonly Way[]): Way {
+function cheapest(ways: readonly Fingered[]): Fingered {
   return ways.reduce((best, way) => (way.cost < best.cost ? way : best));
 }
 
@@ -96,7 +100,7 @@ function between(
   return cost;
 }
 
-function heldIn(chords: readonly (readonly Note[])[], at: number, { fingers, before }: Way): boolean[] {
+function heldIn(chords: readonly (readonly Note[])[], at: number, { fingers, before }: Fingered): boolean[] {
   return chords[at]!.map((note, i) => {
     if (!before) return false;
     const j = chords[at - 1]!.findIndex((other) => sameNote(other, note));

@@ -20,7 +20,7 @@ export type BarToken =
   | LineToken
   | { readonly text: string; readonly start: number; readonly end: number; readonly entry: Sought | Rest };
 
-type Fault = BarredLine['faults'][number];
+type BarFault = BarredLine['faults'][number];
 type Chord = {
   token: BarToken;
   ticks: number | null;
@@ -51,7 +51,7 @@ export function readBarredLine(
   // How many bars the first ending has; the second lasts as long, or to a double barline.
   let endingBars = 0;
   let left = 0;
-  const faults: Fault[] = [];
+  const faults: BarFault[] = [];
   const chords: Chord[] = [];
   let pickup = 0;
   let position = 0;
@@ -172,7 +172,7 @@ function lastOf(open: readonly Chord[]): { start: number; end: number } {
   return { start, end };
 }
 
-function fault({ start, end }: { start: number; end: number }, what: string): Fault {
+function fault({ start, end }: { start: number; end: number }, what: string): BarFault {
   return {
     start,
     end,

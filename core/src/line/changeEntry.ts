@@ -70,7 +70,7 @@ function notesAsEntry(chord: Chord): Entry {
  * Same numerals, new key: symbols and notes move by the interval between the tonics, the shorter way unless
  * told.
  */
-export function transposeEntry(entry: Entry, from: Key, to: Key, way: Way = 'nearest'): Entry {
+export function transposeEntry(entry: Entry, from: Key, to: Key, way: MoveDirection = 'nearest'): Entry {
   if (entry.kind === 'sought' || entry.kind === 'rest') return entry;
   if (entry.kind === 'numeral') {
     const { numeral } = readEntry(entry, from);
@@ -92,10 +92,14 @@ export function transposeEntry(entry: Entry, from: Key, to: Key, way: Way = 'nea
 }
 
 /** Which way notes go to another tonic. */
-export type Way = 'up' | 'down' | 'nearest';
+export type MoveDirection = 'up' | 'down' | 'nearest';
 
 /** The interval between two tonics; the nearest way is up to a fourth up, else down. */
-export function moveOf(from: NoteName, to: NoteName, way: Way): { up: boolean; interval: Interval } {
+export function moveOf(
+  from: NoteName,
+  to: NoteName,
+  way: MoveDirection,
+): { up: boolean; interval: Interval } {
   const up = intervalUp(from, to);
   const goesUp = way === 'nearest' ? up.number <= 4 : way === 'up';
   return goesUp ? { up: true, interval: up } : { up: false, interval: intervalUp(to, from) };

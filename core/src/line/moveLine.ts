@@ -2,7 +2,7 @@ import { nameAbove, nameBelow, transpose } from '../interval/interval';
 import { keyOf, ordinaryKey, parseKey, printKey, sameKey, type Key } from '../key/key';
 import { parseNote } from '../pitch/parse';
 import { printNote } from '../pitch/print';
-import { moveOf, rereadEntry, transposeEntry, type Way } from './changeEntry';
+import { moveOf, rereadEntry, transposeEntry, type MoveDirection } from './changeEntry';
 import type { Entry } from './entry';
 import type { LineColumn } from './column';
 import { areasOf, isMarked } from './areas';
@@ -13,7 +13,7 @@ export type Movable = Omit<LineColumn, 'entry'> & { readonly entry?: Entry; read
 /** Where the keys of a line are taken, and which way its notes go. */
 export interface KeyMove {
   readonly to: (key: Key) => Key;
-  readonly way: Way;
+  readonly way: MoveDirection;
 }
 
 /** Where any key goes when `from` goes to `to`: the same way, in its own mode, to a key with a signature. */

@@ -39,8 +39,8 @@ import { closeNotes } from './columns';
 import { Restack } from './Restack';
 import { Working } from '../../parts/Working';
 
-type Way = ChordWay | 'inversion';
-const WAYS: readonly { readonly id: Way; readonly name: string }[] = [
+type MarginWay = ChordWay | 'inversion';
+const WAYS: readonly { readonly id: MarginWay; readonly name: string }[] = [
   { id: 'thirds', name: 'Thirds' },
   { id: 'formula', name: 'Formula' },
   { id: 'half-steps', name: 'Gaps' },
@@ -85,7 +85,7 @@ export function ChordMargin({
   onHearAll,
   onPick,
 }: ChordMarginProps) {
-  const [way, setWay] = useState<Way>('thirds');
+  const [way, setWay] = useState<MarginWay>('thirds');
   const readings = otherReadings(chord, keyOf).slice(0, 4);
   const spellings = respellings(chord, keyOf)
     .filter(({ chord: other }) => !sameChord(other, chord))
@@ -107,7 +107,7 @@ export function ChordMargin({
           .join(' ')}{' '}
         · lowest note {displayNoteName(chord.bass, school.letters)}
       </p>
-      <Ways label="Way of working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as Way)}>
+      <Ways label="Way of working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as MarginWay)}>
         <Working steps={stepsOf(way, chord, keyOf, asked)} school={school} />
         {way === 'inversion' && <Restack chord={chord} school={school} />}
       </Ways>
@@ -164,7 +164,7 @@ export function ChordMargin({
   );
 }
 
-function stepsOf(way: Way, chord: Chord, key: Key, asked: string | null): WorkingStep[] {
+function stepsOf(way: MarginWay, chord: Chord, key: Key, asked: string | null): WorkingStep[] {
   if (way === 'inversion') return [...inversionWorking(chord, key), ...rootShortcuts(chord)];
   const numeral = numeralsForChord(chord, key)[0]?.numeral;
   if (!numeral) return inversionWorking(chord, key);

@@ -33,7 +33,7 @@ const WAYS = [
   { id: 'figures', name: 'Figures' },
   { id: 'numeral', name: 'In the key' },
 ] as const;
-type Way = (typeof WAYS)[number]['id'];
+type MarginWay = (typeof WAYS)[number]['id'];
 
 interface ProgressionMarginProps {
   readonly derived: DerivedColumn | null;
@@ -59,7 +59,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
   onHear,
   four,
 }: ProgressionMarginProps) {
-  const [way, setWay] = useState<Way>('name');
+  const [way, setWay] = useState<MarginWay>('name');
   if (!derived) {
     return (
       <Margin>
@@ -108,7 +108,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
       <p className="about">
         {labels.letters.join(' ')} · lowest note {displayNoteName(labels.chord.bass, school.letters)}
       </p>
-      <Ways label="Working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as Way)}>
+      <Ways label="Working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as MarginWay)}>
         <Working steps={stepsOf(way, labels, setting, derived.line?.key ?? keyOf)} school={school} />
       </Ways>
       <div className="doings">
@@ -140,7 +140,12 @@ function Cautions({ setting, school }: { setting: Setting; school: School }) {
   );
 }
 
-function stepsOf(way: Way, labels: ColumnLabels, setting: DerivedColumn['setting'], key: Key): WorkingStep[] {
+function stepsOf(
+  way: MarginWay,
+  labels: ColumnLabels,
+  setting: DerivedColumn['setting'],
+  key: Key,
+): WorkingStep[] {
   const { chord, numeral } = labels;
   switch (way) {
     case 'name':
