@@ -113,7 +113,7 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
     'false',
   );
   const parallel = ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing'];
-  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 E5) I6 V7 I');
+  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C#5 E5) I6 V7 I');
   await expect(
     page.getByText(/No legal setting goes on at bar 2: parallel fifths\. This is the nearest/),
   ).toBeVisible();
