@@ -110,3 +110,17 @@ test.each(['C F G7 C', 'Cm Fm G7 Cm', 'C Am Dm G7 C', 'F7 Bb7 F7 F7 C7 F7'])(
     expect(analyseProgression(chords).centres).toEqual([]);
   },
 );
+
+test.each([
+  ['Fm7 Bbm7 Eb7 Abmaj7 Dbmaj7 Dm7 G7 Cmaj7', 'Ab major@0 C major@5'],
+  ['Cmaj7 F#m7 B7 Emaj7 Dm7 G7 Cmaj7', 'C major@0 E major@1 C major@4'],
+  ['Dm7 G7 Cmaj7 Cm7 F7 Bbmaj7 Bbm7 Eb7 Abmaj7', 'C major@0 Bb major@3 Ab major@6'],
+  ['Dm7 G7 Cmaj7 C#m7 F#7 Bmaj7 Cm7 F7 Bbmaj7', 'C major@0 B major@3 Bb major@6'],
+  ['Gm7 C7 Fmaj7 Ebm7 Ab7 Dbmaj7', 'F major@0 Db major@3'],
+  ['Am7 D7 Gmaj7 Cmaj7 F#m7b5 B7 Em', 'G major@0 E minor@3'],
+  ['G D7 G Bb7 Eb Bb7 Eb', 'G major@0 Eb major@3'],
+])('%s goes through its keys, each major where its tonic is', (symbols, keys) => {
+  const chords = symbols.split(' ').map((symbol) => ({ chord: parseSymbol(symbol) }));
+  const found = analyseProgression(chords).keys.map(({ key, from }) => `${printKey(key)}@${from}`);
+  expect(found.join(' ')).toBe(keys);
+});

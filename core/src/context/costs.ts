@@ -52,6 +52,10 @@ export const COSTS = {
   numeral: 1,
   /** Chords of natural minor that the relative major explains as well, by degree. */
   naturalMinor: { 3: 0.3, 5: 0.3, 6: 0.1, 7: 0.5 },
+  /** A ii with a perfect fifth in a minor key. */
+  melodicSecond: 0.8,
+  /** A major tonic with a seventh in a minor key: a Picardy third has none. */
+  tonicSeventh: 1.5,
   /** A chord with an added sixth where a seventh chord in inversion is written the same. */
   addedSixth: 1.5,
   /** An applied chord that goes to its target, to another chord of the same target, or elsewhere. */

@@ -155,7 +155,7 @@ function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean, i
   // A last chord alone is no evidence of a key of its own.
   if (isLast && from.keyAt !== to.keyAt) cost += COSTS.closingElse - closing(to);
   if (isLast && isDeceptive(from, to)) cost += COSTS.closingDeceptive;
-  if ((isEnd || isLast) && to.degree === 1 && to.key.mode === 'minor' && !to.minor) cost += COSTS.picardy;
+  if ((isEnd || isLast) && isPicardy(from, to)) cost += COSTS.picardy;
   return cost;
 }
 
@@ -181,6 +181,13 @@ function cadence(from: State | null, to: State): number {
 /** The dominant of a key going to its sixth degree: the natural one in major, the flat one too. */
 function isDeceptive(from: State | null, to: State): boolean {
   return from !== null && from.keyAt === to.keyAt && from.degree === 5 && from.leading && to.degree === 6;
+}
+
+/** A major triad on the tonic of a minor key, after a dominant or subdominant of that key. */
+function isPicardy(from: State, to: State): boolean {
+  if (to.degree !== 1 || to.key.mode !== 'minor' || to.minor || to.numeral.members.length > 3) return false;
+  const before = from.degree === 5 || from.degree === 7 || from.degree === 4;
+  return before && from.keyAt === to.keyAt && from.numeral.special === null;
 }
 
 function opening(state: State): number {

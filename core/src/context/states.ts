@@ -7,6 +7,7 @@ import { numeralsForChord } from '../label/numeralsFor';
 import { type NumeralReading, type NumeralReason } from '../label/numeralReading';
 import { understoodIn } from '../label/understood';
 import { rootOf, type Numeral } from '../label/numeral';
+import { perObject } from '../memo';
 import { lineOfFifths } from '../pitch/note';
 import { COSTS } from './costs';
 import { leadsToTonic } from './leading';
@@ -71,12 +72,11 @@ function dearer(state: State, cost: number): State {
 }
 
 /**
- * As build, remembered: a line keeps most of its chords from one edit to the next. Sought keys follow from
- * the signature.
+ * As build, remembered: a line keeps most of its chords from one edit to the next.
  */
 function builtOnce(chord: ChordIn, given: Key | null, whole: Whole): State[] {
   const { keys, home, blues, weight, anchor } = whole;
-  const among = given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keys.length;
+  const among = given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keysId(keys);
   const id = `${blues ? 'b' : ''}${weight} ${anchor} ${home} ${among} ${idOf(chord)}`;
   let states = BUILT.get(id);
   if (!states) {
@@ -87,6 +87,10 @@ function builtOnce(chord: ChordIn, given: Key | null, whole: Whole): State[] {
 }
 
 const BUILT = new Map<string, State[]>();
+
+const keysId = perObject((keys: readonly Key[]) =>
+  keys.map(({ tonic, mode }) => `${tonic.step}${tonic.alteration}${mode[1]}`).join(),
+);
 
 /** A dominant seventh on the first or fourth degree of a major key. */
 function isBluesSeventh({ numeral, chord }: NumeralReading, key: Key): boolean {
@@ -199,6 +203,10 @@ const PLACES = new Map<string, readonly NumeralReading[]>();
  * first.
  */
 function weakness(numeral: Numeral, key: Key, reason: NumeralReason): number {
-  if (key.mode !== 'minor' || reason !== 'diatonic' || numeral.target) return 0;
+  if (key.mode !== 'minor' || numeral.target) return 0;
+  // The ii of the melodic form is that of the parallel major.
+  if (reason === 'melodic' && numeral.degree === 2) return COSTS.melodicSecond;
+  if (reason === 'mixture' && numeral.degree === 1 && numeral.members.length > 3) return COSTS.tonicSeventh;
+  if (reason !== 'diatonic') return 0;
   return (COSTS.naturalMinor as Record<number, number>)[numeral.degree] ?? 0;
 }

@@ -4,7 +4,7 @@ import { COSTS } from './costs';
 import { describe } from '../chord/describe';
 import { notesFromBass, type Chord } from '../chord/chord';
 import { attempt } from '../errors';
-import { keyFromSignature, keyOf, signatureFifths, type Key } from '../key/key';
+import { keyFromSignature, keyOf, sameKey, signatureFifths, type Key } from '../key/key';
 import { lineOfFifths, sameName } from '../pitch/note';
 
 /** Keys so many fifths from the signature are sought. */
@@ -30,12 +30,26 @@ export function isDominantSeventh({ members }: Chord): boolean {
   return triad === 'major' && seventh === 'minor';
 }
 
-/** The keys, and where the first chord is minor its own, however far it lies from a guessed signature. */
-function withFirst(keys: Key[], first: Chord): Key[] {
-  if (describe(first.members).triad !== 'minor') return keys;
-  const own = keyOf(first.root, 'minor');
-  const known = keys.some((key) => key.mode === 'minor' && sameName(key.tonic, own.tonic));
-  return known || Math.abs(signatureFifths(own)) > 7 ? keys : [...keys, own];
+/**
+ * The keys, and however far from a guessed signature: where the first chord is minor its own, and those of
+ * chords that a dominant seventh falls to.
+ */
+function withOwn(keys: readonly Key[], likeliest: readonly Chord[]): Key[] {
+  const own = likeliest.flatMap((chord, at): Key[] => {
+    const { triad } = describe(chord.members);
+    const before = likeliest[at - 1];
+    const reached =
+      before !== undefined &&
+      isDominantSeventh(before) &&
+      lineOfFifths(before.root) === lineOfFifths(chord.root) + 1 &&
+      !isDominantSeventh(chord);
+    if (triad !== 'minor' && (triad !== 'major' || !reached)) return [];
+    return at === 0 || reached ? [keyOf(chord.root, triad)] : [];
+  });
+  const all = [...keys];
+  for (const key of own)
+    if (Math.abs(signatureFifths(key)) <= 7 && !all.some((other) => sameKey(other, key))) all.push(key);
+  return all;
 }
 
 /** The root of the first chord where the last one has the same, and whether its third is minor. */
@@ -93,7 +107,7 @@ export function wholeOf(chords: readonly ChordIn[], { key, signature }: ContextO
   const first = likeliest[0]!;
   const home = signature ?? (key ? signatureFifths(key) : guessSignature(chords));
   return {
-    keys: key ? [key] : withFirst(keysSought(home), first),
+    keys: key ? [key] : withOwn(keysSought(home), likeliest),
     home,
     // What is only guessed decides little.
     weight: signature === undefined && !key ? COSTS.guessed : 1,
