@@ -12,15 +12,19 @@ export const COSTS = {
   changeAfterPhrase: 1.9,
   /** Going between a key and its relative, which share a signature. */
   changeRelative: 1.7,
-  changeFifth: 0.45,
+  changeFifth: 0.3,
   /** A key far from the signature, by chord. */
   farFromSignature: 0.08,
   /** The first chord in a key that is not one of the signature's two, by fifth. */
   openingFifth: 1.5,
+  /** The same where the signature is only guessed from the notes. */
+  openingGuessed: 0.25,
   openingTonic: -1.85,
   openingDominant: -0.6,
   /** A major chord on the tonic of a minor key opens hardly any piece. */
   openingMajor: 1,
+  /** A borrowed chord opens no piece. */
+  openingBorrowed: 0.9,
   /** The sevenths of a blues on its first and fourth degree. */
   blues: -0.2,
   /** The first and the last chord stand on the same root: their key is that of the whole. */
@@ -62,6 +66,8 @@ export const COSTS = {
   resolves: -1,
   sameTarget: -0.5,
   astray: 1.3,
+  /** A dominant that goes back to its own dominant. */
+  backToItsDominant: 0.6,
   /** The ii of a target, before the dominant of the same one or elsewhere. */
   secondToDominant: -2.3,
   secondAstray: 1.5,

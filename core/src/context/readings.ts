@@ -145,6 +145,8 @@ function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean, i
           : to.targetRoot === from.targetRoot
             ? COSTS.sameTarget
             : COSTS.astray;
+  } else if (from.degree === 5 && to.target === 5 && !afterPhrase) {
+    cost += COSTS.backToItsDominant;
   } else if (to.degree > 0 && !afterPhrase) {
     cost += stepCost(from.degree, to.degree);
     if (from.degree === 1 && from.inversion === 2)
@@ -191,9 +193,11 @@ function isPicardy(from: State, to: State): boolean {
 }
 
 function opening(state: State): number {
+  if (state.reason === 'mixture' || state.reason === 'chromatic') return COSTS.openingBorrowed;
   if (state.degree === 1)
     return state.key.mode === 'minor' && !state.minor ? COSTS.openingMajor : COSTS.openingTonic;
-  return state.degree === 5 ? COSTS.openingDominant : 0;
+  // On its dominant a minor piece hardly ever begins with nothing before it.
+  return state.degree === 5 && state.key.mode === 'major' ? COSTS.openingDominant : 0;
 }
 
 function closing(state: State): number {

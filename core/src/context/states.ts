@@ -55,11 +55,10 @@ export function statesOf(chords: readonly ChordIn[], options: ContextOptions): S
   return chords.map((chord, index) => {
     if ('numeral' in chord) return [stateOf(chord.numeral, chord.chord, chord.key, 'given', 0)];
     const states = builtOnce(chord, options.keys?.[index] ?? options.key ?? null, whole);
-    // The first chord belongs to one of the signature's own keys, if it can.
+    // The first chord belongs to one of the printed signature's own keys, if it can.
+    const opening = weight < 1 ? COSTS.openingGuessed : COSTS.openingFifth;
     if (index === 0)
-      return states.map((state) =>
-        dearer(state, weight * COSTS.openingFifth * Math.abs(signatureFifths(state.key) - home)),
-      );
+      return states.map((state) => dearer(state, opening * Math.abs(signatureFifths(state.key) - home)));
     if (index < last || !framing) return states;
     const frames = ({ degree, root, key }: State) =>
       degree === 1 && root === framing.root && (key.mode === 'minor') === framing.minor;
