@@ -8,6 +8,7 @@ import {
   printSymbol,
   TheoryError,
   type ChordIn,
+  type ModalCentre,
   type Key,
   type Numeral,
   type School,
@@ -61,11 +62,7 @@ export function progressionAnswer(request: Request): unknown {
     cadences: analysis.cadences,
     brackets: analysis.brackets,
     arrows: analysis.arrows,
-    centres: analysis.centres.map(({ from, to, tonic, mode }) => ({
-      from,
-      to,
-      key: `${printNoteName(tonic)} ${mode}`,
-    })),
+    ...(analysis.centres.length > 0 ? { centres: analysis.centres.map(centreOut) } : {}),
   };
 }
 
@@ -134,4 +131,9 @@ function keysOf(request: Request, count: number, school: School | undefined): (K
   for (const span of list(request, 'keys').map((one) => asObject(one, 'span')))
     keys.fill(readKey(text(span, 'key'), school), wholeNumber(span, 'from', 0, count - 1) ?? 0);
   return keys;
+}
+
+/** `{"from":0,"to":3,"key":"G mixolydian"}`. */
+function centreOut({ from, to, tonic, mode }: ModalCentre) {
+  return { from, to, key: `${printNoteName(tonic)} ${mode}` };
 }

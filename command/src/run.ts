@@ -122,7 +122,9 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
     return print(numeralAnswer(options['numeral'], need(args, 'key'), { notation, school }), numeralText);
   }
   if (options['notes'] !== undefined)
-    return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), chordText);
+    return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), (a) =>
+      chordText(a, school),
+    );
   const symbol = symbolOf(args, school);
   const said = readSymbol(symbol, school);
   const answer = {
@@ -131,7 +133,7 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
     ...(args.flags.has('fingering') ? { fingering: fingeringAnswer(said) } : {}),
   };
   return print(answer, (a) =>
-    [chordText(a), a.homes ? homesText(a.homes) : '', a.fingering ? fingeringText(a.fingering) : '']
+    [chordText(a, school), a.homes ? homesText(a.homes) : '', a.fingering ? fingeringText(a.fingering) : '']
       .filter(Boolean)
       .join('\n'),
   );

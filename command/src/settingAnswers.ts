@@ -163,7 +163,7 @@ export function harmoniseAnswer(request: Request): unknown {
         cost: Math.round(cost * 1000) / 1000,
         reasons,
         passing,
-        faults,
+        ...(faults.length > 0 ? { faults } : {}),
       }),
     ),
   };

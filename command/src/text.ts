@@ -14,6 +14,8 @@ import {
   type School,
   displayNoteName,
   parseNoteName,
+  parseSymbol,
+  stackQuality,
 } from '@diatonix/core';
 import { readKey } from './reading';
 import type {
@@ -53,17 +55,14 @@ export function numeralText(answer: ReturnType<typeof numeralAnswer>): string {
   return `${answer.symbol}: ${answer.notes.join(' ')}, ${qualityWords(answer.quality)}${root}, ${figures}`;
 }
 
-export function chordText(answer: ReturnType<typeof notesAnswer>): string {
+export function chordText(answer: ReturnType<typeof notesAnswer>, school = DEFAULT_SCHOOL): string {
   const { readings } = answer;
   const beyond = 'beyondThirds' in answer && answer.beyondThirds ? [answer.beyondThirds.sentence] : [];
   const lines = readings.slice(0, 4).map((r, index) => {
-    const extras = [
-      r.missing.length > 0 ? `missing ${r.missing.join(' ')}` : '',
-      r.added.length > 0 ? `with ${r.added.join(' ')}` : '',
-    ].filter(Boolean);
+    const extras = [r.missing.length > 0 ? `missing ${r.missing.join(' ')}` : ''].filter(Boolean);
     const parts = [
       `${r.symbol}: ${r.notes.join(' ')}`,
-      qualityWords(r.quality),
+      qualityWords(stackQuality(parseSymbol(r.symbol, school.letters).members)),
       r.numeral ?? '',
       r.figures.length > 0 ? `figures ${r.figures.join(' ')}` : '',
       ...extras,

@@ -121,18 +121,23 @@ test('a progression is ruled, marked and arranged, and taken back', () => {
   ];
   const count = progression().columns.length;
   oneEdit(
-    () => putHarmony(['I', 'V'], voices, false),
+    () => putHarmony({ numerals: ['I', 'V'], voices, lengths: ['3', '1'] }, false),
     () => {
       expect(
         progression()
           .columns.slice(count)
           .map((column) => column.locks?.[0]),
       ).toEqual(['E4', 'D4']);
+      expect(
+        progression()
+          .columns.slice(count)
+          .map(({ length }) => length),
+      ).toEqual(['3', '1']);
       expect(progression().view).toBe('four-part');
     },
   );
   oneEdit(
-    () => putHarmony(['I', 'V'], null, true),
+    () => putHarmony({ numerals: ['I', 'V'], voices: null, lengths: null }, true),
     () => expect(line()).toBe('I V'),
   );
 });

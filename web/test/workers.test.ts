@@ -100,6 +100,7 @@ describe('harmonising', () => {
     text: 'B4 A4 G4',
     numerals: ['I', 'IV', 'V7'],
     letters: 'english' as const,
+    metre: '4/4',
   };
 
   test('a melody is harmonised with the chords that are allowed, each note in its chord', () => {
@@ -116,6 +117,17 @@ describe('harmonising', () => {
   test('notes are read in the letters of the school', () => {
     const german = harmoniseLine({ ...request, text: 'H4 A4 G4', letters: 'german' });
     expect(german).toEqual(harmoniseLine(request));
+  });
+
+  test('with lengths the metre counts: between the beats a note rather passes', () => {
+    const text = 'E4:1 F4:1/2 G4:1/2 E4:2';
+    const answer = harmoniseLine({ ...request, key: 'C major', text, numerals: ['I', 'IV', 'V', 'ii'] });
+    if (!answer.ok) throw new Error(answer.message);
+    expect(answer.found[0]!.lengths).toEqual(['1', '1/2', '1/2', '2']);
+    expect(answer.found[0]!.reasons[1]).toMatch(/F passes by step/);
+    expect(harmoniseLine({ ...request, text: 'B4:1 A4 G4:x' }).ok).toBe(false);
+    const unsaid = harmoniseLine(request);
+    expect(unsaid.ok && unsaid.found[0]!.lengths).toBeNull();
   });
 
   test('a note that is not one says so', () => {

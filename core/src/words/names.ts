@@ -17,7 +17,8 @@ export function qualityWords(quality: string): string {
   return quality
     .replace('half-diminished-', 'half-diminished ')
     .replace(/-(?=seventh|ninth|1[13]th|sixth|second|fourth)/g, ' ')
-    .replace('minor-major', 'minor-major');
+    .replace('minor-major', 'minor-major')
+    .replace(/^(italian|french|german)/, (name) => name.charAt(0).toUpperCase() + name.slice(1));
 }
 
 /** `A major`, in the school's letters. */

@@ -2,6 +2,9 @@ import {
   attempt,
   harmonise,
   parseKey,
+  parseLength,
+  parseMetre,
+  printLength,
   parseNoteIn,
   parseNumeral,
   printNote,
@@ -11,19 +14,25 @@ import {
   type Numeral,
 } from '@diatonix/core';
 
-/** A melody or a bass that is to be harmonised, as plain text in the letters of the school. */
+/**
+ * A melody or a bass that is to be harmonised, as plain text in the letters of the school; a note may have its
+ * length in quarters after a colon, and then the metre counts.
+ */
 export interface HarmoniseRequest {
   readonly key: string;
   readonly voice: 'melody' | 'bass';
   readonly text: string;
   readonly numerals: readonly string[];
   readonly letters: LetterSystem;
+  readonly metre: string;
 }
 
 /** One way to harmonise it, as plain text. */
 export interface FoundHarmony {
   readonly numerals: readonly string[];
   readonly reasons: readonly string[];
+  /** The length of each note in quarters, where any was said. */
+  readonly lengths: readonly string[] | null;
   readonly voices: readonly (readonly string[])[] | null;
   /** What the voices break, where none keep every rule. */
   readonly faults: readonly Fault[];
@@ -40,15 +49,21 @@ export function harmoniseLine({
   text,
   numerals,
   letters,
+  metre,
 }: HarmoniseRequest): HarmoniseAnswer {
   const answer = attempt((): FoundHarmony[] => {
     const key = parseKey(keyText);
     const chords: Numeral[] = numerals.map((numeral) => parseNumeral(numeral, key));
-    const notes = text
+    const pieces = text
       .trim()
       .split(/[\s,]+/)
-      .map((note) => parseNoteIn(note, letters));
-    return harmonise({ key, voice, notes, numerals: chords }).map((one) => ({
+      .map((piece) => piece.split(':'));
+    const notes = pieces.map(([note]) => parseNoteIn(note!, letters));
+    const timed = pieces.some(([, length]) => length !== undefined);
+    const lengths = pieces.map(([, length]) => printLength(parseLength(length ?? '1')));
+    const time = timed ? { time: { ticks: lengths.map(parseLength), metre: parseMetre(metre) } } : {};
+    return harmonise({ key, voice, notes, numerals: chords, ...time }).map((one) => ({
+      lengths: timed ? lengths : null,
       numerals: one.numerals.map((numeral) => printNumeral(numeral, key)),
       reasons: one.reasons,
       faults: one.faults,

@@ -18,6 +18,7 @@ import { useTaught } from '../../documents/use';
 import { NumeralText } from '../../parts/NumeralText';
 import { runTask } from '../../workers/client';
 import type { FoundHarmony, HarmoniseAnswer } from '../../workers/harmoniseLine';
+import type { Progression } from '../../documents/kinds/progression';
 import { putHarmony } from './state';
 
 const Panel = styled.section`
@@ -85,15 +86,17 @@ const Panel = styled.section`
 interface HarmoniseProps {
   readonly keyOf: Key;
   readonly school: School;
-  /** Whether the line holds chords already, which can be kept or replaced. */
-  readonly filled: boolean;
+  /** The line that it is put into: its metre, and whether it holds chords that can be kept or replaced. */
+  readonly line: Pick<Progression, 'metre' | 'columns'>;
 }
 
 /**
  * A melody or a bass, harmonised with the chords that the class has been taught: ranked, with reasons, to be
  * put into the line.
  */
-export function Harmonise({ keyOf, school, filled }: HarmoniseProps) {
+export function Harmonise({ keyOf, school, line }: HarmoniseProps) {
+  const { metre } = line;
+  const filled = line.columns.length > 0;
   const { notYetTaught } = useTaught();
   const [text, setText] = useState('');
   const [voice, setVoice] = useState<'melody' | 'bass'>('melody');
@@ -104,9 +107,10 @@ export function Harmonise({ keyOf, school, filled }: HarmoniseProps) {
       .filter(({ degree }) => !later.includes(degree))
       .map(({ degree }) => printNumeral(diatonicNumeral(keyOf, degree), keyOf));
   }, [keyOf, notYetTaught]);
-  const { found, slow } = useHarmonies(text, voice, keyOf, taught, school);
-  const put = ({ numerals, voices }: FoundHarmony, replace: boolean) => {
-    putHarmony(numerals, voices, replace);
+  const { found, slow } = useHarmonies(text, voice, keyOf, taught, school, metre);
+  const put = (found: FoundHarmony, replace: boolean) => {
+    const { numerals, voices } = found;
+    putHarmony(found, replace);
     const count = `${numerals.length} ${numerals.length === 1 ? 'chord' : 'chords'}`;
     setDone(
       `${count} ${replace ? 'put in place of the line' : 'put at the end of the line'}` +
@@ -130,7 +134,7 @@ export function Harmonise({ keyOf, school, filled }: HarmoniseProps) {
         <input
           aria-label={`The ${voice}, note by note`}
           aria-describedby={notes}
-          placeholder={voice === 'melody' ? 'B4 A4 G4' : 'G3 D3 G2'}
+          placeholder={voice === 'melody' ? 'B4 A4 G4, or with lengths: B4:1 A4:1/2 G4:1/2' : 'G3 D3 G2'}
           value={text}
           maxLength={400}
           spellCheck={false}
@@ -190,6 +194,7 @@ function useHarmonies(
   key: Key,
   taught: readonly string[],
   { letters }: School,
+  metre: string,
 ): { readonly found: HarmoniseAnswer | null; readonly slow: boolean } {
   const [answer, setAnswer] = useState<{ text: string; found: HarmoniseAnswer } | null>(null);
   const [slow, setSlow] = useState(false);
@@ -198,7 +203,7 @@ function useHarmonies(
   const chords = taught.join(' ');
   useEffect(() => {
     if (empty) return;
-    const request = { key: keyText, voice, text, numerals: chords.split(' '), letters };
+    const request = { key: keyText, voice, text, numerals: chords.split(' '), letters, metre };
     const running = runTask('harmoniseLine', request, () => setSlow(true));
     running.done
       .catch((): HarmoniseAnswer => ({
@@ -211,6 +216,6 @@ function useHarmonies(
         setAnswer({ text, found });
       });
     return running.cancel;
-  }, [empty, text, voice, keyText, chords, letters]);
+  }, [empty, text, voice, keyText, chords, letters, metre]);
   return { found: empty ? null : (answer?.found ?? null), slow: slow && !empty };
 }

@@ -283,7 +283,7 @@ export function ProgressionsBench() {
             {under === 'melody' ? (
               <MelodyLine id={open.id} progression={progression} />
             ) : (
-              <Harmonise keyOf={key} school={school} filled={progression.columns.length > 0} />
+              <Harmonise keyOf={key} school={school} line={progression} />
             )}
           </Opened>
         </Suspense>

@@ -1,3 +1,4 @@
+import type { FoundHarmony } from '../../workers/harmoniseLine';
 import { openNow, PROGRESSIONS_DESK } from './desk';
 import {
   areasOf,
@@ -130,8 +131,7 @@ export function addEntry(entry: Entry, after: string | null = null): string {
  * edit.
  */
 export function putHarmony(
-  numerals: readonly string[],
-  voices: readonly (readonly string[])[] | null,
+  { numerals, voices, lengths }: Pick<FoundHarmony, 'numerals' | 'voices' | 'lengths'>,
   replace: boolean,
 ): void {
   change(replace ? 'the chords put in place of the line' : 'the chords put at the end', (progression) => ({
@@ -142,6 +142,7 @@ export function putHarmony(
       ...numerals.map((text, at): Column => ({
         id: newId(),
         entry: { kind: 'numeral', text },
+        ...(lengths ? { length: lengths[at]! } : {}),
         ...(voices ? { locks: voices[at]! } : {}),
       })),
     ],
