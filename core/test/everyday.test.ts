@@ -2,6 +2,7 @@
 import {
   analyseProgression,
   keyOf,
+  labelLine,
   nameAbove,
   parseKey,
   parseNoteName,
@@ -123,4 +124,14 @@ test.each([
   const chords = symbols.split(' ').map((symbol) => ({ chord: parseSymbol(symbol) }));
   const found = analyseProgression(chords).keys.map(({ key, from }) => `${printKey(key)}@${from}`);
   expect(found.join(' ')).toBe(keys);
+});
+
+test('a line whose keys are sought has readings in its mode, one whose key is given has none', () => {
+  const columns = 'G F C G'.split(' ').map((text) => ({ entry: { kind: 'symbol' as const, text } }));
+  const modal = (modulate: boolean) =>
+    labelLine(columns, parseKey('G major'), { modulate }).map(({ readings }) =>
+      readings.filter(({ reason }) => reason === 'modal').map(({ key }) => printKey(key)),
+    );
+  expect(modal(true)).toEqual(Array(4).fill(['G mixolydian']));
+  expect(modal(false)).toEqual(Array(4).fill([]));
 });

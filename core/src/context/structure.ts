@@ -98,7 +98,8 @@ export function structureOf(chords: readonly ChordIn[], options: AnalyseOptions 
   const arrows = arrowsOf(best);
   const keys = keyAreas(best);
   // Where the key is given nobody asks for another centre.
-  const centres = options.key || options.keys ? [] : modalCentres(best, keys);
+  const given = options.key !== undefined || options.keys?.some((key) => key !== null) === true;
+  const centres = given ? [] : modalCentres(best, keys);
   return {
     best,
     readings: withModes(readings, centres),
