@@ -57,7 +57,8 @@ test('intervals are typed as notes or built on a note, and what is not understoo
 });
 
 test('the signature is pencilled in and rubbed out again', async ({ page }) => {
-  await expectRow(page, 'Letters', ['B – G♯', 'G♯ – F𝄪', 'B – D♯', 'F♯ – C', 'D♯ – A♯', 'A – G♯']);
+  const letters = ['B – G♯', 'G♯ – F𝄪', 'B – D♯', 'F♯ – C', 'D♯ – A♯', 'A – G♯'];
+  await expectRow(page, 'Letters', letters);
   await page.getByRole('button', { name: 'Pencilled in' }).click();
   await expectRow(page, 'Letters', ['B – G', 'G – F𝄪', 'B – D', 'F – C', 'D – A♯', 'A – G']);
 });

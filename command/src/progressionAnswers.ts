@@ -28,7 +28,7 @@ export function progressionAnswer(request: Request): unknown {
   const given = list(request, 'chords');
   oneTo(LIMITS.chords.progression, given.length, 'chords', 'Give "chords" as a list of them.');
   const asked = given.map((chord) => asObject(chord, 'chord'));
-  const numerals = key ? readNumeralsIn(asked.map(numeralText), key, request) : [];
+  const numerals = key ? readNumeralsIn(asked.map(numeralSaid), key, request) : [];
   const chords = asked.map((chord, at) => chordIn(chord, at, { key, numeral: numerals[at] ?? null, school }));
   const signature = wholeNumber(request, 'signature', -7, 7);
   const phraseEnds =
@@ -67,7 +67,7 @@ export function progressionAnswer(request: Request): unknown {
 }
 
 /** The numeral that a chord of a request is given as, or null. */
-function numeralText(chord: Request): string | null {
+function numeralSaid(chord: Request): string | null {
   return chord['symbol'] === undefined && chord['numeral'] !== undefined ? text(chord, 'numeral') : null;
 }
 

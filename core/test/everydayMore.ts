@@ -10,7 +10,9 @@ export const MORE_EVERYDAY: readonly Everyday[] = [
   one('C F Bdim Em Am Dm G C', 'I IV viio iii vi ii V I', { cadence: 'authentic' }),
   one('Cmaj7 Fmaj7 Bm7b5 Em7 Am7 Dm7 G7 Cmaj7', 'Imaj7 IVmaj7 viiø7 iii7 vi7 ii7 V7 Imaj7', { cadence: 'authentic' }),
   one('Cmaj7 Am7 Dm7 G7 Em7 A7 Dm7 G7 Cmaj7', 'Imaj7 vi7 ii7 V7 iii7 V7/ii ii7 V7 Imaj7', { cadence: 'authentic' }),
-  one('Cmaj7 C#dim7 Dm7 D#dim7 Em7 Am7 Dm7 G7 C', 'Imaj7 viio7/ii ii7 viio7/iii iii7 vi7 ii7 V7 I', { cadence: 'authentic' }),
+  one('Cmaj7 C#dim7 Dm7 D#dim7 Em7 Am7 Dm7 G7 C', 'Imaj7 viio7/ii ii7 viio7/iii iii7 vi7 ii7 V7 I', {
+    cadence: 'authentic',
+  }),
   one('C F/A G/B C', 'I IV6 V6 I', { cadence: 'authentic' }),
   one('C C/E F D/F# G C', 'I I6 IV V6/V V I', { cadence: 'authentic' }),
   one('C G7/D C/E F C/G G7 C', 'I V43 I6 IV Cad64 V7 I', { cadence: 'authentic' }),

@@ -58,10 +58,12 @@ test.each([
 
 test('accidentals are read in every usual sign', () => {
   for (const [text, alteration] of [
-    ['C♯', 1], ['C♭', -1], ['Cx', 2], ['C𝄪', 2], ['C𝄫', -2], ['C##', 2], ['Cbb', -2], ['C♮', 0], ['Cbbb', -3],
+    ['C♯', 1], ['C♭', -1], ['Cx', 2], ['C𝄪', 2], ['C𝄫', -2], ['C##', 2], ['Cbb', -2],
+    ['C♮', 0], ['Cbbb', -3],
   ] as const)
     expect(parseNoteName(text).alteration).toBe(alteration);
-  expect([-3, -2, -1, 0, 1, 2, 3].map(accidentalGlyph)).toEqual(['♭𝄫', '𝄫', '♭', '', '♯', '𝄪', '♯𝄪']);
+  const glyphs = [-3, -2, -1, 0, 1, 2, 3].map(accidentalGlyph);
+  expect(glyphs).toEqual(['♭𝄫', '𝄫', '♭', '', '♯', '𝄪', '♯𝄪']);
   expect([-2, 0, 2].map(accidentalAscii)).toEqual(['bb', '', '##']);
 }); // prettier-ignore
 

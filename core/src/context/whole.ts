@@ -43,8 +43,8 @@ function withOwn(keys: readonly Key[], likeliest: readonly Chord[]): Key[] {
       isDominantSeventh(before) &&
       lineOfFifths(before.root) === lineOfFifths(chord.root) + 1 &&
       !isDominantSeventh(chord);
-    if (triad !== 'minor' && (triad !== 'major' || !reached)) return [];
-    return at === 0 || reached ? [keyOf(chord.root, triad)] : [];
+    const isOwn = reached || (at === 0 && triad === 'minor');
+    return isOwn && (triad === 'minor' || triad === 'major') ? [keyOf(chord.root, triad)] : [];
   });
   const all = [...keys];
   for (const key of own)

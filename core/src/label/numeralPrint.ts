@@ -93,10 +93,14 @@ export function printNumeral(
   return partsText(numeralParts(numeral, key, school, detail));
 }
 
+/** Words of inversion, which come after the target: V7 of ii, first inversion; empty where there are none. */
+export function wordsAfterTarget({ target, bass }: NumeralParts): string {
+  return target && bass.startsWith(',') ? bass : '';
+}
+
 /** Joins the parts into plain text. */
 export function partsText(parts: NumeralParts): string {
-  // Words of inversion come last: V7 of ii, first inversion.
-  const words = parts.target && parts.bass.startsWith(',') ? parts.bass : '';
+  const words = wordsAfterTarget(parts);
   const own =
     parts.prefix +
     parts.roman +

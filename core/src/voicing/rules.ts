@@ -1,14 +1,15 @@
 import { memberNote } from '../chord/chord';
-import { midiNumber, sameName, staffPosition, type Note, type NoteName } from '../pitch/note';
+import { midiNumber, sameName, staffPosition, type NoteName } from '../pitch/note';
 import type { FourNotes } from './fourPart';
 import type { ChordSense } from './sense';
 import { RANGES, VOICES, type VoiceName } from './register';
 
 /** The rules of four-part writing (docs/conventions.md; common practice). */
 export const RULES = [
-  'range', 'crossing', 'overlap', 'spacing', 'parallel-fifths', 'parallel-octaves', 'direct-fifths', 'direct-octaves',
-  'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note', 'contrary-fifths',
-  'contrary-octaves', 'melodic-leap', 'unequal-fifths', 'cross-relation', 'missing-third', 'doubling', 'six-four', 'ninth',
+  'range', 'crossing', 'overlap', 'spacing', 'parallel-fifths', 'parallel-octaves', 'direct-fifths',
+  'direct-octaves', 'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note', 'contrary-fifths',
+  'contrary-octaves', 'melodic-leap', 'unequal-fifths', 'cross-relation', 'missing-third', 'doubling',
+  'six-four', 'ninth',
 ] as const; // prettier-ignore
 export type Rule = (typeof RULES)[number];
 
@@ -292,9 +293,4 @@ function canResolve(note: NoteName, { chord }: ChordSense): boolean {
 /** The notes of a voice that are named in a fault. */
 export function voicesOf(voice: number, other: number): VoiceName[] {
   return other < 0 ? [VOICES[voice]!] : [VOICES[voice]!, VOICES[other]!];
-}
-
-/** The notes of one voice, from the top: 0 soprano … 3 bass. */
-export function voiceLine(voices: readonly FourNotes[], voice: number): Note[] {
-  return voices.map((notes) => notes[voice]!);
 }

@@ -1,4 +1,4 @@
-import { makeChord, memberNote, type Chord } from '../chord/chord';
+import { memberNote, type Chord } from '../chord/chord';
 import { describe } from '../chord/describe';
 import { isMinorLike, type Key } from '../key/key';
 import { degreeNote, scaleOf } from '../key/scale';
@@ -165,6 +165,6 @@ export function withMembers(sense: ChordSense, chord: Chord): ChordSense {
     leading: has(sense.leading),
     seventh: has(sense.seventh),
     ninth: has(sense.ninth),
-    chord: makeChord(chord.root, chord.members, chord.bass),
+    chord,
   };
 }

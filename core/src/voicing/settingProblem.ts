@@ -73,7 +73,7 @@ export function columnOf(problem: SettingProblem, at: number, weights: RuleWeigh
   for (const { notes, cost } of fourPartSettings(chord)) {
     if (locks && !locks.every((lock, voice) => lock === null || isLocked(notes[voice]!, lock))) continue;
     const setting = placed(notes);
-    let own = cost + doublingCost(notes, chord, sense);
+    let own = cost + unwantedDoubling(notes, chord, sense);
     visitChord(setting, sense, (rule) => (own += weightOf(weights, rule)));
     if (own < Infinity) candidates.push({ ...setting, cost: own });
   }
@@ -93,7 +93,7 @@ function sensesAt(problem: SettingProblem, at: number): ChordSense {
 /** What another doubling costs than the one that the handbooks want for a chord. */
 const UNWANTED_DOUBLING = 2.5;
 
-function doublingCost(notes: FourNotes, chord: Chord, { doubled }: ChordSense): number {
+function unwantedDoubling(notes: FourNotes, chord: Chord, { doubled }: ChordSense): number {
   if (!doubled || chord.members.length !== 3) return 0;
   let count = 0;
   for (const note of notes) if (sameName(note, doubled)) count++;

@@ -1,4 +1,11 @@
-import { numeralParts, type Key, type Numeral, type NumeralParts, type School } from '@diatonix/core';
+import {
+  numeralParts,
+  wordsAfterTarget,
+  type Key,
+  type Numeral,
+  type NumeralParts,
+  type School,
+} from '@diatonix/core';
 import { memo } from 'react';
 import { accidentalSigns } from '../design/signs';
 
@@ -6,13 +13,12 @@ const QUALITY_SIGNS = { '': '', o: '°', ø: 'ø', '+': '+' } as const;
 
 /** A Roman numeral set in type: quality raised, figures stacked small, the target lighter after a slash. */
 export const NumeralText = memo(function NumeralText({ parts }: { parts: NumeralParts }) {
-  // Words of inversion come after the target: V7 of ii, first inversion.
-  const words = parts.target !== null && parts.bass.startsWith(',');
+  const words = wordsAfterTarget(parts);
   return (
     <span className="numeral">
       <OwnParts parts={words ? { ...parts, bass: '' } : parts} />
       {parts.target && <Target parts={parts} />}
-      {words && <span className="numeral-rest">{parts.bass}</span>}
+      {words && <span className="numeral-rest">{words}</span>}
     </span>
   );
 });
