@@ -21,6 +21,7 @@ const FLOORS = [
   ['voicing'],
   ['keyboard'],
   ['passage'],
+  ['score'],
   ['working'],
   ['exercise'],
   ['words', 'format'],

@@ -12,6 +12,7 @@ export * from './context';
 export * from './voicing';
 export * from './keyboard';
 export * from './passage';
+export * from './score';
 export { Kept, sameValue } from './same';
 export * from './working';
 export * from './exercise';

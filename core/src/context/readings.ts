@@ -1,6 +1,6 @@
-import { COSTS, stepCost } from './costs';
 import { type ChordIn, type ContextOptions, type ContextReading } from './chordIn';
 import { type State, statesOf } from './states';
+import { between, cadence, closing, opening } from './steps';
 
 /** Readings so much dearer than the best are not worth showing. */
 const SHOWN_EXCESS = 6;
@@ -124,83 +124,4 @@ function sweepBack(
 
 function ownCost(state: State, isLast: boolean): number {
   return state.cost + (isLast ? closing(state) : 0);
-}
-
-/** The step from one state to the next. */
-function between(from: State, to: State, afterPhrase: boolean, isEnd: boolean, isLast: boolean): number {
-  let cost = 0;
-  if (from.keyAt !== to.keyAt) {
-    const far = Math.abs(from.fifths - to.fifths);
-    cost +=
-      (afterPhrase ? COSTS.changeAfterPhrase : far === 0 ? COSTS.changeRelative : COSTS.change) +
-      COSTS.changeFifth * far;
-    if (from.target > 0) cost += to.root === from.targetRoot ? COSTS.resolves : COSTS.astray;
-  } else if (from.target > 0) {
-    if (from.second)
-      cost += to.targetRoot === from.targetRoot && !to.second ? COSTS.secondToDominant : COSTS.secondAstray;
-    else
-      cost +=
-        to.root === from.targetRoot
-          ? COSTS.resolves
-          : to.targetRoot === from.targetRoot
-            ? COSTS.sameTarget
-            : COSTS.astray;
-  } else if (from.degree === 5 && to.target === 5 && !afterPhrase) {
-    cost += COSTS.backToItsDominant;
-  } else if (to.degree > 0 && !afterPhrase) {
-    cost += stepCost(from.degree, to.degree);
-    if (from.degree === 1 && from.inversion === 2)
-      cost +=
-        to.degree === 5 && to.inversion === 0 ? COSTS.cadentialSixFour - stepCost(1, 5) : COSTS.looseSixFour;
-  }
-  if (isEnd) cost += cadence(from, to);
-  // A last chord alone is no evidence of a key of its own.
-  if (isLast && from.keyAt !== to.keyAt) cost += COSTS.closingElse - closing(to);
-  if (isLast && isDeceptive(from, to)) cost += COSTS.closingDeceptive;
-  if ((isEnd || isLast) && isPicardy(from, to)) cost += COSTS.picardy;
-  return cost;
-}
-
-/** What a phrase ends with: the pair of its last chords. */
-function cadence(from: State | null, to: State): number {
-  const same = from !== null && from.keyAt === to.keyAt;
-  if (to.degree === 1 && to.inversion === 0) {
-    if (same && (from.degree === 5 || from.degree === 7)) {
-      if (!from.leading) return COSTS.modal;
-      return from.degree === 5 && from.inversion === 0 ? COSTS.authentic : COSTS.authenticImperfect;
-    }
-    if (same && (from.degree === 4 || from.degree === 2)) return COSTS.plagal;
-    return COSTS.tonicAlone;
-  }
-  if (to.degree === 5 && to.inversion === 0 && !to.minor) {
-    if (same && from.degree === 4 && from.inversion === 1 && to.key.mode === 'minor') return COSTS.phrygian;
-    return same && from.target === 5 ? COSTS.halfApplied : COSTS.half;
-  }
-  if (isDeceptive(from, to)) return COSTS.deceptive;
-  return COSTS.phraseElse;
-}
-
-/** The dominant of a key going to its sixth degree: the natural one in major, the flat one too. */
-function isDeceptive(from: State | null, to: State): boolean {
-  return from !== null && from.keyAt === to.keyAt && from.degree === 5 && from.leading && to.degree === 6;
-}
-
-/** A major triad on the tonic of a minor key, after a dominant or subdominant of that key. */
-function isPicardy(from: State, to: State): boolean {
-  if (to.degree !== 1 || to.key.mode !== 'minor' || to.minor || to.numeral.members.length > 3) return false;
-  const before = from.degree === 5 || from.degree === 7 || from.degree === 4;
-  return before && from.keyAt === to.keyAt && from.numeral.special === null;
-}
-
-function opening(state: State): number {
-  if (state.reason === 'mixture' || state.reason === 'chromatic') return COSTS.openingBorrowed;
-  if (state.degree === 1)
-    return state.key.mode === 'minor' && !state.minor ? COSTS.openingMajor : COSTS.openingTonic;
-  // On its dominant a minor piece hardly ever begins with nothing before it.
-  return state.degree === 5 && state.key.mode === 'major' ? COSTS.openingDominant : 0;
-}
-
-function closing(state: State): number {
-  if (state.degree === 1) return COSTS.closingTonic;
-  return state.degree === 5 ? COSTS.closingDominant : COSTS.closingElse;
 }

@@ -1,5 +1,5 @@
 import { membersId, MOST_PLACES } from './chordIn';
-import { inversionOf, type Chord } from '../chord/chord';
+import { inversionOf, notesFromBass, type Chord } from '../chord/chord';
 import { TheoryError } from '../errors';
 import { MODES, signatureFifths, type Key } from '../key/key';
 import { augmentedSixth } from '../label/augmentedSixth';
@@ -53,7 +53,7 @@ export function statesOf(chords: readonly ChordIn[], options: ContextOptions): S
   const { home, weight, framing } = whole;
   const last = chords.length - 1;
   return chords.map((chord, index) => {
-    if ('numeral' in chord) return [stateOf(chord.numeral, chord.chord, chord.key, 'given', 0)];
+    if ('numeral' in chord) return [settledState(chord.numeral, chord.chord, chord.key)];
     const states = builtOnce(chord, options.keys?.[index] ?? options.key ?? null, whole);
     // The first chord belongs to one of the printed signature's own keys, if it can.
     const opening = weight < 1 ? COSTS.openingGuessed : COSTS.openingFifth;
@@ -175,6 +175,23 @@ function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anch
   return states.filter(
     (state, index) => state.cost <= limit && (index < MOST_STATES || anchored(state, index)),
   );
+}
+
+/** The state of a chord whose numeral and key are settled. */
+export function settledState(numeral: Numeral, chord: Chord, key: Key): State {
+  return stateOf(numeral, chord, key, 'given', 0);
+}
+
+/** The likeliest numerals of a chord in a key, as states; what its signature weighs is not counted. */
+export function statesInKey(chord: Chord, key: Key): State[] {
+  const sixth = augmentedSixth(notesFromBass(chord), key);
+  const readings = sixth ? [sixth] : numeralsIn(chord, key);
+  return readings
+    .map(({ numeral, reason, cost }) =>
+      stateOf(numeral, chord, key, reason, cost * COSTS.numeral + weakness(numeral, key, reason)),
+    )
+    .sort((a, b) => a.cost - b.cost)
+    .slice(0, READINGS_PER_KEY);
 }
 
 /**

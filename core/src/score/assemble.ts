@@ -1,0 +1,104 @@
+import { structureOf } from '../context/structure';
+import { sameKey } from '../key/key';
+import { sameNumeral } from '../label/numeral';
+import type { Neighbours } from './melodic';
+import { nonChordNotes, suppliedNotes } from './nonChord';
+import type { PhraseEnd } from './phrases';
+import type { ScoreRuling } from './rulings';
+import type { ScoreToRead } from './scoreNote';
+import type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './scoreReading';
+import type { Alternative, Segment } from './search';
+import type { Slice } from './slices';
+
+/** A chord of the best reading, and what else lies on good ways over its time. */
+export interface FoundChord {
+  readonly segment: Segment;
+  readonly alternatives: readonly Alternative[];
+}
+
+const MOST_READINGS = 8;
+
+/** Makes the reading of a score from the chords that were found. */
+export function assemble(
+  { notes }: ScoreToRead,
+  neighbours: Neighbours,
+  slices: readonly Slice[],
+  found: readonly FoundChord[],
+  phraseEnds: readonly PhraseEnd[],
+  rulings: readonly ScoreRuling[],
+): ScoreReading {
+  const states = found.map(({ segment }) => segment.state);
+  const times = found.map(({ segment }) => ({
+    from: slices[segment.from]!.from,
+    to: slices[segment.to]?.from ?? slices[segment.to - 1]!.to,
+  }));
+  const ends = phraseEnds.flatMap(({ at }) => {
+    const place = times.findIndex(({ from, to }) => from < at && to >= at);
+    return place < 0 ? [] : [place];
+  });
+  const structure = structureOf(
+    states.map(({ chord, numeral, key }) => ({ chord, numeral, key })),
+    { phraseEnds: ends },
+  );
+  const ruledFrom = new Set(rulings.flatMap((one) => (one.kind === 'numeral' ? [one.from] : [])));
+  const chords = found.map(({ segment, alternatives }, at): ReadChord => {
+    const { state, from, to } = segment;
+    const own = slices.slice(from, to);
+    return {
+      ...times[at]!,
+      firstSlice: from,
+      endSlice: to,
+      key: state.key,
+      numeral: state.numeral,
+      chord: state.chord,
+      reason: structure.best[at]!.reason === 'cadential-six-four' ? 'cadential-six-four' : state.reason,
+      ruled: ruledFrom.has(times[at]!.from) && state.reason === 'given',
+      nonChord: nonChordNotes(notes, neighbours, own, state.chord, states[at + 1]?.chord ?? null),
+      supplied: suppliedNotes(notes, own, state.chord),
+      readings: readingsOf(segment, alternatives, slices),
+    };
+  });
+  return {
+    slices,
+    chords,
+    keys: keyAreas(chords),
+    cadences: structure.cadences,
+    brackets: structure.brackets,
+    arrows: structure.arrows,
+    phraseEnds,
+  };
+}
+
+/** Distinct readings over the time of a chord, its own first. */
+function readingsOf(
+  segment: Segment,
+  alternatives: readonly Alternative[],
+  slices: readonly Slice[],
+): ScoreChordReading[] {
+  const all = [{ ...segment, excess: 0 }, ...[...alternatives].sort((a, b) => a.excess - b.excess)];
+  const readings: ScoreChordReading[] = [];
+  for (const { from, to, state, excess } of all) {
+    if (readings.length === MOST_READINGS) break;
+    const { key, numeral, chord } = state;
+    if (readings.some((one) => sameKey(one.key, key) && sameNumeral(one.numeral, numeral))) continue;
+    readings.push({
+      from: slices[from]!.from,
+      to: slices[to]?.from ?? slices[to - 1]!.to,
+      key,
+      numeral,
+      chord,
+      excess,
+    });
+  }
+  return readings;
+}
+
+function keyAreas(chords: readonly ReadChord[]): KeyArea[] {
+  const areas: KeyArea[] = [];
+  chords.forEach(({ key, from, to }, at) => {
+    const last = areas[areas.length - 1];
+    if (last && sameKey(last.key, key)) areas[areas.length - 1] = { ...last, to, endChord: at + 1 };
+    else areas.push({ from, to, key, firstChord: at, endChord: at + 1 });
+  });
+  return areas;
+}

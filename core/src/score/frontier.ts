@@ -1,0 +1,115 @@
+import type { ChordStates } from './chordStates';
+import type { Segment } from './search';
+
+/** Paths that cost so much more than the best up to a boundary are given up, and so many go on. */
+const GIVEN_UP = 6.5;
+const MOST_STATES = 28;
+
+/** What arrived at a boundary and goes on: states, costs, and where they came from. */
+export interface Arrivals {
+  readonly states: Int32Array;
+  readonly costs: Float64Array;
+  readonly from: Int32Array;
+  readonly before: Int32Array;
+}
+
+const NOTHING: Arrivals = {
+  states: new Int32Array(0),
+  costs: new Float64Array(0),
+  from: new Int32Array(0),
+  before: new Int32Array(0),
+};
+
+/** A boundary that is still being reached. */
+interface Open {
+  costs: Float64Array;
+  from: Int32Array;
+  before: Int32Array;
+  touched: number[];
+}
+
+/** The boundaries of the search: open ones in a ring as wide as a span, closed ones with what goes on from them. */
+export class Frontier {
+  private readonly ring: Open[];
+  private readonly closed: Arrivals[] = [];
+  private capacity = 1024;
+
+  constructor(
+    private readonly chords: ChordStates,
+    longest: number,
+  ) {
+    this.ring = Array.from({ length: longest + 1 }, () => ({
+      costs: new Float64Array(this.capacity).fill(Infinity),
+      from: new Int32Array(this.capacity),
+      before: new Int32Array(this.capacity),
+      touched: [],
+    }));
+  }
+
+  offer(boundary: number, state: number, cost: number, from: number, before: number): void {
+    if (state >= this.capacity) this.grow();
+    const open = this.ring[boundary % this.ring.length]!;
+    if (cost >= open.costs[state]!) return;
+    if (open.costs[state] === Infinity) open.touched.push(state);
+    open.costs[state] = cost;
+    open.from[state] = from;
+    open.before[state] = before;
+  }
+
+  /** Ends a boundary: the best go on. Returns how many. */
+  close(boundary: number): number {
+    const open = this.ring[boundary % this.ring.length]!;
+    const { costs, touched } = open;
+    touched.sort((a, b) => costs[a]! - costs[b]!);
+    const limit = touched.length > 0 ? costs[touched[0]!]! + GIVEN_UP : 0;
+    let count = 0;
+    while (count < touched.length && count < MOST_STATES && costs[touched[count]!]! <= limit) count++;
+    const on: Arrivals = {
+      states: Int32Array.from(touched.slice(0, count)),
+      costs: new Float64Array(count),
+      from: new Int32Array(count),
+      before: new Int32Array(count),
+    };
+    for (let n = 0; n < count; n++) {
+      const state = touched[n]!;
+      on.costs[n] = costs[state]!;
+      on.from[n] = open.from[state]!;
+      on.before[n] = open.before[state]!;
+    }
+    for (const state of touched) costs[state] = Infinity;
+    open.touched = [];
+    this.closed[boundary] = on;
+    return count;
+  }
+
+  at(boundary: number): Arrivals {
+    return this.closed[boundary] ?? NOTHING;
+  }
+
+  /** The cheapest way to a closed boundary, from the beginning. */
+  best(boundary: number): Segment[] {
+    const segments: Segment[] = [];
+    let place = 0;
+    for (let to = boundary; to > 0;) {
+      const on = this.closed[to]!;
+      const from = on.from[place]!;
+      segments.push({ from, to, state: this.chords.states[on.states[place]!]! });
+      place = on.before[place]!;
+      to = from;
+    }
+    return segments.reverse();
+  }
+
+  private grow(): void {
+    this.capacity *= 2;
+    for (const open of this.ring) {
+      const costs = new Float64Array(this.capacity).fill(Infinity);
+      costs.set(open.costs);
+      const from = new Int32Array(this.capacity);
+      from.set(open.from);
+      const before = new Int32Array(this.capacity);
+      before.set(open.before);
+      Object.assign(open, { costs, from, before });
+    }
+  }
+}

@@ -1,0 +1,53 @@
+import { midiNumber } from '../pitch/note';
+import { barTicks, beatTicks } from '../time/metre';
+import type { ScoreBar, ScoreNote, ScoreToRead } from './scoreNote';
+
+/** What sounds between one onset and the next. */
+export interface Slice {
+  readonly from: number;
+  readonly to: number;
+  /** How strong its beginning is in its bar: 4 the downbeat, 3 the half bar, 2 a beat, 1 half a beat, 0 less. */
+  readonly accent: number;
+  /** Sounding notes as places in the list of notes, the lowest first. */
+  readonly sounding: readonly number[];
+}
+
+/** The slices of a score, in order; moments of silence are none. Costs notes × log notes + what sounds at once. */
+export function slicesOf({ notes, bars }: ScoreToRead): Slice[] {
+  const order = notes.map((_, at) => at).sort((a, b) => notes[a]!.onset - notes[b]!.onset);
+  const times = [...new Set(notes.flatMap(({ onset }) => [onset]))].sort((a, b) => a - b);
+  const slices: Slice[] = [];
+  let next = 0;
+  let sounding: number[] = [];
+  let bar = 0;
+  times.forEach((from, at) => {
+    sounding = sounding.filter((one) => notes[one]!.end > from);
+    while (next < order.length && notes[order[next]!]!.onset === from) sounding.push(order[next++]!);
+    const longest = sounding.reduce((end, one) => Math.max(end, notes[one]!.end), from);
+    const to = Math.min(times[at + 1] ?? Infinity, longest);
+    while (bars[bar + 1] && bars[bar + 1]!.from <= from) bar++;
+    slices.push({
+      from,
+      to,
+      accent: accentAt(from, bars[bar]),
+      sounding: [...sounding].sort((a, b) => heightOf(notes[a]!) - heightOf(notes[b]!)),
+    });
+  });
+  return slices;
+}
+
+function heightOf({ note }: ScoreNote): number {
+  return midiNumber(note);
+}
+
+/** How strong a time is in its bar; 0 outside all bars. */
+export function accentAt(time: number, bar: ScoreBar | undefined): number {
+  if (!bar) return 0;
+  const [whole, beat] = [barTicks(bar.metre), beatTicks(bar.metre)];
+  const short = bar.to - bar.from < whole && bar.number === 0;
+  const within = time - bar.from + (short ? whole - (bar.to - bar.from) : 0);
+  if (within === 0) return 4;
+  const beats = whole / beat;
+  if (within % beat === 0) return beats % 2 === 0 && within * 2 === whole && beats > 2 ? 3 : 2;
+  return (within * 2) % beat === 0 ? 1 : 0;
+}
