@@ -13,6 +13,7 @@ import { errorOf } from './internal';
 import { checkLine } from './limits';
 import { progressionAnswer } from './progressionAnswers';
 import { checkAnswer, harmoniseAnswer, settingAnswer } from './settingAnswers';
+import { readAnswer } from './readAnswers';
 import { schoolOf } from './reading';
 import { optional, text, texts, type Request } from './request';
 
@@ -111,13 +112,15 @@ export function answer(request: Request): unknown {
       return checkAnswer(request);
     case 'harmonise':
       return harmoniseAnswer(request);
+    case 'read':
+      return readAnswer(request);
     default:
       throw new TheoryError(
         'request',
         JSON.stringify(request['do'] ?? null),
         'there is no such request.',
-        'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check ' +
-          'and harmonise.',
+        'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check, ' +
+          'harmonise and read.',
       );
   }
 }

@@ -145,7 +145,7 @@ test('figured bass and harmony are elements of the file', () => {
 test.each([
   ['not xml at all', /not well-formed XML|not a MusicXML/],
   ['<a><b></a>', /line 1.*not well-formed/],
-  ['<score-timewise version="4.0"/>', /written timewise/],
+  ['<score-timewise version="4.0"/>', /has no part/],
   ['<html></html>', /not a MusicXML score/],
   ['<score-partwise version="4.0"></score-partwise>', /has no part/],
 ])('%s is refused with its reason', (text, reason) => {

@@ -136,7 +136,7 @@ function ruled(
 }
 
 /** Function counted in the key, and of an applied chord in the key of its target. */
-function localFunction(numeral: Numeral): ChordFunction | null {
+export function localFunction(numeral: Numeral): ChordFunction | null {
   return functionOf(numeral.target ? { ...numeral, target: null } : numeral);
 }
 

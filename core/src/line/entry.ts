@@ -14,7 +14,7 @@ import { printNumeral } from '../label/numeralPrint';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import { splitLine, type Piece } from './pieces';
 import { parseNote } from '../pitch/parse';
-import { displayNoteName, printNote, type LetterSystem } from '../pitch/print';
+import { displayNote, printNote, type LetterSystem } from '../pitch/print';
 import { parseNoteIn, parseNoteNameIn, readNoteNameIn } from '../pitch/letters';
 import { staffPosition, midiNumber, type Note } from '../pitch/note';
 
@@ -287,5 +287,5 @@ export function entryTextIn(entry: Entry, key: Key, school: School): string {
 
 function noteTextIn(text: string, letters: LetterSystem): string {
   const note = parseNote(text);
-  return displayNoteName(note, letters) + note.octave;
+  return displayNote(note, letters);
 }

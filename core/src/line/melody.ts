@@ -2,7 +2,7 @@ import { attempt, TheoryError } from '../errors';
 import { parseNoteIn } from '../pitch/letters';
 import { parseNote } from '../pitch/parse';
 import { parseLength, printLength } from '../time/length';
-import { displayNoteName, printNote, type LetterSystem } from '../pitch/print';
+import { displayNote, printNote, type LetterSystem } from '../pitch/print';
 
 /** A typed melody: the notes over each column, and pieces that were not understood. */
 export interface MelodyLine {
@@ -60,7 +60,7 @@ export function printMelody(
   const inLetters = (text: string) => {
     const [name, length] = text.split(':') as [string, string?];
     const note = parseNote(name);
-    return `${displayNoteName(note, letters)}${note.octave}${length === undefined ? '' : `:${length}`}`;
+    return `${displayNote(note, letters)}${length === undefined ? '' : `:${length}`}`;
   };
   const shown = (note: string) => (letters === 'english' ? note : inLetters(note));
   const texts = groups.map((group) => (group && group.length > 0 ? group.map(shown).join(' ') : '-'));

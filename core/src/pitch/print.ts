@@ -35,6 +35,11 @@ export function displayNoteName(name: NoteName, letters: LetterSystem = 'english
   return letter + accidentalGlyph(name.alteration);
 }
 
+/** The same with its octave: `F♯4`. */
+export function displayNote(note: Note, letters: LetterSystem = 'english'): string {
+  return displayNoteName(note, letters) + note.octave;
+}
+
 /** German names (common practice): Fis, Es, As, H, B, Heses for B double flat. */
 function germanName(name: NoteName): string {
   const letter = GERMAN_LETTERS[name.step]!;

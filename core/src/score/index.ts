@@ -1,9 +1,13 @@
 export type { NonChordKind } from './melodic';
 export type { NonChordNote } from './nonChord';
 export type { PhraseEnd } from './phrases';
+export { beatIn, withinBar } from './beats';
 export { readScore, type ReadOptions } from './readScore';
 export type { ScoreRuling } from './rulings';
+export * from './score';
 export type { ScoreBar, ScoreNote, ScoreToRead } from './scoreNote';
 export type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './scoreReading';
 export type { Slice } from './slices';
 export { READING_WEIGHTS, type ReadingWeights } from './weights';
+export { keyEvidence, rivalsOf, type KeyEvidence } from './evidence';
+export { barsAfter, likelyUpbeat } from './upbeat';

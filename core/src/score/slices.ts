@@ -1,5 +1,6 @@
 import { midiNumber } from '../pitch/note';
 import { barTicks, beatTicks } from '../time/metre';
+import { withinBar } from './beats';
 import type { ScoreBar, ScoreNote, ScoreToRead } from './scoreNote';
 
 /** What sounds between one onset and the next. */
@@ -44,8 +45,7 @@ function heightOf({ note }: ScoreNote): number {
 export function accentAt(time: number, bar: ScoreBar | undefined): number {
   if (!bar) return 0;
   const [whole, beat] = [barTicks(bar.metre), beatTicks(bar.metre)];
-  const short = bar.to - bar.from < whole && bar.number === 0;
-  const within = time - bar.from + (short ? whole - (bar.to - bar.from) : 0);
+  const within = withinBar(time, bar);
   if (within === 0) return 4;
   const beats = whole / beat;
   if (within % beat === 0) return beats % 2 === 0 && within * 2 === whole && beats > 2 ? 3 : 2;

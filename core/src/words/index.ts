@@ -16,3 +16,4 @@ export * from './speech';
 export * from './steps';
 export * from './vocabulary';
 export * from './rules';
+export * from './scoreWords';

@@ -3,7 +3,7 @@ import type { ReadingReason } from '../chord/identify';
 import { memberWord } from '../chord/inversionNames';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import type { RegisterCaution } from '../voicing/register';
-import { displayNoteName } from '../pitch/print';
+import { displayNote } from '../pitch/print';
 import type { Note } from '../pitch/note';
 
 const signs = (text: string) => text.replaceAll('b', '♭').replaceAll('#', '♯');
@@ -34,7 +34,7 @@ export function readingReasonWords(reason: ReadingReason): string {
 
 /** A caution about the register, as a teacher would say it. */
 export function cautionWords(caution: RegisterCaution, school: School = DEFAULT_SCHOOL): string {
-  const name = (note: Note) => `${displayNoteName(note, school.letters)}${note.octave}`;
+  const name = (note: Note) => displayNote(note, school.letters);
   switch (caution.kind) {
     case 'thick':
       return `thick below: ${name(caution.lower)}–${name(caution.upper)}`;

@@ -24,6 +24,10 @@ import {
   readMetre,
   type Collected,
 } from './readMarks';
+import { barTimes, type BarTimes } from './barTimes';
+import { partwise } from './timewise';
+import { Staves, writtenNote, writtenScore } from './written';
+import type { ScorePart } from '../../score/score';
 import { readPitch, readTransposition, type Transposition } from './readNotes';
 import { LEFT, Remarks } from './remarks';
 import type { ScoreIn, TimedNote } from './scoreIn';
@@ -35,7 +39,7 @@ const MAX_NOTES = 100_000;
 const MELODY = 'Melody';
 
 /**
- * Reads MusicXML (partwise): sounding notes, labels, keys, repeats, words and
+ * Reads MusicXML (partwise or timewise): sounding notes, labels, keys, repeats, words and
  * fermatas by their times.
  * A single thing that cannot be read is passed over and told. Throws TheoryError
  * `musicxml` saying what was read, what is wrong, and what would be right.
@@ -44,15 +48,14 @@ export function readMusicXml(text: string): ScoreIn {
   const parsed = parseXml(text);
   const root = parsed.find((node) => !Object.keys(node)[0]!.startsWith('?'));
   const name = root ? tagOf(root) : 'nothing';
-  if (name !== 'score-partwise') {
-    const timewise = name === 'score-timewise';
+  if (name !== 'score-partwise' && name !== 'score-timewise')
     throw wrong(
       `<${name}>`,
-      timewise ? 'the score is written timewise.' : 'this is not a MusicXML score.',
-      'The root element should be <score-partwise>.',
+      'this is not a MusicXML score.',
+      'The root element should be <score-partwise> or <score-timewise>.',
     );
-  }
-  return readScore(childrenOf(root!));
+  const nodes = childrenOf(root!);
+  return readScore(name === 'score-timewise' ? partwise(nodes) : nodes);
 }
 
 function readScore(nodes: readonly Node[]): ScoreIn {
@@ -66,21 +69,19 @@ function readScore(nodes: readonly Node[]): ScoreIn {
   const c: Collected = {
     notes: [], melody: [], labels: new Map(), keys: [], metres: [], repeatStarts: new Set(),
     repeatEnds: new Set(), endings: [], words: new Map(), fermatas: new Set(), remarks: new Remarks(),
+    written: [], parts: [], doubles: new Set(),
     tempo: null, pickup: 0,
   }; // prettier-ignore
   const parts = all(nodes, 'part');
   if (parts.length === 0)
-    throw wrong(
-      '<score-partwise>',
-      'the score has no part.',
-      'A score has at least one <part> with measures.',
-    );
+    throw wrong('the score', 'it has no part.', 'A score has at least one <part> with measures.');
   const names = partNames(nodes);
+  const times = barTimes(parts.map(childrenOf));
   parts.forEach((part, index) => {
-    const melody = names.get(attributeOf(part, 'id') ?? '') === MELODY && parts.length > 1;
-    readPart(childrenOf(part), index, melody, c);
+    const name = names.get(attributeOf(part, 'id') ?? '') ?? '';
+    c.parts.push(readPart(childrenOf(part), index, name, name === MELODY && parts.length > 1, times, c));
   });
-  const { keys, metres, remarks, ...read } = c;
+  const { keys, metres, remarks, written, doubles, ...read } = c;
   const first = keys[0]?.at === 0 ? [] : [{ at: 0, key: keyFromSignature(0, 'major') }];
   return {
     ...read,
@@ -89,8 +90,15 @@ function readScore(nodes: readonly Node[]): ScoreIn {
     metre: metres[0] ? printMetre(metres[0].metre) : USUAL_METRE,
     metres: metres.slice(1),
     keys: [...first, ...keys],
-    remarks: remarks.sentences(),
+    remarks: remarks.sentences([LEFT.uneven]),
+    score: writtenScore(title, composerIn(identification), childrenOf(parts[0]!), times, c),
+    scoreRemarks: remarks.sentences([LEFT.grace, LEFT.unpitched, LEFT.pedal, LEFT.verse]),
   };
+}
+
+function composerIn(identification: Node | undefined): string {
+  const creators = identification ? all(childrenOf(identification), 'creator') : [];
+  return textOf(creators.find((one) => attributeOf(one, 'type') === 'composer')).slice(0, 200);
 }
 
 function partNames(nodes: readonly Node[]): Map<string, string> {
@@ -101,13 +109,22 @@ function partNames(nodes: readonly Node[]): Map<string, string> {
   );
 }
 
-function readPart(measures: readonly Node[], index: number, melody: boolean, c: Collected): void {
-  let measureStart = 0;
+function readPart(
+  measures: readonly Node[],
+  index: number,
+  name: string,
+  melody: boolean,
+  times: readonly BarTimes[],
+  c: Collected,
+): ScorePart {
   let divisions = 1;
   let transposition: Transposition | null = null;
+  const staves = new Staves();
   const notes = new Tied(melody ? c.melody : c.notes, c);
   all(measures, 'measure').forEach((measure, bar) => {
     const where = `bar ${attributeOf(measure, 'number') ?? '?'}`;
+    const { from: measureStart, uneven } = times[bar]!;
+    if (uneven.includes(index)) c.remarks.add(LEFT.uneven, where);
     let now = measureStart;
     let furthest = measureStart;
     let lastOnset = measureStart;
@@ -125,6 +142,7 @@ function readPart(measures: readonly Node[], index: number, melody: boolean, c: 
           const said = numberIn(find(children, 'divisions'));
           if (said !== null && said > 0) divisions = said;
           transposition = readTransposition(children) ?? transposition;
+          staves.read(children, now);
           if (index === 0 || c.keys.length === 0) readKey(children, now, transposition, c, where);
           if (index === 0) readMetre(children, now, c, where);
           break;
@@ -145,17 +163,20 @@ function readPart(measures: readonly Node[], index: number, melody: boolean, c: 
           if (index === 0) readBarline(children, now, c, where);
           break;
         case 'note': {
-          if (find(children, 'grace')) {
+          const isGrace = find(children, 'grace') !== undefined;
+          const onset = find(children, 'chord') ? lastOnset : now;
+          const ticks = isGrace ? 0 : lasting(node);
+          const note = readPitch(children, transposition, c.remarks, where);
+          if (c.written.length > MAX_NOTES)
+            throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
+          c.written.push(writtenNote(children, { part: index, onset, ticks, note }));
+          if (isGrace) {
             c.remarks.add(LEFT.grace, where);
             break;
           }
-          const onset = find(children, 'chord') ? lastOnset : now;
-          const end = onset + lasting(node);
+          const end = onset + ticks;
           const stream = `${index} ${textOf(find(children, 'staff')) || '1'} ${textOf(find(children, 'voice')) || '1'}`;
-          const note = readPitch(children, transposition, c.remarks, where);
           if (note && end > onset) notes.add(children, { onset, end, note, stream });
-          if (c.notes.length > MAX_NOTES)
-            throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
           if (!melody) readMarks(children, onset, c, where);
           lastOnset = onset;
           if (!find(children, 'chord')) now = end;
@@ -167,8 +188,8 @@ function readPart(measures: readonly Node[], index: number, melody: boolean, c: 
     const [metre] = c.metres;
     const short = metre && furthest > 0 && furthest < barTicks(metre.metre);
     if (bar === 0 && index === 0 && short && isUpbeat(measure, measures)) c.pickup = furthest;
-    measureStart = furthest;
   });
+  return { name, ...staves.part(), transposition };
 }
 
 /** A first bar that is too short is an upbeat where the file says so, or where other bars follow it. */

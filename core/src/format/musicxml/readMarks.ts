@@ -3,6 +3,7 @@ import { MODES, keyFromSignature, printKey, type Key, type Mode } from '../../ke
 import type { Ending } from '../../time/bars';
 import { type Metre } from '../../time/metre';
 import { all, attributeOf, childrenOf, find, numberIn, tagOf, textOf, type Node } from './dom';
+import type { ScorePart, WrittenNote } from '../../score/score';
 import { readName, readSymbol, type Transposition } from './readNotes';
 import { LEFT, type Remarks } from './remarks';
 import type { TimedNote } from './scoreIn';
@@ -23,6 +24,10 @@ export interface Collected {
   readonly words: Map<number, string>;
   readonly fermatas: Set<number>;
   readonly remarks: Remarks;
+  /** The same notes as they are written, with rests, graces and percussion; and the parts. */
+  readonly written: WrittenNote[];
+  readonly parts: ScorePart[];
+  readonly doubles: Set<number>;
   tempo: number | null;
   pickup: number;
 }
@@ -42,6 +47,8 @@ export function readMarks(children: readonly Node[], onset: number, c: Collected
 
 /** Repeats and endings of a barline; an open ending is closed by the next sign. */
 export function readBarline(children: readonly Node[], now: number, c: Collected, where: string): void {
+  const style = textOf(find(children, 'bar-style'));
+  if (style === 'light-light' || style === 'light-heavy') c.doubles.add(now);
   const ending = find(children, 'ending');
   if (ending) {
     const number = /[12]/.exec(attributeOf(ending, 'number') ?? '')?.[0] as Ending | undefined;
@@ -86,20 +93,26 @@ function soundingFifths(written: number, halfSteps: number): number {
   return fifths - 6;
 }
 
-/** The metre, an additive one as the sum of its beats. */
-export function readMetre(nodes: readonly Node[], at: number, c: Collected, where: string): void {
+/** The metre of attributes, an additive one as the sum of its beats; null for none, or one that no bar has. */
+export function metreIn(nodes: readonly Node[]): Metre | null {
   const time = find(nodes, 'time');
-  if (!time) return;
+  if (!time) return null;
   const children = childrenOf(time);
   const over = all(children, 'beats')
     .flatMap((beats) => textOf(beats).split('+'))
     .reduce((sum, beats) => sum + (Number(beats) || 0), 0);
   const under = numberIn(find(children, 'beat-type')) ?? 0;
-  if (find(children, 'senza-misura')) return;
-  if (!Number.isInteger(over) || over < 1 || over > 99 || ![1, 2, 4, 8, 16].includes(under))
-    return c.remarks.add(LEFT.metre, where);
+  const isMetre = Number.isInteger(over) && over >= 1 && over <= 99 && [1, 2, 4, 8, 16].includes(under);
+  return isMetre ? { over, under } : null;
+}
+
+export function readMetre(nodes: readonly Node[], at: number, c: Collected, where: string): void {
+  const time = find(nodes, 'time');
+  if (!time || find(childrenOf(time), 'senza-misura')) return;
+  const metre = metreIn(nodes);
+  if (!metre) return c.remarks.add(LEFT.metre, where);
   const last = c.metres[c.metres.length - 1];
-  if (last?.metre.over !== over || last.metre.under !== under) c.metres.push({ at, metre: { over, under } });
+  if (last?.metre.over !== metre.over || last.metre.under !== metre.under) c.metres.push({ at, metre });
 }
 
 /** Tempo of a direction; what a line cannot hold of it is told. */

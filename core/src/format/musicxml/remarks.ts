@@ -10,15 +10,17 @@ export class Remarks {
     else this.found.set(told.one, { count: 1, bar, told });
   }
 
-  sentences(): string[] {
-    return [...this.found.values()].map(({ count, bar, told: { one, many, what } }) => {
+  /** In words; without some kinds, where those are carried after all. */
+  sentences(without: readonly Told[] = []): string[] {
+    const told = [...this.found.values()].filter(({ told }) => !without.includes(told));
+    return told.map(({ count, bar, told: { one, many, what } }) => {
       const where = count === 1 ? `in ${bar}` : `first in ${bar}`;
       return `${counted(count, one, many)} ${count === 1 ? 'was' : 'were'} ${what} (${where}).`;
     });
   }
 }
 
-interface Told {
+export interface Told {
   readonly one: string;
   readonly many: string;
   readonly what: string;
@@ -51,5 +53,10 @@ export const LEFT = {
   verse: left('further verse'),
   pedal: left('pedal mark'),
   ending: { one: 'third or later ending', many: 'third or later endings', what: 'left out' },
+  uneven: {
+    one: 'bar that a part does not fill as it should',
+    many: 'bars that a part does not fill as it should',
+    what: 'read as written',
+  },
   rest: { one: 'shorter rest', many: 'shorter rests', what: 'taken into the chord before' },
 } as const satisfies Record<string, Told>;

@@ -1,6 +1,7 @@
 import type { Chord } from '../../chord/chord';
 import { type Key } from '../../key/key';
 import { type Note } from '../../pitch/note';
+import type { Score } from '../../score/score';
 import type { Ending } from '../../time/bars';
 import type { Metre } from '../../time/metre';
 
@@ -35,4 +36,8 @@ export interface ScoreIn {
   readonly words: ReadonlyMap<number, string>;
   readonly fermatas: ReadonlySet<number>;
   readonly remarks: readonly string[];
+  /** The piece as it is written. */
+  readonly score: Score;
+  /** What was passed over of it. */
+  readonly scoreRemarks: readonly string[];
 }

@@ -1,5 +1,5 @@
 import {
-  displayNoteName,
+  displayNote,
   INTERVAL_WAYS,
   parseInterval,
   parseNote,
@@ -109,7 +109,7 @@ export function itemText(item: IntervalItem, letters: LetterSystem): string {
   return [item.from, item.to]
     .map((text) => {
       const note = parseNote(text);
-      return `${displayNoteName(note, letters)}${note.octave}`;
+      return displayNote(note, letters);
     })
     .join(' ');
 }

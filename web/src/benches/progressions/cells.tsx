@@ -10,6 +10,7 @@ import {
   type HeldFingers,
   type MelodyNote,
   type School,
+  cadenceWords,
 } from '@diatonix/core';
 import type { GridCell, GridColumn, StaffDrawing } from '../../columns/types';
 import { Figures } from '../../parts/NumeralText';
@@ -18,7 +19,7 @@ import type { DerivedColumn } from './derive';
 import { columnText } from './typedColumns';
 import { placeWords } from './placeWords';
 import { shortFaults } from './faultWords';
-import { CADENCES, keyCell, NumeralCell, targetsCell, contextSentence, functionWord } from './contextCells';
+import { keyCell, NumeralCell, targetsCell, contextSentence, functionWord } from './contextCells';
 
 /** Everything that a column says; `first` is true at the front of the line, `timed` where bars are drawn. */
 export function gridColumn(
@@ -80,7 +81,7 @@ export function gridColumn(
       notes: { text: labels.letters.join(' ') },
       degrees: { text: labels.degrees },
       function: { text: functionWord(labels, line) },
-      cadence: { text: line?.cadence ? CADENCES[line.cadence] : '' },
+      cadence: { text: line?.cadence ? cadenceWords(line.cadence) : '' },
       faults: {
         text: faults.map((fault) => faultWords(fault, school)).join(', '),
         content: <span className="wrong">{shortFaults(faults, school)}</span>,

@@ -1,21 +1,15 @@
-import { functionSaid, numeralParts, type ColumnLabels, type LineLabel, type School } from '@diatonix/core';
+import {
+  cadenceWords,
+  functionSaid,
+  numeralParts,
+  type ColumnLabels,
+  type LineLabel,
+  type School,
+} from '@diatonix/core';
 import type { GridCell } from '../../columns/types';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
 import { accidentalSigns } from '../../design/signs';
-
-export const CADENCES: Record<NonNullable<LineLabel['cadence']>, string> = {
-  authentic: 'authentic',
-  perfect: 'perfect',
-  imperfect: 'imperfect',
-  plagal: 'plagal',
-  half: 'half',
-  deceptive: 'deceptive',
-  'phrygian-half': 'Phrygian half',
-  modal: 'modal',
-  backdoor: 'backdoor',
-  evaded: 'evaded',
-};
 
 export function keyCell(line: LineLabel | null, first: boolean, school: School): GridCell {
   return { text: line && (line.keyBegins || first) ? keyName(line.key, school) : '' };
@@ -86,7 +80,7 @@ export function contextSentence(line: LineLabel, school: School): string {
     line.keyBegins ? `in ${keyName(line.key, school)}` : '',
     line.arrowFrom ? 'goes to the next' : '',
     line.open ? 'target open' : '',
-    line.cadence ? `${CADENCES[line.cadence]} cadence` : '',
+    line.cadence ? `${cadenceWords(line.cadence)} cadence` : '',
   ];
   return parts
     .filter((part) => part !== '')

@@ -1,0 +1,85 @@
+/**
+ * Fits the weights of the reading of scores to the seven chorales of core/test/oracles (J. S. Bach, with the
+ * labels of music21's corpus), by changing one weight at a time as long as the agreement grows. `leaveOut` fits
+ * with each piece left out in turn and says how well that one is then read: expect that of other pieces.
+ */
+import {
+  agreement,
+  chorale,
+  CHORALES,
+  sum,
+  type Agreement,
+  type Chorale,
+} from '../../core/test/choraleReading';
+import { readScore, READING_WEIGHTS, type ReadingWeights } from '../../core/src';
+
+type Path = readonly [name: keyof ReadingWeights, member?: string];
+
+const MEASURES = ['full', 'chord', 'root', 'key', 'shown'] as const;
+/** What each measure counts in the fit. */
+const COUNTS = { full: 1, chord: 0.6, root: 0.3, key: 0.5, shown: 0 };
+
+const paths = Object.entries(READING_WEIGHTS).flatMap(([name, value]): Path[] =>
+  typeof value === 'number'
+    ? [[name as keyof ReadingWeights]]
+    : Object.keys(value as object).map((member): Path => [name as keyof ReadingWeights, member]),
+);
+
+const valueAt = (weights: ReadingWeights, [name, member]: Path): number => {
+  const value = weights[name] as unknown;
+  return member === undefined ? (value as number) : (value as Record<string, number>)[member]!;
+};
+
+function withValue(weights: ReadingWeights, [name, member]: Path, value: number): ReadingWeights {
+  if (member === undefined) return { ...weights, [name]: value };
+  const old = weights[name] as unknown;
+  const list = Array.isArray(old)
+    ? old.map((one: number, at) => (String(at) === member ? value : one))
+    : { ...(old as Record<string, number>), [member]: value };
+  return { ...weights, [name]: list };
+}
+
+export function read(pieces: readonly Chorale[], weights: ReadingWeights): Agreement[] {
+  return pieces.map((piece) => agreement(piece, readScore(piece.score, { weights })));
+}
+
+/** Half the mean over pieces, half that over their time, so that no long piece decides alone. */
+function worth(pieces: readonly Chorale[], weights: ReadingWeights): number {
+  const all = read(pieces, weights);
+  const of = (one: Agreement) => MEASURES.reduce((w, name) => w + (COUNTS[name] * one[name]) / one.total, 0);
+  return (all.reduce((mean, one) => mean + of(one), 0) / all.length + of(sum(all))) / 2;
+}
+
+const MAY_BE_NEGATIVE = new Set<string>(['templates', 'change']);
+
+export function fit(pieces: readonly Chorale[], rounds: number): ReadingWeights {
+  let weights = READING_WEIGHTS;
+  let best = worth(pieces, weights);
+  let step = 0.4;
+  for (let round = 0; round < rounds; round++) {
+    for (const path of paths) {
+      const value = valueAt(weights, path);
+      const by = Math.max(Math.abs(value), 0.2) * step;
+      for (const tried of [value + by, value - by]) {
+        if (tried < 0 && !MAY_BE_NEGATIVE.has(path[0])) continue;
+        const changed = withValue(weights, path, Math.round(tried * 100) / 100);
+        const now = worth(pieces, changed);
+        if (now <= best + 1e-5) continue;
+        [weights, best] = [changed, now];
+        break;
+      }
+    }
+    if (round % 2 === 1) step /= 1.8;
+  }
+  return weights;
+}
+
+export function printed(one: Agreement): string {
+  return MEASURES.map((name) => `${name} ${((100 * one[name]) / one.total).toFixed(1)}`).join('  ');
+}
+
+export function pieces(folder: string): Chorale[] {
+  return CHORALES.map((name) => chorale(name, folder));
+}
+
+export { sum, READING_WEIGHTS };
