@@ -2,7 +2,10 @@ import { convert } from './convert';
 import { errorOf } from './internal';
 import { readArguments } from './options';
 import { runLines } from './lines';
+import { readCommand } from './readCommand';
+import { serveFiles } from './readWorker';
 import { USAGE, run } from './run';
+import { isMainThread } from 'node:worker_threads';
 
 const args = process.argv.slice(2);
 
@@ -13,7 +16,10 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 });
 
 try {
-  if (args[0] === 'lines' && args.length === 1) await runLines(process.stdin, process.stdout);
+  if (!isMainThread) serveFiles();
+  else if (args[0] === 'read' && !args.includes('--help'))
+    process.exitCode = await readCommand(readArguments(args));
+  else if (args[0] === 'lines' && args.length === 1) await runLines(process.stdin, process.stdout);
   else if (args[0] === 'convert' && args.length === 3)
     for (const remark of convert(args[1]!, args[2]!)) console.error(remark);
   else if (args.length === 0 || args[0] === 'help' || args.includes('--help')) console.log(USAGE);

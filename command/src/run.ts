@@ -44,6 +44,7 @@ export const USAGE = `diatonix: music theory on the command line
   diatonix label --key "A major" "I vi V65/ii ii V7 I"
   diatonix label --key "A major" --notes "A2 E4 A4 C#5 | E2 D4 G#4 B4"
   diatonix convert IN OUT        .musicxml .rntxt in; .musicxml .rntxt .csv .mid out
+  diatonix read FILES|FOLDERS [--key KEY]   scores chord by chord: .musicxml .xml .mxl .mid
   diatonix lines                 one JSON request a line in, one answer a line out
 
   --json      answers for machines     --working   the steps, numbered
@@ -100,7 +101,7 @@ export function run(args: Arguments): string {
         'request',
         words[0] ?? 'nothing',
         'there is no such command.',
-        'The commands are key, interval, chord, figures, label and lines. See diatonix help.',
+        'The commands are key, interval, chord, figures, label, convert, read and lines. See diatonix help.',
       );
   }
 }

@@ -1,3 +1,4 @@
+export * from './scoreFile';
 export * from './lineFile';
 export * from './romantext';
 export * from './midi';

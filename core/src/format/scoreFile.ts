@@ -1,0 +1,35 @@
+import { TheoryError } from '../errors';
+import type { Score } from '../score/score';
+import type { Carried } from './lineFile';
+import { readMidiScore } from './midi';
+import { musicXmlText, readMusicXml } from './musicxml';
+
+/** Endings of files that hold a score. */
+export const SCORE_ENDINGS = ['.musicxml', '.xml', '.mxl', '.mid', '.midi'] as const;
+
+export function isScoreName(name: string): boolean {
+  return SCORE_ENDINGS.some((ending) => name.toLowerCase().endsWith(ending));
+}
+
+/**
+ * Reads a score from a file by its name: MusicXML plain or compressed, or Standard MIDI. What was passed over or
+ * guessed is in the remarks. Throws TheoryError.
+ */
+export function readScoreFile(name: string, bytes: Uint8Array): Carried<Score> {
+  if (!isScoreName(name))
+    throw new TheoryError(
+      'request',
+      name,
+      'scores with this ending are not known here.',
+      `Choose one of ${SCORE_ENDINGS.join(' ')}.`,
+    );
+  const read = /\.midi?$/i.test(name) ? readMidiScore(bytes) : readXmlScore(bytes);
+  if (!read.value.notes.some(({ note }) => note !== null))
+    throw new TheoryError('request', name, 'the score has no notes with a pitch.', 'Choose one with notes.');
+  return read;
+}
+
+function readXmlScore(bytes: Uint8Array): Carried<Score> {
+  const { score, scoreRemarks } = readMusicXml(musicXmlText(bytes));
+  return { value: score, remarks: [...scoreRemarks] };
+}
