@@ -7,7 +7,7 @@ import { phraseEndsOf, type PhraseEnd } from './phrases';
 import { rulingsIn, type ScoreRuling } from './rulings';
 import type { ScoreToRead } from './scoreNote';
 import type { ScoreReading } from './scoreReading';
-import { searchScore, type Segment } from './search';
+import { searchScore, type Alternative, type Segment } from './search';
 import { slicesOf, type Slice } from './slices';
 import { Spans } from './spans';
 import { READING_WEIGHTS, type ReadingWeights } from './weights';
@@ -90,11 +90,24 @@ function searchArea(
   });
   const moved = <T extends Segment>(one: T): T => ({ ...one, from: one.from + from, to: one.to + from });
   const segments = merged(result.segments, walls);
-  const ordered = [...result.alternatives].sort((a, b) => a.from - b.from);
-  return segments.map((segment) => ({
-    segment: moved(segment),
-    alternatives: ordered.filter((one) => one.from < segment.to && one.to > segment.from).map(moved),
-  }));
+  const over = alternativesOver(segments, result.alternatives);
+  return segments.map((segment, at) => ({ segment: moved(segment), alternatives: over[at]!.map(moved) }));
+}
+
+/** For each segment the spans that share time with it, the likeliest of each state. */
+function alternativesOver(
+  segments: readonly Segment[],
+  alternatives: readonly Alternative[],
+): Alternative[][] {
+  const best = segments.map(() => new Map<Segment['state'], Alternative>());
+  const owner = new Int32Array(segments[segments.length - 1]?.to ?? 0);
+  segments.forEach(({ from, to }, at) => owner.fill(at, from, to));
+  for (const one of alternatives)
+    for (let at = owner[one.from]!; at <= owner[one.to - 1]!; at++) {
+      const known = best[at]!.get(one.state);
+      if (!known || one.excess < known.excess) best[at]!.set(one.state, one);
+    }
+  return best.map((own) => [...own.values()]);
 }
 
 function keysRound(home: number): Key[] {

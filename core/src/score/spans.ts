@@ -40,6 +40,11 @@ export class Spans {
   private readonly foreign: Float64Array;
   private readonly masks: Int32Array;
   private readonly lowestBits: Int32Array;
+  /** Which member of each candidate the lowest note of each slice is, −1 for none. */
+  private readonly lowestMembers: Int8Array;
+  /** The candidates whose root sounds in the next slices. */
+  private readonly active: Int32Array;
+  private actives = 0;
   /** Whether the lowest note is struck with the slice. */
   private readonly struck: Uint8Array;
   private readonly count: number;
@@ -70,6 +75,8 @@ export class Spans {
     this.foreign = new Float64Array(slices.length * this.count);
     this.masks = new Int32Array(slices.length);
     this.lowestBits = new Int32Array(slices.length);
+    this.lowestMembers = new Int8Array(slices.length * this.count);
+    this.active = new Int32Array(this.count);
     this.sums = new Float64Array(this.count);
     this.lowests = new Int8Array(this.count);
     this.moves = new Float64Array(this.count);
@@ -90,6 +97,7 @@ export class Spans {
       let cost = 0;
       for (let n = 0; n < bits.length; n++) if ((mask & bits[n]!) === 0) cost += costs[n]!;
       this.foreign[start + c] = cost;
+      this.lowestMembers[start + c] = this.candidates[c]!.bits.indexOf(bits[0]!);
     }
   }
 
@@ -109,9 +117,21 @@ export class Spans {
   begin(from: number): void {
     this.from = from;
     this.sounding = 0;
-    this.sums.fill(0);
-    this.lowests.fill(-1);
-    this.moves.fill(0);
+    this.actives = 0;
+    let window = 0;
+    const end = Math.min(this.slices.length, from + MOST_SLICES);
+    for (let at = from; at < end; at++) window |= this.masks[at]!;
+    for (let c = 0; c < this.count; c++) {
+      const { bits, mask } = this.candidates[c]!;
+      if ((bits[0]! & window) === 0) continue;
+      // One name alone stands for the triad on it, so that a slice is never without a chord.
+      const shared = mask & window;
+      if ((shared & (shared - 1)) === 0 && bits.length > 3) continue;
+      this.sums[c] = 0;
+      this.lowests[c] = -1;
+      this.moves[c] = 0;
+      this.active[this.actives++] = c;
+    }
   }
 
   /** Goes on with one more slice and finds the chords of the span; false where it is hopeless from here on. */
@@ -124,10 +144,12 @@ export class Spans {
     this.found = 0;
     let best = Infinity;
     let least = Infinity;
-    for (let c = 0; c < this.count; c++) {
-      const sum = (this.sums[c]! += this.foreign[at * this.count + c]!);
+    const start = at * this.count;
+    for (let n = 0; n < this.actives; n++) {
+      const c = this.active[n]!;
+      const sum = (this.sums[c]! += this.foreign[start + c]!);
       const { template, bits, root } = this.candidates[c]!;
-      this.follow(c, bits, at);
+      this.follow(c, this.lowestMembers[start + c]!, at);
       if ((bits[0]! & this.sounding) === 0) continue;
       if (sum < least) least = sum;
       const base = opening + sum + this.weights.templates[template]! + this.moves[c]!;
@@ -178,11 +200,10 @@ export class Spans {
 
   private missing(template: number, bits: readonly number[], first: number): number {
     const { noThird, noFifth, lateThird, lateFifth, lateSeventh } = this.weights;
-    const { members } = TEMPLATES[template]!;
     let cost = 0;
     for (let m = 0; m < bits.length; m++) {
       if ((bits[m]! & first) !== 0) continue;
-      const { degree, alteration } = members[m]!;
+      const { degree, alteration } = TEMPLATES[template]!.members[m]!;
       const late = (bits[m]! & this.sounding) !== 0;
       if (degree === 3) cost += late ? lateThird : noThird;
       else if (degree === 5 && alteration === 0) cost += late ? lateFifth : noFifth;
@@ -196,8 +217,7 @@ export class Spans {
    * Follows the lowest notes: the first that belongs to the chord is its lowest member, and where it goes on to
    * another member, that costs.
    */
-  private follow(c: number, bits: readonly number[], at: number): void {
-    const member = bits.indexOf(this.lowestBits[at]!);
+  private follow(c: number, member: number, at: number): void {
     if (member < 0) return;
     if (this.lowests[c]! < 0) {
       this.lowests[c] = member;

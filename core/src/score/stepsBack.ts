@@ -1,4 +1,5 @@
 import { COSTS } from '../context/costs';
+import type { State } from '../context/states';
 import { arrival, keyChange, withinKey } from '../context/steps';
 import type { ChordStates } from './chordStates';
 import type { Arrivals } from './frontier';
@@ -16,8 +17,6 @@ interface Onward {
 export class StepsBack {
   private afterPhrase = false;
   private readonly byKey = new Map<number, Onward[]>();
-  /** For each key the cheapest way to enter it, its own steps at the end of a phrase counted in. */
-  private readonly entering = new Map<number, { fifths: number; cost: number }>();
 
   constructor(
     private readonly weights: ReadingWeights,
@@ -27,7 +26,6 @@ export class StepsBack {
   begin(afterPhrase: boolean): void {
     this.afterPhrase = afterPhrase;
     this.byKey.clear();
-    this.entering.clear();
   }
 
   add(state: number, cost: number, isEnd: boolean, isLast: boolean): void {
@@ -45,12 +43,13 @@ export class StepsBack {
   costs({ states }: Arrivals): Float64Array {
     const { context, change } = this.weights;
     // Coming from another key, what a phrase ends with does not depend on the state that is left.
-    const foreign = { ...this.chords.states[0]!, keyAt: -1 };
+    const foreign: State = { ...this.chords.states[0]!, keyAt: -1 };
+    const entries: { keyAt: number; fifths: number; cost: number }[] = [];
     for (const [keyAt, list] of this.byKey) {
-      const { fifths } = this.chords.states[list[0]!.state]!;
-      this.entering.set(keyAt, { fifths, cost: Math.min(...list.map((one) => this.entered(one, foreign))) });
+      let cost = Infinity;
+      for (const one of list) cost = Math.min(cost, this.entered(one, foreign));
+      entries.push({ keyAt, fifths: this.chords.states[list[0]!.state]!.fifths, cost });
     }
-    const entries = [...this.entering].map(([keyAt, entry]) => ({ keyAt, ...entry }));
     return Float64Array.from(states, (number) => {
       const from = this.chords.states[number]!;
       let least = this.within(number);
@@ -64,7 +63,7 @@ export class StepsBack {
     });
   }
 
-  private entered({ state, cost, isEnd, isLast }: Onward, foreign: ChordStates['states'][number]): number {
+  private entered({ state, cost, isEnd, isLast }: Onward, foreign: State): number {
     if (!isEnd && !isLast) return cost;
     return cost + this.weights.context * arrival(foreign, this.chords.states[state]!, isEnd, isLast);
   }
@@ -85,7 +84,7 @@ export class StepsBack {
   }
 
   /** Where an applied chord goes to its target in another key. */
-  private resolved(number: number, foreign: ChordStates['states'][number]): number {
+  private resolved(number: number, foreign: State): number {
     const { context, change } = this.weights;
     const from = this.chords.states[number]!;
     let least = Infinity;
