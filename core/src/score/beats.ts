@@ -13,3 +13,14 @@ export function withinBar(time: number, { from, to, metre }: ScoreBar): number {
 export function beatIn(time: number, bar: ScoreBar): string {
   return printLength(TICKS_A_QUARTER + (withinBar(time, bar) * TICKS_A_QUARTER) / beatTicks(bar.metre));
 }
+
+/** The bar in which a time lies. */
+export function barAt<Bar extends ScoreBar>(bars: readonly Bar[], time: number): Bar | undefined {
+  let [low, high] = [0, bars.length - 1];
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (bars[middle]!.from <= time) low = middle;
+    else high = middle - 1;
+  }
+  return bars[low];
+}

@@ -47,7 +47,7 @@ export class Frontier {
   }
 
   offer(boundary: number, state: number, cost: number, from: number, before: number): void {
-    if (state >= this.capacity) this.grow();
+    while (state >= this.capacity) this.grow();
     const open = this.ring[boundary % this.ring.length]!;
     if (cost >= open.costs[state]!) return;
     if (open.costs[state] === Infinity) open.touched.push(state);

@@ -1,7 +1,7 @@
 export type { NonChordKind } from './melodic';
 export type { NonChordNote } from './nonChord';
 export type { PhraseEnd } from './phrases';
-export { beatIn, withinBar } from './beats';
+export { barAt, beatIn, withinBar } from './beats';
 export { readScore, type ReadOptions } from './readScore';
 export type { ScoreRuling } from './rulings';
 export * from './score';

@@ -2,6 +2,7 @@ import { attempt } from '../errors';
 import { keyFromSignature, sameKey, type Key } from '../key/key';
 import { sameNumeral } from '../label/numeral';
 import { assemble, type FoundChord } from './assemble';
+import { heardTogether } from './broken';
 import { neighboursOf, type Neighbours } from './melodic';
 import { phraseEndsOf, type PhraseEnd } from './phrases';
 import { rulingsIn, type ScoreRuling } from './rulings';
@@ -28,14 +29,15 @@ const KEY_REACH = 3;
  * Reads a score: which moments belong to one chord, each chord and its inversion, the key and numeral of each,
  * and what the notes outside them are, all found together (search.ts). An empty score has no chords.
  */
-export function readScore(score: ScoreToRead, options: ReadOptions = {}): ScoreReading {
+export function readScore(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
   const { rulings = [] } = options;
+  const neighbours = neighboursOf(given.notes);
+  const score = { ...given, notes: heardTogether(given.notes, neighbours, given.bars) };
   const slices = slicesOf(score);
-  const phraseEnds = ruledEnds(phraseEndsOf(score), rulings);
+  const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
   if (slices.length === 0)
     return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds: [] };
   const found: FoundChord[] = [];
-  const neighbours = neighboursOf(score.notes);
   areasOf(score, slices).forEach(({ from, to, fifths }) => {
     found.push(...searchArea({ score, slices, neighbours, phraseEnds }, from, to, fifths, options));
     options.progress?.(to / slices.length);
@@ -89,7 +91,7 @@ function searchArea(
     rulings: inArea,
   });
   const moved = <T extends Segment>(one: T): T => ({ ...one, from: one.from + from, to: one.to + from });
-  const segments = merged(result.segments, walls);
+  const segments = merged(result.segments, new Set([...walls, ...inArea.cuts]));
   const over = alternativesOver(segments, result.alternatives);
   return segments.map((segment, at) => ({ segment: moved(segment), alternatives: over[at]!.map(moved) }));
 }

@@ -6,6 +6,7 @@ import type { KeyEvidence } from '../score/evidence';
 import type { NonChordKind } from '../score/melodic';
 import type { NonChordNote } from '../score/nonChord';
 import type { PhraseEnd } from '../score/phrases';
+import { barAt } from '../score/beats';
 import type { ScoreBar, ScoreNote } from '../score/scoreNote';
 import { vocabulary } from './vocabulary';
 
@@ -84,17 +85,6 @@ export function barsOfTimes(
 }
 
 const MOST_BARS = 4;
-
-/** The bar in which a time lies. */
-export function barAt<Bar extends ScoreBar>(bars: readonly Bar[], time: number): Bar | undefined {
-  let [low, high] = [0, bars.length - 1];
-  while (low < high) {
-    const middle = (low + high + 1) >> 1;
-    if (bars[middle]!.from <= time) low = middle;
-    else high = middle - 1;
-  }
-  return bars[low];
-}
 
 /** What speaks for a key or against it, in one line. */
 export function evidenceWords(

@@ -1,0 +1,210 @@
+/**
+ * Scores read chord by chord: seven chorales against the experts' labels (core/test/choraleReading.ts), and
+ * small phrases whose analysis is common practice.
+ */
+import {
+  barsAfter,
+  evidenceWords,
+  keyEvidence,
+  likelyUpbeat,
+  nonChordSentence,
+  parseKey,
+  parseLength,
+  parseMetre,
+  parseNote,
+  parseNumeral,
+  printKey,
+  printNoteName,
+  printNumeral,
+  readScore,
+  TICKS_A_QUARTER,
+  type ReadOptions,
+  type ScoreNote,
+  type ScoreToRead,
+} from '../src';
+import { agreement, chorale, CHORALES, sum } from './choraleReading';
+
+/** Voices from the top, notes as `C5` or `C5:1/2`, `r` for a rest; a quarter where no length is said. */
+function phrase(
+  voices: readonly string[],
+  { metre = '4/4', fifths = 0, fermatas = [] as number[], upbeat = 0 } = {},
+): ScoreToRead {
+  const notes: ScoreNote[] = voices.flatMap((line, part) => {
+    let onset = 0;
+    return line.split(/\s+/).flatMap((word): ScoreNote[] => {
+      const [name, length = '1'] = word.split(':');
+      const from = onset;
+      onset += parseLength(length);
+      return name === 'r'
+        ? []
+        : [{ onset: from, end: onset, note: parseNote(name!), part, voice: String(part) }];
+    });
+  });
+  const end = Math.max(...notes.map((note) => note.end));
+  return {
+    notes,
+    bars: barsAfter(upbeat * TICKS_A_QUARTER, parseMetre(metre), end),
+    signatures: [{ at: 0, fifths }],
+    fermatas: fermatas.map((at) => at * TICKS_A_QUARTER),
+  };
+}
+
+const read = (score: ScoreToRead, options?: ReadOptions) => {
+  const reading = readScore(score, options);
+  return {
+    reading,
+    numerals: reading.chords.map(({ key, numeral }) => printNumeral(numeral, key)).join(' '),
+    keys: reading.keys.map(({ key }) => printKey(key)),
+    foreign: reading.chords.flatMap(({ nonChord }) => nonChord.map((one) => one.kind)),
+    sentences: reading.chords.flatMap(({ nonChord }) =>
+      nonChord.map((one) => nonChordSentence(one, score.notes)),
+    ),
+  };
+};
+
+describe('seven chorales from their notes, signature, metre and fermatas alone', () => {
+  const all = sum(CHORALES.map((name) => chorale(name)).map((one) => agreement(one, readScore(one.score))));
+  test.each([
+    ['key, chord and lowest note', 'full', 78],
+    ['chord and lowest note', 'chord', 88],
+    ['root', 'root', 94],
+    ['key', 'key', 86],
+    ['the expert’s label among those shown', 'shown', 95],
+  ] as const)('%s agree with the expert for the share of the time that is asked', (_, measure, least) => {
+    expect((100 * all[measure]) / all.total).toBeGreaterThanOrEqual(least);
+  });
+
+  test('the upbeat is found from the fermatas, or one that lies half a bar beside it', () => {
+    const wrong = CHORALES.filter((name) => {
+      const { score } = chorale(name);
+      const { metre } = score.bars[1]!;
+      const first = score.bars[0]!;
+      const whole = score.bars[1]!.to - score.bars[1]!.from;
+      const own = (first.to - first.from) % whole;
+      const found = likelyUpbeat(score.notes, metre, score.fermatas);
+      return found !== own && (found + whole / 2) % whole !== own && (own + whole / 2) % whole !== found;
+    });
+    expect(wrong).toEqual([]);
+  });
+});
+
+describe('notes outside the chord (common practice)', () => {
+  test.each([
+    ['a passing note', ['E5:1/2 D5:1/2 C5 C5:2', 'G4 G4 G4:2', 'C4 C4 E4:2', 'C3 C3 C3:2'], 'passing'],
+    ['a neighbour note', ['E5:1/2 F5:1/2 E5 E5:2', 'G4 G4 G4:2', 'C4 C4 C4:2', 'C3 C3 C3:2'], 'neighbour'],
+    ['a suspension', ['C5:2 C5 B4 C5:4', 'E4:2 D4:2 E4:4', 'G3:2 G3:2 G3:4', 'C3:2 G2:2 C3:4'], 'suspension'],
+    ['an anticipation', ['E5:2 D5:3/2 C5:1/2 C5:4', 'G4:2 G4:2 G4:4', 'C4:2 B3:2 C4:4', 'C3:2 G2:2 C3:4'], 'anticipation'],
+  ] as const)('%s is named', (_, voices, kind) => {
+    const { foreign } = read(phrase([...voices]));
+    expect(foreign).toEqual([kind]);
+  }); // prettier-ignore
+
+  test('a 4–3 suspension that resolves into the dominant is one chord with it, and says its figures', () => {
+    const { numerals, sentences } = read(
+      phrase(['C5:2 C5 B4 C5:4', 'E4:2 D4:2 E4:4', 'G3:2 G3:2 G3:4', 'C3:2 G2:2 C3:4']),
+    );
+    expect(numerals).toBe('I V I');
+    expect(sentences).toEqual(['C5 is held over, a suspension 4–3, and falls to B4.']);
+  });
+
+  test('a broken chord is gathered into one', () => {
+    const { numerals } = read(
+      phrase(
+        [
+          'E5:4 D5:4 E5:4',
+          'C4:1/2 G4:1/2 E4:1/2 G4:1/2 C4:1/2 G4:1/2 E4:1/2 G4:1/2 ' +
+            'B3:1/2 G4:1/2 D4:1/2 G4:1/2 B3:1/2 G4:1/2 F4:1/2 G4:1/2 C4:1/2 G4:1/2 E4:1/2 G4:1/2 C4:2',
+        ],
+        {},
+      ),
+    );
+    expect(numerals).toBe('I V6 V65 I');
+  });
+
+  test('a member that does not sound is supplied and told', () => {
+    const { reading } = read(
+      phrase(['E5:2 D5:2 C5:4', 'C5:2 B4:2 C5:4', 'G4:2 G4:2 C4:4', 'C3:2 G3:2 C3:4']),
+    );
+    const last = reading.chords[reading.chords.length - 1]!;
+    expect(last.supplied.map(printNoteName)).toEqual(['E', 'G']);
+  });
+});
+
+describe('keys', () => {
+  test('a raised third at the end of a minor piece changes no key', () => {
+    const { keys, numerals } = read(
+      phrase(['A4:2 B4:2 C5:2 B4:2 A4:4', 'E4:2 G#4:2 A4:2 G#4:2 E4:4', 'C4:2 E4:2 E4:2 E4:2 C#4:4', 'A3:2 E3:2 A2:2 E3:2 A2:4']),
+    ); // prettier-ignore
+    expect(keys).toEqual(['A minor']);
+    expect(numerals.endsWith('V I')).toBe(true);
+  });
+
+  test('the evidence for a key is its cadence, its leading note and where it begins and ends', () => {
+    const score = phrase(['A4:2 B4:2 C5:2 B4:2 A4:4', 'E4:2 G#4:2 A4:2 G#4:2 E4:4', 'C4:2 E4:2 E4:2 E4:2 C4:4', 'A3:2 E3:2 A2:2 E3:2 A2:4']); // prettier-ignore
+    const { reading } = read(score);
+    const [area] = reading.keys;
+    const own = keyEvidence(score, reading, area!, area!.key).map((one) => evidenceWords(one, score.bars));
+    expect(own).toEqual(
+      expect.arrayContaining(['begins on its tonic', 'ends on its tonic', 'authentic cadence, measure 3']),
+    );
+    expect(own.some((one) => one.startsWith('its raised leading tone G♯'))).toBe(true);
+    const other = keyEvidence(score, reading, area!, parseKey('C major'));
+    expect(other.some(({ kind, speaks }) => kind === 'foreign' && speaks === 'against')).toBe(true);
+  });
+});
+
+describe('rulings', () => {
+  const score = chorale('012').score;
+  const plain = readScore(score);
+
+  test('a numeral that is ruled stands, and the others are read with it', () => {
+    const at = plain.chords.findIndex((one) => one.readings.length > 1 && one.to - one.from >= TICKS_A_QUARTER);
+    const chord = plain.chords[at]!;
+    const other = chord.readings[1]!;
+    const { from, to } = other;
+    const ruled = readScore(score, { rulings: [{ kind: 'numeral', from, to, key: other.key, numeral: other.numeral }] });
+    const now = ruled.chords.find((one) => one.from === from)!;
+    expect(now.ruled).toBe(true);
+    expect([printKey(now.key), printNumeral(now.numeral, now.key)]).toEqual([
+      printKey(other.key),
+      printNumeral(other.numeral, other.key),
+    ]);
+    expect(now.to).toBe(to);
+  }); // prettier-ignore
+
+  test('a key that is ruled holds for all of its time and no further', () => {
+    const key = parseKey('G major');
+    const [from, to] = [3, 7].map((quarters) => quarters * TICKS_A_QUARTER) as [number, number];
+    const ruled = readScore(score, { rulings: [{ kind: 'key', from, to, key }] });
+    const inside = ruled.chords.filter((one) => one.from >= from && one.from < to);
+    expect(inside.length).toBeGreaterThan(2);
+    expect(inside.map((one) => printKey(one.key))).toEqual(inside.map(() => 'G major'));
+  });
+
+  test('chords are split and joined where it is ruled', () => {
+    const long = plain.chords.find((one) => one.endSlice - one.firstSlice >= 2)!;
+    const at = plain.slices[long.firstSlice + 1]!.from;
+    expect(plain.chords.some((one) => one.from === at)).toBe(false);
+    const split = readScore(score, { rulings: [{ kind: 'split', at }] });
+    expect(split.chords.some((one) => one.from === at)).toBe(true);
+    const second = plain.chords[3]!;
+    const joined = readScore(score, { rulings: [{ kind: 'join', at: second.from }] });
+    expect(joined.chords.some((one) => one.from === second.from)).toBe(false);
+  });
+
+  test('a ruling whose time is no onset any more is left out', () => {
+    const numeral = parseNumeral('V', parseKey('C major'));
+    const lost = readScore(score, {
+      rulings: [{ kind: 'numeral', from: 17, to: 4711, key: parseKey('C major'), numeral }],
+    });
+    expect(lost.chords.map((one) => printNumeral(one.numeral, one.key))).toEqual(
+      plain.chords.map((one) => printNumeral(one.numeral, one.key)),
+    );
+  });
+});
+
+test('silence, one note and one cluster are read without a fault', () => {
+  expect(readScore({ notes: [], bars: [], signatures: [], fermatas: [] }).chords).toEqual([]);
+  expect(read(phrase(['C4:4'])).numerals).toBe('I');
+  expect(read(phrase(['C4:4', 'C#4:4', 'D4:4', 'D#4:4', 'Fx4:4', 'Bbb3:4'])).reading.chords).toHaveLength(1);
+});
