@@ -62,6 +62,15 @@ export function pitchClass(name: NoteName): number {
   return modulo(NATURAL_HALF_STEPS[name.step] + name.alteration, 12);
 }
 
+/** A note so many letters and half steps higher, or lower below zero. Throws TheoryError past a triple alteration. */
+export function transposedNote(note: Note, letters: number, halfSteps: number): Note {
+  const position = staffPosition(note) + letters;
+  const step = modulo(position, 7) as Step;
+  const octave = Math.floor(position / 7);
+  const plain = midiNumber({ step, alteration: 0, octave });
+  return withOctave(noteName(step, midiNumber(note) + halfSteps - plain), octave);
+}
+
 /** Place on the line of fifths: … B♭ −2, F −1, C 0, G 1, D 2 … Each spelling has its own. */
 export function lineOfFifths(name: NoteName): number {
   return NATURAL_FIFTHS[name.step] + 7 * name.alteration;

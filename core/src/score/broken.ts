@@ -8,7 +8,7 @@ import type { ScoreBar, ScoreNote } from './scoreNote';
 const LONGEST = TICKS_A_QUARTER;
 const LEAST_NOTES = 4;
 /** A low note under chords stands so many letters below them at least. */
-const LOW = 3;
+const LOW = 2;
 
 /**
  * The notes as they are heard together: those of a broken chord, and the low note before struck chords of the same

@@ -199,7 +199,7 @@ export class Spans {
   }
 
   private missing(template: number, bits: readonly number[], first: number): number {
-    const { noThird, noFifth, lateThird, lateFifth, lateSeventh } = this.weights;
+    const { noThird, noFifth, lateRoot, lateThird, lateFifth, lateSeventh } = this.weights;
     let cost = 0;
     for (let m = 0; m < bits.length; m++) {
       if ((bits[m]! & first) !== 0) continue;
@@ -207,7 +207,7 @@ export class Spans {
       const late = (bits[m]! & this.sounding) !== 0;
       if (degree === 3) cost += late ? lateThird : noThird;
       else if (degree === 5 && alteration === 0) cost += late ? lateFifth : noFifth;
-      else if (degree === 1) cost += lateFifth;
+      else if (degree === 1) cost += lateRoot;
       else cost += late ? lateSeventh : IMPOSSIBLE;
     }
     return cost;

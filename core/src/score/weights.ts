@@ -15,6 +15,7 @@ export interface ReadingWeights {
   /** Members that never sound, and that come late. */
   readonly noThird: number;
   readonly noFifth: number;
+  readonly lateRoot: number;
   readonly lateThird: number;
   readonly lateFifth: number;
   readonly lateSeventh: number;
@@ -54,6 +55,7 @@ export const READING_WEIGHTS: ReadingWeights = {
   lowest: 2.1,
   noThird: 1.6,
   noFifth: 0.3,
+  lateRoot: 0.3,
   lateThird: 0.2,
   lateFifth: 0.15,
   lateSeventh: 0.38,

@@ -17,3 +17,4 @@ export * from './steps';
 export * from './vocabulary';
 export * from './rules';
 export * from './scoreWords';
+export * from './scoreSteps';

@@ -3,9 +3,16 @@ import { CHORDS_BENCH } from './chords';
 import { INTERVALS_BENCH } from './intervals';
 import { KEY_BENCH } from './key';
 import { PROGRESSIONS_BENCH } from './progressions';
+import { SCORES_BENCH } from './scores';
 
 /** The benches in the order of work. A new one is a folder and a line here. */
-export const BENCHES: readonly Bench[] = [KEY_BENCH, INTERVALS_BENCH, CHORDS_BENCH, PROGRESSIONS_BENCH];
+export const BENCHES: readonly Bench[] = [
+  KEY_BENCH,
+  INTERVALS_BENCH,
+  CHORDS_BENCH,
+  PROGRESSIONS_BENCH,
+  SCORES_BENCH,
+];
 
 /** The bench at an address; the address of its notes or of the list is none. */
 export function benchAt(path: string): Bench | undefined {

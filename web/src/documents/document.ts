@@ -3,6 +3,7 @@ import { FIRST_CHORD, type ChordStudy } from './kinds/chord';
 import { EMPTY_INTERVALS, type IntervalLine } from './kinds/intervals';
 import { FIRST_KEY_MAP, type KeyMap } from './kinds/key';
 import { FIRST_PROGRESSION, type Progression } from './kinds/progression';
+import type { ScorePiece } from './kinds/score';
 import { FIRST_CLASS, type SchoolClass } from './kinds/schoolClass';
 
 /** What a document of each kind holds. */
@@ -13,6 +14,7 @@ export interface Bodies {
   readonly labels: School;
   readonly class: SchoolClass;
   readonly progression: Progression;
+  readonly score: ScorePiece;
 }
 
 export type Kind = keyof Bodies;
@@ -22,7 +24,7 @@ export const SINGLE_KINDS = ['key', 'intervals', 'chord', 'labels'] as const;
 export type SingleKind = (typeof SINGLE_KINDS)[number];
 
 /** Kinds of which a workbook has many. */
-export const MANY_KINDS = ['class', 'progression'] as const;
+export const MANY_KINDS = ['class', 'progression', 'score'] as const;
 export type ManyKind = (typeof MANY_KINDS)[number];
 
 export const KINDS: readonly Kind[] = [...SINGLE_KINDS, ...MANY_KINDS];

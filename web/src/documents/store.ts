@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { Bodies, Document, Documents, Kind, SingleKind } from './document';
+import type { Bodies, Document, Documents, Kind, ManyKind, SingleKind } from './document';
 import { FIRST } from './document';
 import {
   applied,
@@ -183,6 +183,6 @@ export function renameWorkbook(title: string): void {
 }
 
 /** The open document of a kind, as the desk has it. */
-export function openDocument<K extends 'class' | 'progression'>(kind: K, open: string | undefined) {
+export function openDocument<K extends ManyKind>(kind: K, open: string | undefined) {
   return openOf(getState().documents, kind, open);
 }

@@ -1,7 +1,7 @@
 import { accidentalsInBar, LETTERS, signatureAlteration, type Clef, type Note } from '@diatonix/core';
-import type { RenderContext } from 'vexflow/bravura';
 import type { StaffDrawing, StaffFrame } from '../columns/types';
 import type { VexFlow } from './vexflow';
+import { clean, CODES, drawingContext, SIGNATURES, TOP_LINE } from './markup';
 import { keyOfStaff } from './staffKey';
 
 /** A note value: whole, half, quarter, eighth, sixteenth, with a dot or without. */
@@ -30,18 +30,6 @@ export interface ColumnNotes {
   readonly signs?: readonly (readonly boolean[])[];
 }
 
-const CODES: Record<number, string> = {
-  [-3]: 'bbs',
-  [-2]: 'bb',
-  [-1]: 'b',
-  0: 'n',
-  1: '#',
-  2: '##',
-  3: '###',
-};
-const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'];
-/** The notation package puts a staff's top line this far below its own y. */
-const TOP_LINE = 40;
 const CACHE_LIMIT = 4000;
 /** The page's correction ink. */
 const FAULTY = 'var(--correction)';
@@ -62,7 +50,7 @@ export class Engraver {
   private readonly columns = new Map<string, StaffDrawing>();
   private readonly heads = new Map<string, { markup: string; width: number }>();
 
-  constructor(private readonly vexflow: VexFlow) {}
+  constructor(readonly vexflow: VexFlow) {}
 
   /** A column of whole or half notes, one voice a staff, accidentals only where they leave the signature. */
   column(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: Value): StaffDrawing {
@@ -82,7 +70,7 @@ export class Engraver {
     duration: Value,
   ): StaffDrawing {
     const { Stave, StaveNote, Accidental, Voice, Formatter, Dot, Beam } = this.vexflow;
-    const { context, element } = this.context();
+    const { context, element } = drawingContext(this.vexflow, 400, 420);
     // Whole notes have no stem; taken as stem-up, a second stands to the right and accidentals stay near
     // their notes.
     const chord = (
@@ -197,7 +185,7 @@ export class Engraver {
     const known = this.heads.get(key);
     if (known) return known;
     const { Stave, StaveConnector } = this.vexflow;
-    const { context, element } = this.context();
+    const { context, element } = drawingContext(this.vexflow, 400, 420);
     const indent = braced ? BRACE_ROOM : 0;
     const staves = clefs.map((clef, index) => {
       const stave = new Stave(indent, frame.staves[index]! - TOP_LINE, 300, {
@@ -236,7 +224,7 @@ export class Engraver {
     const known = this.heads.get(key);
     if (known) return known;
     const { Stave } = this.vexflow;
-    const { context, element } = this.context();
+    const { context, element } = drawingContext(this.vexflow, 400, 420);
     const width = Math.max(
       ...clefs.map((clef, index) => {
         const stave = new Stave(0, frame.staves[index]! - TOP_LINE, 300, { leftBar: false, rightBar: false });
@@ -253,16 +241,6 @@ export class Engraver {
     this.heads.set(key, drawn);
     return drawn;
   }
-
-  private context(): { context: RenderContext; element: HTMLElement } {
-    const element = document.createElement('div');
-    const renderer = new this.vexflow.Renderer(element as HTMLDivElement, this.vexflow.Renderer.Backends.SVG);
-    renderer.resize(400, 420);
-    const context = renderer.getContext();
-    context.setFillStyle('currentColor');
-    context.setStrokeStyle('currentColor');
-    return { context, element };
-  }
 }
 
 function signsOf(notes: readonly Note[], fifths: number): readonly boolean[] {
@@ -271,18 +249,4 @@ function signsOf(notes: readonly Note[], fifths: number): readonly boolean[] {
 
 function round(value: number): number {
   return Math.round(value * 100) / 100;
-}
-
-/**
- * The drawing inside the svg element: black becomes the current colour, style attributes go (the page forbids
- * them).
- */
-function clean(element: HTMLElement): string {
-  const svg = element.querySelector('svg')!;
-  const inner = svg.innerHTML
-    .replace(/ style="[^"]*"/g, '')
-    .replace(/(fill|stroke)="(?:black|#[0-9a-f]{3,6})"/gi, '$1="currentColor"')
-    .replace(/ class="[^"]*"| id="[^"]*"/g, '');
-  // The package leaves its default font to the svg element; the drawing takes it along.
-  return `<g font-family="Bravura, Academico" font-size="10pt">${inner}</g>`;
 }

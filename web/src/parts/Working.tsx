@@ -32,12 +32,17 @@ const Steps = styled.ol`
 
 /** The working, numbered as a teacher would say it. */
 export function Working({ steps, school }: { steps: readonly WorkingStep[]; school: School }) {
+  return <NumberedSentences sentences={steps.map((step) => sayStep(step, school))} school={school} />;
+}
+
+/** Sentences one after the other, numbered. */
+export function NumberedSentences({ sentences, school }: { sentences: readonly Sentence[]; school: School }) {
   return (
     <Steps>
-      {steps.map((step, index) => (
+      {sentences.map((sentence, index) => (
         <li key={index}>
           <span>
-            <SentenceText sentence={sayStep(step, school)} school={school} />
+            <SentenceText sentence={sentence} school={school} />
           </span>
         </li>
       ))}

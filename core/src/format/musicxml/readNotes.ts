@@ -2,7 +2,7 @@ import { makeChord, type Chord } from '../../chord/chord';
 import { parseSymbol } from '../../chord/symbolParse';
 import { printSymbol } from '../../chord/symbolPrint';
 import { attempt } from '../../errors';
-import { LETTERS, midiNumber, noteName, type Note, type NoteName, type Step } from '../../pitch/note';
+import { LETTERS, noteName, transposedNote, type Note, type NoteName } from '../../pitch/note';
 import { all, childrenOf, find, numberIn, textOf, type Node } from './dom';
 import { membersOfKind, type Degree } from './kinds';
 import { LEFT, type Remarks } from './remarks';
@@ -66,12 +66,8 @@ export function readPitch(
 }
 
 function soundingOf(written: Note, { letters, halfSteps }: Transposition): Note | null {
-  const position = written.octave * 7 + written.step + letters;
-  const step = (((position % 7) + 7) % 7) as Step;
-  const octave = Math.floor(position / 7);
-  const plain = midiNumber({ step, alteration: 0, octave });
-  const named = attempt(() => noteName(step, midiNumber(written) + halfSteps - plain));
-  return named.ok ? { ...named.value, octave } : null;
+  const moved = attempt(() => transposedNote(written, letters, halfSteps));
+  return moved.ok ? moved.value : null;
 }
 
 /** The chord of a `harmony`; null for a kind without notes of its own. */

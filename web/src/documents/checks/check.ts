@@ -9,6 +9,7 @@ import {
   SchoolClassCheck,
 } from './benchChecks';
 import { ProgressionCheck } from './progressionCheck';
+import { ScoreCheck } from './scoreCheck';
 
 /** What the body of each kind of document has to be; the published schema is made from the same classes. */
 export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
@@ -18,6 +19,7 @@ export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
   labels: LabelsCheck,
   class: SchoolClassCheck,
   progression: ProgressionCheck,
+  score: ScoreCheck,
 };
 
 const STRICT = {

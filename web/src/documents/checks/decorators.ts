@@ -16,6 +16,20 @@ export function ReadableAs(
   );
 }
 
+/** An object that one of core's readers takes. */
+export function ObjectAs(what: string, read: (value: object) => unknown): PropertyDecorator {
+  return checked('readableObject', `this is not ${what}`, (value) => {
+    if (!isObject(value)) return false;
+    try {
+      read(value);
+      return true;
+    } catch {
+      // What is wrong with its fields is told by their own checks.
+      return false;
+    }
+  });
+}
+
 /** A field that may be left out; null is not the same as leaving it out. */
 export function May(): PropertyDecorator {
   return ValidateIf((_, value) => value !== undefined);

@@ -1,0 +1,71 @@
+import { stackedNotes } from '../chord/chord';
+import { inversionWords } from '../chord/inversionNames';
+import { lineOfFifths, type NoteName } from '../pitch/note';
+import { DEFAULT_SCHOOL, type School } from '../school/school';
+import type { ScoreToRead } from '../score/scoreNote';
+import type { ReadChord, ScoreReading } from '../score/scoreReading';
+import type { Sentence } from '../working/step';
+import { contextReasonWords } from './contextReasons';
+import { displayNoteName } from '../pitch/print';
+import { cadenceWords, nonChordSentence } from './scoreWords';
+
+/** How a chord of a score was found, step by step: what sounds, what is not of it, the stack, the numeral. */
+export function scoreChordSteps(
+  score: ScoreToRead,
+  reading: ScoreReading,
+  at: number,
+  school: School = DEFAULT_SCHOOL,
+): Sentence[] {
+  const one = reading.chords[at]!;
+  const name = (note: NoteName) => displayNoteName(note, school.letters);
+  const row = (notes: readonly NoteName[]) => notes.map(name).join(' ');
+  const steps: Sentence[] = [soundingStep(score, reading, one, name)];
+  for (const foreign of one.nonChord) steps.push([nonChordSentence(foreign, score.notes, school)]);
+  if (one.endSlice - one.firstSlice > 1 && one.nonChord.length > 0)
+    steps.push(['All of it is one chord: ', { strong: row(stackedNotes(one.chord)) }, '.']);
+  if (one.supplied.length > 0)
+    steps.push([
+      { strong: row(one.supplied) },
+      one.supplied.length === 1 ? ' does not sound: it is supplied.' : ' do not sound: they are supplied.',
+    ]);
+  steps.push([
+    'Stacked in thirds: ',
+    { strong: row(stackedNotes(one.chord)) },
+    `, lowest note ${name(one.chord.bass)}: ${inversionWords(one.chord)}.`,
+  ]);
+  steps.push([
+    { numeral: one.numeral, key: one.key },
+    ` in ${keyWords(one, name)}: ${contextReasonWords(one, school)}.`,
+  ]);
+  const cadence = reading.cadences.find((found) => found.at === at);
+  if (cadence) steps.push([`It ends the phrase with a ${cadenceWords(cadence.kind)} cadence.`]);
+  return steps;
+}
+
+function keyWords({ key }: ReadChord, name: (note: NoteName) => string): string {
+  return `${name(key.tonic)} ${key.mode}`;
+}
+
+/** What sounds in the time of a chord, from the lowest up, and how often what is doubled. */
+function soundingStep(
+  { notes }: ScoreToRead,
+  { slices }: ScoreReading,
+  { firstSlice, endSlice }: ReadChord,
+  name: (note: NoteName) => string,
+): Sentence {
+  const seen = new Map<number, { note: NoteName; count: number }>();
+  const counted = new Set<number>();
+  for (const { sounding } of slices.slice(firstSlice, endSlice))
+    for (const one of sounding) {
+      if (counted.has(one)) continue;
+      counted.add(one);
+      const place = lineOfFifths(notes[one]!.note);
+      const known = seen.get(place);
+      if (known) known.count++;
+      else seen.set(place, { note: notes[one]!.note, count: 1 });
+    }
+  const all = [...seen.values()];
+  const doubled = all.filter(({ count }) => count > 1).map(({ note }) => name(note));
+  const said = doubled.length === 0 ? '' : ` ${doubled.join(' and ')} ${doubled.length === 1 ? 'comes' : 'come'} more than once.`; // prettier-ignore
+  return [`Sounding: ${all.map(({ note }) => name(note)).join(', ')}.${said}`];
+}

@@ -1,0 +1,132 @@
+import { useEffect, useId, useMemo, useRef, type KeyboardEvent } from 'react';
+import type { Score } from '@diatonix/core';
+import type { GridRow } from '../../columns/types';
+import { placesByBar } from '../../notation/score/engraveSystem';
+import { planStaves } from '../../notation/score/plan';
+import type { VexFlow } from '../../notation/vexflow';
+import type { ChordColumn } from './cells';
+import { ScoreStyle } from './ScoreStyle';
+import { ScoreSystem } from './ScoreSystem';
+import { useSystems } from './useSystems';
+
+interface ScoreGridProps {
+  readonly vexflow: VexFlow | null;
+  readonly score: Score;
+  readonly closed: boolean;
+  readonly scale: number;
+  readonly rows: readonly GridRow[];
+  readonly columns: readonly ChordColumn[];
+  readonly times: readonly number[] | null;
+  /** Places of written notes outside their chords. */
+  readonly bracketed: ReadonlySet<number>;
+  readonly selected: number;
+  readonly row: string;
+  readonly playing: number;
+  readonly onSelect: (chord: number, row: string) => void;
+  readonly onKey: (event: KeyboardEvent) => boolean;
+}
+
+/** The piece in systems with its rows: a table to assistive technology, a column for each chord. */
+export function ScoreGrid(props: ScoreGridProps) {
+  const { vexflow, score, closed, scale, rows, columns, times, bracketed, selected, row, playing } = props;
+  const { onSelect, onKey } = props;
+  const id = useId().replace(/[^\w-]/g, '');
+  const root = useRef<HTMLDivElement>(null);
+  const byKeyboard = useRef(false);
+  const plan = useMemo(() => planStaves(score, closed), [score, closed]);
+  const inBars = useMemo(() => placesByBar(score), [score]);
+  const { width, widths, systems } = useSystems(root, score, plan, times, scale);
+
+  useEffect(() => {
+    if (!byKeyboard.current) return;
+    byKeyboard.current = false;
+    const cell = root.current?.querySelector<HTMLElement>('[tabindex="0"]');
+    cell?.focus({ preventScroll: true });
+    cell?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [selected, row, columns]);
+  useEffect(() => {
+    if (playing < 0) return;
+    root.current?.querySelector(`[data-chord="${playing}"]`)?.scrollIntoView({ block: 'nearest' });
+  }, [playing]);
+
+  const keyDown = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const to = moved(event.key, selected, columns.length, Math.max(0, rows.findIndex((one) => one.id === row)), rows.length); // prettier-ignore
+    if (to) {
+      event.preventDefault();
+      byKeyboard.current = true;
+      onSelect(to.chord, rows[to.row]?.id ?? row);
+    } else if (onKey(event)) {
+      event.preventDefault();
+      byKeyboard.current = true;
+    }
+  };
+
+  let next = 0;
+  return (
+    <ScoreStyle ref={root} $scale={scale} onKeyDown={keyDown}>
+      <div
+        role="grid"
+        aria-label={`Chords of ${score.title || 'the piece'}`}
+        aria-rowcount={systems.length * rows.length}
+        aria-colcount={columns.length + 1}
+      >
+        {systems.map(([from, to], system) => {
+          const end = score.bars[to]?.from ?? Infinity;
+          const first = next;
+          while (next < columns.length && columns[next]!.from < end) next++;
+          const begins = score.bars[from]!.from;
+          const own = [...bracketed].filter((place) => {
+            const { onset } = score.notes[place]!;
+            return onset >= begins && onset < end;
+          });
+          return (
+            <ScoreSystem
+              key={system}
+              id={id}
+              vexflow={vexflow}
+              score={score}
+              plan={plan}
+              bars={systems[system]!}
+              widths={widths}
+              inBars={inBars}
+              width={width - Math.ceil(74 / scale)}
+              scale={scale}
+              last={system === systems.length - 1}
+              rows={rows}
+              first={first}
+              chords={columns.slice(first, next)}
+              bracketed={own.join(' ')}
+              selected={selected}
+              playing={playing}
+              focusRow={row}
+              rowIndex={system * rows.length + 1}
+              onSelect={onSelect}
+            />
+          );
+        })}
+      </div>
+    </ScoreStyle>
+  );
+}
+
+function moved(key: string, chord: number, chords: number, row: number, rows: number) {
+  if (chords === 0) return null;
+  const at = Math.max(0, chord);
+  switch (key) {
+    case 'ArrowLeft':
+      return { chord: Math.max(0, at - 1), row };
+    case 'ArrowRight':
+      return { chord: Math.min(chords - 1, at + 1), row };
+    case 'ArrowUp':
+      return { chord: at, row: Math.max(0, row - 1) };
+    case 'ArrowDown':
+      return { chord: at, row: Math.min(rows - 1, row + 1) };
+    case 'Home':
+      return { chord: 0, row };
+    case 'End':
+      return { chord: chords - 1, row };
+    default:
+      return null;
+  }
+}

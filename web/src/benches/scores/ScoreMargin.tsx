@@ -1,0 +1,271 @@
+import {
+  barAt,
+  beatIn,
+  evidenceWords,
+  faultWords,
+  numeralParts,
+  scoreChordSteps,
+  scoreFaults,
+  speakNumeral,
+  vocabulary,
+  type Key,
+  type KeyEvidence,
+  type PieceReading,
+  type School,
+  type ScoreReading,
+  type ScoreToRead,
+} from '@diatonix/core';
+import { useMemo } from 'react';
+import styled from 'styled-components';
+import { Button, Toggle } from '../../design/controls';
+import { Margin, Ways } from '../../design/Margin';
+import { keyName } from '../../parts/names';
+import { NumeralText } from '../../parts/NumeralText';
+import { NumberedSentences } from '../../parts/Working';
+import type { ScorePiece } from '../../documents/kinds/score';
+import { shownNumeral } from './cells';
+import { MARGIN_TABS, SCORES_DESK } from './desk';
+import { rule, unrule } from './state';
+
+const List = styled.ul`
+  list-style: none;
+  margin: 0.4rem 0 0;
+  padding: 0;
+  display: grid;
+  gap: 0.35rem;
+  line-height: 1.35;
+  li > button {
+    margin-right: 0.35rem;
+  }
+  .evidence {
+    text-align: left;
+    border: 0;
+    background: none;
+    padding: 0.1rem 0;
+    color: var(--mark);
+    white-space: normal;
+    font-weight: 400;
+  }
+`;
+
+const TAB_NAMES: Record<(typeof MARGIN_TABS)[number], string> = {
+  chord: 'Chord',
+  key: 'Key',
+  voices: 'Voices',
+};
+
+interface ScoreMarginProps {
+  readonly body: ScorePiece;
+  readonly score: ScoreToRead;
+  readonly piece: PieceReading;
+  readonly at: number;
+  readonly school: School;
+  readonly onHear: (alone: boolean) => void;
+  readonly onSplit: () => void;
+  readonly onJoin: () => void;
+  readonly onPhraseEnd: () => void;
+  /** Selects the chord at a time. */
+  readonly onShow: (time: number) => void;
+}
+
+/** The working of the selected chord, the evidence for its key, and the faults of the voices. */
+export function ScoreMargin(props: ScoreMarginProps) {
+  const { score, piece, at, school } = props;
+  const tab = SCORES_DESK.use((desk) => desk.tab);
+  const one = piece.reading.chords[at];
+  if (!one) return <Margin>Select a chord to see how it was found.</Margin>;
+  const bar = barAt(score.bars, one.from)!;
+  const word = vocabulary(school).bar;
+  return (
+    <Margin>
+      <h2>{`${word[0]!.toUpperCase()}${word.slice(1)} ${bar.number} beat ${beatIn(one.from, bar)}`}</h2>
+      <p className="about">
+        <NumeralText parts={numeralParts(shownNumeral(one), one.key, school)} /> in {keyName(one.key, school)}
+      </p>
+      <Ways
+        label="What the margin shows"
+        ways={MARGIN_TABS.map((id) => ({ id, name: TAB_NAMES[id] }))}
+        chosen={tab}
+        onChoose={(id) => SCORES_DESK.set({ tab: id as (typeof MARGIN_TABS)[number] })}
+      >
+        {tab === 'chord' ? (
+          <ChordTab {...props} />
+        ) : tab === 'key' ? (
+          <KeyTab {...props} />
+        ) : (
+          <VoicesTab {...props} />
+        )}
+      </Ways>
+    </Margin>
+  );
+}
+
+function ChordTab({
+  body,
+  score,
+  piece,
+  at,
+  school,
+  onHear,
+  onSplit,
+  onJoin,
+  onPhraseEnd,
+}: ScoreMarginProps) {
+  const { reading } = piece;
+  const one = reading.chords[at]!;
+  const ruling = body.rulings.find((row) => row.kind === 'numeral' && quarters(row.from) === one.from);
+  const others = one.readings.slice(1, 6);
+  const ends = reading.phraseEnds.some((end) => end.at === one.to && end.sign !== 'end');
+  return (
+    <>
+      <NumberedSentences sentences={scoreChordSteps(score, reading, at, school)} school={school} />
+      <div className="doings">
+        <Button onPress={() => onHear(true)}>Hear</Button>
+        <Button onPress={() => onHear(false)}>Play from here</Button>
+        <Button onPress={onSplit} isDisabled={one.endSlice - one.firstSlice < 2}>
+          Split here
+        </Button>
+        <Button onPress={onJoin} isDisabled={at === 0}>
+          Join with the one before
+        </Button>
+        <Toggle isSelected={ends} onChange={onPhraseEnd}>
+          A phrase ends here
+        </Toggle>
+      </div>
+      {one.ruled && ruling && (
+        <p className="done" role="status">
+          This numeral is a ruling. <Button onPress={() => unrule(ruling)}>Take the ruling back</Button>
+        </p>
+      )}
+      {others.length > 0 && (
+        <div className="aside">
+          It could also be read as
+          <List>
+            {others.map((other, index) => {
+              const parts = numeralParts(other.numeral, other.key, school);
+              const { from, to, key, numeral } = other;
+              return (
+                <li key={index}>
+                  <Button
+                    aria-label={`Rule: ${speakNumeral(parts)} in ${keyName(key, school)}`}
+                    onPress={() => rule({ kind: 'numeral', from, to, key, numeral })}
+                  >
+                    <NumeralText parts={parts} />
+                  </Button>
+                  in {keyName(key, school)}
+                  {part(other, one)}, fits{' '}
+                  {other.excess < 0.05 ? 'as well' : `worse by ${other.excess.toFixed(1)}`}
+                </li>
+              );
+            })}
+          </List>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Whether another reading holds more or less of the time. */
+function part(
+  other: { readonly from: number; readonly to: number },
+  one: { readonly from: number; readonly to: number },
+): string {
+  if (other.from === one.from && other.to === one.to) return '';
+  if (other.from >= one.from && other.to <= one.to) return ' for a part of it';
+  return ' together with what stands beside it';
+}
+
+function quarters(text: string): number {
+  const [over, under = '1'] = text.split('/');
+  return Math.round((Number(over) * 10_080) / Number(under));
+}
+
+function KeyTab({ body, score, piece, at, school, onShow }: ScoreMarginProps) {
+  const weighed = piece.keys.find(({ area }) => at >= area.firstChord && at < area.endChord);
+  if (!weighed) return null;
+  const { area, evidence, rivals } = weighed;
+  const chords = area.endChord - area.firstChord;
+  const ruling = body.rulings.find(
+    (row) => row.kind === 'key' && quarters(row.from) <= area.from && quarters(row.to) >= area.to,
+  );
+  const lists = (key: Key, list: readonly KeyEvidence[]) => (
+    <>
+      <Evidence
+        title={`For ${keyName(key, school)}`}
+        list={list.filter(({ speaks }) => speaks === 'for')}
+        {...{ score, school, onShow }}
+      />
+      <Evidence
+        title={`Against ${keyName(key, school)}`}
+        list={list.filter(({ speaks }) => speaks === 'against')}
+        {...{ score, school, onShow }}
+      />
+    </>
+  );
+  return (
+    <>
+      {lists(area.key, evidence)}
+      {ruling && (
+        <p className="done" role="status">
+          This key is a ruling. <Button onPress={() => unrule(ruling)}>Take the ruling back</Button>
+        </p>
+      )}
+      {rivals.map((rival) => (
+        <div className="aside" key={keyName(rival.key, school)}>
+          {lists(rival.key, rival.evidence)}
+          <div className="doings">
+            <Button onPress={() => rule({ kind: 'key', from: area.from, to: area.to, key: rival.key })}>
+              {`Rule: ${keyName(rival.key, school)} for ${chords === 1 ? 'this chord' : `these ${chords} chords`}`}
+            </Button>
+          </div>
+        </div>
+      ))}
+    </>
+  );
+}
+
+interface EvidenceProps {
+  readonly title: string;
+  readonly list: readonly KeyEvidence[];
+  readonly score: ScoreToRead;
+  readonly school: School;
+  readonly onShow: (time: number) => void;
+}
+
+function Evidence({ title, list, score, school, onShow }: EvidenceProps) {
+  if (list.length === 0) return null;
+  return (
+    <>
+      <h3>{title}</h3>
+      <List>
+        {list.map((one, index) => (
+          <li key={index}>
+            <Button className="evidence" onPress={() => onShow(one.at[0] ?? 0)}>
+              {evidenceWords(one, score.bars, school)}
+            </Button>
+          </li>
+        ))}
+      </List>
+    </>
+  );
+}
+
+function VoicesTab({ score, piece, school, onShow }: ScoreMarginProps) {
+  const faults = useMemo(() => scoreFaults(score, piece.reading as ScoreReading), [score, piece]);
+  if (!faults) return <p>The rules of four-part writing are for four single voices.</p>;
+  if (faults.length === 0) return <p>No fault was found in the four voices.</p>;
+  return (
+    <List>
+      {faults.map(({ at, ...fault }, index) => {
+        const bar = barAt(score.bars, at)!;
+        return (
+          <li key={index}>
+            <Button className="evidence" onPress={() => onShow(at)}>
+              {`${vocabulary(school).bar} ${bar.number} beat ${beatIn(at, bar)}: ${faultWords(fault, school)}`}
+            </Button>
+          </li>
+        );
+      })}
+    </List>
+  );
+}

@@ -1,0 +1,133 @@
+import styled from 'styled-components';
+import { cellMarks } from '../../columns/cellMarks';
+
+/** The look of the score: staves as written, and rows whose baselines are the same in every system. */
+export const ScoreStyle = styled.div<{ $scale: number }>`
+  position: relative;
+  overflow-x: auto;
+  scrollbar-width: thin;
+  .score-system {
+    position: relative;
+    padding-left: 4.6rem;
+    content-visibility: auto;
+    contain-intrinsic-height: auto 24rem;
+  }
+  .score-system + .score-system {
+    margin-top: 1.4rem;
+  }
+  .score-staff {
+    position: relative;
+  }
+  .staff {
+    position: absolute;
+    left: 0;
+    top: 0;
+    z-index: 1;
+    overflow: visible;
+    color: var(--ink);
+    fill: currentColor;
+    pointer-events: none;
+  }
+  .lyric,
+  .part-name {
+    font:
+      400 13px 'Source Serif 4',
+      serif;
+    fill: var(--ink);
+    stroke: none;
+  }
+  .part-name {
+    font-style: italic;
+    fill: var(--soft);
+  }
+  .hit {
+    position: absolute;
+    inset-block: 0;
+    z-index: 2;
+  }
+  .band {
+    position: absolute;
+    inset-block: 0;
+    margin-left: 4.6rem;
+    background: var(--mark-ground);
+  }
+  .band.sounding {
+    background: var(--playing);
+    box-shadow: inset 0 3px 0 var(--mark);
+  }
+  .score-row {
+    position: relative;
+    height: 1.875rem;
+    margin-left: -4.6rem;
+    padding-left: 4.6rem;
+    border-top: 1px solid var(--rule);
+  }
+  .score-row.kind-numeral {
+    height: ${({ $scale }) => 2.5 * Math.max(1, $scale * 0.9)}rem;
+  }
+  .score-row.kind-figures {
+    height: 3rem;
+  }
+  .score-row .label {
+    position: absolute;
+    left: 0;
+    inset-block: 0;
+    display: flex;
+    align-items: center;
+    width: 4.4rem;
+    color: var(--soft);
+    font-size: 0.8125rem;
+  }
+  .score-row .cell {
+    position: absolute;
+    inset-block: 0;
+    display: flex;
+    align-items: center;
+    margin-left: 4.6rem;
+    white-space: nowrap;
+    cursor: default;
+  }
+  .cell:focus-visible {
+    outline: 2px solid var(--mark);
+    outline-offset: -2px;
+  }
+  .said {
+    position: relative;
+    display: inline-flex;
+    align-items: center;
+    transform: translateX(-50%);
+  }
+  .kind-soft .said {
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  .key-tag,
+  .key-line {
+    display: flex;
+    align-items: center;
+    flex: 1;
+    min-width: 0;
+    font:
+      600 0.9rem 'Accidentals',
+      'Source Serif 4',
+      serif;
+  }
+  .key-tag {
+    gap: 0.5rem;
+    overflow: visible;
+  }
+  .key-tag::after,
+  .key-line::after {
+    content: '';
+    flex: 1;
+    min-width: 0.4rem;
+    height: 1px;
+    background: var(--soft);
+  }
+  ${cellMarks}
+  .said .ruled {
+    margin-left: 0.25rem;
+    color: var(--correction);
+    font-size: 0.6875rem;
+  }
+`;

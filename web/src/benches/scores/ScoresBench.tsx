@@ -1,0 +1,222 @@
+import { Download } from 'lucide-react';
+import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { Button, Toggle } from '../../design/controls';
+import { Drop } from '../../design/Drop';
+import { part } from '../../design/part';
+import { Problem } from '../../design/Problem';
+import { SubBar } from '../../design/SubBar';
+import type { Document } from '../../documents/document';
+import { useSchool } from '../../documents/use';
+import { canClose } from '../../notation/score/plan';
+import { useEngraver } from '../../notation/useEngraver';
+import { useAppearance } from '../../shell/appearance';
+import { usePlayback } from '../../sound/player';
+import { chordColumns } from './cells';
+import { SCORES_DESK, useOpenScore } from './desk';
+import { EmptyScores } from './EmptyScores';
+import { listen } from './listen';
+import { OpenFile } from './OpenFile';
+import { SCORE_ROWS } from './rows';
+import { ScoreGrid } from './ScoreGrid';
+import { ScoreMargin } from './ScoreMargin';
+import { ScoreTitle } from './ScoreTitle';
+import { closeStaves, rule, showRow } from './state';
+import { TAKEN, takeOut, type Taken } from './takeOut';
+import { TypePiece } from './TypePiece';
+import { usePiece } from './usePiece';
+
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
+const RowsTable = part(() => import('../../design/RowsTable').then((module) => module.default));
+
+const BOARD_SCALE = 1.25;
+const NO_CHORDS: never[] = [];
+
+/** The Scores bench: a piece as written, read chord by chord, with the evidence and the teacher's rulings. */
+export function ScoresBench() {
+  const open = useOpenScore();
+  const [said, setSaid] = useState<string | null>(null);
+  if (open) return <OpenPiece key={open.id} open={open} said={said} onSaid={setSaid} />;
+  return (
+    <BenchFrame title={<h1>Scores</h1>} facts={null} actions={null} margin={null}>
+      {said && <Problem>{said}</Problem>}
+      <EmptyScores onSaid={setSaid} />
+    </BenchFrame>
+  );
+}
+
+interface OpenPieceProps {
+  readonly open: Document<'score'>;
+  readonly said: string | null;
+  readonly onSaid: (said: string | null) => void;
+}
+
+function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
+  const { body } = open;
+  const school = useSchool();
+  const engraver = useEngraver();
+  const scale = useAppearance((state) => (state.boardSize ? BOARD_SCALE : 1));
+  const playing = usePlayback((state) => state.column);
+  const typing = SCORES_DESK.use((desk) => desk.typing);
+  const at = SCORES_DESK.use((desk) => desk.at);
+  const [row, setRow] = useState('numeral');
+  const { score, given, written, piece, slow, problem, cancel } = usePiece(body);
+  const reading = piece?.reading ?? null;
+  const chords = reading?.chords ?? NO_CHORDS;
+  const columns = useMemo(
+    () => (reading ? chordColumns(given, reading, school) : []),
+    [given, reading, school],
+  );
+  const times = useMemo(() => reading && reading.chords.map(({ from }) => from), [reading]);
+  const rows = useMemo(() => SCORE_ROWS.filter(({ id }) => !body.hidden.includes(id)), [body.hidden]);
+  const bracketed = useMemo(
+    () => new Set(reading?.chords.flatMap(({ nonChord }) => nonChord.flatMap(({ note }) => written[note]!))),
+    [reading, written],
+  );
+  const found = chords.findIndex(({ from, to }) => at >= from && at < to);
+  const selected = found < 0 ? (chords.length > 0 ? 0 : -1) : found;
+  const one = chords[selected];
+
+  const select = useCallback(
+    (chord: number, rowId: string) => {
+      const from = times?.[chord];
+      if (from !== undefined) SCORES_DESK.set({ at: from });
+      setRow(rowId);
+    },
+    [times],
+  );
+  const hear = (alone: boolean) => reading && listen(given, reading, selected, body.tempo, alone);
+  const split = () => {
+    const next = one && reading?.slices[one.firstSlice + 1];
+    if (next && one.endSlice - one.firstSlice > 1) rule({ kind: 'split', at: next.from });
+  };
+  const join = () => {
+    const before = chords[selected - 1];
+    if (!one || !before) return;
+    rule({ kind: 'join', at: one.from });
+    SCORES_DESK.set({ at: before.from });
+  };
+  const phraseEnd = () => {
+    if (!one || !reading) return;
+    const ends = reading.phraseEnds.some((end) => end.at === one.to);
+    rule({ kind: ends ? 'no-phrase-end' : 'phrase-end', at: one.to });
+  };
+  const onKey = (event: KeyboardEvent): boolean => {
+    switch (event.key) {
+      case ' ':
+        hear(!event.shiftKey);
+        return true;
+      case 's':
+        split();
+        return true;
+      case 'j':
+        join();
+        return true;
+      case 'p':
+        phraseEnd();
+        return true;
+      default:
+        return false;
+    }
+  };
+
+  return (
+    <BenchFrame
+      title={<ScoreTitle id={open.id} title={body.title} />}
+      facts={<span className="about">{factsOf(score)}</span>}
+      actions={
+        <>
+          {canClose(score) && (
+            <Toggle isSelected={body.closed} onChange={closeStaves}>
+              Two staves
+            </Toggle>
+          )}
+          <Drop
+            label="Rows"
+            opens="dialog"
+            drop={(dropped) => (
+              <RowsTable
+                {...dropped}
+                label="Row"
+                heads={['Shown']}
+                rows={SCORE_ROWS.map(({ id, label }) => ({
+                  id,
+                  name: label,
+                  boxes: [!body.hidden.includes(id)],
+                }))}
+                onChange={(id, _, ticked) => showRow(id, ticked)}
+              />
+            )}
+          >
+            Rows
+          </Drop>
+          {reading && (
+            <Drop
+              label="Take the chords out"
+              opens="menu"
+              drop={(dropped) => (
+                <MenuPopover
+                  {...dropped}
+                  label="Take the chords out"
+                  atEnd
+                  entries={TAKEN.map((id) => ({ id, name: id === 'Progression' ? 'To a progression' : id }))}
+                  onAction={(id) => void takeOut(id as Taken, body, given, reading).then(onSaid)}
+                />
+              )}
+            >
+              <Download aria-hidden="true" /> Chords
+            </Drop>
+          )}
+          <OpenFile onSaid={onSaid} />
+        </>
+      }
+      margin={
+        piece && (
+          <ScoreMargin
+            body={body}
+            score={given}
+            piece={piece}
+            at={selected}
+            school={school}
+            onHear={hear}
+            onSplit={split}
+            onJoin={join}
+            onPhraseEnd={phraseEnd}
+            onShow={(time) => SCORES_DESK.set({ at: time })}
+          />
+        )
+      }
+    >
+      {typing && <TypePiece />}
+      {said && <Problem>{said}</Problem>}
+      {problem && <Problem>{problem}</Problem>}
+      {slow && (
+        <SubBar>
+          <span role="status">
+            Reading the piece… <Button onPress={cancel}>Cancel</Button>
+          </span>
+        </SubBar>
+      )}
+      <ScoreGrid
+        vexflow={engraver?.vexflow ?? null}
+        score={score}
+        closed={body.closed}
+        scale={scale}
+        rows={rows}
+        columns={columns}
+        times={times}
+        bracketed={bracketed}
+        selected={selected}
+        row={row}
+        playing={playing}
+        onSelect={select}
+        onKey={onKey}
+      />
+    </BenchFrame>
+  );
+}
+
+function factsOf({ parts, bars }: ReturnType<typeof usePiece>['score']): string {
+  const count = parts.length === 1 ? parts[0]!.name || 'one part' : `${parts.length} parts`;
+  return `${count}, ${bars.length} ${bars.length === 1 ? 'bar' : 'bars'}`;
+}

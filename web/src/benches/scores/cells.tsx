@@ -1,0 +1,88 @@
+import {
+  barAt,
+  beatIn,
+  cadenceWords,
+  localFunction,
+  numeralParts,
+  printFigure,
+  printSymbol,
+  sameKey,
+  shortFigures,
+  speakNumeral,
+  vocabulary,
+  type Numeral,
+  type ReadChord,
+  type School,
+  type ScoreReading,
+  type ScoreToRead,
+} from '@diatonix/core';
+import type { GridCell } from '../../columns/types';
+import { accidentalSigns } from '../../design/signs';
+import { keyName } from '../../parts/names';
+import { Figures, NumeralText } from '../../parts/NumeralText';
+
+/** A chord of the score as it stands under its system. */
+export interface ChordColumn {
+  readonly from: number;
+  readonly to: number;
+  readonly sentence: string;
+  readonly cells: Readonly<Record<string, GridCell>>;
+  readonly keyBegins: boolean;
+  readonly ruled: boolean;
+}
+
+/** The numeral as the school shows it: a six-four over the dominant that follows as such. */
+export function shownNumeral({ numeral, reason }: ReadChord): Numeral {
+  return reason === 'cadential-six-four' && numeral.special === null
+    ? { ...numeral, special: 'Cad' }
+    : numeral;
+}
+
+/** The chords of a reading as columns. */
+export function chordColumns(
+  score: ScoreToRead,
+  { chords, cadences }: ScoreReading,
+  school: School,
+): ChordColumn[] {
+  const cadenceAt = new Map(cadences.map(({ at, kind }) => [at, kind]));
+  return chords.map((one, at): ChordColumn => {
+    const before = chords[at - 1];
+    const keyBegins = !before || !sameKey(before.key, one.key);
+    const parts = numeralParts(shownNumeral(one), one.key, school);
+    const symbol = printSymbol(one.chord, { glyphs: true, letters: school.letters, school: school.symbols });
+    const figures = shortFigures(one.chord, one.key).map(printFigure);
+    const role = one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral);
+    const cadence = cadenceAt.get(at);
+    const bar = barAt(score.bars, one.from)!;
+    return {
+      from: one.from,
+      to: one.to,
+      keyBegins,
+      ruled: one.ruled,
+      sentence: [
+        `${vocabulary(school).bar} ${bar.number} beat ${beatIn(one.from, bar)}`,
+        ...(keyBegins ? [keyName(one.key, school)] : []),
+        speakNumeral(parts),
+        symbol,
+        ...(cadence ? [`${cadenceWords(cadence)} cadence`] : []),
+        ...(one.ruled ? ['ruled'] : []),
+      ].join(', '),
+      cells: {
+        key: { text: keyBegins ? keyName(one.key, school) : '' },
+        numeral: {
+          text: speakNumeral(parts),
+          content: (
+            <>
+              <NumeralText parts={parts} />
+              {one.ruled && <span className="ruled">ruled</span>}
+            </>
+          ),
+        },
+        figures: { text: figures.join(' '), content: <Figures figures={figures} /> },
+        symbol: { text: symbol, content: accidentalSigns(symbol) },
+        function: { text: role ?? '' },
+        cadence: { text: cadence ? cadenceWords(cadence) : '' },
+      },
+    };
+  });
+}

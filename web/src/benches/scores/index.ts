@@ -1,0 +1,34 @@
+import { fetchScript } from '../../fetchScript';
+import type { Bench } from '../bench';
+import { openNow } from './desk';
+
+const PATH = '/scores';
+
+export const SCORES_BENCH: Bench = {
+  name: 'scores',
+  path: PATH,
+  title: 'Scores',
+  load: () => import('./ScoresBench').then(({ ScoresBench }) => ScoresBench),
+  kinds: ['score'],
+  open: () => {
+    const open = openNow();
+    return open ? [open.id] : [];
+  },
+  keys: [
+    ['space', 'play the chord as it sounds in the piece'],
+    ['shift + space', 'play from here'],
+    ['s', 'split the chord at its next moment'],
+    ['j', 'join the chord with the one before'],
+    ['p', 'end a phrase with the chord, or take its end back'],
+  ],
+  commands: [
+    {
+      name: 'Type a piece, a line a voice',
+      run: (go) =>
+        void fetchScript(() => import('./state')).then(({ typePiece }) => {
+          typePiece();
+          go(PATH);
+        }),
+    },
+  ],
+};

@@ -1,0 +1,104 @@
+import {
+  attempt,
+  parseTypedVoices,
+  rowOfRuling,
+  rowsOfScore,
+  type RulingRow,
+  type ScoreRows,
+  type ScoreRuling,
+  type TypedPiece,
+} from '@diatonix/core';
+import { newId } from '../../documents/ids';
+import { TEMPO_RANGE } from '../../documents/kinds/progression';
+import { FIRST_SCORE, type ScorePiece } from '../../documents/kinds/score';
+import { addDocument, editDocument, removeDocument } from '../../documents/store';
+import { openNow, SCORES_DESK } from './desk';
+
+function change(words: string, update: (piece: ScorePiece) => ScorePiece, burst?: string): void {
+  const open = openNow();
+  if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
+}
+
+export const openScore = (id: string) => SCORES_DESK.set({ open: id, at: 0 });
+
+/** Opens the field in which a piece is typed. */
+export const typePiece = () => SCORES_DESK.set({ typing: true });
+
+/** Adds a piece and opens it; returns its id. */
+export function addScore(rows: ScoreRows, title = rows.title): string {
+  const tempo = rows.tempo || FIRST_SCORE.tempo;
+  const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
+  const body: ScorePiece = { ...FIRST_SCORE, title: title.slice(0, 200), tempo: within, score: rows };
+  const id = addDocument('score', newId(), body, 'the new piece');
+  SCORES_DESK.set({ open: id, at: 0, typing: false });
+  return id;
+}
+
+/** Adds a typed piece. Returns the message where it cannot be read. */
+export function addTyped(text: string, piece: TypedPiece): string | null {
+  const read = attempt(() => rowsOfScore(parseTypedVoices(text, piece)));
+  if (!read.ok) return read.error.message;
+  addScore(read.value);
+  return null;
+}
+
+export function removeScore(id: string): void {
+  removeDocument(id, 'the removed piece');
+  SCORES_DESK.set({ open: null, at: 0 });
+}
+
+export const renameScore = (title: string) =>
+  change('the title', (piece) => ({ ...piece, title }), 'score-title');
+
+export const closeStaves = (closed: boolean) => change('the staves', (piece) => ({ ...piece, closed }));
+
+export const showRow = (row: string, shown: boolean) =>
+  change('the rows', (piece) => ({
+    ...piece,
+    hidden: shown ? piece.hidden.filter((one) => one !== row) : [...piece.hidden, row],
+  }));
+
+const RULED: Record<ScoreRuling['kind'], string> = {
+  numeral: 'the ruling on a chord',
+  key: 'the ruling on a key',
+  split: 'the split chord',
+  join: 'the joined chords',
+  'phrase-end': 'the end of a phrase',
+  'no-phrase-end': 'the end of a phrase',
+};
+
+/** Rules; what stood against it in its time goes. */
+export function rule(ruling: ScoreRuling): void {
+  const row = rowOfRuling(ruling);
+  change(RULED[ruling.kind], (piece) => ({
+    ...piece,
+    rulings: [...piece.rulings.filter((one) => !clashes(one, row)), row],
+  }));
+}
+
+const time = (text: string) => {
+  const [over, under = '1'] = text.split('/');
+  return Number(over) / Number(under);
+};
+
+/** Whether a new ruling takes the place of an old one. */
+function clashes(old: RulingRow, now: RulingRow): boolean {
+  const same = old.from === now.from;
+  const overlap = time(old.from) < time(now.to) && time(now.from) < time(old.to);
+  const inside = time(old.from) > time(now.from) && time(old.from) < time(now.to);
+  if (now.kind === 'numeral') {
+    if (old.kind === 'numeral') return overlap;
+    return (old.kind === 'split' || old.kind === 'join') && (inside || (same && old.kind === 'join'));
+  }
+  if (now.kind === 'key') return old.kind === 'key' && overlap;
+  if (now.kind === 'split' || now.kind === 'join') {
+    if (old.kind === 'split' || old.kind === 'join') return same;
+    return old.kind === 'numeral' && time(now.from) >= time(old.from) && time(now.from) < time(old.to);
+  }
+  return same && (old.kind === 'phrase-end' || old.kind === 'no-phrase-end');
+}
+
+/** Takes back the rulings that touch a time, of one kind or another. */
+export function unrule(row: RulingRow): void {
+  change('the ruling', (piece) => ({ ...piece, rulings: piece.rulings.filter((one) => one !== row) }));
+}

@@ -1,0 +1,56 @@
+import { scoreOfRows, toRead, type PieceReading, type Score, type ScoreToRead } from '@diatonix/core';
+import { useEffect, useMemo, useState } from 'react';
+import type { ScorePiece } from '../../documents/kinds/score';
+import { runTask } from '../../workers/client';
+
+/** A piece as it is shown: its notes at once, its reading when the worker has it. */
+export interface ShownPiece {
+  readonly score: Score;
+  readonly given: ScoreToRead;
+  /** For each sounding note the places of its written ones. */
+  readonly written: readonly (readonly number[])[];
+  readonly piece: PieceReading | null;
+  /** Whether the reading takes long, and what went wrong with it. */
+  readonly slow: boolean;
+  readonly problem: string | null;
+  readonly cancel: () => void;
+}
+
+/** Reads the open piece in the worker, anew with every ruling; the last reading stays until the next is there. */
+export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
+  const score = useMemo(() => scoreOfRows(rows), [rows]);
+  const { written, ...given } = useMemo(() => toRead(score), [score]);
+  const [read, setRead] = useState<{ rows: unknown; piece: PieceReading } | null>(null);
+  const [slow, setSlow] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [cancel, setCancel] = useState<() => void>(() => () => undefined);
+  useEffect(() => {
+    let live = true;
+    const running = runTask('readPiece', { score: rows, rulings }, () => live && setSlow(true));
+    setProblem(null);
+    setCancel(() => running.cancel);
+    running.done
+      .then((answer) => {
+        if (!live) return;
+        setSlow(false);
+        if (answer === null) setProblem('The reading was stopped. Any ruling begins it again.');
+        else if (answer.ok) setRead({ rows, piece: answer.piece });
+        else setProblem(answer.message);
+      })
+      .catch((error: unknown) => {
+        if (!live) return;
+        setSlow(false);
+        setProblem(
+          `The piece could not be read (${error instanceof Error ? error.message : String(error)}).`,
+        );
+      });
+    return () => {
+      live = false;
+      running.cancel();
+    };
+  }, [rows, rulings]);
+  const piece = read?.rows === rows ? read.piece : null;
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const same = useMemo(() => given, [score]);
+  return { score, given: same, written, piece, slow, problem, cancel };
+}

@@ -1,0 +1,36 @@
+import type { Score } from '@diatonix/core';
+import { useEffect, useMemo, useState, type RefObject } from 'react';
+import { barSystems, barWidths, type BarSystem } from '../../notation/score/barWidths';
+import { fifthsAt, headRoom } from '../../notation/score/engraveSystem';
+import type { StaffPlan } from '../../notation/score/plan';
+
+/** Narrower a system is never set; the page scrolls sideways instead. */
+const NARROWEST = 300;
+
+/** How a piece falls into systems in the room that there is; widths in staff units. */
+export function useSystems(
+  root: RefObject<HTMLElement | null>,
+  score: Score,
+  plan: StaffPlan,
+  chordTimes: readonly number[] | null,
+  scale: number,
+): { readonly width: number; readonly widths: readonly number[]; readonly systems: readonly BarSystem[] } {
+  const [pixels, setPixels] = useState(0);
+  useEffect(() => {
+    const element = root.current;
+    if (!element) return;
+    const observer = new ResizeObserver(([entry]) => setPixels(Math.floor(entry!.contentRect.width)));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [root]);
+  const widths = useMemo(() => barWidths(score, chordTimes ?? []), [score, chordTimes]);
+  const width = Math.max(NARROWEST, Math.floor(pixels / scale) - 4);
+  const systems = useMemo(
+    () =>
+      pixels === 0
+        ? []
+        : barSystems(widths, (first) => width - headRoom(plan, fifthsAt(score, 0), first, first)),
+    [pixels, width, widths, plan, score],
+  );
+  return { width, widths, systems };
+}
