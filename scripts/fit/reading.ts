@@ -70,6 +70,7 @@ const BY_HAND: ReadingWeights = {
   },
   accented: 0.25,
   lasting: 0.6,
+  outside: 0.5,
   lowest: 1.4,
   noThird: 1.6,
   noFifth: 0.3,

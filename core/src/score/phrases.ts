@@ -10,6 +10,8 @@ export interface PhraseEnd {
 
 /** A long note shows the end of a phrase only so many bars after the last one. */
 const BARS_APART = 2;
+/** So much of a bar. */
+const LONG = 0.75;
 
 /**
  * Where phrases end, in order: after fermatas, at double bars and repeats, in rests of the upper part; in a piece
@@ -51,7 +53,7 @@ function breathsOf({ notes, bars }: ScoreToRead): PhraseEnd[] {
     const next = upper[place + 1];
     if (!next) return;
     const rest = next.onset - end;
-    const long = end - onset >= Math.max(2 * usual, Math.min(bar, 2 * beat));
+    const long = end - onset >= Math.max(2 * usual, LONG * bar);
     const far = end - last >= BARS_APART * bar;
     if (far && rest >= beat) found.push({ at: next.onset, sign: 'rest' });
     else if (far && long) found.push({ at: next.onset, sign: 'long-note' });

@@ -82,7 +82,7 @@ function searchArea(
   for (const ruling of rulings)
     if (ruling.kind === 'key' && !keys.some((one) => sameKey(one, ruling.key))) keys.push(ruling.key);
   const result = searchScore({
-    spans: new Spans(score.notes, neighbours, slices, weights),
+    spans: new Spans(score.notes, neighbours, slices, weights, fifths),
     slices: slices.length,
     walls: [...walls].sort((a, b) => a - b),
     keys,

@@ -64,6 +64,8 @@ export class Spans {
     private readonly neighbours: Neighbours,
     private readonly slices: readonly Slice[],
     private readonly weights: ReadingWeights,
+    /** Sharps or flats of the signature. */
+    private readonly home: number,
   ) {
     const fifths = notes.map(({ note }) => nearPlace(lineOfFifths(note)));
     for (const root of new Set(fifths))
@@ -103,13 +105,18 @@ export class Spans {
 
   /** What it costs to take a note of a slice as foreign. */
   private foreignCost(one: number, { from, to, accent }: Slice, lowest: boolean): number {
-    const { kinds, accented, lasting, lowest: below } = this.weights;
+    const { kinds, accented, lasting, outside, lowest: below } = this.weights;
     const note = this.notes[one]!;
     const kind = kindOf(this.notes, this.neighbours, one, from);
     const struck = note.onset === from && kind !== 'suspension' && kind !== 'retardation';
     const begun = note.onset === from ? 1 : 0.3;
     const long = (to - from) / 10_080;
-    const cost = kinds[kind] * begun + (struck ? accented * accent : 0) + lasting * long;
+    const place = lineOfFifths(note.note) - this.home;
+    const cost =
+      kinds[kind] * begun +
+      (struck ? accented * accent : 0) +
+      lasting * long +
+      (place < -1 || place > 5 ? outside : 0);
     return lowest ? cost * below : cost;
   }
 

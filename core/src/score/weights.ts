@@ -10,6 +10,8 @@ export interface ReadingWeights {
   /** The same where it is struck on an accent, by the strength of the accent, and for each quarter it lasts. */
   readonly accented: number;
   readonly lasting: number;
+  /** A foreign note that is not in the signature: it is rather one of an applied chord. */
+  readonly outside: number;
   /** Foreign in the lowest voice: so many times as much. */
   readonly lowest: number;
   /** Members that never sound, and that come late. */
@@ -52,6 +54,7 @@ export const READING_WEIGHTS: ReadingWeights = {
   },
   accented: 0.25,
   lasting: 0.3,
+  outside: 0.4,
   lowest: 2.1,
   noThird: 1.6,
   noFifth: 0.3,

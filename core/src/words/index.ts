@@ -18,3 +18,4 @@ export * from './vocabulary';
 export * from './rules';
 export * from './scoreWords';
 export * from './scoreSteps';
+export * from './beats';

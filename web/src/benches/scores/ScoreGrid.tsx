@@ -16,7 +16,6 @@ interface ScoreGridProps {
   readonly scale: number;
   readonly rows: readonly GridRow[];
   readonly columns: readonly ChordColumn[];
-  readonly times: readonly number[] | null;
   /** Places of written notes outside their chords. */
   readonly bracketed: ReadonlySet<number>;
   readonly selected: number;
@@ -28,14 +27,19 @@ interface ScoreGridProps {
 
 /** The piece in systems with its rows: a table to assistive technology, a column for each chord. */
 export function ScoreGrid(props: ScoreGridProps) {
-  const { vexflow, score, closed, scale, rows, columns, times, bracketed, selected, row, playing } = props;
+  const { vexflow, score, closed, scale, rows, columns, bracketed, selected, row, playing } = props;
   const { onSelect, onKey } = props;
   const id = useId().replace(/[^\w-]/g, '');
   const root = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
   const plan = useMemo(() => planStaves(score, closed), [score, closed]);
   const inBars = useMemo(() => placesByBar(score), [score]);
-  const { width, widths, systems } = useSystems(root, score, plan, times, scale);
+  const shown = rows.map((one) => one.id).join(' ');
+  const labels = useMemo(
+    () => columns.map((column) => ({ at: column.from, room: labelRoom(column, shown.split(' ')) / scale })),
+    [columns, shown, scale],
+  );
+  const { width, widths, systems } = useSystems(root, score, plan, labels, scale);
 
   useEffect(() => {
     if (!byKeyboard.current) return;
@@ -90,7 +94,7 @@ export function ScoreGrid(props: ScoreGridProps) {
               bars={systems[system]!}
               widths={widths}
               inBars={inBars}
-              width={width - Math.ceil(74 / scale)}
+              width={width}
               scale={scale}
               last={system === systems.length - 1}
               rows={rows}
@@ -107,6 +111,19 @@ export function ScoreGrid(props: ScoreGridProps) {
         })}
       </div>
     </ScoreStyle>
+  );
+}
+
+/** Pixels that a letter of a row takes, and the air between two labels. */
+const LETTER: Record<string, number> = { numeral: 11, symbol: 8.4, function: 6.6, cadence: 6.8 };
+const AIR = 12;
+
+/** How much room the labels of a chord take, by their letters. */
+function labelRoom({ cells }: ChordColumn, shown: readonly string[]): number {
+  return Math.max(
+    ...shown.map((id) =>
+      LETTER[id] ? (cells[id]?.letters ?? cells[id]?.text.length ?? 0) * LETTER[id] + AIR : 0,
+    ),
   );
 }
 

@@ -1,6 +1,7 @@
 import {
   barAt,
   beatIn,
+  beatWords,
   evidenceWords,
   faultWords,
   numeralParts,
@@ -27,12 +28,25 @@ import { shownNumeral } from './cells';
 import { MARGIN_TABS, SCORES_DESK } from './desk';
 import { rule, unrule } from './state';
 
+const Lists = styled.div`
+  h3 {
+    margin: 0.9rem 0 0;
+    font-size: 0.95rem;
+  }
+  h3:first-child {
+    margin-top: 0;
+  }
+  .aside h3 {
+    color: var(--ink);
+  }
+`;
+
 const List = styled.ul`
   list-style: none;
   margin: 0.4rem 0 0;
   padding: 0;
   display: grid;
-  gap: 0.35rem;
+  gap: 0.2rem;
   line-height: 1.35;
   li > button {
     margin-right: 0.35rem;
@@ -41,7 +55,8 @@ const List = styled.ul`
     text-align: left;
     border: 0;
     background: none;
-    padding: 0.1rem 0;
+    padding: 0.05rem 0;
+    min-height: 1.5rem;
     color: var(--mark);
     white-space: normal;
     font-weight: 400;
@@ -78,7 +93,7 @@ export function ScoreMargin(props: ScoreMarginProps) {
   const word = vocabulary(school).bar;
   return (
     <Margin>
-      <h2>{`${word[0]!.toUpperCase()}${word.slice(1)} ${bar.number} beat ${beatIn(one.from, bar)}`}</h2>
+      <h2>{`${word[0]!.toUpperCase()}${word.slice(1)} ${bar.number} beat ${beatWords(beatIn(one.from, bar))}`}</h2>
       <p className="about">
         <NumeralText parts={numeralParts(shownNumeral(one), one.key, school)} /> in {keyName(one.key, school)}
       </p>
@@ -203,7 +218,7 @@ function KeyTab({ body, score, piece, at, school, onShow }: ScoreMarginProps) {
     </>
   );
   return (
-    <>
+    <Lists>
       {lists(area.key, evidence)}
       {ruling && (
         <p className="done" role="status">
@@ -220,7 +235,7 @@ function KeyTab({ body, score, piece, at, school, onShow }: ScoreMarginProps) {
           </div>
         </div>
       ))}
-    </>
+    </Lists>
   );
 }
 
@@ -261,7 +276,7 @@ function VoicesTab({ score, piece, school, onShow }: ScoreMarginProps) {
         return (
           <li key={index}>
             <Button className="evidence" onPress={() => onShow(at)}>
-              {`${vocabulary(school).bar} ${bar.number} beat ${beatIn(at, bar)}: ${faultWords(fault, school)}`}
+              {`${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(at, bar))}: ${faultWords(fault, school)}`}
             </Button>
           </li>
         );

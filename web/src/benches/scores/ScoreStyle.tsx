@@ -8,7 +8,6 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
   scrollbar-width: thin;
   .score-system {
     position: relative;
-    padding-left: 4.6rem;
     content-visibility: auto;
     contain-intrinsic-height: auto 24rem;
   }
@@ -48,7 +47,6 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
   .band {
     position: absolute;
     inset-block: 0;
-    margin-left: 4.6rem;
     background: var(--mark-ground);
   }
   .band.sounding {
@@ -58,8 +56,6 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
   .score-row {
     position: relative;
     height: 1.875rem;
-    margin-left: -4.6rem;
-    padding-left: 4.6rem;
     border-top: 1px solid var(--rule);
   }
   .score-row.kind-numeral {
@@ -83,7 +79,6 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
     inset-block: 0;
     display: flex;
     align-items: center;
-    margin-left: 4.6rem;
     white-space: nowrap;
     cursor: default;
   }

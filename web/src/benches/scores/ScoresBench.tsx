@@ -204,7 +204,6 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
         scale={scale}
         rows={rows}
         columns={columns}
-        times={times}
         bracketed={bracketed}
         selected={selected}
         row={row}

@@ -1,6 +1,7 @@
 import {
   barAt,
   beatIn,
+  beatWords,
   cadenceWords,
   localFunction,
   numeralParts,
@@ -11,6 +12,7 @@ import {
   speakNumeral,
   vocabulary,
   type Numeral,
+  type NumeralParts,
   type ReadChord,
   type School,
   type ScoreReading,
@@ -26,7 +28,8 @@ export interface ChordColumn {
   readonly from: number;
   readonly to: number;
   readonly sentence: string;
-  readonly cells: Readonly<Record<string, GridCell>>;
+  /** `letters` says how long a label is where it is not as long as what is read aloud. */
+  readonly cells: Readonly<Record<string, GridCell & { readonly letters?: number }>>;
   readonly keyBegins: boolean;
   readonly ruled: boolean;
 }
@@ -36,6 +39,12 @@ export function shownNumeral({ numeral, reason }: ReadChord): Numeral {
   return reason === 'cadential-six-four' && numeral.special === null
     ? { ...numeral, special: 'Cad' }
     : numeral;
+}
+
+/** How many letters wide a numeral is set; figures stand on each other and small. */
+function numeralLetters({ roman, prefix, quality, word, figures, rest, bass, target }: NumeralParts): number {
+  const own = roman.length + prefix.length + (quality ? 0.6 : 0) + word.length + (rest + bass).length;
+  return own + (figures.length > 0 ? 0.8 : 0) + (target ? 0.5 + 0.8 * numeralLetters(target) : 0);
 }
 
 /** The chords of a reading as columns. */
@@ -60,7 +69,7 @@ export function chordColumns(
       keyBegins,
       ruled: one.ruled,
       sentence: [
-        `${vocabulary(school).bar} ${bar.number} beat ${beatIn(one.from, bar)}`,
+        `${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(one.from, bar))}`,
         ...(keyBegins ? [keyName(one.key, school)] : []),
         speakNumeral(parts),
         symbol,
@@ -71,6 +80,7 @@ export function chordColumns(
         key: { text: keyBegins ? keyName(one.key, school) : '' },
         numeral: {
           text: speakNumeral(parts),
+          letters: numeralLetters(parts),
           content: (
             <>
               <NumeralText parts={parts} />

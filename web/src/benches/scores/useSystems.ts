@@ -1,6 +1,6 @@
 import type { Score } from '@diatonix/core';
 import { useEffect, useMemo, useState, type RefObject } from 'react';
-import { barSystems, barWidths, type BarSystem } from '../../notation/score/barWidths';
+import { barSystems, barWidths, type BarSystem, type LabelRoom } from '../../notation/score/barWidths';
 import { fifthsAt, headRoom } from '../../notation/score/engraveSystem';
 import type { StaffPlan } from '../../notation/score/plan';
 
@@ -12,7 +12,7 @@ export function useSystems(
   root: RefObject<HTMLElement | null>,
   score: Score,
   plan: StaffPlan,
-  chordTimes: readonly number[] | null,
+  labels: readonly LabelRoom[],
   scale: number,
 ): { readonly width: number; readonly widths: readonly number[]; readonly systems: readonly BarSystem[] } {
   const [pixels, setPixels] = useState(0);
@@ -23,7 +23,7 @@ export function useSystems(
     observer.observe(element);
     return () => observer.disconnect();
   }, [root]);
-  const widths = useMemo(() => barWidths(score, chordTimes ?? []), [score, chordTimes]);
+  const widths = useMemo(() => barWidths(score, labels), [score, labels]);
   const width = Math.max(NARROWEST, Math.floor(pixels / scale) - 4);
   const systems = useMemo(
     () =>

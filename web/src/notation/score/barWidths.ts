@@ -1,14 +1,24 @@
 import { TICKS_A_QUARTER, type Score } from '@diatonix/core';
 
-/** Staff units: room of a bar besides its notes, of a note by its length, of a chord for its numeral. */
+/** Staff units: room of a bar besides its notes, of a note by its length, of an accidental. */
 const BAR = 26;
 const LEAST = 15;
 const QUARTER = 19;
-const CHORD = 40;
 const SIGN = 7;
+/** Labels widen a bar so many times at most. */
+const MOST_STRETCH = 2.6;
 
-/** How wide each bar wants to be, by the moments in it and the chords that are named under them. */
-export function barWidths(score: Score, chordTimes: readonly number[]): number[] {
+/** A chord that is named under the staves: when, and how much room its labels take. */
+export interface LabelRoom {
+  readonly at: number;
+  readonly room: number;
+}
+
+/**
+ * How wide each bar wants to be, by the moments in it and the labels under them. The package spaces notes by
+ * their lengths, so that a label which needs more room than its notes widens the whole bar.
+ */
+export function barWidths(score: Score, labels: readonly LabelRoom[]): number[] {
   const { bars, notes, parts } = score;
   const moments: Map<number, number>[] = bars.map(() => new Map());
   let bar = 0;
@@ -19,16 +29,30 @@ export function barWidths(score: Score, chordTimes: readonly number[]): number[]
     const own = moments[bar]!;
     own.set(onset, Math.max(own.get(onset) ?? 0, kind === 'grace' ? 2 : signs));
   }
-  const chords = new Set(chordTimes);
+  const rooms = new Map(labels.map(({ at, room }) => [at, room]));
   return bars.map(({ from, to }, at) => {
     const times = [...moments[at]!].sort((a, b) => a[0] - b[0]);
-    let width = BAR;
-    times.forEach(([time, signs], index) => {
+    if (times.length === 0) return BAR + QUARTER * Math.sqrt((to - from) / TICKS_A_QUARTER);
+    const own = times.map(([time, signs], index) => {
       const length = ((times[index + 1]?.[0] ?? to) - time) / TICKS_A_QUARTER;
-      const notesRoom = LEAST + QUARTER * Math.sqrt(length) + (parts.length > 1 ? SIGN : 0) + SIGN * signs;
-      width += Math.max(notesRoom, chords.has(time) ? CHORD : 0);
+      return LEAST + QUARTER * Math.sqrt(length) + (parts.length > 1 ? SIGN : 0) + SIGN * signs;
     });
-    return times.length === 0 ? BAR + QUARTER * Math.sqrt((to - from) / TICKS_A_QUARTER) : width;
+    // Up to the next label all moments are room of a label.
+    let factor = 1;
+    let [label, held] = [0, 0];
+    const close = () => {
+      if (label > 0 && held > 0) factor = Math.max(factor, label / held);
+    };
+    times.forEach(([time], index) => {
+      const room = rooms.get(time);
+      if (room !== undefined) {
+        close();
+        [label, held] = [room, 0];
+      }
+      held += own[index]!;
+    });
+    close();
+    return BAR + own.reduce((sum, one) => sum + one, 0) * Math.min(MOST_STRETCH, factor);
   });
 }
 

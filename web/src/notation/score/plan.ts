@@ -44,6 +44,8 @@ const STAFF = 40;
 const OVER = 30;
 const UNDER = 30;
 const WORDS = 22;
+/** A fermata stands over the stem. */
+const FERMATA = 24;
 const MOST = 90;
 
 /** Four single parts of one staff each can stand closed, on two staves. */
@@ -130,7 +132,8 @@ function roomOf(notes: readonly WrittenNote[], staff: Bare): { over: number; und
   for (const one of notes) {
     if (!one.note) continue;
     const above = (staffPosition(writtenPitch(one.note, staff)) - TOP_LINE[clefAt(staff, one.onset)]) * STEP;
-    over = Math.max(over, above + OVER);
+    const held = one.fermata === true ? FERMATA : 0;
+    over = Math.max(over, above + OVER + held, OVER + held);
     under = Math.max(under, -above - STAFF + UNDER);
   }
   return { over: Math.min(MOST, over), under: Math.min(MOST, under) };
