@@ -107,7 +107,7 @@ test.each([
   [
     '<?xml version="1.0"?><score-partwise/>',
     'hymn.json',
-    /a score in MusicXML: import it on the Progressions bench/,
+    /a score in MusicXML: open it on the Scores bench/,
   ],
   ['MThd\u0000\u0000', 'song.json', /this is a MIDI file/],
   ['%PDF-1.7', 'sheet.json', /this is a PDF/],
@@ -180,7 +180,7 @@ test('a document nested without end, of an unknown kind, without an id or with a
 
 test('a file in which nothing that was made is sound is refused', async () => {
   const text = file((w) => {
-    for (const one of w.documents) if (['class', 'progression'].includes(one.kind)) one.body = {};
+    for (const one of w.documents) if (['class', 'progression', 'score'].includes(one.kind)) one.body = {};
   });
   const read = await workbookFromFile(text, 'broken.json');
   expect(read.ok).toBe(false);

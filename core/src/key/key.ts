@@ -1,5 +1,5 @@
 import { attempt, TheoryError } from '../errors';
-import { fromLineOfFifths, lineOfFifths, type NoteName, noteName } from '../pitch/note';
+import { fromLineOfFifths, lineOfFifths, type NoteName, noteName, modulo } from '../pitch/note';
 import { printNoteName, type LetterSystem } from '../pitch/print';
 import { parseNoteName } from '../pitch/parse';
 import { parseNoteNameIn } from '../pitch/letters';
@@ -36,6 +36,11 @@ const MODE_SHIFT: Record<Mode, number> = {
 
 export function sameKey(a: Key, b: Key): boolean {
   return a.mode === b.mode && a.tonic.step === b.tonic.step && a.tonic.alteration === b.tonic.alteration;
+}
+
+/** The signature so many half steps higher, or lower below zero; of two spellings the nearer. */
+export function fifthsMoved(fifths: number, halfSteps: number): number {
+  return modulo(fifths + 7 * halfSteps + 6, 12) - 6;
 }
 
 /** Sharps (positive) or flats (negative) of the key. Beyond ±7 the key is theoretical. */

@@ -110,12 +110,14 @@ function readVoice(line: string, part: number, { letters = 'english' }: TypedPie
 function checkBars({ name, bars, barred }: Voice, upbeat: number, whole: number): void {
   if (!barred) return;
   bars.forEach((ticks, at) => {
-    const first = at === 0 && ticks === upbeat;
-    const last = at === bars.length - 1 && ticks <= whole;
-    if (ticks === whole || first || last) return;
+    const asked = at === 0 && upbeat > 0 ? upbeat : whole;
+    const last = at === bars.length - 1 && at > 0 && ticks <= whole;
+    if (ticks === asked || last) return;
     throw wrong(
       `${name}, bar ${at + (upbeat > 0 ? 0 : 1)}`,
-      `it lasts ${quarters(ticks)} quarters, and its metre asks for ${quarters(whole)}.`,
+      asked === whole
+        ? `it lasts ${quarters(ticks)} quarters, and its metre asks for ${quarters(whole)}.`
+        : `it lasts ${quarters(ticks)} quarters, and the upbeat of the first voice ${quarters(upbeat)}.`,
       'Mend the lengths, or move the barline.',
     );
   });

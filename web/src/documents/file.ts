@@ -74,10 +74,10 @@ const AGAIN = 'Export the workbook again, or mend the file.';
 /** What a file is that holds no JSON, by how it begins. */
 function whatItIs(text: string, fileName: string): string {
   if (/^\s*<\?xml|^\s*<score-/.test(text) || /\.(?:musicxml|xml)$/i.test(fileName))
-    return 'this is a score in MusicXML: import it on the Progressions bench.';
+    return 'this is a score in MusicXML: open it on the Scores bench.';
   if (text.startsWith('PK'))
     return /\.mxl$/i.test(fileName)
-      ? 'this is a compressed score: import it on the Progressions bench.'
+      ? 'this is a compressed score: open it on the Scores bench.'
       : 'this is a zip archive, not a workbook file.';
   if (text.startsWith('%PDF')) return 'this is a PDF, not a workbook file.';
   if (text.startsWith('MThd')) return 'this is a MIDI file, not a workbook file.';

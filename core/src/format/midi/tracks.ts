@@ -21,6 +21,8 @@ export interface MidiTracks {
 }
 
 const PERCUSSION = 9;
+/** Bytes of the header chunk. */
+const HEADER = 14;
 const MOST_NOTES = 100_000;
 const MOST_BYTES = 20_000_000;
 
@@ -37,6 +39,12 @@ export function midiTracks(bytes: Uint8Array): MidiTracks {
     throw wrongMidi(
       head.replace(/[^ -~]/g, '?'),
       'this is no Standard MIDI File: it does not begin with MThd.',
+      'Export it again as a Standard MIDI File (.mid).',
+    );
+  if (bytes.length < HEADER)
+    throw wrongMidi(
+      'the file',
+      'it ends within its header.',
       'Export it again as a Standard MIDI File (.mid).',
     );
   let parsed;

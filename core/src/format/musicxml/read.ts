@@ -81,7 +81,7 @@ function readScore(nodes: readonly Node[]): ScoreIn {
     const name = names.get(attributeOf(part, 'id') ?? '') ?? '';
     c.parts.push(readPart(childrenOf(part), index, name, name === MELODY && parts.length > 1, times, c));
   });
-  const { keys, metres, remarks, written, doubles, ...read } = c;
+  const { keys, metres, remarks, ...read } = c;
   const first = keys[0]?.at === 0 ? [] : [{ at: 0, key: keyFromSignature(0, 'major') }];
   return {
     ...read,

@@ -1,5 +1,5 @@
 import type { Chord } from '../../chord/chord';
-import { MODES, keyFromSignature, printKey, type Key, type Mode } from '../../key/key';
+import { fifthsMoved, MODES, keyFromSignature, printKey, type Key, type Mode } from '../../key/key';
 import type { Ending } from '../../time/bars';
 import { type Metre } from '../../time/metre';
 import { all, attributeOf, childrenOf, find, numberIn, tagOf, textOf, type Node } from './dom';
@@ -75,7 +75,7 @@ export function readKey(
   const key = find(nodes, 'key');
   if (!key) return;
   const written = numberIn(find(childrenOf(key), 'fifths')) ?? 0;
-  const fifths = transposition ? soundingFifths(written, transposition.halfSteps) : written;
+  const fifths = transposition ? fifthsMoved(written, transposition.halfSteps) : written;
   if (!Number.isInteger(fifths) || Math.abs(fifths) > 7) return c.remarks.add(LEFT.signature, where);
   const mode = textOf(find(childrenOf(key), 'mode'));
   const read = keyFromSignature(
@@ -85,12 +85,6 @@ export function readKey(
   const last = c.keys[c.keys.length - 1];
   if (c.keys.length >= MOST_KEYS) return c.remarks.add(LEFT.keys, where);
   if (!last || printKey(last.key) !== printKey(read)) c.keys.push({ at: last ? at : 0, key: read });
-}
-
-/** Fifths after a transposition, the nearer of the two spellings. */
-function soundingFifths(written: number, halfSteps: number): number {
-  const fifths = (((written + 7 * halfSteps + 6) % 12) + 12) % 12;
-  return fifths - 6;
 }
 
 /** The metre of attributes, an additive one as the sum of its beats; null for none, or one that no bar has. */

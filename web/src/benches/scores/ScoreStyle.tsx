@@ -28,14 +28,16 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
     pointer-events: none;
   }
   .lyric,
-  .part-name {
+  .part-name,
+  .bar-number {
     font:
       400 13px 'Source Serif 4',
       serif;
     fill: var(--ink);
     stroke: none;
   }
-  .part-name {
+  .part-name,
+  .bar-number {
     font-style: italic;
     fill: var(--soft);
   }
@@ -110,6 +112,12 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
   .key-tag {
     gap: 0.5rem;
     overflow: visible;
+  }
+  .key-tag > span {
+    position: relative;
+    z-index: 1;
+    padding-right: 0.4rem;
+    background: var(--ground);
   }
   .key-tag::after,
   .key-line::after {

@@ -51,9 +51,14 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
     observer.observe(root.current!);
     return () => observer.disconnect();
   }, []);
+  const own = (at: number) => (at >= first && at < first + chords.length ? at - first : -1);
+  const marked = own(selected);
+  const sounding = own(playing);
+  // What is selected or sounds is drawn wherever it stands, so that the focus and the view can go there.
+  const wanted = near || marked >= 0 || sounding >= 0;
   const drawn = useMemo(
     () =>
-      vexflow && near
+      vexflow && wanted
         ? engraveSystem(vexflow, {
             score,
             plan,
@@ -65,7 +70,7 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
             inBars,
           })
         : null,
-    [vexflow, near, score, plan, bars, widths, width, last, bracketed, inBars],
+    [vexflow, wanted, score, plan, bars, widths, width, last, bracketed, inBars],
   );
   const end = drawn ? drawn.bars[drawn.bars.length - 1]! : width;
   const places = useMemo(
@@ -73,9 +78,6 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
     [chords, drawn, score, bars],
   );
   const px = (units: number) => Math.round(units * scale * 10) / 10;
-  const own = (at: number) => (at >= first && at < first + chords.length ? at - first : -1);
-  const marked = own(selected);
-  const sounding = own(playing);
   const band = (at: number, className: string) =>
     at >= 0 &&
     places && (
@@ -140,7 +142,9 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
                   onClick={() => onSelect(first + at, row.id)}
                 >
                   {row.id === 'key' ? (
-                    <span className={chord.keyBegins ? 'key-tag' : 'key-line'}>{cell.text}</span>
+                    <span className={chord.keyBegins ? 'key-tag' : 'key-line'}>
+                      {cell.text && <span>{cell.text}</span>}
+                    </span>
                   ) : (
                     <span className="said" style={{ left: px(BEFORE) }}>
                       {cell.content ?? cell.text}

@@ -90,7 +90,8 @@ function clashes(old: RulingRow, now: RulingRow): boolean {
     if (old.kind === 'numeral') return overlap;
     return (old.kind === 'split' || old.kind === 'join') && (inside || (same && old.kind === 'join'));
   }
-  if (now.kind === 'key') return old.kind === 'key' && overlap;
+  if (now.kind === 'key')
+    return overlap && (old.kind === 'key' || (old.kind === 'numeral' && old.key !== now.key));
   if (now.kind === 'split' || now.kind === 'join') {
     if (old.kind === 'split' || old.kind === 'join') return same;
     return old.kind === 'numeral' && time(now.from) >= time(old.from) && time(now.from) < time(old.to);

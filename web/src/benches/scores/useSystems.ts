@@ -1,7 +1,8 @@
 import type { Score } from '@diatonix/core';
 import { useEffect, useMemo, useState, type RefObject } from 'react';
 import { barSystems, barWidths, type BarSystem, type LabelRoom } from '../../notation/score/barWidths';
-import { fifthsAt, headRoom } from '../../notation/score/engraveSystem';
+import { headRoom } from '../../notation/score/engraveSystem';
+import { fifthsAt } from '../../notation/score/systemOptions';
 import type { StaffPlan } from '../../notation/score/plan';
 
 /** Narrower a system is never set; the page scrolls sideways instead. */

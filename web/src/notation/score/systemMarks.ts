@@ -1,0 +1,93 @@
+import type { Score } from '@diatonix/core';
+import type { StaveNote } from 'vexflow/bravura';
+import type { VexFlow } from '../vexflow';
+import type { StaffPlan } from './plan';
+import type { Made, SystemOptions } from './systemOptions';
+
+/** Lyrics stand so far under the top line of their staff. */
+const LYRIC = 72;
+
+/** Ties within the system, and those that come in and go out of it. */
+export function tiesOf({ StaveTie }: VexFlow, score: Score, made: readonly Made[]) {
+  const ends = new Map<string, { note: StaveNote; index: number }>();
+  const ties: InstanceType<VexFlow['StaveTie']>[] = [];
+  const tie = (
+    firstNote: StaveNote | undefined,
+    first: number,
+    lastNote: StaveNote | undefined,
+    last: number,
+  ) => ties.push(new StaveTie({ firstNote, lastNote, firstIndexes: [first], lastIndexes: [last] } as never));
+  for (const { note, piece } of [...made].sort((a, b) => a.piece.onset - b.piece.onset))
+    piece.places.forEach((place, index) => {
+      const own = score.notes[place]!;
+      if (!own.note) return;
+      const id = `${own.part} ${own.note.step} ${own.note.alteration} ${own.note.octave}`;
+      const before = ends.get(id);
+      if (!piece.first || own.tieEnd) {
+        if (before) tie(before.note, before.index, note, index);
+        else tie(undefined, index, note, index);
+      }
+      ends.delete(id);
+      if (!piece.last || own.tieStart) ends.set(id, { note, index });
+    });
+  for (const { note, index } of ends.values()) tie(note, index, undefined, index);
+  return ties;
+}
+
+/** Barlines through the staves of a brace, and the brace itself. */
+export function connectorsOf(
+  vexflow: VexFlow,
+  plan: StaffPlan,
+  staves: readonly InstanceType<VexFlow['Stave']>[],
+  heads: boolean,
+  bar: Score['bars'][number],
+  last: boolean,
+) {
+  const { StaveConnector } = vexflow;
+  return plan.braces.flatMap(([first, end]) => {
+    const right = last ? 'boldDoubleRight' : bar.repeatEnd ? 'boldDoubleRight' : bar.double ? 'thinDouble' : 'singleRight'; // prettier-ignore
+    const own = [new StaveConnector(staves[first]!, staves[end]!).setType(right)];
+    if (heads) own.push(new StaveConnector(staves[first]!, staves[end]!).setType('brace'));
+    return own;
+  });
+}
+
+/** The words under the notes. */
+export function words({ score }: SystemOptions, made: readonly Made[]): string {
+  return made
+    .flatMap(({ note, piece, staff }) => {
+      const lyric = piece.first
+        ? piece.places.map((place) => score.notes[place]!.lyric).find(Boolean)
+        : undefined;
+      if (!lyric) return [];
+      const x = note.getAbsoluteX() + note.getMetrics().notePx / 2;
+      return [
+        `<text class="lyric" x="${x.toFixed(1)}" y="${staff.top + LYRIC}" text-anchor="middle">${escaped(lyric)}</text>`,
+      ];
+    })
+    .join('');
+}
+
+/** The number of the first bar over its system, from the second system on. */
+export function barNumber({ score, plan, bars: [from] }: SystemOptions, indent: number): string {
+  if (from === 0) return '';
+  return `<text class="bar-number" x="${indent}" y="${plan.staves[0]!.top - 12}">${score.bars[from]!.number}</text>`;
+}
+
+/** The names of the parts before the first system. */
+export function names({ staves }: StaffPlan): string {
+  return staves
+    .filter(({ name }) => name !== '')
+    .map(
+      ({ name, top }) =>
+        `<text class="part-name" x="0" y="${top + 25}">${escaped(name.length > 12 ? `${name.slice(0, 11)}…` : name)}</text>`,
+    )
+    .join('');
+}
+
+function escaped(text: string): string {
+  return text.replace(
+    /[&<>"]/g,
+    (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign]!,
+  );
+}
