@@ -118,4 +118,4 @@ export function pieces(folder: string): Chorale[] {
   return CHORALES.map((name) => chorale(name, folder));
 }
 
-export { sum, READING_WEIGHTS };
+export { readScore, sum, READING_WEIGHTS };

@@ -42,10 +42,7 @@ function shown(
   next: readonly State[] | undefined,
   excess: number,
 ): ContextReading {
-  const cadential =
-    degree === 1 &&
-    inversion === 2 &&
-    next?.some((after) => after.key === key && after.degree === 5 && after.inversion === 0);
+  const cadential = next?.some((after) => isCadential({ key, degree, inversion }, after)) === true;
   return {
     key,
     numeral,
@@ -53,6 +50,14 @@ function shown(
     reason: cadential ? 'cadential-six-four' : reason,
     excess: Math.max(0, excess),
   };
+}
+
+/** Whether a chord is the six-four over the dominant that follows it. */
+export function isCadential(
+  { key, degree, inversion }: Pick<State, 'key' | 'degree' | 'inversion'>,
+  after: Pick<State, 'key' | 'degree' | 'inversion'>,
+): boolean {
+  return degree === 1 && inversion === 2 && after.key === key && after.degree === 5 && after.inversion === 0;
 }
 
 /**

@@ -95,8 +95,7 @@ export interface Structure extends Omit<Analysis, 'chords'> {
 export function structureOf(chords: readonly ChordIn[], options: AnalyseOptions = {}): Structure {
   const readings = readInContext(chords, options);
   const best = readings.map((list, at) => ruled(list, options.rulings?.get(at)));
-  const arrows = arrowsOf(best);
-  const keys = keyAreas(best);
+  const { keys, ...joined } = joinedBy(best, options);
   // Where the key is given nobody asks for another centre.
   const given = options.key !== undefined || options.keys?.some((key) => key !== null) === true;
   const centres = given ? [] : modalCentres(best, keys);
@@ -105,6 +104,18 @@ export function structureOf(chords: readonly ChordIn[], options: AnalyseOptions 
     readings: withModes(readings, centres),
     centres,
     keys,
+    ...joined,
+  };
+}
+
+/** What joins chords whose readings are settled: keys, cadences, brackets and arrows. */
+export function joinedBy(
+  best: readonly ContextReading[],
+  options: Pick<AnalyseOptions, 'phraseEnds' | 'splitCadences'> = {},
+): Pick<Structure, 'keys' | 'cadences' | 'brackets' | 'arrows'> {
+  const arrows = arrowsOf(best);
+  return {
+    keys: keyAreas(best),
     cadences: cadencesOf(best, options),
     brackets: bracketsOf(best, arrows),
     arrows,

@@ -1,4 +1,6 @@
-import { structureOf } from '../context/structure';
+import type { ContextReading } from '../context/chordIn';
+import { isCadential } from '../context/readings';
+import { joinedBy } from '../context/structure';
 import { sameKey } from '../key/key';
 import { sameNumeral } from '../label/numeral';
 import type { Neighbours } from './melodic';
@@ -36,10 +38,13 @@ export function assemble(
     const place = times.findIndex(({ from, to }) => from < at && to >= at);
     return place < 0 ? [] : [place];
   });
-  const structure = structureOf(
-    states.map(({ chord, numeral, key }) => ({ chord, numeral, key })),
-    { phraseEnds: ends },
-  );
+  const best = states.map((state, at): ContextReading => {
+    const { chord, numeral, key, reason } = state;
+    const next = states[at + 1];
+    const cadential = next !== undefined && isCadential(state, next);
+    return { chord, numeral, key, reason: cadential ? 'cadential-six-four' : reason, excess: 0 };
+  });
+  const structure = joinedBy(best, { phraseEnds: ends });
   const ruledFrom = new Set(rulings.flatMap((one) => (one.kind === 'numeral' ? [one.from] : [])));
   const chords = found.map(({ segment, alternatives }, at): ReadChord => {
     const { state, from, to } = segment;
@@ -51,7 +56,7 @@ export function assemble(
       key: state.key,
       numeral: state.numeral,
       chord: state.chord,
-      reason: structure.best[at]!.reason === 'cadential-six-four' ? 'cadential-six-four' : state.reason,
+      reason: best[at]!.reason,
       ruled: ruledFrom.has(times[at]!.from) && state.reason === 'given',
       nonChord: nonChordNotes(notes, neighbours, own, state.chord, states[at + 1]?.chord ?? null),
       supplied: suppliedNotes(notes, own, state.chord),

@@ -13,6 +13,9 @@ export interface Arrivals {
   readonly before: Int32Array;
 }
 
+/** Room for states that are not known yet. */
+const SPARE = 512;
+
 const NOTHING: Arrivals = {
   states: new Int32Array(0),
   costs: new Float64Array(0),
@@ -38,6 +41,7 @@ export class Frontier {
     private readonly chords: ChordStates,
     longest: number,
   ) {
+    while (this.capacity < chords.states.length + SPARE) this.capacity *= 2;
     this.ring = Array.from({ length: longest + 1 }, () => ({
       costs: new Float64Array(this.capacity).fill(Infinity),
       from: new Int32Array(this.capacity),
@@ -60,18 +64,19 @@ export class Frontier {
   close(boundary: number): number {
     const open = this.ring[boundary % this.ring.length]!;
     const { costs, touched } = open;
-    touched.sort((a, b) => costs[a]! - costs[b]!);
-    const limit = touched.length > 0 ? costs[touched[0]!]! + GIVEN_UP : 0;
-    let count = 0;
-    while (count < touched.length && count < MOST_STATES && costs[touched[count]!]! <= limit) count++;
+    let limit = Infinity;
+    for (const state of touched) limit = Math.min(limit, costs[state]! + GIVEN_UP);
+    const going = touched.filter((state) => costs[state]! <= limit);
+    going.sort((a, b) => costs[a]! - costs[b]!);
+    const count = Math.min(going.length, MOST_STATES);
     const on: Arrivals = {
-      states: Int32Array.from(touched.slice(0, count)),
+      states: Int32Array.from(going.slice(0, count)),
       costs: new Float64Array(count),
       from: new Int32Array(count),
       before: new Int32Array(count),
     };
     for (let n = 0; n < count; n++) {
-      const state = touched[n]!;
+      const state = going[n]!;
       on.costs[n] = costs[state]!;
       on.from[n] = open.from[state]!;
       on.before[n] = open.before[state]!;

@@ -43,7 +43,7 @@ export interface SearchIn {
 const SPAN_STATES = 14;
 const SPAN_FAR = 4;
 /** Readings so much dearer than the best are not shown. */
-const SHOWN = 4.5;
+const SHOWN = 3.8;
 
 /**
  * Finds chords, their limits, keys and numerals together: a semi-Markov dynamic programme over the boundaries

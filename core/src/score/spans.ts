@@ -7,10 +7,10 @@ import type { ReadingWeights } from './weights';
 
 /** A span holds so many slices at most, and so many chords of it are followed up. */
 export const MOST_SLICES = 8;
-export const MOST_CHORDS = 5;
+export const MOST_CHORDS = 4;
 const FAR_FETCHED = 3.5;
 /** A span whose best chord leaves so much foreign is no chord, nor are longer ones. */
-const HOPELESS = 5;
+const HOPELESS = 4;
 /** What a chord costs that lacks what makes it that chord. */
 const IMPOSSIBLE = 100;
 

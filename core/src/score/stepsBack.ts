@@ -11,12 +11,16 @@ interface Onward {
   cost: number;
   readonly isEnd: boolean;
   readonly isLast: boolean;
+  /** The boundary at which it was found. */
+  readonly round: number;
 }
 
 /** What remains to be paid from the states at a boundary on: as StepsOnward, in the other direction. */
 export class StepsBack {
   private afterPhrase = false;
   private readonly byKey = new Map<number, Onward[]>();
+  private readonly found: (Onward | undefined)[] = [];
+  private round = 0;
 
   constructor(
     private readonly weights: ReadingWeights,
@@ -26,17 +30,22 @@ export class StepsBack {
   begin(afterPhrase: boolean): void {
     this.afterPhrase = afterPhrase;
     this.byKey.clear();
+    this.round++;
   }
 
   add(state: number, cost: number, isEnd: boolean, isLast: boolean): void {
+    const place = 2 * state + (isEnd ? 1 : 0);
+    const known = this.found[place];
+    if (known && known.round === this.round) {
+      if (cost < known.cost) known.cost = cost;
+      return;
+    }
+    const one: Onward = { state, cost, isEnd, isLast, round: this.round };
+    this.found[place] = one;
     const { keyAt } = this.chords.states[state]!;
     const own = this.byKey.get(keyAt);
-    if (!own) this.byKey.set(keyAt, [{ state, cost, isEnd, isLast }]);
-    else {
-      const known = own.find((one) => one.state === state && one.isEnd === isEnd);
-      if (!known) own.push({ state, cost, isEnd, isLast });
-      else if (cost < known.cost) known.cost = cost;
-    }
+    if (own) own.push(one);
+    else this.byKey.set(keyAt, [one]);
   }
 
   /** For each state at the boundary the cheapest way on to the end. */

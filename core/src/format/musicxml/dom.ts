@@ -40,7 +40,8 @@ export function wrong(read: string, what: string, right: string): TheoryError {
 }
 
 export function tagOf(node: Node): string {
-  return Object.keys(node).find((key) => key !== ':@') ?? '';
+  for (const key in node) if (key !== ':@') return key;
+  return '';
 }
 
 export function childrenOf(node: Node): Node[] {
@@ -49,7 +50,8 @@ export function childrenOf(node: Node): Node[] {
 }
 
 export function find(nodes: readonly Node[], name: string): Node | undefined {
-  return nodes.find((node) => name in node);
+  for (let at = 0; at < nodes.length; at++) if (nodes[at]![name] !== undefined) return nodes[at];
+  return undefined;
 }
 
 export function all(nodes: readonly Node[], name: string): Node[] {
@@ -58,7 +60,9 @@ export function all(nodes: readonly Node[], name: string): Node[] {
 
 export function textOf(node: Node | undefined): string {
   if (!node) return '';
-  return childrenOf(node)
+  const children = childrenOf(node);
+  if (children.length === 1) return String(children[0]!['#text'] ?? '').trim();
+  return children
     .map((child) => String(child['#text'] ?? ''))
     .join('')
     .trim();

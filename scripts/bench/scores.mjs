@@ -1,0 +1,84 @@
+/** Scores: agreement with the experts on seven chorales, and how long reading takes. */
+import { build } from 'esbuild';
+import { execFileSync } from 'node:child_process';
+import { copyFileSync, mkdirSync, mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ROOT } from '../setup.mjs';
+import { percentile, report } from './measure.mjs';
+
+const folder = mkdtempSync(join(tmpdir(), 'diatonix-'));
+const out = join(folder, 'reading.cjs');
+await build({
+  entryPoints: [join(ROOT, 'scripts', 'fit', 'reading.ts')],
+  bundle: true,
+  platform: 'node',
+  format: 'cjs',
+  outfile: out,
+  logLevel: 'warning',
+});
+const { pieces, printed, read, readScore, sum, READING_WEIGHTS } = (await import(out)).default;
+const all = pieces(join(ROOT, 'core', 'test', 'oracles'));
+report(
+  'seven chorales from their notes, share in %',
+  printed(sum(read(all, READING_WEIGHTS))),
+  '78 88 94 86 95',
+);
+
+for (let run = 0; run < 8; run++) for (const { score } of all) readScore(score);
+const times = [];
+for (let run = 0; run < 12; run++)
+  for (const { score } of all) {
+    const start = performance.now();
+    readScore(score);
+    times.push(performance.now() - start);
+  }
+report(
+  'a chorale is read, median and p95',
+  `${percentile(times, 0.5).toFixed(1)} ms, ${percentile(times, 0.95).toFixed(1)} ms`,
+  'under 10 ms',
+);
+
+/** A chorale after itself, until it has so many notes. */
+function longer({ score }, most) {
+  const end = score.bars[score.bars.length - 1].to;
+  const rounds = Math.ceil(most / score.notes.length);
+  const again = (list, move) =>
+    Array.from({ length: rounds }, (_, at) => list.map((one) => move(one, at * end))).flat();
+  return {
+    ...score,
+    notes: again(score.notes, (one, by) => ({ ...one, onset: one.onset + by, end: one.end + by })),
+    bars: again(score.bars, (one, by) => ({ ...one, from: one.from + by, to: one.to + by })),
+    fermatas: again(score.fermatas, (one, by) => one + by),
+  };
+}
+const long = longer(all[0], 5000);
+const longTimes = [0, 1, 2].map(() => {
+  const start = performance.now();
+  readScore(long);
+  return performance.now() - start;
+});
+report(
+  `a piece of ${long.notes.length} notes is read`,
+  `${Math.min(...longTimes).toFixed(0)} ms`,
+  'under 1 s',
+);
+
+const many = join(folder, 'many');
+mkdirSync(many);
+const xml = join(ROOT, 'core', 'test', 'oracles', 'chorale-012.musicxml');
+for (let at = 0; at < 100; at++) copyFileSync(xml, join(many, `${at}.musicxml`));
+const command = join(ROOT, 'command', 'bin', 'diatonix.mjs');
+execFileSync(process.execPath, [command, 'help']);
+const start = performance.now();
+const text = execFileSync(process.execPath, [command, 'read', '--json', many], {
+  maxBuffer: 1e9,
+  stdio: ['ignore', 'pipe', 'ignore'],
+});
+const seconds = (performance.now() - start) / 1000;
+const lines = text.toString().trim().split('\n').length;
+report(
+  `${lines} chorales from files by the command (${(readFileSync(xml).length / 1000).toFixed(0)} kB each)`,
+  `${seconds.toFixed(2)} s`,
+  'under 3 s',
+);
