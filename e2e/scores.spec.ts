@@ -141,7 +141,7 @@ test('the chords go to the Progressions bench and to a file', async ({ page, dem
   await openScores(page, demo);
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Take the chords out' }).click();
-  await page.getByRole('menuitem', { name: 'RomanText' }).click();
+  await page.getByRole('menuitem', { name: 'Labels as RomanText' }).click();
   const path = info.outputPath('mole.rntxt');
   await (await waiting).saveAs(path);
   const text = await readFile(path, 'utf8');

@@ -26,8 +26,9 @@ import {
   toRead,
   type Score,
 } from '../src';
-import { readMidiScore, readMusicXml, readScoreFile } from '../src/format';
+import { readMidiScore, readMusicXml, readScoreFile, writeScoreXml } from '../src/format';
 import { CHORALES, chorale } from './choraleReading';
+import { verovio } from './verovio';
 
 const piece = { title: 'Tide Table', fifths: 0, metre: parseMetre('4/4') };
 const bytes = (text: string) => new TextEncoder().encode(text);
@@ -225,6 +226,59 @@ describe('Standard MIDI', () => {
       '0-3',
       '3-6',
     ]);
+  });
+});
+
+describe('MusicXML out', () => {
+  const back = (score: Score) => rowsOfScore(written(writeScoreXml(score, readScore(toRead(score)))));
+  const plain = (score: Score) => ({ ...rowsOfScore(score), symbols: [] as readonly string[] });
+
+  test.each(['S: | G4 | C5 B4:1/2 A4:1/2 G4_ G4 | C5:4^ |\nB: | r | C3:2 (E3 G3):2 | C3:4 |', 'S: C5:1/8 D5:7/8 E5:3/2 F5:3/2'])(
+    'a typed piece comes back note for note: %j',
+    (text) => {
+      const score = parseTypedVoices(text, piece);
+      const rows = back(score);
+      expect([...rows.notes].sort()).toEqual([...plain(score).notes].sort());
+      expect({ ...rows, notes: [], symbols: [] }).toEqual({ ...plain(score), notes: [] });
+    },
+  ); // prettier-ignore
+
+  test('so do voices, staves, tuplets, graces, a part in B flat, repeats, endings, clefs and words', () => {
+    const transpose = '<transpose><diatonic>-1</diatonic><chromatic>-2</chromatic></transpose>';
+    const triplet =
+      '<time-modification><actual-notes>3</actual-notes><normal-notes>2</normal-notes></time-modification>';
+    const grace = '<note><grace/><pitch><step>B</step><octave>4</octave></pitch><voice>1</voice></note>';
+    const source = written(
+      partwise(
+        [
+          attributes.replace('<divisions>2', '<divisions>6').replace('</attributes>', `<staves>2</staves><clef number="2"><sign>F</sign><line>4</line></clef></attributes>`) +
+            '<barline location="left"><repeat direction="forward"/></barline>' +
+            grace +
+            [0, 1, 2].map(() => note('C', 5, 4, `<voice>1</voice>${triplet}<staff>1</staff><lyric><text>ah</text></lyric>`)).join('') +
+            note('E', 5, 12, '<voice>1</voice><staff>1</staff>') +
+            '<backup><duration>24</duration></backup>' +
+            note('C', 3, 24, '<voice>5</voice><staff>2</staff>'),
+          '<barline location="left"><ending number="1" type="start"/></barline>' + note('D', 5, 24) + '<barline><ending number="1" type="stop"/><repeat direction="backward"/></barline>',
+        ],
+        [attributes.replace('</attributes>', `${transpose}</attributes>`) + note('D', 5, 8), note('E', 5, 8)],
+      ),
+    ); // prettier-ignore
+    const rows = back(source);
+    expect([...rows.notes].sort()).toEqual([...plain(source).notes].sort());
+    expect(rows.bars).toEqual(plain(source).bars);
+    expect(rows.parts).toEqual(plain(source).parts);
+  });
+
+  test('a chorale goes out with its labels, and an engraver from the registry reads every note of it', async () => {
+    const xml = readFileSync(join(__dirname, 'oracles', 'chorale-012.musicxml'));
+    const score = readScoreFile('012.musicxml', xml).value;
+    const reading = readScore(toRead(score));
+    const text = writeScoreXml(score, reading);
+    expect([...rowsOfScore(written(text)).notes].sort()).toEqual([...rowsOfScore(score).notes].sort());
+    expect(text.match(/<function>/g)).toHaveLength(reading.chords.length);
+    const toolkit = await verovio();
+    expect(toolkit.loadData(text)).toBeTruthy();
+    expect(toolkit.getMEI().match(/<note /g)).toHaveLength(score.notes.filter((one) => one.note).length);
   });
 });
 

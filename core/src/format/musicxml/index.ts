@@ -4,3 +4,4 @@ export * from './read';
 export * from './line';
 export * from './intervals';
 export * from './mxl';
+export * from './writeScore';

@@ -29,6 +29,13 @@ import { usePiece } from './usePiece';
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 const RowsTable = part(() => import('../../design/RowsTable').then((module) => module.default));
 
+const TAKEN_NAMES: Record<Taken, string> = {
+  Progression: 'To a progression',
+  MusicXML: 'Piece and labels as MusicXML',
+  RomanText: 'Labels as RomanText',
+  CSV: 'Labels as CSV',
+  MIDI: 'Chords as MIDI',
+};
 const BOARD_SCALE = 1.25;
 const NO_CHORDS: never[] = [];
 
@@ -159,7 +166,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
                   {...dropped}
                   label="Take the chords out"
                   atEnd
-                  entries={TAKEN.map((id) => ({ id, name: id === 'Progression' ? 'To a progression' : id }))}
+                  entries={TAKEN.map((id) => ({ id, name: TAKEN_NAMES[id] }))}
                   onAction={(id) => void takeOut(id as Taken, body, given, reading).then(onSaid)}
                 />
               )}

@@ -1,4 +1,5 @@
-import { lineOfReading, type ScoreReading, type ScoreToRead } from '@diatonix/core';
+import { lineOfReading, scoreOfRows, type ScoreReading, type ScoreToRead } from '@diatonix/core';
+import { download, fileName, MUSICXML_TYPE } from '../../documents/download';
 import { newId } from '../../documents/ids';
 import { FIRST_PROGRESSION, type Progression } from '../../documents/kinds/progression';
 import type { ScorePiece } from '../../documents/kinds/score';
@@ -22,10 +23,10 @@ function progressionOf(
   };
 }
 
-export const TAKEN = ['Progression', 'RomanText', 'CSV', 'MIDI'] as const;
+export const TAKEN = ['Progression', 'MusicXML', 'RomanText', 'CSV', 'MIDI'] as const;
 export type Taken = (typeof TAKEN)[number];
 
-/** Takes the chords of a piece out: to a progression of the workbook, or to a file. Returns what is to be told. */
+/** Takes the piece with its chords, or the chords alone, out: to a progression of the workbook, or to a file. Returns what is to be told. */
 export async function takeOut(
   taken: Taken,
   piece: ScorePiece,
@@ -38,6 +39,12 @@ export async function takeOut(
     const { addProgression } = await fetchScript(() => import('../progressions/state'));
     addProgression(progression);
     return `The chords stand on the Progressions bench as “${progression.title}”.`;
+  }
+  if (taken === 'MusicXML') {
+    const { writeScoreXml } = await fetchScript(() => import('@diatonix/core/files'));
+    const text = writeScoreXml({ ...scoreOfRows(piece.score), title: piece.title }, reading);
+    download(new Blob([text]), `${fileName(piece.title)}.musicxml`, MUSICXML_TYPE);
+    return null;
   }
   const { exportProgression } = await fetchScript(() => import('../progressions/exportLine'));
   return exportProgression(progression, taken);

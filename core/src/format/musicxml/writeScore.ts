@@ -1,0 +1,183 @@
+import { fifthsMoved } from '../../key/key';
+import { romanTextNumeral } from '../romantext/write';
+import { transposedNote, type Note } from '../../pitch/note';
+import type { ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/score';
+import type { ReadChord, ScoreReading } from '../../score/scoreReading';
+import { TICKS_A_QUARTER } from '../../time/length';
+import { printMetre } from '../../time/metre';
+import { barline, endingBegin, numeralHarmony, symbolHarmony, tempoMark, timeElement } from './elements';
+import { el, musicXmlDocument, pitchElement, type Node } from './xml';
+
+const TYPES = ['whole', 'half', 'quarter', 'eighth', '16th', '32nd', '64th'];
+const CLEFS: Record<ClefName, readonly [sign: string, line: number | null, octave: number]> = {
+  treble: ['G', 2, 0],
+  bass: ['F', 4, 0],
+  alto: ['C', 3, 0],
+  tenor: ['C', 4, 0],
+  'treble-8': ['G', 2, -1],
+  percussion: ['percussion', null, 0],
+};
+
+/**
+ * Writes a score as MusicXML 4.0, partwise and as it is written, with the chords of a reading, where there is
+ * one, as symbols and numerals over its first part.
+ */
+export function writeScoreXml(score: Score, reading: ScoreReading | null = null): string {
+  const inBars = score.bars.map((): number[] => []);
+  let bar = 0;
+  const order = score.notes.map((_, at) => at).sort((a, b) => score.notes[a]!.onset - score.notes[b]!.onset);
+  for (const place of order) {
+    while (score.bars[bar + 1] && score.bars[bar + 1]!.from <= score.notes[place]!.onset) bar++;
+    inBars[bar]?.push(place);
+  }
+  return musicXmlDocument(
+    { title: score.title },
+    score.parts.map((part, index) => ({
+      name: part.name || `Part ${index + 1}`,
+      measures: score.bars.map((one, at) =>
+        measure(score, part, index, at, inBars[at]!, index === 0 ? chordsIn(reading, one) : []),
+      ),
+    })),
+  );
+}
+
+function chordsIn(reading: ScoreReading | null, { from, to }: WrittenBar): readonly ReadChord[] {
+  return reading?.chords.filter((chord) => chord.from >= from && chord.from < to) ?? [];
+}
+
+function measure(
+  score: Score,
+  part: ScorePart,
+  index: number,
+  at: number,
+  places: readonly number[],
+  chords: readonly ReadChord[],
+): Node {
+  const bar = score.bars[at]!;
+  const before = score.bars[at - 1];
+  const content: Node[] = [];
+  if (bar.repeatStart) content.push(barline('left', 'forward'));
+  if (bar.ending && bar.ending !== before?.ending) content.push(endingBegin(bar.ending));
+  content.push(...attributesOf(score, part, at));
+  if (at === 0 && index === 0 && score.tempo) content.push(tempoMark(score.tempo));
+  for (const chord of chords) content.push(...harmonies(chord, chord.from - bar.from));
+  const voices = new Map<string, number[]>();
+  for (const place of places) {
+    const one = score.notes[place]!;
+    if (one.part !== index) continue;
+    voices.set(one.voice, [...(voices.get(one.voice) ?? []), place]);
+  }
+  let now = bar.from;
+  for (const own of voices.values()) {
+    if (now > bar.from) content.push(el('backup', [el('duration', [now - bar.from])]));
+    now = voiceOut(score, part, own, bar, content);
+  }
+  const ends = bar.ending && score.bars[at + 1]?.ending !== bar.ending ? bar.ending : null;
+  if (bar.repeatEnd) content.push(barline('right', 'backward', ends));
+  else if (at === score.bars.length - 1) content.push(barline('right', null, ends));
+  else if (bar.double) content.push(el('barline', [el('bar-style', ['light-light'])], { location: 'right' }));
+  const upbeat = at === 0 && bar.number === 0 ? { implicit: 'yes' } : {};
+  return el('measure', content, { number: bar.label || bar.number, ...upbeat });
+}
+
+/** Adds the notes of a voice in a bar; returns the time when they end. */
+function voiceOut(
+  score: Score,
+  part: ScorePart,
+  places: readonly number[],
+  bar: WrittenBar,
+  into: Node[],
+): number {
+  let now = bar.from;
+  let last: WrittenNote | null = null;
+  for (const place of places) {
+    const one = score.notes[place]!;
+    const chord = last !== null && last.onset === one.onset && last.kind === one.kind && one.kind !== 'rest';
+    if (!chord && one.onset > now) into.push(el('forward', [el('duration', [one.onset - now])]));
+    if (!chord && one.onset < now) into.push(el('backup', [el('duration', [now - one.onset])]));
+    into.push(noteElement(one, part, chord));
+    if (!chord) now = one.onset + one.ticks;
+    last = one;
+  }
+  return now;
+}
+
+function harmonies({ chord, numeral, key }: ReadChord, offset: number): Node[] {
+  const placed = (node: Node): Node =>
+    offset === 0 ? node : { ...node, harmony: [...(node['harmony'] as Node[]), el('offset', [offset])] };
+  return [placed(symbolHarmony(chord)), placed(numeralHarmony(romanTextNumeral(numeral, key).text, chord))];
+}
+
+function attributesOf({ bars, signatures }: Score, part: ScorePart, at: number): Node[] {
+  const bar = bars[at]!;
+  const { transposition } = part;
+  const inBar = <T extends { readonly at: number }>(one: T) =>
+    one.at >= bar.from && one.at < bar.to && (at > 0 || one.at >= 0);
+  const signature = signatures.find(inBar);
+  const clefs = part.clefs.filter(inBar);
+  const metre = at === 0 || printMetre(bars[at - 1]!.metre) !== printMetre(bar.metre);
+  const content: Node[] = [];
+  if (at === 0) content.push(el('divisions', [TICKS_A_QUARTER]));
+  if (signature) {
+    const fifths = transposition ? fifthsMoved(signature.fifths, -transposition.halfSteps) : signature.fifths;
+    content.push(el('key', [el('fifths', [fifths])]));
+  }
+  if (metre) content.push(timeElement(bar.metre));
+  if (at === 0 && part.staves > 1) content.push(el('staves', [part.staves]));
+  for (const { staff, clef } of clefs) {
+    const [sign, line, octave] = CLEFS[clef];
+    content.push(
+      el(
+        'clef',
+        [
+          el('sign', [sign]),
+          ...(line === null ? [] : [el('line', [line])]),
+          ...(octave === 0 ? [] : [el('clef-octave-change', [octave])]),
+        ],
+        { number: staff },
+      ),
+    );
+  }
+  if (at === 0 && transposition)
+    content.push(
+      el('transpose', [el('diatonic', [transposition.letters]), el('chromatic', [transposition.halfSteps])]),
+    );
+  return content.length === 0 ? [] : [el('attributes', content)];
+}
+
+function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, chord: boolean): Node {
+  const { kind, note, ticks, voice, staff, tuplet, lyric } = one;
+  const written = (sounding: Note) =>
+    transposition ? transposedNote(sounding, -transposition.letters, -transposition.halfSteps) : sounding;
+  const ties = [...(one.tieEnd ? ['stop'] : []), ...(one.tieStart ? ['start'] : [])];
+  const notations = [
+    ...ties.map((type) => el('tied', [], { type })),
+    ...(one.fermata ? [el('fermata', [], { type: 'upright' })] : []),
+  ];
+  return el('note', [
+    ...(kind === 'grace' ? [el('grace')] : []),
+    ...(kind === 'cue' ? [el('cue')] : []),
+    ...(chord ? [el('chord')] : []),
+    kind === 'percussion' ? el('unpitched') : note ? pitchElement(written(note)) : el('rest'),
+    ...(kind === 'grace' ? [] : [el('duration', [ticks])]),
+    ...ties.map((type) => el('tie', [], { type })),
+    el('voice', [voice]),
+    ...typeOf(tuplet ? (ticks * tuplet[0]) / tuplet[1] : ticks),
+    ...(tuplet
+      ? [el('time-modification', [el('actual-notes', [tuplet[0]]), el('normal-notes', [tuplet[1]])])]
+      : []),
+    ...(staves > 1 || staff > 1 ? [el('staff', [staff])] : []),
+    ...(notations.length > 0 ? [el('notations', notations)] : []),
+    ...(lyric ? [el('lyric', [el('syllabic', ['single']), el('text', [lyric])], { number: 1 })] : []),
+  ]);
+}
+
+/** The note value of a length, where one sign has it. */
+function typeOf(ticks: number): Node[] {
+  for (const [at, type] of TYPES.entries())
+    for (const dots of [0, 1, 2]) {
+      const own = ((4 * TICKS_A_QUARTER) / 2 ** at) * (2 - 1 / 2 ** dots);
+      if (own === ticks) return [el('type', [type]), ...Array.from({ length: dots }, () => el('dot'))];
+    }
+  return [];
+}
