@@ -165,3 +165,22 @@ test('both surfaces pass axe, at 1280 and 390 pixels', async ({ page, demo }) =>
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
   }
 }); // prettier-ignore
+
+test('somebody else’s labels are laid over the piece, and what differs is told', async ({ page, demo }, info) => {
+  await openScores(page, demo);
+  const path = info.outputPath('pupil.rntxt');
+  await writeFile(
+    path,
+    'Composer: Pupil\nTitle: Mole\nTime Signature: 4/4\n\nm1 Eb: I b2 ii6 b3 V6 b3.5 V6/5 b4 I\nm2 ii6 b3 V\n',
+  );
+  const waiting = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Compare with labels of a file' }).click();
+  await (await waiting).setFiles(path);
+  await expect(page.getByRole('tab', { name: 'Compare' })).toHaveAttribute('aria-selected', 'true');
+  await expect(page.getByText(/Agrees for 88 % of the time/)).toBeVisible();
+  await page.getByRole('button', { name: 'measure 1 beat 2', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Measure 1 beat 2' })).toBeVisible();
+  await expect(page.getByRole('gridcell', { name: /measure 1 beat 2, Theirs: ii six, differs/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Take these labels away' }).click();
+  await expect(page.getByRole('gridcell', { name: /Theirs/ })).toHaveCount(0);
+}); // prettier-ignore

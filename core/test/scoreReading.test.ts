@@ -3,7 +3,11 @@
  * small phrases whose analysis is common practice.
  */
 import {
+  agreementWords,
   barsAfter,
+  compareLabels,
+  differenceSentence,
+  labelsOfLine,
   evidenceWords,
   keyEvidence,
   likelyUpbeat,
@@ -208,3 +212,38 @@ test('silence, one note and one cluster are read without a fault', () => {
   expect(read(phrase(['C4:4'])).numerals).toBe('I');
   expect(read(phrase(['C4:4', 'C#4:4', 'D4:4', 'D#4:4', 'Fx4:4', 'Bbb3:4'])).reading.chords).toHaveLength(1);
 });
+
+describe('compared with somebody else’s labels', () => {
+  const score = phrase(['E5:2 F5:2 D5:2 C5:2', 'C5:2 C5:2 B4:2 G4:2', 'G4:2 A4:2 G4:2 E4:2', 'C3:2 F3:2 G3:2 C3:2']);
+  const reading = readScore(score);
+  const line = (numerals: string, key = 'C major') => ({
+    key: parseKey(key),
+    pickup: '0',
+    columns: numerals.split(' ').map((text) => ({ entry: { kind: 'numeral' as const, text }, length: '2' })),
+  });
+  const against = (numerals: string, key?: string) => compareLabels(labelsOfLine(line(numerals, key), score), reading);
+
+  test('the same labels agree all the time', () => {
+    expect(against('I IV V I')).toEqual({ full: 1, chord: 1, key: 1, differences: [] });
+  });
+
+  test('another chord, another lowest note and another key are told apart, with what they cost', () => {
+    const { full, chord, key, differences } = against('I ii6 V6 I');
+    expect([full, chord, key]).toEqual([0.5, 0.5, 1]);
+    expect(differences.map(({ ours, what }) => [ours, what])).toEqual([[1, 'chord'], [2, 'inversion']]); // prettier-ignore
+    expect(against('IV bVII I IV', 'G major').differences.map(({ what }) => what)).toEqual(['key', 'key', 'key', 'key']);
+    const labels = labelsOfLine(line('I ii6 V6 I'), score);
+    const said = differenceSentence(differences[0]!, labels[1]!, reading.chords[1]!);
+    expect(said.map((part) => (typeof part === 'string' ? part : '·')).join('')).toMatch(/^· for ·: another chord, Dm\/F for F\. It/);
+    expect(agreementWords(against('I ii6 V6 I'))).toMatch(/^Agrees for 50 % of the time in key, chord and lowest note/);
+  });
+
+  test('an upbeat of the labels lies over that of the score', () => {
+    const upbeat = phrase(['G4 C5:4', 'E4 E4:4', 'B3 G3:4', 'G3 C3:4'], { upbeat: 1 });
+    const labels = labelsOfLine(
+      { key: parseKey('C major'), pickup: '0', columns: [{ entry: { kind: 'numeral', text: 'I' }, length: '4' }] },
+      upbeat,
+    );
+    expect(labels.map(({ from }) => from)).toEqual([TICKS_A_QUARTER]);
+  });
+}); // prettier-ignore

@@ -1,3 +1,4 @@
+export * from './cadences';
 export * from './centres';
 export * from './candidates';
 export * from './chordIn';

@@ -3,7 +3,7 @@ import { nameBelow } from '../interval/interval';
 import { sameKey, signatureFifths, type Key } from '../key/key';
 import { keysOfSignature } from '../key/signatureParse';
 import { scaleOf } from '../key/scale';
-import type { CadenceKind } from '../context/structure';
+import type { CadenceKind } from '../context/cadences';
 import type { ScoreNote, ScoreToRead } from './scoreNote';
 import type { KeyArea, ReadChord, ScoreReading } from './scoreReading';
 

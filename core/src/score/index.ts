@@ -17,3 +17,4 @@ export { rowOfRuling, rulingOfRow, RULING_KINDS, type RulingRow } from './ruling
 export { weighPiece, type PieceReading, type WeighedKey } from './pieceReading';
 export { scoreFaults, type TimedFault } from './scoreFaults';
 export { lineOfReading, type ScoreLine } from './asLine';
+export { compareLabels, labelsOfLine, type Comparison, type Difference, type TheirLabel } from './compare';

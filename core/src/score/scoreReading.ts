@@ -1,6 +1,7 @@
 import type { Chord } from '../chord/chord';
 import type { ContextReading } from '../context/chordIn';
-import type { Arrow, Bracket, CadenceKind } from '../context/structure';
+import type { CadenceKind } from '../context/cadences';
+import type { Arrow, Bracket } from '../context/structure';
 import type { Key } from '../key/key';
 import type { Numeral } from '../label/numeral';
 import type { NoteName } from '../pitch/note';

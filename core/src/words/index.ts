@@ -19,3 +19,4 @@ export * from './rules';
 export * from './scoreWords';
 export * from './scoreSteps';
 export * from './beats';
+export * from './compareWords';

@@ -1,4 +1,4 @@
-import type { CadenceKind } from '../context/structure';
+import type { CadenceKind } from '../context/cadences';
 import type { NoteName } from '../pitch/note';
 import { displayNote, displayNoteName } from '../pitch/print';
 import { DEFAULT_SCHOOL, type School } from '../school/school';

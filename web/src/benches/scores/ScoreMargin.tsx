@@ -25,8 +25,11 @@ import { NumeralText } from '../../parts/NumeralText';
 import { NumberedSentences } from '../../parts/Working';
 import type { ScorePiece } from '../../documents/kinds/score';
 import { shownNumeral } from './cells';
+import { CompareTab } from './CompareTab';
 import { MARGIN_TABS, SCORES_DESK } from './desk';
+import { MarginList } from './MarginList';
 import { rule, unrule } from './state';
+import type { Compared } from './theirLabels';
 
 const Lists = styled.div`
   h3 {
@@ -41,32 +44,11 @@ const Lists = styled.div`
   }
 `;
 
-const List = styled.ul`
-  list-style: none;
-  margin: 0.4rem 0 0;
-  padding: 0;
-  display: grid;
-  gap: 0.2rem;
-  line-height: 1.35;
-  li > button {
-    margin-right: 0.35rem;
-  }
-  .evidence {
-    text-align: left;
-    border: 0;
-    background: none;
-    padding: 0.05rem 0;
-    min-height: 1.5rem;
-    color: var(--mark);
-    white-space: normal;
-    font-weight: 400;
-  }
-`;
-
 const TAB_NAMES: Record<(typeof MARGIN_TABS)[number], string> = {
   chord: 'Chord',
   key: 'Key',
   voices: 'Voices',
+  compare: 'Compare',
 };
 
 interface ScoreMarginProps {
@@ -79,6 +61,9 @@ interface ScoreMarginProps {
   readonly onSplit: () => void;
   readonly onJoin: () => void;
   readonly onPhraseEnd: () => void;
+  /** Somebody's labels against the reading, where they were laid over it. */
+  readonly compared: Compared | null;
+  readonly onUncompare: () => void;
   /** Selects the chord at a time. */
   readonly onShow: (time: number) => void;
 }
@@ -86,7 +71,10 @@ interface ScoreMarginProps {
 /** The working of the selected chord, the evidence for its key, and the faults of the voices. */
 export function ScoreMargin(props: ScoreMarginProps) {
   const { score, piece, at, school } = props;
-  const tab = SCORES_DESK.use((desk) => desk.tab);
+  const { compared } = props;
+  const wanted = SCORES_DESK.use((desk) => desk.tab);
+  const tabs = MARGIN_TABS.filter((id) => id !== 'compare' || compared !== null);
+  const tab = tabs.includes(wanted) ? wanted : 'chord';
   const one = piece.reading.chords[at];
   if (!one) return <Margin>Select a chord to see how it was found.</Margin>;
   const bar = barAt(score.bars, one.from)!;
@@ -99,16 +87,22 @@ export function ScoreMargin(props: ScoreMarginProps) {
       </p>
       <Ways
         label="What the margin shows"
-        ways={MARGIN_TABS.map((id) => ({ id, name: TAB_NAMES[id] }))}
+        ways={tabs.map((id) => ({ id, name: TAB_NAMES[id] }))}
         chosen={tab}
         onChoose={(id) => SCORES_DESK.set({ tab: id as (typeof MARGIN_TABS)[number] })}
       >
-        {tab === 'chord' ? (
-          <ChordTab {...props} />
-        ) : tab === 'key' ? (
-          <KeyTab {...props} />
-        ) : (
-          <VoicesTab {...props} />
+        {tab === 'chord' && <ChordTab {...props} />}
+        {tab === 'key' && <KeyTab {...props} />}
+        {tab === 'voices' && <VoicesTab {...props} />}
+        {tab === 'compare' && compared && (
+          <CompareTab
+            compared={compared}
+            score={score}
+            reading={piece.reading}
+            school={school}
+            onShow={props.onShow}
+            onClose={props.onUncompare}
+          />
         )}
       </Ways>
     </Margin>
@@ -155,7 +149,7 @@ function ChordTab({
       {others.length > 0 && (
         <div className="aside">
           It could also be read as
-          <List>
+          <MarginList>
             {others.map((other, index) => {
               const parts = numeralParts(other.numeral, other.key, school);
               const { from, to, key, numeral } = other;
@@ -173,7 +167,7 @@ function ChordTab({
                 </li>
               );
             })}
-          </List>
+          </MarginList>
         </div>
       )}
     </>
@@ -252,7 +246,7 @@ function Evidence({ title, list, score, school, onShow }: EvidenceProps) {
   return (
     <>
       <h3>{title}</h3>
-      <List>
+      <MarginList>
         {list.map((one, index) => (
           <li key={index}>
             <Button className="evidence" onPress={() => onShow(one.at[0] ?? 0)}>
@@ -260,7 +254,7 @@ function Evidence({ title, list, score, school, onShow }: EvidenceProps) {
             </Button>
           </li>
         ))}
-      </List>
+      </MarginList>
     </>
   );
 }
@@ -270,7 +264,7 @@ function VoicesTab({ score, piece, school, onShow }: ScoreMarginProps) {
   if (!faults) return <p>The rules of four-part writing are for four single voices.</p>;
   if (faults.length === 0) return <p>No fault was found in the four voices.</p>;
   return (
-    <List>
+    <MarginList>
       {faults.map(({ at, ...fault }, index) => {
         const bar = barAt(score.bars, at)!;
         return (
@@ -281,6 +275,6 @@ function VoicesTab({ score, piece, school, onShow }: ScoreMarginProps) {
           </li>
         );
       })}
-    </List>
+    </MarginList>
   );
 }

@@ -128,6 +128,14 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
     background: var(--soft);
   }
   ${cellMarks}
+  .theirs + .theirs {
+    margin-left: 0.4rem;
+  }
+  .wrong {
+    color: var(--correction);
+    text-decoration: underline wavy var(--correction) 1px;
+    text-underline-offset: 0.25em;
+  }
   .said .ruled {
     margin-left: 0.25rem;
     color: var(--correction);

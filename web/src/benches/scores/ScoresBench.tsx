@@ -13,6 +13,7 @@ import { useEngraver } from '../../notation/useEngraver';
 import { useAppearance } from '../../shell/appearance';
 import { usePlayback } from '../../sound/player';
 import { chordColumns } from './cells';
+import { CompareFile } from './CompareFile';
 import { SCORES_DESK, useOpenScore } from './desk';
 import { EmptyScores } from './EmptyScores';
 import { listen } from './listen';
@@ -23,6 +24,7 @@ import { ScoreMargin } from './ScoreMargin';
 import { ScoreTitle } from './ScoreTitle';
 import { closeStaves, rule, showRow } from './state';
 import { TAKEN, takeOut, type Taken } from './takeOut';
+import { compared, type Theirs } from './theirLabels';
 import { TypePiece } from './TypePiece';
 import { usePiece } from './usePiece';
 
@@ -67,15 +69,20 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const typing = SCORES_DESK.use((desk) => desk.typing);
   const at = SCORES_DESK.use((desk) => desk.at);
   const [row, setRow] = useState('numeral');
+  const [theirs, setTheirs] = useState<Theirs | null>(null);
   const { score, given, written, piece, slow, problem, cancel } = usePiece(body);
   const reading = piece?.reading ?? null;
   const chords = reading?.chords ?? NO_CHORDS;
+  const comparison = useMemo(() => (theirs && reading ? compared(theirs, reading) : null), [theirs, reading]);
   const columns = useMemo(
-    () => (reading ? chordColumns(given, reading, school) : []),
-    [given, reading, school],
+    () => (reading ? chordColumns(given, reading, school, comparison) : []),
+    [given, reading, school, comparison],
   );
   const times = useMemo(() => reading && reading.chords.map(({ from }) => from), [reading]);
-  const rows = useMemo(() => SCORE_ROWS.filter(({ id }) => !body.hidden.includes(id)), [body.hidden]);
+  const rows = useMemo(
+    () => SCORE_ROWS.filter(({ id }) => (id === 'theirs' ? comparison !== null : !body.hidden.includes(id))),
+    [body.hidden, comparison],
+  );
   const bracketed = useMemo(
     () => new Set(reading?.chords.flatMap(({ nonChord }) => nonChord.flatMap(({ note }) => written[note]!))),
     [reading, written],
@@ -146,7 +153,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
                 {...dropped}
                 label="Row"
                 heads={['Shown']}
-                rows={SCORE_ROWS.map(({ id, label }) => ({
+                rows={SCORE_ROWS.filter(({ id }) => id !== 'theirs').map(({ id, label }) => ({
                   id,
                   name: label,
                   boxes: [!body.hidden.includes(id)],
@@ -174,6 +181,14 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
               <Download aria-hidden="true" /> Chords
             </Drop>
           )}
+          <CompareFile
+            score={given}
+            onSaid={onSaid}
+            onTheirs={(read) => {
+              setTheirs(read);
+              SCORES_DESK.set({ tab: 'compare' });
+            }}
+          />
           <OpenFile onSaid={onSaid} />
         </>
       }
@@ -189,6 +204,8 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
             onSplit={split}
             onJoin={join}
             onPhraseEnd={phraseEnd}
+            compared={comparison}
+            onUncompare={() => setTheirs(null)}
             onShow={(time) => SCORES_DESK.set({ at: time })}
           />
         )

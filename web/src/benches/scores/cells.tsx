@@ -22,6 +22,7 @@ import type { GridCell } from '../../columns/types';
 import { accidentalSigns } from '../../design/signs';
 import { keyName } from '../../parts/names';
 import { Figures, NumeralText } from '../../parts/NumeralText';
+import type { Compared } from './theirLabels';
 
 /** A chord of the score as it stands under its system. */
 export interface ChordColumn {
@@ -32,6 +33,31 @@ export interface ChordColumn {
   readonly cells: Readonly<Record<string, GridCell & { readonly letters?: number }>>;
   readonly keyBegins: boolean;
   readonly ruled: boolean;
+}
+
+/** Their labels under each chord: all that begin in its time, those that differ in correction ink. */
+function theirCells(
+  { labels, comparison }: Compared,
+  chords: readonly ReadChord[],
+  school: School,
+): (GridCell & { readonly letters: number })[] {
+  const differs = new Set(comparison.differences.map(({ theirs, ours }) => `${theirs} ${ours}`));
+  return chords.map(({ from, to }, ours) => {
+    const own = labels.flatMap((label, theirs) =>
+      label.from < to && label.to > from && (label.from >= from || differs.has(`${theirs} ${ours}`))
+        ? [{ parts: numeralParts(label.numeral, label.key, school), wrong: differs.has(`${theirs} ${ours}`) }]
+        : [],
+    );
+    return {
+      text: own.map(({ parts, wrong }) => `${speakNumeral(parts)}${wrong ? ', differs' : ''}`).join(', '),
+      letters: own.reduce((sum, { parts }) => sum + numeralLetters(parts) + 0.8, 0),
+      content: own.map(({ parts, wrong }, at) => (
+        <span key={at} className={wrong ? 'wrong theirs' : 'theirs'}>
+          <NumeralText parts={parts} />
+        </span>
+      )),
+    };
+  });
 }
 
 /** The numeral as the school shows it: a six-four over the dominant that follows as such. */
@@ -52,7 +78,9 @@ export function chordColumns(
   score: ScoreToRead,
   { chords, cadences }: ScoreReading,
   school: School,
+  compared: Compared | null = null,
 ): ChordColumn[] {
+  const theirs = compared ? theirCells(compared, chords, school) : null;
   const cadenceAt = new Map(cadences.map(({ at, kind }) => [at, kind]));
   return chords.map((one, at): ChordColumn => {
     const before = chords[at - 1];
@@ -88,6 +116,7 @@ export function chordColumns(
             </>
           ),
         },
+        ...(theirs ? { theirs: theirs[at]! } : {}),
         figures: { text: figures.join(' '), content: <Figures figures={figures} /> },
         symbol: { text: symbol, content: accidentalSigns(symbol) },
         function: { text: role ?? '' },

@@ -3,7 +3,7 @@ import type { Document } from '../../documents/document';
 import { openOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 
-export const MARGIN_TABS = ['chord', 'key', 'voices'] as const;
+export const MARGIN_TABS = ['chord', 'key', 'voices', 'compare'] as const;
 
 /** What the Scores bench shows: which piece is open, the chord at a time in ticks, the tab of the margin. */
 export const SCORES_DESK = createDesk<{
