@@ -15,17 +15,6 @@ async function typeLine(page, text) {
 export const PICTURES = [
   { name: 'key-paper', path: '/key', prepare: (page) => select(page, 'Root: C♯') },
   {
-    name: 'key-minor-board',
-    path: '/key',
-    scheme: 'dark',
-    prepare: async (page) => {
-      await page.getByRole('button', { name: /^Choose key/ }).click();
-      await page.getByRole('button', { name: 'C minor', exact: true }).click();
-      await page.getByRole('radio', { name: 'Sevenths' }).click();
-      await select(page, 'Root: G');
-    },
-  },
-  {
     name: 'key-beside',
     path: '/key',
     prepare: async (page) => {
@@ -91,15 +80,6 @@ export const PICTURES = [
   },
   { name: 'chords-paper', path: '/chords', prepare: (page) => select(page, 'Inversion: first inversion') },
   {
-    name: 'chords-family-board',
-    path: '/chords',
-    scheme: 'dark',
-    prepare: async (page) => {
-      await page.getByRole('radio', { name: 'Sevenths' }).click();
-      await select(page, 'Symbol: F♯m7♭5');
-    },
-  },
-  {
     name: 'intervals-naming',
     path: '/intervals',
     scheme: 'dark',
@@ -160,5 +140,23 @@ export const PICTURES = [
     path: '/progressions',
     size: { width: 390, height: 780 },
     prepare: (page) => select(page, /^bar 2,/),
+  },
+  {
+    name: 'scores-paper',
+    path: '/scores',
+    ready: '.score-system .said',
+    prepare: (page) => page.getByRole('gridcell', { name: 'measure 4 beat 1, Numeral: V' }).click(),
+  },
+  {
+    name: 'scores-board',
+    path: '/scores',
+    scheme: 'dark',
+    ready: '.score-system .said',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Other pieces' }).click();
+      await page.getByRole('menuitem', { name: 'Waltz for the Last Ferry' }).click();
+      await page.getByRole('gridcell', { name: 'measure 2 beat 1, Numeral: V seven' }).click();
+      await page.getByRole('tab', { name: 'Key' }).click();
+    },
   },
 ];
