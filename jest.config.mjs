@@ -4,6 +4,8 @@ export default {
   // The channel between tabs keeps the process alive.
   forceExit: true,
   testEnvironment: 'node',
+  // As many workers as cores: half of the run was waiting for one.
+  maxWorkers: '100%',
   // The database in memory outlives the file that made it for a moment.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   transform: {

@@ -184,3 +184,17 @@ test('somebody else’s labels are laid over the piece, and what differs is told
   await page.getByRole('button', { name: 'Take these labels away' }).click();
   await expect(page.getByRole('gridcell', { name: /Theirs/ })).toHaveCount(0);
 }); // prettier-ignore
+
+test('the chart simplifies sevenths and says what is missed; it is saved as a sheet', async ({ page, demo }, info) => {
+  await openScores(page, demo);
+  await page.getByRole('button', { name: 'Other pieces' }).click();
+  await page.getByRole('menuitem', { name: 'Waltz for the Last Ferry' }).click();
+  await page.getByRole('button', { name: 'Chart', exact: true }).click();
+  await expect(page.getByText(/The seventh is left out of \d chords\..*There it would be missed\./)).toBeVisible();
+  await expect(page.getByRole('gridcell', { name: /^measure 2 beat 1, Chart: D/ })).toBeVisible();
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the chart' }).click();
+  const path = info.outputPath('chart.txt');
+  await (await waiting).saveAs(path);
+  expect(await readFile(path, 'utf8')).toContain('Waltz for the Last Ferry\n\n| G | D | Em |');
+}); // prettier-ignore

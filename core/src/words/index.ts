@@ -20,3 +20,4 @@ export * from './scoreWords';
 export * from './scoreSteps';
 export * from './beats';
 export * from './compareWords';
+export * from './chartWords';

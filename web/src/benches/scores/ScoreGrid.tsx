@@ -115,7 +115,14 @@ export function ScoreGrid(props: ScoreGridProps) {
 }
 
 /** Pixels that a letter of a row takes, and the air between two labels. */
-const LETTER: Record<string, number> = { numeral: 11, theirs: 11, symbol: 8.4, function: 6.6, cadence: 6.8 };
+const LETTER: Record<string, number> = {
+  numeral: 11,
+  theirs: 11,
+  symbol: 8.4,
+  chart: 9,
+  function: 6.6,
+  cadence: 6.8,
+};
 const AIR = 12;
 
 /** How much room the labels of a chord take, by their letters. */

@@ -1,3 +1,4 @@
+import { chartOf } from '@diatonix/core';
 import { Download } from 'lucide-react';
 import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
@@ -13,12 +14,13 @@ import { useEngraver } from '../../notation/useEngraver';
 import { useAppearance } from '../../shell/appearance';
 import { usePlayback } from '../../sound/player';
 import { chordColumns } from './cells';
+import { ChartBar } from './ChartBar';
 import { CompareFile } from './CompareFile';
 import { SCORES_DESK, useOpenScore } from './desk';
 import { EmptyScores } from './EmptyScores';
 import { listen } from './listen';
 import { OpenFile } from './OpenFile';
-import { SCORE_ROWS } from './rows';
+import { PASSING_ROWS, SCORE_ROWS } from './rows';
 import { ScoreGrid } from './ScoreGrid';
 import { ScoreMargin } from './ScoreMargin';
 import { ScoreTitle } from './ScoreTitle';
@@ -74,14 +76,22 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const reading = piece?.reading ?? null;
   const chords = reading?.chords ?? NO_CHORDS;
   const comparison = useMemo(() => (theirs && reading ? compared(theirs, reading) : null), [theirs, reading]);
+  const { charted, rate, simple, capo } = SCORES_DESK.use((desk) => desk);
+  const chart = useMemo(
+    () => (charted && reading ? chartOf(given, reading, { rate, simple, capo }) : null),
+    [charted, given, reading, rate, simple, capo],
+  );
   const columns = useMemo(
-    () => (reading ? chordColumns(given, reading, school, comparison) : []),
-    [given, reading, school, comparison],
+    () => (reading ? chordColumns(given, reading, school, comparison, chart) : []),
+    [given, reading, school, comparison, chart],
   );
   const times = useMemo(() => reading && reading.chords.map(({ from }) => from), [reading]);
   const rows = useMemo(
-    () => SCORE_ROWS.filter(({ id }) => (id === 'theirs' ? comparison !== null : !body.hidden.includes(id))),
-    [body.hidden, comparison],
+    () =>
+      SCORE_ROWS.filter(({ id }) =>
+        id === 'theirs' ? comparison !== null : id === 'chart' ? charted : !body.hidden.includes(id),
+      ),
+    [body.hidden, comparison, charted],
   );
   const bracketed = useMemo(
     () => new Set(reading?.chords.flatMap(({ nonChord }) => nonChord.flatMap(({ note }) => written[note]!))),
@@ -153,7 +163,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
                 {...dropped}
                 label="Row"
                 heads={['Shown']}
-                rows={SCORE_ROWS.filter(({ id }) => id !== 'theirs').map(({ id, label }) => ({
+                rows={SCORE_ROWS.filter(({ id }) => !PASSING_ROWS.includes(id)).map(({ id, label }) => ({
                   id,
                   name: label,
                   boxes: [!body.hidden.includes(id)],
@@ -181,6 +191,9 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
               <Download aria-hidden="true" /> Chords
             </Drop>
           )}
+          <Toggle isSelected={charted} onChange={(next) => SCORES_DESK.set({ charted: next })}>
+            Chart
+          </Toggle>
           <CompareFile
             score={given}
             onSaid={onSaid}
@@ -214,6 +227,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
       {typing && <TypePiece />}
       {said && <Problem>{said}</Problem>}
       {problem && <Problem>{problem}</Problem>}
+      {chart && <ChartBar title={body.title} score={given} chart={chart} school={school} />}
       {slow && (
         <SubBar>
           <span role="status">

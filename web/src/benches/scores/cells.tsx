@@ -11,6 +11,7 @@ import {
   shortFigures,
   speakNumeral,
   vocabulary,
+  type ChartChord,
   type Numeral,
   type NumeralParts,
   type ReadChord,
@@ -33,6 +34,17 @@ export interface ChordColumn {
   readonly cells: Readonly<Record<string, GridCell & { readonly letters?: number }>>;
   readonly keyBegins: boolean;
   readonly ruled: boolean;
+}
+
+/** The chords of the chart that begin in the time of a chord; one that would be missed has its mark. */
+function chartCell(chart: readonly ChartChord[], { from, to }: ReadChord, school: School): GridCell {
+  const own = chart
+    .filter(({ at }) => at >= from && at < to)
+    .map(({ chord, hurts }) => {
+      const symbol = printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols });
+      return hurts.length > 0 ? `${symbol}!` : symbol;
+    });
+  return { text: own.join(' '), content: <b>{accidentalSigns(own.join(' '))}</b> };
 }
 
 /** Their labels under each chord: all that begin in its time, those that differ in correction ink. */
@@ -79,6 +91,7 @@ export function chordColumns(
   { chords, cadences }: ScoreReading,
   school: School,
   compared: Compared | null = null,
+  chart: readonly ChartChord[] | null = null,
 ): ChordColumn[] {
   const theirs = compared ? theirCells(compared, chords, school) : null;
   const cadenceAt = new Map(cadences.map(({ at, kind }) => [at, kind]));
@@ -117,6 +130,7 @@ export function chordColumns(
           ),
         },
         ...(theirs ? { theirs: theirs[at]! } : {}),
+        ...(chart ? { chart: chartCell(chart, one, school) } : {}),
         figures: { text: figures.join(' '), content: <Figures figures={figures} /> },
         symbol: { text: symbol, content: accidentalSigns(symbol) },
         function: { text: role ?? '' },

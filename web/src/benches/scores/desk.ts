@@ -1,9 +1,16 @@
-import { createDesk, flag, idField, numberField, oneOf } from '../../documents/desk';
+import { CHART_RATES, HIGHEST_FRET, type ChartRate } from '@diatonix/core';
+import { createDesk, flag, idField, numberField, oneOf, type Field } from '../../documents/desk';
 import type { Document } from '../../documents/document';
 import { openOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 
 export const MARGIN_TABS = ['chord', 'key', 'voices', 'compare'] as const;
+
+/** A fret from 0 to the highest. */
+const fret: Field<number> = (stored) =>
+  typeof stored === 'number' && Number.isInteger(stored) && stored >= 0 && stored <= HIGHEST_FRET
+    ? stored
+    : 0;
 
 /** What the Scores bench shows: which piece is open, the chord at a time in ticks, the tab of the margin. */
 export const SCORES_DESK = createDesk<{
@@ -12,7 +19,21 @@ export const SCORES_DESK = createDesk<{
   readonly tab: (typeof MARGIN_TABS)[number];
   /** Whether the field for a typed piece is open. */
   readonly typing: boolean;
-}>('scores', { open: idField, at: numberField(0), tab: oneOf(MARGIN_TABS, 'chord'), typing: flag(false) });
+  /** Whether the chart is shown, how often it names a chord, whether sevenths become triads, and the fret of a capo. */
+  readonly charted: boolean;
+  readonly rate: ChartRate;
+  readonly simple: boolean;
+  readonly capo: number;
+}>('scores', {
+  open: idField,
+  at: numberField(0),
+  tab: oneOf(MARGIN_TABS, 'chord'),
+  typing: flag(false),
+  charted: flag(false),
+  rate: oneOf(CHART_RATES, 'chord'),
+  simple: flag(true),
+  capo: fret,
+});
 
 /** The open piece; null where the workbook has none. */
 export function openNow(): Document<'score'> | null {

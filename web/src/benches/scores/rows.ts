@@ -1,5 +1,8 @@
 import type { GridRow } from '../../columns/types';
 
+/** Rows that are shown while somebody asks for them. */
+export const PASSING_ROWS = ['theirs', 'chart'];
+
 /** The rows under each system. */
 export const SCORE_ROWS: readonly GridRow[] = [
   { id: 'key', label: 'Key', kind: 'text' },
@@ -7,6 +10,7 @@ export const SCORE_ROWS: readonly GridRow[] = [
   { id: 'theirs', label: 'Theirs', kind: 'numeral' },
   { id: 'figures', label: 'Figures', kind: 'figures' },
   { id: 'symbol', label: 'Symbol', kind: 'text' },
+  { id: 'chart', label: 'Chart', kind: 'text' },
   { id: 'function', label: 'Function', kind: 'soft' },
   { id: 'cadence', label: 'Cadence', kind: 'soft' },
 ];
