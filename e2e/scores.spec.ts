@@ -30,7 +30,8 @@ function longPiece(bars: number): string {
   const bar = (at: number) =>
     `<measure number="${at + 1}">${
       at === 0
-        ? '<attributes><divisions>1</divisions><key><fifths>0</fifths></key><time><beats>4</beats><beat-type>4</beat-type></time></attributes>'
+        ? '<attributes><divisions>1</divisions><key><fifths>0</fifths></key>' +
+          '<time><beats>4</beats><beat-type>4</beat-type></time></attributes>'
         : ''
     }${['C', 'E', 'G', 'E']
       .map(
@@ -38,12 +39,18 @@ function longPiece(bars: number): string {
           `<note><pitch><step>${step}</step><octave>${4 + (at % 2)}</octave></pitch><duration>1</duration></note>`,
       )
       .join('')}</measure>`;
-  return `<score-partwise><work><work-title>Long Swell</work-title></work><part-list><score-part id="P"><part-name>Flute</part-name></score-part></part-list><part id="P">${Array.from({ length: bars }, (_, at) => bar(at)).join('')}</part></score-partwise>`;
+  const measures = Array.from({ length: bars }, (_, at) => bar(at)).join('');
+  return (
+    '<score-partwise><work><work-title>Long Swell</work-title></work><part-list><score-part id="P">' +
+    `<part-name>Flute</part-name></score-part></part-list><part id="P">${measures}</part></score-partwise>`
+  );
 }
 
 test('the demo piece is read, and its chords are gone through by keyboard alone', async ({ page, demo }) => {
   await openScores(page, demo);
-  await expect(page.getByRole('textbox', { name: 'Title of the piece' })).toHaveValue('Lanterns along the Mole');
+  await expect(page.getByRole('textbox', { name: 'Title of the piece' })).toHaveValue(
+    'Lanterns along the Mole',
+  );
   expect((await labels(page, 'Numeral')).slice(0, 3)).toEqual(['I', 'IV', 'V six']);
   await expect(page.getByRole('gridcell', { name: 'measure 2 beat 3, Cadence: half' })).toBeVisible();
   await cells(page, 'Numeral').first().click();
@@ -57,7 +64,7 @@ test('the demo piece is read, and its chords are gone through by keyboard alone'
   await page.keyboard.press('End');
   await expect(page.getByRole('heading', { name: 'Measure 8 beat 1' })).toBeVisible();
   await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'measure 8 beat 1, Symbol: E♭');
-}); // prettier-ignore
+});
 
 test('a ruling changes the reading at once, is shown, undone and kept', async ({ page, demo }) => {
   await openScores(page, demo);
@@ -91,7 +98,10 @@ test('chords are split and joined, and phrases end, by single keys', async ({ pa
   await expect(page.getByRole('gridcell', { name: 'measure 1 beat 4, Cadence: authentic' })).toBeVisible();
 });
 
-test('a piece is opened from MusicXML and from MIDI; what is no score is told', async ({ page, empty }, info) => {
+test('a piece is opened from MusicXML and from MIDI; what is no score is told', async ({
+  page,
+  empty,
+}, info) => {
   await page.goto(`${empty}scores`);
   const xml = info.outputPath('swell.musicxml');
   await writeFile(xml, longPiece(300));
@@ -105,12 +115,31 @@ test('a piece is opened from MusicXML and from MIDI; what is no score is told', 
   await expect(page.locator('.score-system').last().locator('svg')).toBeVisible();
 
   const midi = info.outputPath('bell.mid');
-  const on = (noteNumber: number, deltaTime = 0) => ({ deltaTime, type: 'noteOn' as const, channel: 0, noteNumber, velocity: 80 }); // prettier-ignore
-  const off = (noteNumber: number, deltaTime = 0) => ({ deltaTime, type: 'noteOff' as const, channel: 0, noteNumber, velocity: 0 }); // prettier-ignore
+  const on = (noteNumber: number, deltaTime = 0) => ({
+    deltaTime,
+    type: 'noteOn' as const,
+    channel: 0,
+    noteNumber,
+    velocity: 80,
+  });
+  const off = (noteNumber: number, deltaTime = 0) => ({
+    deltaTime,
+    type: 'noteOff' as const,
+    channel: 0,
+    noteNumber,
+    velocity: 0,
+  });
   const end = { deltaTime: 0, type: 'endOfTrack' as const, meta: true as const };
   const chord = [48, 64, 67, 72];
-  const events = [...chord.map((key) => on(key)), ...chord.map((key, at) => off(key, at === 0 ? 1920 : 0)), end];
-  await writeFile(midi, Uint8Array.from(writeMidi({ header: { format: 0, numTracks: 1, ticksPerBeat: 480 }, tracks: [events] }))); // prettier-ignore
+  const events = [
+    ...chord.map((key) => on(key)),
+    ...chord.map((key, at) => off(key, at === 0 ? 1920 : 0)),
+    end,
+  ];
+  await writeFile(
+    midi,
+    Uint8Array.from(writeMidi({ header: { format: 0, numTracks: 1, ticksPerBeat: 480 }, tracks: [events] })),
+  );
   await openFile(page, midi);
   await expect(page.getByText('Track 1, 1 bar')).toBeVisible();
   await expect(page.getByText(/split into two hands at middle C/)).toBeVisible();
@@ -119,9 +148,11 @@ test('a piece is opened from MusicXML and from MIDI; what is no score is told', 
   const wrong = info.outputPath('list.xml');
   await writeFile(wrong, '<list/>');
   await openFile(page, wrong);
-  await expect(page.getByText(/this is not a MusicXML score\..*The workbook was not changed\./)).toBeVisible();
+  await expect(
+    page.getByText(/this is not a MusicXML score\..*The workbook was not changed\./),
+  ).toBeVisible();
   await expect(page.getByText('Track 1, 1 bar')).toBeVisible();
-}); // prettier-ignore
+});
 
 test('a piece is typed, a line a voice; a bar that does not fit is named', async ({ page, empty }) => {
   await page.goto(`${empty}scores`);
@@ -151,11 +182,16 @@ test('the chords go to the Progressions bench and to a file', async ({ page, dem
   await page.getByRole('menuitem', { name: 'To a progression' }).click();
   await expect(page.getByText(/The chords stand on the Progressions bench/)).toBeVisible();
   await page.getByRole('link', { name: /Progressions/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Title of the progression' })).toHaveValue('Lanterns along the Mole'); // prettier-ignore
+  await expect(page.getByRole('textbox', { name: 'Title of the progression' })).toHaveValue(
+    'Lanterns along the Mole',
+  );
 });
 
 test('both surfaces pass axe, at 1280 and 390 pixels', async ({ page, demo }) => {
-  for (const [width, scheme] of [[1280, 'light'], [390, 'dark']] as const) {
+  for (const [width, scheme] of [
+    [1280, 'light'],
+    [390, 'dark'],
+  ] as const) {
     await page.setViewportSize({ width, height: 844 });
     await page.emulateMedia({ colorScheme: scheme });
     await openScores(page, demo);
@@ -164,9 +200,12 @@ test('both surfaces pass axe, at 1280 and 390 pixels', async ({ page, demo }) =>
     expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 120))])).toEqual([]);
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
   }
-}); // prettier-ignore
+});
 
-test('somebody else’s labels are laid over the piece, and what differs is told', async ({ page, demo }, info) => {
+test('somebody else’s labels are laid over the piece, and what differs is told', async ({
+  page,
+  demo,
+}, info) => {
   await openScores(page, demo);
   const path = info.outputPath('pupil.rntxt');
   await writeFile(
@@ -180,21 +219,28 @@ test('somebody else’s labels are laid over the piece, and what differs is told
   await expect(page.getByText(/Agrees for 88 % of the time/)).toBeVisible();
   await page.getByRole('button', { name: 'measure 1 beat 2', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Measure 1 beat 2' })).toBeVisible();
-  await expect(page.getByRole('gridcell', { name: /measure 1 beat 2, Theirs: ii six, differs/ })).toBeVisible();
+  await expect(
+    page.getByRole('gridcell', { name: /measure 1 beat 2, Theirs: ii six, differs/ }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Take these labels away' }).click();
   await expect(page.getByRole('gridcell', { name: /Theirs/ })).toHaveCount(0);
-}); // prettier-ignore
+});
 
-test('the chart simplifies sevenths and says what is missed; it is saved as a sheet', async ({ page, demo }, info) => {
+test('the chart simplifies sevenths and says what is missed; it is saved as a sheet', async ({
+  page,
+  demo,
+}, info) => {
   await openScores(page, demo);
   await page.getByRole('button', { name: 'Other pieces' }).click();
   await page.getByRole('menuitem', { name: 'Waltz for the Last Ferry' }).click();
   await page.getByRole('button', { name: 'Chart', exact: true }).click();
-  await expect(page.getByText(/The seventh is left out of \d chords\..*There it would be missed\./)).toBeVisible();
+  await expect(
+    page.getByText(/The seventh is left out of \d chords\..*There it would be missed\./),
+  ).toBeVisible();
   await expect(page.getByRole('gridcell', { name: /^measure 2 beat 1, Chart: D/ })).toBeVisible();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the chart' }).click();
   const path = info.outputPath('chart.txt');
   await (await waiting).saveAs(path);
   expect(await readFile(path, 'utf8')).toContain('Waltz for the Last Ferry\n\n| G | D | Em |');
-}); // prettier-ignore
+});

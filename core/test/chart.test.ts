@@ -1,4 +1,4 @@
-/** The chart for accompanists: simplified chords, what is lost, rates, capos and the sheet of text (common practice). */
+/** The chart for accompanists: simplified chords, what is lost, rates, capos and the sheet (common practice). */
 import {
   chartLossWords,
   chartOf,
@@ -15,7 +15,10 @@ import {
 
 const score = toRead(
   parseTypedVoices(
-    'S: | D5:2 B4 | C5 B4 A4 | F#4:3 | G4:3 |\nB: | G2 (B3 D4) (B3 D4) | D3 (A3 C4) (A3 C4) | D3 (A3 C4) (A3 C4) | G2 (B3 D4) (B3 D4) |',
+    [
+      'S: | D5:2 B4 | C5 B4 A4 | F#4:3 | G4:3 |',
+      'B: | G2 (B3 D4) (B3 D4) | D3 (A3 C4) (A3 C4) | D3 (A3 C4) (A3 C4) | G2 (B3 D4) (B3 D4) |',
+    ].join('\n'),
     { title: 'Slack Water', fifths: 1, metre: parseMetre('3/4') },
   ),
 );
@@ -34,9 +37,11 @@ test('sevenths become triads; the seventh in the tune and the dominant at the ca
   expect(symbols({ simple: true })).toEqual(['G', 'D', 'G']);
   const [, dominant] = chart({ simple: true });
   expect(dominant!.hurts).toEqual(expect.arrayContaining(['in-tune', 'cadence']));
-  expect(chartLossWords(chart({ simple: true }), score.bars)).toMatch(/left out of 1 chord.*in the tune in measure 2.*cadence/);
+  expect(chartLossWords(chart({ simple: true }), score.bars)).toMatch(
+    /left out of 1 chord.*in the tune in measure 2.*cadence/,
+  );
   expect(chartLossWords(chart(), score.bars)).toBe('Nothing is left out of the chords.');
-}); // prettier-ignore
+});
 
 test.each([
   ['Cmaj7', 'C', 1],

@@ -1,5 +1,6 @@
 /**
- * Scores in and out of files: MusicXML as other programs write it, and as it is written here. The small scores are our own.
+ * Scores in and out of files: MusicXML as other programs write it, and as it is written here. The small scores
+ * are our own.
  */
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -80,14 +81,18 @@ describe('MusicXML as other programs write it', () => {
   });
 
   test('a timewise score is the same piece as the partwise one', () => {
-    const parts = [[attributes + note('C', 5, 8), note('D', 5, 8)], [attributes + note('E', 3, 8), note('F', 3, 8)]]; // prettier-ignore
+    const parts = [
+      [attributes + note('C', 5, 8), note('D', 5, 8)],
+      [attributes + note('E', 3, 8), note('F', 3, 8)],
+    ];
     const timewise =
       '<score-timewise><part-list><score-part id="P0"><part-name>Part 1</part-name></score-part>' +
       '<score-part id="P1"><part-name>Part 2</part-name></score-part></part-list>' +
       [0, 1]
         .map(
           (bar) =>
-            `<measure number="${bar + 1}">${parts.map((own, at) => `<part id="P${at}">${own[bar]}</part>`).join('')}</measure>`,
+            `<measure number="${bar + 1}">` +
+            `${parts.map((own, at) => `<part id="P${at}">${own[bar]}</part>`).join('')}</measure>`,
         )
         .join('') +
       '</score-timewise>';
@@ -96,7 +101,9 @@ describe('MusicXML as other programs write it', () => {
 
   test('a part in B flat sounds a whole step lower than it is written', () => {
     const transpose = '<transpose><diatonic>-1</diatonic><chromatic>-2</chromatic></transpose>';
-    const score = written(partwise([attributes.replace('</attributes>', `${transpose}</attributes>`) + note('D', 5, 8)])); // prettier-ignore
+    const score = written(
+      partwise([attributes.replace('</attributes>', `${transpose}</attributes>`) + note('D', 5, 8)]),
+    );
     expect(onsets(score, 0)).toEqual(['C5@0']);
     expect(score.parts[0]!.transposition).toEqual({ letters: -1, halfSteps: -2 });
   });
@@ -151,26 +158,27 @@ describe('MusicXML as other programs write it', () => {
     const xml = readFileSync(join(__dirname, 'oracles', 'chorale-012.musicxml'));
     const score = readScoreFile('012.musicxml', xml).value;
     const table = chorale('012').score;
-    const rows = (notes: readonly { part: number; onset: number; end: number; note: Parameters<typeof printNote>[0] }[]) =>
-      notes.map((one) => `${one.part} ${one.onset} ${one.end} ${printNote(one.note)}`).sort();
+    const rows = (
+      notes: readonly { part: number; onset: number; end: number; note: Parameters<typeof printNote>[0] }[],
+    ) => notes.map((one) => `${one.part} ${one.onset} ${one.end} ${printNote(one.note)}`).sort();
     expect(rows(toRead(score).notes)).toEqual(rows(table.notes));
     expect(toRead(score).fermatas).toEqual(table.fermatas);
-  }); // prettier-ignore
+  });
 });
 
 describe('MusicXML out', () => {
   const back = (score: Score) => rowsOfScore(written(writeScoreXml(score, readScore(toRead(score)))));
   const plain = (score: Score) => ({ ...rowsOfScore(score), symbols: [] as readonly string[] });
 
-  test.each(['S: | G4 | C5 B4:1/2 A4:1/2 G4_ G4 | C5:4^ |\nB: | r | C3:2 (E3 G3):2 | C3:4 |', 'S: C5:1/8 D5:7/8 E5:3/2 F5:3/2'])(
-    'a typed piece comes back note for note: %j',
-    (text) => {
-      const score = parseTypedVoices(text, piece);
-      const rows = back(score);
-      expect([...rows.notes].sort()).toEqual([...plain(score).notes].sort());
-      expect({ ...rows, notes: [], symbols: [] }).toEqual({ ...plain(score), notes: [] });
-    },
-  ); // prettier-ignore
+  test.each([
+    'S: | G4 | C5 B4:1/2 A4:1/2 G4_ G4 | C5:4^ |\nB: | r | C3:2 (E3 G3):2 | C3:4 |',
+    'S: C5:1/8 D5:7/8 E5:3/2 F5:3/2',
+  ])('a typed piece comes back note for note: %j', (text) => {
+    const score = parseTypedVoices(text, piece);
+    const rows = back(score);
+    expect([...rows.notes].sort()).toEqual([...plain(score).notes].sort());
+    expect({ ...rows, notes: [], symbols: [] }).toEqual({ ...plain(score), notes: [] });
+  });
 
   test('so do voices, staves, tuplets, graces, a part in B flat, repeats, endings, clefs and words', () => {
     const transpose = '<transpose><diatonic>-1</diatonic><chromatic>-2</chromatic></transpose>';
@@ -180,18 +188,29 @@ describe('MusicXML out', () => {
     const source = written(
       partwise(
         [
-          attributes.replace('<divisions>2', '<divisions>6').replace('</attributes>', `<staves>2</staves><clef number="2"><sign>F</sign><line>4</line></clef></attributes>`) +
+          attributes
+            .replace('<divisions>2', '<divisions>6')
+            .replace(
+              '</attributes>',
+              `<staves>2</staves><clef number="2"><sign>F</sign><line>4</line></clef></attributes>`,
+            ) +
             '<barline location="left"><repeat direction="forward"/></barline>' +
             grace +
-            [0, 1, 2].map(() => note('C', 5, 4, `<voice>1</voice>${triplet}<staff>1</staff><lyric><text>ah</text></lyric>`)).join('') +
+            [0, 1, 2]
+              .map(() =>
+                note('C', 5, 4, `<voice>1</voice>${triplet}<staff>1</staff><lyric><text>ah</text></lyric>`),
+              )
+              .join('') +
             note('E', 5, 12, '<voice>1</voice><staff>1</staff>') +
             '<backup><duration>24</duration></backup>' +
             note('C', 3, 24, '<voice>5</voice><staff>2</staff>'),
-          '<barline location="left"><ending number="1" type="start"/></barline>' + note('D', 5, 24) + '<barline><ending number="1" type="stop"/><repeat direction="backward"/></barline>',
+          '<barline location="left"><ending number="1" type="start"/></barline>' +
+            note('D', 5, 24) +
+            '<barline><ending number="1" type="stop"/><repeat direction="backward"/></barline>',
         ],
         [attributes.replace('</attributes>', `${transpose}</attributes>`) + note('D', 5, 8), note('E', 5, 8)],
       ),
-    ); // prettier-ignore
+    );
     const rows = back(source);
     expect([...rows.notes].sort()).toEqual([...plain(source).notes].sort());
     expect(rows.bars).toEqual(plain(source).bars);

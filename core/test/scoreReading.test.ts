@@ -97,11 +97,15 @@ describe('notes outside the chord (common practice)', () => {
     ['a passing note', ['E5:1/2 D5:1/2 C5 C5:2', 'G4 G4 G4:2', 'C4 C4 E4:2', 'C3 C3 C3:2'], 'passing'],
     ['a neighbour note', ['E5:1/2 F5:1/2 E5 E5:2', 'G4 G4 G4:2', 'C4 C4 C4:2', 'C3 C3 C3:2'], 'neighbour'],
     ['a suspension', ['C5:2 C5 B4 C5:4', 'E4:2 D4:2 E4:4', 'G3:2 G3:2 G3:4', 'C3:2 G2:2 C3:4'], 'suspension'],
-    ['an anticipation', ['E5:2 D5:3/2 C5:1/2 C5:4', 'G4:2 G4:2 G4:4', 'C4:2 B3:2 C4:4', 'C3:2 G2:2 C3:4'], 'anticipation'],
+    [
+      'an anticipation',
+      ['E5:2 D5:3/2 C5:1/2 C5:4', 'G4:2 G4:2 G4:4', 'C4:2 B3:2 C4:4', 'C3:2 G2:2 C3:4'],
+      'anticipation',
+    ],
   ] as const)('%s is named', (_, voices, kind) => {
     const { foreign } = read(phrase([...voices]));
     expect(foreign).toEqual([kind]);
-  }); // prettier-ignore
+  });
 
   test('a 4–3 suspension that resolves into the dominant is one chord with it, and says its figures', () => {
     const { numerals, sentences } = read(
@@ -137,14 +141,24 @@ describe('notes outside the chord (common practice)', () => {
 describe('keys', () => {
   test('a raised third at the end of a minor piece changes no key', () => {
     const { keys, numerals } = read(
-      phrase(['A4:2 B4:2 C5:2 B4:2 A4:4', 'E4:2 G#4:2 A4:2 G#4:2 E4:4', 'C4:2 E4:2 E4:2 E4:2 C#4:4', 'A3:2 E3:2 A2:2 E3:2 A2:4']),
-    ); // prettier-ignore
+      phrase([
+        'A4:2 B4:2 C5:2 B4:2 A4:4',
+        'E4:2 G#4:2 A4:2 G#4:2 E4:4',
+        'C4:2 E4:2 E4:2 E4:2 C#4:4',
+        'A3:2 E3:2 A2:2 E3:2 A2:4',
+      ]),
+    );
     expect(keys).toEqual(['A minor']);
     expect(numerals.endsWith('V I')).toBe(true);
   });
 
   test('the evidence for a key is its cadence, its leading note and where it begins and ends', () => {
-    const score = phrase(['A4:2 B4:2 C5:2 B4:2 A4:4', 'E4:2 G#4:2 A4:2 G#4:2 E4:4', 'C4:2 E4:2 E4:2 E4:2 C4:4', 'A3:2 E3:2 A2:2 E3:2 A2:4']); // prettier-ignore
+    const score = phrase([
+      'A4:2 B4:2 C5:2 B4:2 A4:4',
+      'E4:2 G#4:2 A4:2 G#4:2 E4:4',
+      'C4:2 E4:2 E4:2 E4:2 C4:4',
+      'A3:2 E3:2 A2:2 E3:2 A2:4',
+    ]);
     const { reading } = read(score);
     const [area] = reading.keys;
     const own = keyEvidence(score, reading, area!, area!.key).map((one) => evidenceWords(one, score.bars));
@@ -162,11 +176,15 @@ describe('rulings', () => {
   const plain = readScore(score);
 
   test('a numeral that is ruled stands, and the others are read with it', () => {
-    const at = plain.chords.findIndex((one) => one.readings.length > 1 && one.to - one.from >= TICKS_A_QUARTER);
+    const at = plain.chords.findIndex(
+      (one) => one.readings.length > 1 && one.to - one.from >= TICKS_A_QUARTER,
+    );
     const chord = plain.chords[at]!;
     const other = chord.readings[1]!;
     const { from, to } = other;
-    const ruled = readScore(score, { rulings: [{ kind: 'numeral', from, to, key: other.key, numeral: other.numeral }] });
+    const ruled = readScore(score, {
+      rulings: [{ kind: 'numeral', from, to, key: other.key, numeral: other.numeral }],
+    });
     const now = ruled.chords.find((one) => one.from === from)!;
     expect(now.ruled).toBe(true);
     expect([printKey(now.key), printNumeral(now.numeral, now.key)]).toEqual([
@@ -174,7 +192,7 @@ describe('rulings', () => {
       printNumeral(other.numeral, other.key),
     ]);
     expect(now.to).toBe(to);
-  }); // prettier-ignore
+  });
 
   test('a key that is ruled holds for all of its time and no further', () => {
     const key = parseKey('G major');
@@ -214,14 +232,20 @@ test('silence, one note and one cluster are read without a fault', () => {
 });
 
 describe('compared with somebody else’s labels', () => {
-  const score = phrase(['E5:2 F5:2 D5:2 C5:2', 'C5:2 C5:2 B4:2 G4:2', 'G4:2 A4:2 G4:2 E4:2', 'C3:2 F3:2 G3:2 C3:2']);
+  const score = phrase([
+    'E5:2 F5:2 D5:2 C5:2',
+    'C5:2 C5:2 B4:2 G4:2',
+    'G4:2 A4:2 G4:2 E4:2',
+    'C3:2 F3:2 G3:2 C3:2',
+  ]);
   const reading = readScore(score);
   const line = (numerals: string, key = 'C major') => ({
     key: parseKey(key),
     pickup: '0',
     columns: numerals.split(' ').map((text) => ({ entry: { kind: 'numeral' as const, text }, length: '2' })),
   });
-  const against = (numerals: string, key?: string) => compareLabels(labelsOfLine(line(numerals, key), score), reading);
+  const against = (numerals: string, key?: string) =>
+    compareLabels(labelsOfLine(line(numerals, key), score), reading);
 
   test('the same labels agree all the time', () => {
     expect(against('I IV V I')).toEqual({ full: 1, chord: 1, key: 1, differences: [] });
@@ -230,20 +254,36 @@ describe('compared with somebody else’s labels', () => {
   test('another chord, another lowest note and another key are told apart, with what they cost', () => {
     const { full, chord, key, differences } = against('I ii6 V6 I');
     expect([full, chord, key]).toEqual([0.5, 0.5, 1]);
-    expect(differences.map(({ ours, what }) => [ours, what])).toEqual([[1, 'chord'], [2, 'inversion']]); // prettier-ignore
-    expect(against('IV bVII I IV', 'G major').differences.map(({ what }) => what)).toEqual(['key', 'key', 'key', 'key']);
+    expect(differences.map(({ ours, what }) => [ours, what])).toEqual([
+      [1, 'chord'],
+      [2, 'inversion'],
+    ]);
+    expect(against('IV bVII I IV', 'G major').differences.map(({ what }) => what)).toEqual([
+      'key',
+      'key',
+      'key',
+      'key',
+    ]);
     const labels = labelsOfLine(line('I ii6 V6 I'), score);
     const said = differenceSentence(differences[0]!, labels[1]!, reading.chords[1]!);
-    expect(said.map((part) => (typeof part === 'string' ? part : '·')).join('')).toMatch(/^· for ·: another chord, Dm\/F for F\. It/);
-    expect(agreementWords(against('I ii6 V6 I'))).toMatch(/^Agrees for 50 % of the time in key, chord and lowest note/);
+    expect(said.map((part) => (typeof part === 'string' ? part : '·')).join('')).toMatch(
+      /^· for ·: another chord, Dm\/F for F\. It/,
+    );
+    expect(agreementWords(against('I ii6 V6 I'))).toMatch(
+      /^Agrees for 50 % of the time in key, chord and lowest note/,
+    );
   });
 
   test('an upbeat of the labels lies over that of the score', () => {
     const upbeat = phrase(['G4 C5:4', 'E4 E4:4', 'B3 G3:4', 'G3 C3:4'], { upbeat: 1 });
     const labels = labelsOfLine(
-      { key: parseKey('C major'), pickup: '0', columns: [{ entry: { kind: 'numeral', text: 'I' }, length: '4' }] },
+      {
+        key: parseKey('C major'),
+        pickup: '0',
+        columns: [{ entry: { kind: 'numeral', text: 'I' }, length: '4' }],
+      },
       upbeat,
     );
     expect(labels.map(({ from }) => from)).toEqual([TICKS_A_QUARTER]);
   });
-}); // prettier-ignore
+});

@@ -52,13 +52,26 @@ function midi(tracks: readonly (readonly (readonly [number, number, number])[])[
   };
   const first: MidiEvent[] = [...head, { deltaTime: 0, type: 'endOfTrack', meta: true }];
   return Uint8Array.from(
-    writeMidi({ header: { format: 1, numTracks: tracks.length + 1, ticksPerBeat: 480 }, tracks: [first, ...tracks.map(track)] }), // prettier-ignore
+    writeMidi({
+      header: { format: 1, numTracks: tracks.length + 1, ticksPerBeat: 480 },
+      tracks: [first, ...tracks.map(track)],
+    }),
   );
 }
 
 describe('Standard MIDI', () => {
   test('a written file keeps its times; one track over both hands is split and told', () => {
-    const { value, remarks } = readMidiScore(midi([[[48, 0, 960], [64, 0, 480], [67, 480, 960], [43, 960, 1440], [71, 960, 1440]]])); // prettier-ignore
+    const { value, remarks } = readMidiScore(
+      midi([
+        [
+          [48, 0, 960],
+          [64, 0, 480],
+          [67, 480, 960],
+          [43, 960, 1440],
+          [71, 960, 1440],
+        ],
+      ]),
+    );
     expect(onsets(value, 0)).toEqual(['C3@0', 'E4@0', 'G4@1', 'G2@2', 'B4@2']);
     expect(value.parts[0]!.staves).toBe(2);
     expect(value.notes.map(({ staff }) => staff)).toEqual([2, 1, 1, 2, 1]);
@@ -66,7 +79,16 @@ describe('Standard MIDI', () => {
   });
 
   test('a played file is taken to a grid, and that is told', () => {
-    const { value, remarks } = readMidiScore(midi([[[60, 7, 463], [64, 489, 951], [67, 955, 1430], [72, 1447, 1905]]])); // prettier-ignore
+    const { value, remarks } = readMidiScore(
+      midi([
+        [
+          [60, 7, 463],
+          [64, 489, 951],
+          [67, 955, 1430],
+          [72, 1447, 1905],
+        ],
+      ]),
+    );
     expect(onsets(value, 0)).toEqual(['C4@0', 'E4@1', 'G4@2', 'C5@3']);
     expect(value.notes.map(({ ticks }) => printLength(ticks))).toEqual(['1', '1', '1', '1']);
     expect(remarks.join(' ')).toMatch(/taken to the nearest/);
@@ -75,16 +97,47 @@ describe('Standard MIDI', () => {
   test('notes are spelled by the signature and by where they go', () => {
     const head: MidiEvent[] = [{ deltaTime: 0, type: 'keySignature', meta: true, key: -3, scale: 0 }];
     // E flat, A natural up to B flat, and G flat down to F.
-    const { value } = readMidiScore(midi([[[63, 0, 480], [69, 480, 960], [70, 960, 1440], [66, 1440, 1920], [65, 1920, 2400]]], head)); // prettier-ignore
+    const { value } = readMidiScore(
+      midi(
+        [
+          [
+            [63, 0, 480],
+            [69, 480, 960],
+            [70, 960, 1440],
+            [66, 1440, 1920],
+            [65, 1920, 2400],
+          ],
+        ],
+        head,
+      ),
+    );
     expect(onsets(value, 0).map((one) => one.split('@')[0])).toEqual(['Eb4', 'A4', 'Bb4', 'Gb4', 'F4']);
   });
 
   test('metres and the tempo come from the file', () => {
     const head: MidiEvent[] = [
       { deltaTime: 0, type: 'setTempo', meta: true, microsecondsPerBeat: 500_000 },
-      { deltaTime: 0, type: 'timeSignature', meta: true, numerator: 3, denominator: 4, metronome: 24, thirtyseconds: 8 }, // prettier-ignore
+      {
+        deltaTime: 0,
+        type: 'timeSignature',
+        meta: true,
+        numerator: 3,
+        denominator: 4,
+        metronome: 24,
+        thirtyseconds: 8,
+      },
     ];
-    const { value } = readMidiScore(midi([[[60, 0, 1440], [62, 1440, 2880]]], head)); // prettier-ignore
+    const { value } = readMidiScore(
+      midi(
+        [
+          [
+            [60, 0, 1440],
+            [62, 1440, 2880],
+          ],
+        ],
+        head,
+      ),
+    );
     expect(value.tempo).toBe(120);
     expect(value.bars.map(({ from, to }) => `${printLength(from)}-${printLength(to)}`)).toEqual([
       '0-3',
@@ -95,13 +148,16 @@ describe('Standard MIDI', () => {
 
 describe('typed voices', () => {
   test('a line a voice, with lengths, chords, rests, ties, fermatas and an upbeat', () => {
-    const score = parseTypedVoices('S: | G4 | C5 B4:1/2 A4:1/2 G4_ G4 | C5:4^ |\nB: | r | C3:2 (E3 G3):2 | C3:4 |', piece);
+    const score = parseTypedVoices(
+      'S: | G4 | C5 B4:1/2 A4:1/2 G4_ G4 | C5:4^ |\nB: | r | C3:2 (E3 G3):2 | C3:4 |',
+      piece,
+    );
     expect(score.parts.map(({ name }) => name)).toEqual(['Soprano', 'Bass']);
     expect(score.bars.map(({ number }) => number)).toEqual([0, 1, 2]);
     expect(onsets(score, 1)).toEqual(['C3@1', 'E3@3', 'G3@3', 'C3@5']);
     expect(toRead(score).notes.filter(({ part }) => part === 0)).toHaveLength(6);
     expect(score.parts.map(({ clefs }) => clefs[0]!.clef)).toEqual(['treble', 'bass']);
-  }); // prettier-ignore
+  });
 
   test.each([
     ['', /there is no voice/],
@@ -165,14 +221,19 @@ test('the chords of a score are a line with its bars, keys and phrase ends', () 
   expect(line.metre).toBe('3/4');
   expect(line.pickup).toBe('1');
   expect(line.columns).toHaveLength(reading.chords.length);
-  const quarters = line.columns.map(({ length }) => length!).reduce((sum, one) => {
-    const [over, under = '1'] = one.split('/');
-    return sum + Number(over) / Number(under);
-  }, 0); // prettier-ignore
+  const quarters = line.columns
+    .map(({ length }) => length!)
+    .reduce((sum, one) => {
+      const [over, under = '1'] = one.split('/');
+      return sum + Number(over) / Number(under);
+    }, 0);
   expect(quarters).toBe(48);
   expect(line.columns.filter(({ phraseEnd }) => phraseEnd)).toHaveLength(3);
   expect(line.key).toBe(printKey(reading.chords[0]!.key));
-  expect(line.columns[0]!.entry).toEqual({ kind: 'numeral', text: printNumeral(reading.chords[0]!.numeral, reading.chords[0]!.key) }); // prettier-ignore
+  expect(line.columns[0]!.entry).toEqual({
+    kind: 'numeral',
+    text: printNumeral(reading.chords[0]!.numeral, reading.chords[0]!.key),
+  });
 });
 
 test('faults of four single parts are told with their times; others have none', () => {

@@ -1,2 +1,9 @@
 /** The addresses of the application: its benches and the list of workbooks. Anything else is not found. */
-export const ROUTES: readonly string[] = ['/key', '/intervals', '/chords', '/progressions', '/scores', '/workbooks'];
+export const ROUTES: readonly string[] = [
+  '/key',
+  '/intervals',
+  '/chords',
+  '/progressions',
+  '/scores',
+  '/workbooks',
+];

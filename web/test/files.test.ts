@@ -104,11 +104,7 @@ test('a workbook that came from an old version is exported and imported again', 
 
 test.each([
   ['{', 'notes.json', /this is not a workbook file: it does not hold JSON/],
-  [
-    '<?xml version="1.0"?><score-partwise/>',
-    'hymn.json',
-    /a score in MusicXML: open it on the Scores bench/,
-  ],
+  ['<?xml version="1.0"?><score-partwise/>', 'hymn.json', /a score in MusicXML: open it on the Scores bench/],
   ['MThd\u0000\u0000', 'song.json', /this is a MIDI file/],
   ['%PDF-1.7', 'sheet.json', /this is a PDF/],
   ['PK\u0003\u0004', 'hymn.mxl', /a compressed score/],

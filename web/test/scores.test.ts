@@ -31,7 +31,10 @@ const numeral = (text: string, from: number, to: number, key = C): ScoreRuling =
   key,
   numeral: parseNumeral(text, key),
 });
-const rulings = () => openNow()!.body.rulings.map(({ kind, from, to, numeral: own, key }) => [kind, from, to, own ?? key].filter(Boolean).join(' ')); // prettier-ignore
+const rulings = () =>
+  openNow()!.body.rulings.map(({ kind, from, to, numeral: own, key }) =>
+    [kind, from, to, own ?? key].filter(Boolean).join(' '),
+  );
 
 beforeEach(showEmpty);
 
@@ -98,7 +101,10 @@ test.each([
 describe('in the worker', () => {
   test('a file becomes rows, and rows a reading; what fails is told', () => {
     const xml =
-      '<score-partwise><part-list><score-part id="P"><part-name>Oboe</part-name></score-part></part-list><part id="P"><measure number="1"><attributes><divisions>1</divisions></attributes><note><pitch><step>C</step><octave>5</octave></pitch><duration>4</duration></note></measure></part></score-partwise>';
+      '<score-partwise><part-list><score-part id="P"><part-name>Oboe</part-name></score-part></part-list>' +
+      '<part id="P"><measure number="1"><attributes><divisions>1</divisions></attributes>' +
+      '<note><pitch><step>C</step><octave>5</octave></pitch><duration>4</duration></note>' +
+      '</measure></part></score-partwise>';
     const opened = openScore({ name: 'oboe.musicxml', bytes: new TextEncoder().encode(xml) });
     if (!opened.ok) throw new Error(opened.message);
     expect(opened.rows.parts.map(({ name }) => name)).toEqual(['Oboe']);
@@ -118,7 +124,10 @@ describe('drawing', () => {
   test('four single parts close on two staves, others stand as written', () => {
     expect(canClose(four)).toBe(true);
     const closed = planStaves(four, true);
-    expect(closed.staves.map(({ holds }) => holds)).toEqual([['0 1', '1 1'], ['2 1', '3 1']]); // prettier-ignore
+    expect(closed.staves.map(({ holds }) => holds)).toEqual([
+      ['0 1', '1 1'],
+      ['2 1', '3 1'],
+    ]);
     expect([closed.staves[0]!.stems.get(0), closed.staves[0]!.stems.get(1)]).toEqual([1, -1]);
     expect(planStaves(four, false).staves).toHaveLength(4);
     expect(canClose(typed('S: C5:4\nB: C3:4'))).toBe(false);
@@ -132,8 +141,22 @@ describe('drawing', () => {
 
   test('a part in B flat is drawn a whole step higher', () => {
     const sounding = { step: 0, alteration: 0, octave: 5 } as const;
-    expect(writtenPitch(sounding, { transposition: { letters: -1, halfSteps: -2 } })).toEqual({ step: 1, alteration: 0, octave: 5 }); // prettier-ignore
-    expect(clefAt({ clefs: [{ at: 0, clef: 'bass' }, { at: 10, clef: 'tenor' }] }, 12)).toBe('tenor'); // prettier-ignore
+    expect(writtenPitch(sounding, { transposition: { letters: -1, halfSteps: -2 } })).toEqual({
+      step: 1,
+      alteration: 0,
+      octave: 5,
+    });
+    expect(
+      clefAt(
+        {
+          clefs: [
+            { at: 0, clef: 'bass' },
+            { at: 10, clef: 'tenor' },
+          ],
+        },
+        12,
+      ),
+    ).toBe('tenor');
   });
 
   test.each([
@@ -152,12 +175,20 @@ describe('drawing', () => {
     const first = piecesOf(score.notes, own, 0, time(4));
     expect(first.map(({ kind }) => kind)).toEqual(['rest', 'note']);
     const second = piecesOf(score.notes, own.slice(2), time(4), time(8));
-    expect(second.map(({ ticks, first: begins, last }) => [ticks, begins, last])).toEqual([[time(4), true, false]]); // prettier-ignore
+    expect(second.map(({ ticks, first: begins, last }) => [ticks, begins, last])).toEqual([
+      [time(4), true, false],
+    ]);
   });
 
   test('bars fall into systems by their widths; a nearly empty last one shares', () => {
-    expect(barSystems([100, 100, 100, 100], () => 250)).toEqual([[0, 2], [2, 4]]); // prettier-ignore
-    expect(barSystems([100, 100, 100, 100, 100], () => 400)).toEqual([[0, 3], [3, 5]]); // prettier-ignore
+    expect(barSystems([100, 100, 100, 100], () => 250)).toEqual([
+      [0, 2],
+      [2, 4],
+    ]);
+    expect(barSystems([100, 100, 100, 100, 100], () => 400)).toEqual([
+      [0, 3],
+      [3, 5],
+    ]);
     expect(barSystems([900], () => 300)).toEqual([[0, 1]]);
     const score = typed('S: | C5:2 D5:2 | C5:1/2 D5:1/2 E5:1/2 F5:1/2 G5:1/2 F5:1/2 E5:1/2 D5:1/2 |');
     const [calm, busy] = barWidths(score, []) as [number, number];

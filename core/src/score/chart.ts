@@ -39,7 +39,10 @@ export interface ChartChord {
  * practice).
  */
 export function chartOf(score: ScoreToRead, reading: ScoreReading, options: ChartOptions): ChartChord[] {
-  const spans = options.rate === 'chord' ? reading.chords.map(({ from, to }, at) => ({ from, to, at })) : spansOf(score, reading, options.rate); // prettier-ignore
+  const spans =
+    options.rate === 'chord'
+      ? reading.chords.map(({ from, to }, at) => ({ from, to, at }))
+      : spansOf(score, reading, options.rate);
   // One spelling for the whole chart, by its first key.
   const tonic = reading.keys[0]
     ? nameBelow(reading.keys[0].key.tonic, LETTERS_OF_HALF_STEPS[options.capo]!)
@@ -92,8 +95,12 @@ function spansOf({ bars }: ScoreToRead, { chords }: ScoreReading, rate: Exclude<
 export function simplified(chord: Chord): { readonly chord: Chord; readonly dropped: readonly Member[] } {
   const { seventh, triad } = describe(chord.members);
   const dropped = chord.members.filter(({ degree }) => degree === 7);
-  if (dropped.length === 0 || seventh === 'diminished' || (triad !== 'major' && triad !== 'minor' && triad !== 'diminished'))
-    return { chord, dropped: [] }; // prettier-ignore
+  if (
+    dropped.length === 0 ||
+    seventh === 'diminished' ||
+    (triad !== 'major' && triad !== 'minor' && triad !== 'diminished')
+  )
+    return { chord, dropped: [] };
   const members = chord.members.filter(({ degree }) => degree !== 7);
   const kept = makeChord(chord.root, members);
   const hasBass = stackedNotes(kept).some((note) => sameName(note, chord.bass));
@@ -120,7 +127,10 @@ function hurtsOf(
   const inTune = highest.some(({ note }) => names.some((name) => sameName(name, note)));
   const { triad, seventh } = describe(one.chord.members);
   const dominant = triad === 'major' && seventh === 'minor';
-  return [...(inTune ? (['in-tune'] as const) : []), ...(dominant && leadsToCadence ? (['cadence'] as const) : [])]; // prettier-ignore
+  return [
+    ...(inTune ? (['in-tune'] as const) : []),
+    ...(dominant && leadsToCadence ? (['cadence'] as const) : []),
+  ];
 }
 
 function sameSymbol(a: Chord, b: Chord): boolean {
@@ -128,8 +138,11 @@ function sameSymbol(a: Chord, b: Chord): boolean {
     sameName(a.root, b.root) &&
     sameName(a.bass, b.bass) &&
     a.members.length === b.members.length &&
-    a.members.every(({ degree, alteration }, at) => degree === b.members[at]!.degree && alteration === b.members[at]!.alteration)
-  ); // prettier-ignore
+    a.members.every(
+      ({ degree, alteration }, at) =>
+        degree === b.members[at]!.degree && alteration === b.members[at]!.alteration,
+    )
+  );
 }
 
 /** A chord so many half steps lower, on the other name of its root where that is plainer. */

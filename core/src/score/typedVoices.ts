@@ -25,7 +25,10 @@ const MOST_NOTES = 5000;
  * bar that is shorter is an upbeat. Throws TheoryError `entry` naming the voice, and the bar that does not fit.
  */
 export function parseTypedVoices(text: string, piece: TypedPiece): Score {
-  const lines = text.split(/\n|;/).map((line) => line.trim()).filter((line) => line !== ''); // prettier-ignore
+  const lines = text
+    .split(/\n|;/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
   if (lines.length === 0)
     throw wrong('nothing', 'there is no voice.', 'Write a line a voice: S: | G4 A4:1/2 B4:1/2 | C5:2 |');
   const voices = lines.map((line, part) => readVoice(line, part, piece));
@@ -36,7 +39,11 @@ export function parseTypedVoices(text: string, piece: TypedPiece): Score {
   const upbeat = voices[0]!.bars[0] !== undefined && voices[0]!.bars[0] < whole ? voices[0]!.bars[0] : 0;
   for (const voice of voices) checkBars(voice, upbeat, whole);
   const end = Math.max(...voices.map(({ length }) => length));
-  const bars = barsAfter(upbeat, piece.metre, end).map((bar): WrittenBar => ({ ...bar, to: Math.min(bar.to, end), label: String(bar.number) })); // prettier-ignore
+  const bars = barsAfter(upbeat, piece.metre, end).map((bar): WrittenBar => ({
+    ...bar,
+    to: Math.min(bar.to, end),
+    label: String(bar.number),
+  }));
   return {
     title: piece.title,
     composer: '',

@@ -66,6 +66,9 @@ function soundingStep(
     }
   const all = [...seen.values()];
   const doubled = all.filter(({ count }) => count > 1).map(({ note }) => name(note));
-  const said = doubled.length === 0 ? '' : ` ${doubled.join(' and ')} ${doubled.length === 1 ? 'comes' : 'come'} more than once.`; // prettier-ignore
+  const said =
+    doubled.length === 0
+      ? ''
+      : ` ${doubled.join(' and ')} ${doubled.length === 1 ? 'comes' : 'come'} more than once.`;
   return [`Sounding: ${all.map(({ note }) => name(note)).join(', ')}.${said}`];
 }

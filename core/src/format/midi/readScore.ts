@@ -37,10 +37,13 @@ export function readMidiScore(bytes: Uint8Array): Carried<Score> {
       name: track.name || `Track ${part + 1}`,
       staves: split ? 2 : 1,
       clefs: split
-        ? [{ staff: 1, at: 0, clef: 'treble' }, { staff: 2, at: 0, clef: 'bass' }]
+        ? [
+            { staff: 1, at: 0, clef: 'treble' },
+            { staff: 2, at: 0, clef: 'bass' },
+          ]
         : [{ staff: 1, at: 0, clef: lowest < MIDDLE_C - 2 ? 'bass' : 'treble' }],
       transposition: null,
-    }); // prettier-ignore
+    });
     const placed = track.notes.map((note) => ({ key: note.key, ...timesOf(note, midi, grid) }));
     placed.sort((a, b) => a.onset - b.onset || a.key - b.key);
     spelled(placed, signatures).forEach((note, at) => {
@@ -111,9 +114,9 @@ function signaturesOf(midi: MidiTracks, grid: Grid, remarks: string[]): Score['s
   // Many programs write the signature of C where nobody chose one.
   const guessed = likelySignature(midi);
   if (changes.length === 0 || (changes.length === 1 && changes[0]!.fifths === 0 && guessed !== 0)) {
-    remarks.push(
-      `The signature was guessed from the notes: ${counted(Math.abs(guessed), guessed < 0 ? 'flat' : 'sharp', guessed < 0 ? 'flats' : 'sharps')}.`,
-    );
+    const sign = guessed < 0 ? 'flat' : 'sharp';
+    const said = counted(Math.abs(guessed), sign, `${sign}s`);
+    remarks.push(`The signature was guessed from the notes: ${said}.`);
     return [{ at: 0, fifths: guessed }];
   }
   return changes[0]!.at === 0 ? changes : [{ ...changes[0]!, at: 0 }, ...changes.slice(1)];

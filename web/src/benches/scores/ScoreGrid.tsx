@@ -55,7 +55,16 @@ export function ScoreGrid(props: ScoreGridProps) {
 
   const keyDown = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const to = moved(event.key, selected, columns.length, Math.max(0, rows.findIndex((one) => one.id === row)), rows.length); // prettier-ignore
+    const to = moved(
+      event.key,
+      selected,
+      columns.length,
+      Math.max(
+        0,
+        rows.findIndex((one) => one.id === row),
+      ),
+      rows.length,
+    );
     if (to) {
       event.preventDefault();
       byKeyboard.current = true;

@@ -270,7 +270,8 @@ function VoicesTab({ score, piece, school, onShow }: ScoreMarginProps) {
         return (
           <li key={index}>
             <Button className="evidence" onPress={() => onShow(at)}>
-              {`${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(at, bar))}: ${faultWords(fault, school)}`}
+              {`${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(at, bar))}: `}
+              {faultWords(fault, school)}
             </Button>
           </li>
         );

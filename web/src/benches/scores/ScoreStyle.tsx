@@ -119,6 +119,9 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
     padding-right: 0.4rem;
     background: var(--ground);
   }
+  .cell[aria-selected='true'] .key-tag > span {
+    background: var(--mark-ground);
+  }
   .key-tag::after,
   .key-line::after {
     content: '';

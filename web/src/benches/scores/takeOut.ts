@@ -26,7 +26,10 @@ function progressionOf(
 export const TAKEN = ['Progression', 'MusicXML', 'RomanText', 'CSV', 'MIDI'] as const;
 export type Taken = (typeof TAKEN)[number];
 
-/** Takes the piece with its chords, or the chords alone, out: to a progression of the workbook, or to a file. Returns what is to be told. */
+/**
+ * Takes the piece with its chords, or the chords alone, out: to a progression of the workbook, or to a file.
+ * Returns what is to be told.
+ */
 export async function takeOut(
   taken: Taken,
   piece: ScorePiece,

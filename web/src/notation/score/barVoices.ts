@@ -74,11 +74,16 @@ function signsOf(
     .filter(({ first, kind }) => first && kind === 'note')
     .sort((a, b) => a.onset - b.onset);
   const pitch = (note: Note | null) => (note ? writtenPitch(note, staff) : null);
-  const groups = order.map(({ places, notes }) => places.flatMap((place, at) => {
-    const own = pitch(notes[at]!);
-    return own && !score.notes[place]!.tieEnd ? [{ place, own }] : [];
-  })); // prettier-ignore
-  const signs = accidentalsInBar(groups.map((group) => group.map(({ own }) => own)), (step) => signatureAlteration(fifths, step)); // prettier-ignore
+  const groups = order.map(({ places, notes }) =>
+    places.flatMap((place, at) => {
+      const own = pitch(notes[at]!);
+      return own && !score.notes[place]!.tieEnd ? [{ place, own }] : [];
+    }),
+  );
+  const signs = accidentalsInBar(
+    groups.map((group) => group.map(({ own }) => own)),
+    (step) => signatureAlteration(fifths, step),
+  );
   return new Set(
     groups.flatMap((group, at) => group.flatMap(({ place }, index) => (signs[at]![index] ? [place] : []))),
   );
@@ -130,11 +135,24 @@ function tickable(
   for (let dot = 0; dot < dots; dot++) Dot.buildAndAttach([note], { all: true });
   if (piece.fermata) {
     const over = stem >= 0;
-    note.addModifier(new Articulation(over ? 'a@a' : 'a@u').setPosition(over ? vexflow.ModifierPosition.ABOVE : vexflow.ModifierPosition.BELOW)); // prettier-ignore
+    note.addModifier(
+      new Articulation(over ? 'a@a' : 'a@u').setPosition(
+        over ? vexflow.ModifierPosition.ABOVE : vexflow.ModifierPosition.BELOW,
+      ),
+    );
   }
   const graces = piece.graces.flatMap((place) => {
     const own = score.notes[place]!.note;
-    return own ? [new GraceNote({ keys: [keyText(writtenPitch(own, staff))], duration: '8', slash: true, clef: vexClef })] : []; // prettier-ignore
+    return own
+      ? [
+          new GraceNote({
+            keys: [keyText(writtenPitch(own, staff))],
+            duration: '8',
+            slash: true,
+            clef: vexClef,
+          }),
+        ]
+      : [];
   });
   if (graces.length > 0) note.addModifier(new GraceNoteGroup(graces, false), 0);
   made.push({ note, piece, staff });

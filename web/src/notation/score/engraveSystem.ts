@@ -131,7 +131,10 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
     new StaveConnector(
       new Stave(indent, plan.staves[0]!.top - TOP_LINE, 10),
       new Stave(indent, plan.staves[plan.staves.length - 1]!.top - TOP_LINE, 10),
-    ).setType('singleLeft').setContext(context).draw(); // prettier-ignore
+    )
+      .setType('singleLeft')
+      .setContext(context)
+      .draw();
   tiesOf(vexflow, score, made).forEach((tie) => tie.setContext(context).draw());
   context.closeGroup();
   for (const { note, piece } of made) {

@@ -68,7 +68,19 @@ export function piecesOf(
   let now = from;
   const gap = (until: number) => {
     for (const value of spelled(until - now)) {
-      pieces.push({ onset: now, ticks: value.ticks, places: [], notes: [], kind: 'gap', tuplet: null, first: true, last: true, value, fermata: false, graces: [] }); // prettier-ignore
+      pieces.push({
+        onset: now,
+        ticks: value.ticks,
+        places: [],
+        notes: [],
+        kind: 'gap',
+        tuplet: null,
+        first: true,
+        last: true,
+        value,
+        fermata: false,
+        graces: [],
+      });
       now += value.ticks;
     }
     now = until;

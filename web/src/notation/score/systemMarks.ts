@@ -45,7 +45,13 @@ export function connectorsOf(
 ) {
   const { StaveConnector } = vexflow;
   return plan.braces.flatMap(([first, end]) => {
-    const right = last ? 'boldDoubleRight' : bar.repeatEnd ? 'boldDoubleRight' : bar.double ? 'thinDouble' : 'singleRight'; // prettier-ignore
+    const right = last
+      ? 'boldDoubleRight'
+      : bar.repeatEnd
+        ? 'boldDoubleRight'
+        : bar.double
+          ? 'thinDouble'
+          : 'singleRight';
     const own = [new StaveConnector(staves[first]!, staves[end]!).setType(right)];
     if (heads) own.push(new StaveConnector(staves[first]!, staves[end]!).setType('brace'));
     return own;
@@ -62,7 +68,8 @@ export function words({ score }: SystemOptions, made: readonly Made[]): string {
       if (!lyric) return [];
       const x = note.getAbsoluteX() + note.getMetrics().notePx / 2;
       return [
-        `<text class="lyric" x="${x.toFixed(1)}" y="${staff.top + LYRIC}" text-anchor="middle">${escaped(lyric)}</text>`,
+        `<text class="lyric" x="${x.toFixed(1)}" y="${staff.top + LYRIC}" text-anchor="middle">` +
+          `${escaped(lyric)}</text>`,
       ];
     })
     .join('');
@@ -80,7 +87,8 @@ export function names({ staves }: StaffPlan): string {
     .filter(({ name }) => name !== '')
     .map(
       ({ name, top }) =>
-        `<text class="part-name" x="0" y="${top + 25}">${escaped(name.length > 12 ? `${name.slice(0, 11)}…` : name)}</text>`,
+        `<text class="part-name" x="0" y="${top + 25}">` +
+        `${escaped(name.length > 12 ? `${name.slice(0, 11)}…` : name)}</text>`,
     )
     .join('');
 }
