@@ -13,6 +13,7 @@ export const LIMITS = {
   figures: 20,
   chords: { progression: 5000, setting: 1000, check: 5000 },
   scoreNotes: 50_000,
+  quarters: 50_000,
   /** Notes of a line that is harmonised, and chords it may use. */
   harmonise: { notes: 64, chords: 40 },
 } as const;

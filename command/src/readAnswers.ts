@@ -200,7 +200,9 @@ function timeOf(value: unknown, field: string): number {
       `this is no time in “${field}”.`,
       'Write quarters as "7" or "3/2".',
     );
-  return Math.round((Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1));
+  const quarters = Number(match[1]) / Number(match[2] ?? 1);
+  atMost(Math.ceil(quarters), LIMITS.quarters, 'quarters of a score');
+  return Math.round(quarters * TICKS_A_QUARTER);
 }
 
 function wrongNote(read: unknown, what: string, right = 'Write for example ["0","1","B4",0].'): TheoryError {

@@ -84,9 +84,10 @@ function soundOn(
     const bar = barAt(bars, onset);
     const last = notes[run[run.length - 1]!]!.end;
     let until = Math.min(bar?.to ?? end, last);
-    for (const other of run.slice(place + 1)) {
-      if (midiNumber(notes[other]!.note) > midiNumber(note)) continue;
-      until = Math.min(until, notes[other]!.onset);
+    for (let next = place + 1; next < run.length && notes[run[next]!]!.onset < until; next++) {
+      const other = notes[run[next]!]!;
+      if (midiNumber(other.note) > midiNumber(note)) continue;
+      until = other.onset;
       break;
     }
     if (until > end) ends.set(one, until);
@@ -108,7 +109,8 @@ function lowNotes(notes: readonly ScoreNote[], bars: readonly ScoreBar[], ends: 
       const [low] = group as [number];
       const bar = barAt(bars, notes[low]!.onset);
       let until = notes[low]!.end;
-      for (const next of inOrder.slice(at + 1)) {
+      for (let place = at + 1; place < inOrder.length; place++) {
+        const next = inOrder[place]!;
         const above = next.every(
           (one) => staffPosition(notes[one]!.note) - staffPosition(notes[low]!.note) >= LOW,
         );

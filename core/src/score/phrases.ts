@@ -10,6 +10,8 @@ export interface PhraseEnd {
 
 /** A long note shows the end of a phrase only so many bars after the last one. */
 const BARS_APART = 2;
+/** Further fermatas are no sign of anything. */
+const MOST_FERMATAS = 2000;
 /** So much of a bar. */
 const LONG = 0.75;
 
@@ -24,7 +26,7 @@ export function phraseEndsOf(score: ScoreToRead): PhraseEnd[] {
   const add = (at: number, sign: PhraseEnd['sign']) => {
     if (at > 0 && at < last && !found.has(at)) found.set(at, { at, sign });
   };
-  for (const at of fermatas) add(endOfFermata(at, notes), 'fermata');
+  for (const at of fermatas.slice(0, MOST_FERMATAS)) add(endOfFermata(at, notes), 'fermata');
   for (const at of breaks) add(at, 'break');
   if (fermatas.length === 0) for (const { at, sign } of breathsOf(score)) add(at, sign);
   return [...[...found.values()].sort((a, b) => a.at - b.at), { at: last, sign: 'end' }];

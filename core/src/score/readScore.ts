@@ -9,7 +9,7 @@ import { rulingsIn, type ScoreRuling } from './rulings';
 import type { ScoreToRead } from './scoreNote';
 import type { ScoreReading } from './scoreReading';
 import { searchScore, type Alternative, type Segment } from './search';
-import { slicesOf, type Slice } from './slices';
+import { checkDensity, slicesOf, type Slice } from './slices';
 import { Spans } from './spans';
 import { READING_WEIGHTS, type ReadingWeights } from './weights';
 
@@ -27,10 +27,12 @@ const KEY_REACH = 3;
 
 /**
  * Reads a score: which moments belong to one chord, each chord and its inversion, the key and numeral of each,
- * and what the notes outside them are, all found together (search.ts). An empty score has no chords.
+ * and what the notes outside them are, all found together (search.ts). An empty score has no chords. Throws
+ * TheoryError `request` where more notes sound at once than anybody reads.
  */
 export function readScore(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
   const { rulings = [] } = options;
+  checkDensity(given.notes);
   const neighbours = neighboursOf(given.notes);
   const score = { ...given, notes: heardTogether(given.notes, neighbours, given.bars) };
   const slices = slicesOf(score);

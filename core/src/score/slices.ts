@@ -1,3 +1,4 @@
+import { TheoryError } from '../errors';
 import { midiNumber } from '../pitch/note';
 import { barTicks, beatTicks } from '../time/metre';
 import { withinBar } from './beats';
@@ -11,6 +12,27 @@ export interface Slice {
   readonly accent: number;
   /** Sounding notes as places in the list of notes, the lowest first. */
   readonly sounding: readonly number[];
+}
+
+/** More notes do not sound at once in any score that is read. */
+const MOST_AT_ONCE = 200;
+
+/** Refuses a score in which more notes sound at once than anybody reads. Throws TheoryError `request`. */
+export function checkDensity(notes: readonly ScoreNote[]): void {
+  const events = notes.flatMap(({ onset, end }) => [[onset, 1] as const, [end, -1] as const]);
+  // What ends at a time has ended before anything begins.
+  events.sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  let sounding = 0;
+  for (const [, change] of events) {
+    sounding += change;
+    if (sounding > MOST_AT_ONCE)
+      throw new TheoryError(
+        'request',
+        `${sounding} notes`,
+        `more than ${MOST_AT_ONCE} notes sound at once.`,
+        'Read a part of the score.',
+      );
+  }
 }
 
 /** The slices of a score, in order; moments of silence are none. Costs notes × log notes + what sounds at once. */

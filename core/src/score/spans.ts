@@ -88,8 +88,19 @@ export class Spans {
 
   private fill(slice: Slice, at: number, fifths: readonly number[]): void {
     const { sounding, from } = slice;
-    const bits = sounding.map((one) => bitOf(fifths[one]!));
-    const costs = sounding.map((one, place) => this.foreignCost(one, slice, place === 0));
+    // Doublings are foreign together.
+    const bits: number[] = [];
+    const costs: number[] = [];
+    sounding.forEach((one, place) => {
+      const bit = bitOf(fifths[one]!);
+      const cost = this.foreignCost(one, slice, place === 0);
+      const known = bits.indexOf(bit);
+      if (known >= 0) costs[known]! += cost;
+      else {
+        bits.push(bit);
+        costs.push(cost);
+      }
+    });
     this.masks[at] = bits.reduce((all, bit) => all | bit, 0);
     this.lowestBits[at] = bits[0]!;
     this.struck[at] = this.notes[sounding[0]!]!.onset === from ? 1 : STRUCK_FROM;
