@@ -9,7 +9,7 @@ import type { PhraseEnd } from './phrases';
 import type { ScoreRuling } from './rulings';
 import type { ScoreToRead } from './scoreNote';
 import type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './scoreReading';
-import type { Alternative, Segment } from './search';
+import type { Alternative, Segment } from './segment';
 import type { Slice } from './slices';
 
 /** A chord of the best reading, and what else lies on good ways over its time. */

@@ -1,5 +1,5 @@
 import type { ChordStates } from './chordStates';
-import type { Segment } from './search';
+import type { Segment } from './segment';
 
 /** Paths that cost so much more than the best up to a boundary are given up, and so many go on. */
 const GIVEN_UP = 6.5;

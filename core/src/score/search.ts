@@ -8,20 +8,9 @@ import { Frontier } from './frontier';
 import { StepsBack } from './stepsBack';
 import { MOST_SLICES, type Spans } from './spans';
 import { StepsOnward } from './stepsOnward';
+import type { Alternative, Segment } from './segment';
 import type { SearchRulings } from './rulings';
 import type { ReadingWeights } from './weights';
-
-/** A chord of a reading: the slices it holds, and its numeral in its key. */
-export interface Segment {
-  readonly from: number;
-  readonly to: number;
-  readonly state: State;
-}
-
-/** Another reading of the time from a slice to another, and how much more the whole costs with it. */
-export interface Alternative extends Segment {
-  readonly excess: number;
-}
 
 export interface SearchResult {
   readonly segments: readonly Segment[];
