@@ -1,12 +1,6 @@
 import type { Timed } from '../time/bars';
 import type { Entry } from './entry';
 
-/** So many columns can be drawn and worked with. */
-export const MOST_COLUMNS = 5000;
-
-/** So many notes go on from one column to the next. */
-export const MOST_HELD = 24;
-
 /** A column of a typed line: its entry, and what was decided beside it. */
 export interface LineColumn extends Timed {
   readonly entry: Entry;

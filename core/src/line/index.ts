@@ -4,6 +4,7 @@ export * from './changeEntry';
 export * from './column';
 export * from './entry';
 export * from './instruments';
+export * from './limits';
 export * from './melody';
 export * from './melodyNotes';
 export * from './moveLine';

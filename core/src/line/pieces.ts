@@ -1,4 +1,4 @@
-import { MOST_COLUMNS } from './column';
+import { MOST_COLUMNS } from './limits';
 
 /** A piece of a typed line, with where it stood. */
 export interface Piece {

@@ -1,4 +1,3 @@
-import type { State } from '../context/states';
 import { closing, opening } from '../context/steps';
 import { COSTS } from '../context/costs';
 import { sameKey, type Key } from '../key/key';

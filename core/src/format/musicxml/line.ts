@@ -12,7 +12,8 @@ import { parseMetre, printMetre, USUAL_METRE, barTicks } from '../../time/metre'
 import { printLength, USUAL_TICKS } from '../../time/length';
 import { readEntry, type Entry, type Rest } from '../../line/entry';
 import { settingsOfChords } from '../../voicing/lineSettings';
-import { MOST_COLUMNS, MOST_HELD, type LineColumn } from '../../line/column';
+import type { LineColumn } from '../../line/column';
+import { MOST_COLUMNS, MOST_HELD } from '../../line/limits';
 import { soundLine } from '../soundLine';
 import { counted, PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
 import { wrong } from './dom';
