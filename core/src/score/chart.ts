@@ -4,12 +4,9 @@ import { nameBelow } from '../interval/interval';
 import { fromLineOfFifths, lineOfFifths, midiNumber, sameName, type NoteName } from '../pitch/note';
 import { beatTicks, barTicks } from '../time/metre';
 import { withinBar } from './beats';
+import type { ChartRate } from './chartRates';
 import type { ScoreToRead } from './scoreNote';
 import type { ReadChord, ScoreReading } from './scoreReading';
-
-/** How often a chart names a chord. */
-export const CHART_RATES = ['chord', 'beat', 'half', 'bar'] as const;
-export type ChartRate = (typeof CHART_RATES)[number];
 
 export interface ChartOptions {
   readonly rate: ChartRate;
@@ -170,7 +167,6 @@ const LETTERS_OF_HALF_STEPS = [
   { number: 5, deviation: -1 },
   { number: 5, deviation: 0 },
 ] as const;
-export const HIGHEST_FRET = LETTERS_OF_HALF_STEPS.length - 1;
 
 /** Bars of a chart as text, four to a line: `| G | D7 | Em | G D |`. */
 export function chartText(

@@ -18,13 +18,5 @@ export { weighPiece, type PieceReading, type WeighedKey } from './pieceReading';
 export { scoreFaults, type TimedFault } from './scoreFaults';
 export { lineOfReading, type ScoreLine } from './asLine';
 export { compareLabels, labelsOfLine, type Comparison, type Difference, type TheirLabel } from './compare';
-export {
-  CHART_RATES,
-  chartOf,
-  chartText,
-  HIGHEST_FRET,
-  simplified,
-  type ChartChord,
-  type ChartOptions,
-  type ChartRate,
-} from './chart';
+export { chartOf, chartText, simplified, type ChartChord, type ChartOptions } from './chart';
+export { CHART_RATES, HIGHEST_FRET, type ChartRate } from './chartRates';

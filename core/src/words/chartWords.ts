@@ -1,5 +1,6 @@
 import { DEFAULT_SCHOOL, type School } from '../school/school';
-import type { ChartChord, ChartRate } from '../score/chart';
+import type { ChartChord } from '../score/chart';
+import type { ChartRate } from '../score/chartRates';
 import type { ScoreBar } from '../score/scoreNote';
 import { barsOfTimes } from './scoreWords';
 import { vocabulary } from './vocabulary';
