@@ -1,4 +1,5 @@
 import {
+  attempt,
   barAt,
   beatIn,
   countNotes,
@@ -10,6 +11,7 @@ import {
   notesFromBass,
   parseMetre,
   parseNote,
+  parseTime,
   phraseEndWords,
   printFigure,
   printKey,
@@ -190,19 +192,19 @@ function noteOf(row: unknown, at: number): ScoreNote {
   };
 }
 
-/** A time in quarters, `0`, `7` or `3/2`, in ticks. */
+/** A time of a field in ticks. Throws TheoryError naming the field. */
 function timeOf(value: unknown, field: string): number {
-  const match = /^(\d{1,6})(?:\/([1-9]\d{0,4}))?$/.exec(String(value));
-  if (!match || (typeof value !== 'string' && typeof value !== 'number'))
+  const said = typeof value === 'string' || typeof value === 'number' ? String(value) : '';
+  const time = attempt(() => parseTime(said));
+  if (!time.ok)
     throw new TheoryError(
       'request',
       JSON.stringify(value) ?? 'nothing',
       `this is no time in “${field}”.`,
       'Write quarters as "7" or "3/2".',
     );
-  const quarters = Number(match[1]) / Number(match[2] ?? 1);
-  atMost(Math.ceil(quarters), LIMITS.quarters, 'quarters of a score');
-  return Math.round(quarters * TICKS_A_QUARTER);
+  atMost(Math.ceil(time.value / TICKS_A_QUARTER), LIMITS.quarters, 'quarters of a score');
+  return time.value;
 }
 
 function wrongNote(read: unknown, what: string, right = 'Write for example ["0","1","B4",0].'): TheoryError {

@@ -34,7 +34,7 @@ export type KeyEvidence =
       readonly speaks: 'against';
     };
 
-/** Notes outside a key are told where they come so often at least, in the time of the key. */
+/** So many names outside a key are told, the most frequent first. */
 const MOST_FOREIGN = 3;
 
 /** The keys to weigh an area against: the other key of its signature, and the keys before and after it. */
@@ -94,7 +94,7 @@ function endsIn(chords: readonly ReadChord[], at: number, kind: CadenceKind, key
   return sameName(root, key.tonic);
 }
 
-/** Raised notes that step to the tonic and are not in the signature. */
+/** The note a half step under the tonic, where the signature does not have it. */
 function leadingNotes(
   own: readonly ScoreNote[],
   score: ScoreToRead,

@@ -19,8 +19,6 @@ export interface ReadOptions {
   readonly key?: Key;
   readonly rulings?: readonly ScoreRuling[];
   readonly weights?: ReadingWeights;
-  /** Told how far it has come, 0–1; may throw to stop. */
-  readonly progress?: (done: number) => void;
 }
 
 /** Keys so many fifths from the signature are sought. */
@@ -40,11 +38,10 @@ export function readScore(given: ScoreToRead, options: ReadOptions = {}): ScoreR
   const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
   if (slices.length === 0)
     return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds: [] };
-  const found: FoundChord[] = [];
-  areasOf(score, slices).forEach(({ from, to, fifths }) => {
-    found.push(...searchArea({ score, slices, neighbours, phraseEnds }, from, to, fifths, options));
-    options.progress?.(to / slices.length);
-  });
+  const known = { score, slices, neighbours, phraseEnds };
+  const found = areasOf(score, slices).flatMap(({ from, to, fifths }) =>
+    searchArea(known, from, to, fifths, options),
+  );
   return assemble(score, neighbours, slices, found, phraseEnds, rulings);
 }
 

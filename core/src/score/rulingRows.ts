@@ -1,8 +1,7 @@
-import { TheoryError } from '../errors';
 import { parseKey, printKey } from '../key/key';
 import { printNumeral } from '../label/numeralPrint';
 import { parseNumeral } from '../label/numeralParse';
-import { printLength, TICKS_A_QUARTER } from '../time/length';
+import { parseTime, printLength } from '../time/length';
 import type { ScoreRuling } from './rulings';
 
 /** A ruling as it is kept: times in quarters as text, key and numeral in plain text. */
@@ -30,7 +29,7 @@ export function rowOfRuling(ruling: ScoreRuling): RulingRow {
 
 /** The ruling of a row. Throws TheoryError where it cannot be read. */
 export function rulingOfRow({ kind, from, to, key, numeral }: RulingRow): ScoreRuling {
-  const [start, end] = [timeOf(from), timeOf(to)];
+  const [start, end] = [parseTime(from), parseTime(to)];
   switch (kind) {
     case 'split':
     case 'join':
@@ -44,17 +43,4 @@ export function rulingOfRow({ kind, from, to, key, numeral }: RulingRow): ScoreR
       return { kind, from: start, to: end, key: read, numeral: parseNumeral(numeral ?? '', read) };
     }
   }
-}
-
-/** A time in quarters, such as `0` or `7/2`, in ticks. Throws TheoryError `request`. */
-function timeOf(text: string): number {
-  const match = /^(\d{1,7})(?:\/([1-9]\d{0,4}))?$/.exec(text);
-  if (!match)
-    throw new TheoryError(
-      'request',
-      text,
-      'this is no time in quarters.',
-      'Write a number such as 7 or 7/2.',
-    );
-  return Math.round((Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1));
 }

@@ -80,11 +80,3 @@ export function rulingsIn(rulings: readonly ScoreRuling[], slices: readonly Slic
   const byPlace = slices.map(({ from }) => keyOf(from));
   return { numerals, cuts, joins, keyAt: (slice) => byPlace[slice] ?? null };
 }
-
-/** Nothing is ruled. */
-export const NO_RULINGS: SearchRulings = {
-  numerals: new Map(),
-  cuts: new Set(),
-  joins: new Set(),
-  keyAt: () => null,
-};

@@ -96,8 +96,3 @@ export function toRead(score: Score): ScoreToRead & { readonly written: readonly
 export function countNotes(score: Score, part: number): number {
   return score.notes.filter((one) => one.part === part && one.note !== null && one.kind !== 'grace').length;
 }
-
-export function endOfScore({ bars, notes }: Score): number {
-  const last = bars[bars.length - 1]?.to ?? 0;
-  return notes.reduce((end, { onset, ticks }) => Math.max(end, onset + ticks), last);
-}

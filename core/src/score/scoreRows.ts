@@ -1,10 +1,10 @@
 import { parseSymbol } from '../chord/symbolParse';
 import { printSymbol } from '../chord/symbolPrint';
-import { TheoryError } from '../errors';
+import { attempt, TheoryError } from '../errors';
 import { parseNote } from '../pitch/parse';
 import { printNote } from '../pitch/print';
 import type { Ending } from '../time/bars';
-import { TICKS_A_QUARTER, printLength } from '../time/length';
+import { parseTime, printLength } from '../time/length';
 import { parseMetre, printMetre } from '../time/metre';
 import type { ClefName, Score, ScorePart, WrittenBar, WrittenNote } from './score';
 
@@ -161,11 +161,11 @@ function noteOfRow(row: string, parts: number): WrittenNote {
   };
 }
 
-/** A time or a length in quarters, 0 too, in ticks. */
+/** A time or a length of a row. Throws TheoryError naming the row. */
 function ticksOf(text: string | undefined, row: string): number {
-  const match = /^(\d{1,7})(?:\/([1-9]\d{0,4}))?$/.exec(text ?? '');
-  if (!match) throw wrongRow('time', row, '3/2');
-  return Math.round((Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1));
+  const time = attempt(() => parseTime(text ?? ''));
+  if (!time.ok) throw wrongRow('time', row, '3/2');
+  return time.value;
 }
 
 function wrongRow(what: string, row: string, right: string): TheoryError {

@@ -7,7 +7,7 @@ import type { ReadingWeights } from './weights';
 
 /** A span holds so many slices at most, and so many chords of it are followed up. */
 export const MOST_SLICES = 8;
-export const MOST_CHORDS = 4;
+const MOST_CHORDS = 4;
 const FAR_FETCHED = 3.5;
 /** A span whose best chord leaves so much foreign is no chord, nor are longer ones. */
 const HOPELESS = 4;

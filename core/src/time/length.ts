@@ -27,6 +27,22 @@ export function parseLength(text: string): number {
   return ticks;
 }
 
+/**
+ * A time in quarters from the beginning, as `0`, `7` or `7/2`, in ticks; the nearest tick where it lies between
+ * two. Throws TheoryError `request` for anything else.
+ */
+export function parseTime(text: string): number {
+  const match = /^(\d{1,7})(?:\/([1-9]\d{0,4}))?$/.exec(text);
+  if (!match)
+    throw new TheoryError(
+      'request',
+      text,
+      'this is no time in quarters.',
+      'Write a number such as 0, 7 or 7/2.',
+    );
+  return Math.round((Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1));
+}
+
 /** Ticks as a length in quarters that parseLength reads. */
 export function printLength(ticks: number): string {
   const divisor = gcd(ticks, TICKS_A_QUARTER);

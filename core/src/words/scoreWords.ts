@@ -43,11 +43,6 @@ const KINDS: Record<NonChordKind, string> = {
   free: 'free note',
 };
 
-/** The kind of a note outside its chord. */
-export function nonChordWords(kind: NonChordKind): string {
-  return KINDS[kind];
-}
-
 /** `D5: passing note from C5 to E5`; of a suspension its figures. */
 export function nonChordSentence(
   one: NonChordNote,

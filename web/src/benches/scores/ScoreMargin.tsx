@@ -5,6 +5,7 @@ import {
   evidenceWords,
   faultWords,
   numeralParts,
+  parseTime,
   scoreChordSteps,
   scoreFaults,
   speakNumeral,
@@ -122,7 +123,7 @@ function ChordTab({
 }: ScoreMarginProps) {
   const { reading } = piece;
   const one = reading.chords[at]!;
-  const ruling = body.rulings.find((row) => row.kind === 'numeral' && quarters(row.from) === one.from);
+  const ruling = body.rulings.find((row) => row.kind === 'numeral' && parseTime(row.from) === one.from);
   const others = one.readings.slice(1, 6);
   const ends = reading.phraseEnds.some((end) => end.at === one.to && end.sign !== 'end');
   return (
@@ -184,18 +185,13 @@ function part(
   return ' together with what stands beside it';
 }
 
-function quarters(text: string): number {
-  const [over, under = '1'] = text.split('/');
-  return Math.round((Number(over) * 10_080) / Number(under));
-}
-
 function KeyTab({ body, score, piece, at, school, onShow }: ScoreMarginProps) {
   const weighed = piece.keys.find(({ area }) => at >= area.firstChord && at < area.endChord);
   if (!weighed) return null;
   const { area, evidence, rivals } = weighed;
   const chords = area.endChord - area.firstChord;
   const ruling = body.rulings.find(
-    (row) => row.kind === 'key' && quarters(row.from) <= area.from && quarters(row.to) >= area.to,
+    (row) => row.kind === 'key' && parseTime(row.from) <= area.from && parseTime(row.to) >= area.to,
   );
   const lists = (key: Key, list: readonly KeyEvidence[]) => (
     <>

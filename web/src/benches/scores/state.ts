@@ -1,5 +1,6 @@
 import {
   attempt,
+  parseTime,
   parseTypedVoices,
   rowOfRuling,
   rowsOfScore,
@@ -76,16 +77,11 @@ export function rule(ruling: ScoreRuling): void {
   }));
 }
 
-const time = (text: string) => {
-  const [over, under = '1'] = text.split('/');
-  return Number(over) / Number(under);
-};
-
 /** Whether a new ruling takes the place of an old one. */
 function clashes(old: RulingRow, now: RulingRow): boolean {
   const same = old.from === now.from;
-  const overlap = time(old.from) < time(now.to) && time(now.from) < time(old.to);
-  const inside = time(old.from) > time(now.from) && time(old.from) < time(now.to);
+  const overlap = parseTime(old.from) < parseTime(now.to) && parseTime(now.from) < parseTime(old.to);
+  const inside = parseTime(old.from) > parseTime(now.from) && parseTime(old.from) < parseTime(now.to);
   if (now.kind === 'numeral') {
     if (old.kind === 'numeral') return overlap;
     return (old.kind === 'split' || old.kind === 'join') && (inside || (same && old.kind === 'join'));
@@ -94,7 +90,11 @@ function clashes(old: RulingRow, now: RulingRow): boolean {
     return overlap && (old.kind === 'key' || (old.kind === 'numeral' && old.key !== now.key));
   if (now.kind === 'split' || now.kind === 'join') {
     if (old.kind === 'split' || old.kind === 'join') return same;
-    return old.kind === 'numeral' && time(now.from) >= time(old.from) && time(now.from) < time(old.to);
+    return (
+      old.kind === 'numeral' &&
+      parseTime(now.from) >= parseTime(old.from) &&
+      parseTime(now.from) < parseTime(old.to)
+    );
   }
   return same && (old.kind === 'phrase-end' || old.kind === 'no-phrase-end');
 }

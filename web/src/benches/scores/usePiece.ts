@@ -19,7 +19,10 @@ export interface ShownPiece {
 /** Reads the open piece in the worker, anew with every ruling; the last reading stays until the next is there. */
 export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
   const score = useMemo(() => scoreOfRows(rows), [rows]);
-  const { written, ...given } = useMemo(() => toRead(score), [score]);
+  const { given, written } = useMemo(() => {
+    const { written, ...given } = toRead(score);
+    return { given, written };
+  }, [score]);
   const [read, setRead] = useState<{ rows: unknown; piece: PieceReading } | null>(null);
   const [slow, setSlow] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -50,7 +53,5 @@ export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
     };
   }, [rows, rulings]);
   const piece = read?.rows === rows ? read.piece : null;
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const same = useMemo(() => given, [score]);
-  return { score, given: same, written, piece, slow, problem, cancel };
+  return { score, given, written, piece, slow, problem, cancel };
 }
