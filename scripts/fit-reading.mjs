@@ -2,24 +2,11 @@
  * node scripts/fit-reading.mjs [rounds]: fits the weights of the reading of scores to all chorales and prints
  * them; with each piece left out in turn it prints how well that one is read. Data: core/test/oracles.
  */
-import { build } from 'esbuild';
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { ROOT } from './setup.mjs';
+import { CHORALES, loadReading } from './fit/load.mjs';
 
 const rounds = Number(process.argv[2] ?? 5);
-const out = join(mkdtempSync(join(tmpdir(), 'diatonix-')), 'fit.cjs');
-await build({
-  entryPoints: [join(ROOT, 'scripts', 'fit', 'reading.ts')],
-  bundle: true,
-  platform: 'node',
-  format: 'cjs',
-  outfile: out,
-  logLevel: 'warning',
-});
-const { fit, pieces, printed, read, sum, READING_WEIGHTS } = (await import(out)).default;
-const all = pieces(join(ROOT, 'core', 'test', 'oracles'));
+const { fit, pieces, printed, read, sum, READING_WEIGHTS } = await loadReading();
+const all = pieces(CHORALES);
 console.log('as it is  ', printed(sum(read(all, READING_WEIGHTS))));
 if (process.argv[3] !== 'out') {
   const fitted = fit(all, rounds);

@@ -1,24 +1,14 @@
 /** Scores: agreement with the experts on seven chorales, and how long reading takes. */
-import { build } from 'esbuild';
 import { execFileSync } from 'node:child_process';
-import { copyFileSync, mkdirSync, mkdtempSync, readFileSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { CHORALES, loadReading } from '../fit/load.mjs';
 import { ROOT } from '../setup.mjs';
 import { percentile, report } from './measure.mjs';
 
-const folder = mkdtempSync(join(tmpdir(), 'diatonix-'));
-const out = join(folder, 'reading.cjs');
-await build({
-  entryPoints: [join(ROOT, 'scripts', 'fit', 'reading.ts')],
-  bundle: true,
-  platform: 'node',
-  format: 'cjs',
-  outfile: out,
-  logLevel: 'warning',
-});
-const { pieces, printed, read, readScore, sum, READING_WEIGHTS } = (await import(out)).default;
-const all = pieces(join(ROOT, 'core', 'test', 'oracles'));
+const { pieces, printed, read, readScore, sum, READING_WEIGHTS } = await loadReading();
+const all = pieces(CHORALES);
 report(
   'seven chorales from their notes, share in %',
   printed(sum(read(all, READING_WEIGHTS))),
@@ -64,9 +54,8 @@ report(
   'under 1 s',
 );
 
-const many = join(folder, 'many');
-mkdirSync(many);
-const xml = join(ROOT, 'core', 'test', 'oracles', 'chorale-012.musicxml');
+const many = mkdtempSync(join(tmpdir(), 'diatonix-'));
+const xml = join(CHORALES, 'chorale-012.musicxml');
 for (let at = 0; at < 100; at++) copyFileSync(xml, join(many, `${at}.musicxml`));
 const command = join(ROOT, 'command', 'bin', 'diatonix.mjs');
 execFileSync(process.execPath, [command, 'help']);

@@ -2,59 +2,14 @@ import { parseKey } from '@diatonix/core';
 import { ChevronDown, Plus, Trash2 } from 'lucide-react';
 import { memo } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover, Button as AriaButton, Separator } from 'react-aria-components';
-import styled from 'styled-components';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 import { useSchool } from '../../documents/use';
 import { SourceField } from './SourceField';
 import { keyName } from '../../parts/names';
+import { TitleStyle } from '../../parts/TitleStyle';
 import { MenuStyle } from '../../design/menu';
 import { renameProgression, openProgression, addProgression, removeProgression } from './state';
-
-const Title = styled.div`
-  display: flex;
-  align-items: center;
-  gap: 0.15rem;
-  min-width: 0;
-  h1 {
-    min-width: 0;
-    line-height: 1.1;
-  }
-  .names {
-    flex: 0 1 auto;
-    min-width: 0;
-  }
-  h1 input {
-    font:
-      600 1.4rem/1.15 'Accidentals',
-      'Source Serif 4',
-      serif;
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: none;
-    padding: 0 0.2rem;
-    margin-left: -0.25rem;
-    field-sizing: content;
-    min-width: 6rem;
-    max-width: calc(100% + 0.25rem);
-    text-overflow: ellipsis;
-  }
-  h1 input:hover {
-    border-color: var(--rule);
-  }
-  button {
-    border: 0;
-    background: none;
-    padding: 0.3rem;
-    cursor: pointer;
-    line-height: 0;
-    border-radius: 3px;
-  }
-  button svg {
-    width: 1.1rem;
-    height: 1.1rem;
-  }
-`;
 
 /** The open progression's title and source, to be written over, and the list of the others. */
 export const TitleField = memo(function TitleField({
@@ -67,7 +22,7 @@ export const TitleField = memo(function TitleField({
   source: string;
 }) {
   return (
-    <Title>
+    <TitleStyle>
       <div className="names">
         <h1>
           <span className="visually-hidden">{title}</span>
@@ -90,7 +45,7 @@ export const TitleField = memo(function TitleField({
           </MenuStyle>
         </Popover>
       </MenuTrigger>
-    </Title>
+    </TitleStyle>
   );
 });
 

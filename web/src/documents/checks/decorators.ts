@@ -1,6 +1,6 @@
 import 'reflect-metadata';
 import { attempt } from '@diatonix/core';
-import { registerDecorator, ValidateIf } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsString, MaxLength, registerDecorator, ValidateIf } from 'class-validator';
 
 /** Checks a string with one of core's readers; with `each`, a list of them, and with `nulls` one that has gaps. */
 export function ReadableAs(
@@ -42,6 +42,13 @@ export function TextValues(): PropertyDecorator {
     'every answer is a short text',
     (value) => isObject(value) && Object.values(value).every((v) => typeof v === 'string' && v.length <= 40),
   );
+}
+
+/** A short list of the names of rows. */
+export function RowNames(): PropertyDecorator {
+  const each = { each: true };
+  const checks = [IsArray(), IsString(each), MaxLength(40, each), ArrayMaxSize(20)];
+  return (target, property) => checks.forEach((check) => check(target, property));
 }
 
 /** A list of objects, lists excepted, each with an id of its own. */

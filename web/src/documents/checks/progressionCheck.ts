@@ -26,7 +26,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { May, OwnIds, ReadableAs, Weights } from './decorators';
+import { May, OwnIds, ReadableAs, RowNames, Weights } from './decorators';
 import { LONGEST_PIECE } from './limits';
 import { PROGRESSION_VIEWS, TEMPO_RANGE } from '../kinds/progression';
 
@@ -169,22 +169,13 @@ export class ProgressionCheck {
   @IsIn(PROGRESSION_VIEWS)
   view!: string;
 
-  @IsArray()
-  @IsString({ each: true })
-  @MaxLength(40, { each: true })
-  @ArrayMaxSize(20)
+  @RowNames()
   hidden!: string[];
 
-  @IsArray()
-  @IsString({ each: true })
-  @MaxLength(40, { each: true })
-  @ArrayMaxSize(20)
+  @RowNames()
   blank!: string[];
 
-  @IsArray()
-  @IsString({ each: true })
-  @MaxLength(40, { each: true })
-  @ArrayMaxSize(20)
+  @RowNames()
   order!: string[];
 
   @Weights(RULES)

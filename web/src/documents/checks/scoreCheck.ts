@@ -16,7 +16,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { TEMPO_RANGE } from '../kinds/progression';
-import { May, ObjectAs } from './decorators';
+import { May, ObjectAs, RowNames } from './decorators';
 import { LONGEST_PIECE, MOST_BARS, MOST_NOTES, MOST_PARTS } from './limits';
 
 class PartCheck {
@@ -131,10 +131,7 @@ export class ScoreCheck {
   @Type(() => RulingRowCheck)
   rulings!: RulingRowCheck[];
 
-  @IsArray()
-  @IsString({ each: true })
-  @MaxLength(40, { each: true })
-  @ArrayMaxSize(20)
+  @RowNames()
   hidden!: string[];
 
   @IsBoolean()
