@@ -111,6 +111,24 @@ test('a score of one figure without end, and one with a fermata on everything, a
   expect(ask({ notes: zigzag.slice(0, 400), fermatas }).error).toBeUndefined();
 });
 
+test('a key in which the chords cannot be written is refused in words', () => {
+  const far = [
+    ['1', 'F##4', 'Bbb3'],
+    ['2', 'C#5', 'Abb3'],
+    ['3', 'E##5', 'Fbb3'],
+  ] as const;
+  const notes = [...chord('0', 'E5', 'C5', 'C3'), ...far.flatMap(([at, ...names]) => chord(at, ...names))];
+  const answer = (key: string) =>
+    JSON.parse(answerLine(JSON.stringify({ do: 'read', key, score: { notes } }))) as Answer;
+  expect(answer('G# major').error).toMatchObject({
+    code: 'key',
+    message: expect.stringMatching(
+      /“G# major”: some chords of the score cannot be written in this key/,
+    ) as string,
+  });
+  expect(answer('C major').error).toBeUndefined();
+});
+
 test('what a worker cannot read it tells with the name of the file', () => {
   const { line, error } = readFile({ file: join(folder, 'nothing.xml') });
   expect(JSON.parse(line)).toMatchObject({ file: join(folder, 'nothing.xml') });

@@ -27,7 +27,8 @@ const KEY_REACH = 3;
 /**
  * Reads a score: which moments belong to one chord, each chord and its inversion, the key and numeral of each,
  * and what the notes outside them are, all found together (search.ts). An empty score has no chords. Throws
- * TheoryError `request` where more notes sound at once than anybody reads.
+ * TheoryError `request` where more notes sound at once than anybody reads, `key` where the key that is given cannot
+ * hold the chords.
  */
 export function readScore(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
   const { rulings = [] } = options;

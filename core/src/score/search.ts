@@ -1,6 +1,7 @@
 import { closing, opening } from '../context/steps';
 import { COSTS } from '../context/costs';
-import { sameKey, type Key } from '../key/key';
+import { TheoryError } from '../errors';
+import { printKey, sameKey, type Key } from '../key/key';
 import { chordStatesFor, type ChordStates } from './chordStates';
 import { Edges } from './edges';
 import { Frontier } from './frontier';
@@ -36,7 +37,7 @@ const SHOWN = 3.8;
 /**
  * Finds chords, their limits, keys and numerals together: a semi-Markov dynamic programme over the boundaries
  * between slices, whose states are numerals in keys. Costs slices × the longest span × the states of a span,
- * and for each boundary its states squared by key.
+ * and for each boundary its states squared by key. Throws TheoryError `key` where no key holds all of it.
  */
 export function searchScore(input: SearchIn): SearchResult {
   const { slices, spans } = input;
@@ -80,7 +81,13 @@ export function searchScore(input: SearchIn): SearchResult {
       if (rulings.cuts.has(to)) break;
     }
   }
-  frontier.close(slices);
+  if (frontier.close(slices) === 0)
+    throw new TheoryError(
+      'key',
+      input.keys.map(printKey).join(', '),
+      'some chords of the score cannot be written in this key.',
+      'Give a key nearer to the notes, or respell them.',
+    );
   const segments = frontier.best(slices);
   return { segments, alternatives: alternativesOf(input, chords, frontier, edges) };
 }
