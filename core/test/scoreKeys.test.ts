@@ -61,9 +61,14 @@ const PHRASES: readonly Phrase[] = [
   {
     name: 'a deceptive turn',
     mode: 'major',
-    voices: ['E5:2 D5:2 C5:2 C5:2 B4:2 C5:2', 'C5:2 B4:2 C5:2 A4:2 G4:2 G4:2', 'G4:2 G4:2 E4:2 F4:2 D4:2 E4:2', 'C3:2 G3:2 A3:2 F3:2 G3:2 C3:2'],
+    voices: [
+      'E5:2 D5:2 C5:2 C5:2 B4:2 C5:2',
+      'C5:2 B4:2 C5:2 A4:2 G4:2 G4:2',
+      'G4:2 G4:2 E4:2 F4:2 D4:2 E4:2',
+      'C3:2 G3:2 A3:2 F3:2 G3:2 C3:2',
+    ],
     numerals: 'I V vi IV V I',
-  }, // prettier-ignore
+  },
   {
     name: 'the dominant of the dominant',
     mode: 'major',
@@ -92,9 +97,12 @@ const PHRASES: readonly Phrase[] = [
     name: 'a waltz bass',
     mode: 'major',
     metre: '3/4',
-    voices: ['E5:3 D5:3 D5:3 C5:3', 'C3 (E4 G4) (E4 G4) G2 (F4 B4) (F4 B4) G2 (F4 B4) (F4 B4) C3 (E4 G4) (E4 G4)'],
+    voices: [
+      'E5:3 D5:3 D5:3 C5:3',
+      'C3 (E4 G4) (E4 G4) G2 (F4 B4) (F4 B4) G2 (F4 B4) (F4 B4) C3 (E4 G4) (E4 G4)',
+    ],
     numerals: 'I V7 I',
-  }, // prettier-ignore
+  },
 ];
 
 function scoreOf({ voices, metre = '4/4' }: Phrase, fifths: number, move: (note: Note) => Note): ScoreToRead {
@@ -185,8 +193,11 @@ describe('any score', () => {
       fc.property(scores, ([voices, fifths]) => {
         const score = made(voices, fifths);
         for (const { chord, nonChord, from, to } of readScore(score).chords) {
-          const own = chord.members.map(({ degree, alteration }) => nameAbove(chord.root, { number: degree, deviation: alteration })); // prettier-ignore
-          const inChord = ({ step, alteration }: Note) => own.some((one) => one.step === step && one.alteration === alteration); // prettier-ignore
+          const own = chord.members.map(({ degree, alteration }) =>
+            nameAbove(chord.root, { number: degree, deviation: alteration }),
+          );
+          const inChord = ({ step, alteration }: Note) =>
+            own.some((one) => one.step === step && one.alteration === alteration);
           for (const { note } of nonChord) expect(inChord(score.notes[note]!.note)).toBe(false);
           const foreign = score.notes.filter(
             ({ onset, note }) => onset >= from && onset < to && !inChord(note),
