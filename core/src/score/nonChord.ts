@@ -65,7 +65,7 @@ function suspensionFigures(
     return above === undefined ? null : [2, 3];
   }
   const over = (one: number) => staffPosition(notes[one]!.note) - staffPosition(notes[lowest]!.note) + 1;
-  const simple = (steps: number) => (steps > 9 ? ((steps - 2) % 7) + 2 : steps);
+  const simple = (steps: number) => (steps > 9 ? ((steps - 3) % 7) + 3 : steps === 2 ? 9 : steps);
   const held = simple(over(note));
   return held < 2 ? null : [held, held - 1];
 }

@@ -7,7 +7,7 @@ import type { ReadChord, ScoreReading } from '../score/scoreReading';
 import type { Sentence } from '../working/step';
 import { contextReasonWords } from './contextReasons';
 import { displayNoteName } from '../pitch/print';
-import { cadenceWords, nonChordSentence } from './scoreWords';
+import { cadenceWords, nonChordSentence, withArticle } from './scoreWords';
 
 /** How a chord of a score was found, step by step: what sounds, what is not of it, the stack, the numeral. */
 export function scoreChordSteps(
@@ -38,7 +38,7 @@ export function scoreChordSteps(
     ` in ${keyWords(one, name)}: ${contextReasonWords(one, school)}.`,
   ]);
   const cadence = reading.cadences.find((found) => found.at === at);
-  if (cadence) steps.push([`It ends the phrase with a ${cadenceWords(cadence.kind)} cadence.`]);
+  if (cadence) steps.push([`It ends the phrase with ${withArticle(cadenceWords(cadence.kind))} cadence.`]);
   return steps;
 }
 

@@ -57,10 +57,11 @@ export function nonChordSentence(
   const goes = one.kind === 'suspension' ? 'falls' : one.kind === 'retardation' ? 'rises' : 'goes on';
   return held
     ? `${name(one.note)} is held over, a ${KINDS[one.kind]}${figures}${to ? `, and ${goes}${to}` : ''}.`
-    : `${name(one.note)} is ${article(KINDS[one.kind])}${from}${to}.`;
+    : `${name(one.note)} is ${withArticle(KINDS[one.kind])}${from}${to}.`;
 }
 
-function article(words: string): string {
+/** `a half`, `an authentic`. */
+export function withArticle(words: string): string {
   return `${/^[aeiou]/.test(words) ? 'an' : 'a'} ${words}`;
 }
 
