@@ -8,6 +8,7 @@ import {
   keyFromSignature,
   nameAbove,
   parseLength,
+  parseKey,
   parseMetre,
   parseNote,
   printKey,
@@ -207,6 +208,31 @@ describe('any score', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  // C and A♯ over nothing else spell augmented sixths of keys far from three flats.
+  test('a note spelled for a distant key hides none of the chords of the near ones', () => {
+    const [c, aSharp] = [parseNote('C3'), parseNote('A#3')];
+    const score = made(
+      [
+        [[c, 2]],
+        [
+          [c, 1],
+          [aSharp, 1],
+        ],
+        [
+          [c, 1],
+          [aSharp, 1],
+          [c, 1],
+        ],
+      ],
+      -3,
+    );
+    const [chord] = readScore(score).chords;
+    expect([printNumeral(chord!.numeral, chord!.key), printKey(chord!.key)]).toEqual(['i', 'C minor']);
+    const ruling = { kind: 'key', from: 0, to: score.bars[0]!.to, key: parseKey('Bb major') } as const;
+    const ruled = readScore(score, { rulings: [ruling] });
+    expect(ruled.keys.map(({ key }) => printKey(key))).toEqual(['Bb major']);
   });
 
   test('any other reading that covers a chord alone can be ruled, and then stands', () => {

@@ -2,7 +2,7 @@ import { makeChord, memberNote, type Chord } from '../chord/chord';
 import { COSTS } from '../context/costs';
 import { settledState, statesInKey, type State } from '../context/states';
 import { attempt } from '../errors';
-import { printKey, type Key } from '../key/key';
+import { printKey, sameKey, type Key } from '../key/key';
 import type { Numeral } from '../label/numeral';
 import { printNumeral } from '../label/numeralPrint';
 import { fromLineOfFifths } from '../pitch/note';
@@ -73,6 +73,12 @@ export class ChordStates {
   of(template: number, root: number, lowest: number): readonly number[] {
     const place = ((root + 40) * 16 + template) * 4 + lowest;
     return (this.known[place] ??= this.make(template, root, lowest));
+  }
+
+  /** Whether a chord has a numeral in one of the keys, or in the one that is ruled. */
+  canBe(template: number, root: number, lowest: number, only: Key | null): boolean {
+    const list = this.of(template, root, lowest);
+    return only ? list.some((one) => sameKey(this.states[one]!.key, only)) : list.length > 0;
   }
 
   /** The number of a state that was settled by a ruling. */

@@ -69,7 +69,8 @@ export function searchScore(input: SearchIn): SearchResult {
     while (input.walls[wall]! <= from) wall++;
     const end = input.walls[wall]!;
     if (from > 0) steps.begin(frontier.at(from), input.walls[wall - 1] === from);
-    spans.begin(from);
+    const only = rulings.keyAt(from);
+    spans.begin(from, (template, root, lowest) => chords.canBe(template, root, lowest, only));
     const settled = rulings.numerals.get(from);
     const reach = Math.min(end, from + longest);
     for (let to = from + 1; to <= reach; to++) {
@@ -81,15 +82,22 @@ export function searchScore(input: SearchIn): SearchResult {
       if (rulings.cuts.has(to)) break;
     }
   }
-  if (frontier.close(slices) === 0)
-    throw new TheoryError(
-      'key',
-      input.keys.map(printKey).join(', '),
-      'some chords of the score cannot be written in this key.',
-      'Give a key nearer to the notes, or respell them.',
-    );
+  if (frontier.close(slices) === 0) throw noKeyHolds(input.keys);
   const segments = frontier.best(slices);
   return { segments, alternatives: alternativesOf(input, chords, frontier, edges) };
+}
+
+function noKeyHolds(keys: readonly Key[]): TheoryError {
+  const [read, keysSought] =
+    keys.length === 1
+      ? [printKey(keys[0]!), 'this key']
+      : [`${printKey(keys[0]!)} to ${printKey(keys[keys.length - 1]!)}`, 'the keys round the signature'];
+  return new TheoryError(
+    'key',
+    read,
+    `some chords of the score cannot be written in ${keysSought}.`,
+    'Give a key nearer to the notes, or respell them.',
+  );
 }
 
 /** Every span that lies on a way not much dearer than the best, with what the best way through it costs more. */

@@ -33,6 +33,9 @@ interface Candidate {
 
 const STRUCK_FROM = 0;
 
+/** Whether a chord, by template, root and the place of its lowest member, has a numeral in some key. */
+export type CanBe = (template: number, root: number, lowest: number) => boolean;
+
 /** What every chord costs over every span of slices of a score. */
 export class Spans {
   private readonly candidates: Candidate[] = [];
@@ -58,6 +61,7 @@ export class Spans {
   private readonly foundChords = new Int32Array(MOST_CHORDS + 2);
   /** How many chords the span may be, the cheapest first. */
   found = 0;
+  private canBe: CanBe = () => true;
 
   constructor(
     private readonly notes: readonly ScoreNote[],
@@ -131,9 +135,10 @@ export class Spans {
     return lowest ? cost * below : cost;
   }
 
-  /** Begins with the spans from a slice on. */
-  begin(from: number): void {
+  /** Begins with the spans from a slice on; only chords that can be in a key there take one of the few places. */
+  begin(from: number, canBe: CanBe): void {
     this.from = from;
+    this.canBe = canBe;
     this.sounding = 0;
     this.actives = 0;
     let window = 0;
@@ -178,7 +183,7 @@ export class Spans {
         base +
         this.missing(template, bits, first) +
         (lowest === 2 && bits.length === 3 ? this.weights.sixFour : 0);
-      if (cost >= best + FAR_FETCHED) continue;
+      if (cost >= best + FAR_FETCHED || !this.canBe(template, root, lowest)) continue;
       if (cost < best) best = cost;
       this.insert(template, root, lowest, cost);
     }
