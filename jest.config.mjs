@@ -8,6 +8,8 @@ export default {
   maxWorkers: '100%',
   // The database in memory outlives the file that made it for a moment.
   testEnvironmentOptions: { globalsCleanup: 'off' },
+  // Addresses of files are the bundler's.
+  moduleNameMapper: { '\\?url$': '<rootDir>/web/test/fileAddress.ts' },
   transform: {
     '^.+\\.[tj]sx?$': [
       '@swc/jest',

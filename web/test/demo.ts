@@ -1,7 +1,8 @@
 /** The demo workbook and small helpers for the tests of what is made of it. */
 import { addDocument, showWorkbook, useDocuments } from '../src/documents/store';
 import { byId } from '../src/documents/select';
-import { demoWorkbook } from '../src/documents/demo';
+import demo from '@diatonix/demo/workbook.json';
+import { demoOf } from '../src/documents/demo';
 import {
   MANY_KINDS,
   SINGLE_KINDS,
@@ -13,7 +14,7 @@ import type { Scope } from '../src/documents/history';
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
 import { bodyOf, listOf } from '../src/documents/select';
 
-export const DEMO = demoWorkbook();
+export const DEMO = demoOf(demo);
 export const DEMO_DOCUMENTS: Documents = byId(DEMO.documents);
 
 /** The body of one of the demo's single documents. */

@@ -4,7 +4,8 @@ import { MOST_COLUMNS } from '@diatonix/core';
 import { typeIntervals } from '../src/benches/intervals/state';
 import { addEntry, renameProgression, rule, typeLine, typeMelody } from '../src/benches/progressions/state';
 import { openNow } from '../src/benches/progressions/desk';
-import { workbookFromFile, workbookToFile } from '../src/documents/file';
+import { workbookToFile } from '../src/documents/file';
+import { workbookFromFile } from '../src/documents/importFile';
 import type { Document } from '../src/documents/document';
 import { documentsNow, showEmpty } from './demo';
 

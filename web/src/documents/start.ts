@@ -1,5 +1,6 @@
 import { byId } from './select';
-import { firstDocuments, type Document } from './document';
+import { fetchDemo, type ShippedWorkbook } from './demo';
+import { firstDocuments } from './document';
 import { newId } from './ids';
 import { withPatience } from './patience';
 import { readWorkbook } from './rows';
@@ -7,7 +8,6 @@ import { nothingStored, startSaving } from './saving';
 import { showWorkbook, useDocuments } from './store';
 import { reasonOf } from './trouble';
 import { clearDeleted, listWorkbooks, showRead } from './workbooks';
-import { fetchScript } from '../fetchScript';
 
 /**
  * Brings back the workbook opened last with what its benches showed; on a new machine the demo, or an empty
@@ -32,10 +32,10 @@ export async function startDocuments(): Promise<void> {
 }
 
 /** The demo, or an empty workbook where the server says so or the demo does not come. */
-async function firstWorkbook(): Promise<{ title: string; documents: readonly Document[] }> {
+async function firstWorkbook(): Promise<ShippedWorkbook> {
   const asked = document.querySelector('meta[name="diatonix-start"]')?.getAttribute('content');
-  const demo = asked === 'empty' ? null : await fetchScript(() => import('./demo')).catch(() => null);
-  return demo ? demo.demoWorkbook() : { title: 'New workbook', documents: firstDocuments(newId) };
+  const demo = asked === 'empty' ? null : await fetchDemo().catch(() => null);
+  return demo ?? { title: 'New workbook', documents: firstDocuments(newId) };
 }
 
 /** The workbook opened last, or the next one where it cannot be read. */

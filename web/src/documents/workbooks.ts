@@ -2,14 +2,12 @@ import { byId } from './select';
 import { database, type WorkbookRow } from './database';
 import { firstDocuments, type Documents } from './document';
 import { download, fileName } from './download';
-import { workbookFromFile, workbookToFile, type FileResult } from './file';
+import { workbookToFile } from './file';
 import { newId } from './ids';
 import { readWorkbook, rowsSince, type ReadWorkbook } from './rows';
 import { flush, nothingStored, nowStored } from './saving';
-import { showWorkbook, tell, useDocuments, type SetAside } from './store';
-import { fetchScript } from '../fetchScript';
-
-const MAX_FILE_BYTES = 50_000_000;
+import { showWorkbook, useDocuments, type SetAside } from './store';
+import { fetchDemo } from './demo';
 
 /** The workbooks of this browser, the one opened last first. Rejects where storage is blocked. */
 export async function listWorkbooks(): Promise<WorkbookRow[]> {
@@ -150,25 +148,8 @@ export function exportAside(aside: readonly SetAside[]): void {
   );
 }
 
-/** Adds the workbook of a file to the list and opens it; nothing that is there is replaced. */
-export async function importWorkbook(file: File): Promise<FileResult<string>> {
-  if (file.size > MAX_FILE_BYTES)
-    return { ok: false, message: `“${file.name}”: the file is larger than 50 MB, which no workbook is.` };
-  const result = await workbookFromFile(await file.text(), file.name);
-  if (!result.ok) return result;
-  const { title, documents, aside } = result.value;
-  await addWorkbook(title, byId(documents), aside);
-  const left =
-    aside.length === 0
-      ? ''
-      : ` ${aside.length === 1 ? 'One document' : `${aside.length} documents`} could not be read.`;
-  tell(`Added: “${title}”.${left}`);
-  return { ok: true, value: title };
-}
-
 /** Adds the demo workbook to the list and opens it. */
 export async function openDemo(): Promise<void> {
-  const { demoWorkbook } = await fetchScript(() => import('./demo'));
-  const { title, documents } = demoWorkbook();
+  const { title, documents } = await fetchDemo();
   await addWorkbook(title, byId(documents));
 }

@@ -9,13 +9,13 @@ import { Problem } from '../design/Problem';
 import type { WorkbookRow } from '../documents/database';
 import { useDocuments } from '../documents/store';
 import { reasonOf } from '../documents/trouble';
+import { importWorkbook } from '../documents/importFile';
 import {
   beginWorkbook,
   copyWorkbook,
   deletedWorkbooks,
   deleteWorkbook,
   exportStored,
-  importWorkbook,
   listWorkbooks,
   nameWorkbook,
   openDemo,
