@@ -1,0 +1,2 @@
+/** Stands for the address that the bundler gives to a file. */
+export default '/assets/file';
