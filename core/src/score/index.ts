@@ -20,3 +20,7 @@ export { lineOfReading, type ScoreLine } from './asLine';
 export { compareLabels, labelsOfLine, type Comparison, type Difference, type TheirLabel } from './compare';
 export { chartOf, chartText, simplified, type ChartChord, type ChartOptions } from './chart';
 export { CHART_RATES, HIGHEST_FRET, type ChartRate } from './chartRates';
+export { addBar, editNote, voicePlaces, type NoteEdit } from './editNotes';
+export type { EditedScore } from './edited';
+export type { VoicePlace } from './voicePlace';
+export { noteBeside, type Beside } from './noteBeside';
