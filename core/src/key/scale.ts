@@ -147,5 +147,11 @@ export function nearestWithLetter(letter: string, near: Note, fifths: number): N
   if (step < 0) return null;
   const place = staffPosition(near);
   const nearest = place + modulo(step - modulo(place, 7) + 3, 7) - 3;
-  return { ...noteName(step, signatureAlteration(fifths, step)), octave: Math.floor(nearest / 7) };
+  return atPosition(nearest, fifths);
+}
+
+/** The note on a line or space of the staff, counted from C0, as a signature of so many sharps or flats has it. */
+export function atPosition(position: number, fifths: number): Note {
+  const step = modulo(position, 7);
+  return { ...noteName(step, signatureAlteration(fifths, step)), octave: Math.floor(position / 7) };
 }

@@ -21,3 +21,5 @@ export * from './scoreSteps';
 export * from './beats';
 export * from './compareWords';
 export * from './chartWords';
+export * from './lengthWords';
+export * from './noteWords';

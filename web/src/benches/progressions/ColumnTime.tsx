@@ -1,12 +1,4 @@
-import {
-  exactValue,
-  isTimed,
-  parseLength,
-  printLength,
-  USUAL_TICKS,
-  vocabulary,
-  type School,
-} from '@diatonix/core';
+import { exactValue, isTimed, lengthWords, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
 import styled from 'styled-components';
 import { useSchool } from '../../documents/use';
 import { fieldLook, Toggle } from '../../design/controls';
@@ -44,14 +36,6 @@ const Fields = styled.div`
 
 const LENGTHS = ['4', '3', '2', '3/2', '1', '3/4', '1/2', '1/4'];
 
-/** A length by its note value in the words of the school, or in quarters where there is none. */
-function lengthName(length: string, school: School): string {
-  const value = exactValue(parseLength(length));
-  if (!value || value.triplet) return `${length} ${vocabulary(school).values[2]}s`;
-  const name = vocabulary(school).values[Math.log2(value.part)]!;
-  return value.dots === 1 ? `dotted ${name}` : name;
-}
-
 interface ColumnTimeProps {
   readonly column: Column;
   /** Every selected column: they get the same length. */
@@ -72,7 +56,7 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
         <select value={length} onChange={(event) => rule(ids, { length: event.target.value })}>
           {(LENGTHS.includes(length) ? LENGTHS : [length, ...LENGTHS]).map((one) => (
             <option key={one} value={one}>
-              {lengthName(one, school)}
+              {lengthWords(parseLength(one), school)}
             </option>
           ))}
         </select>

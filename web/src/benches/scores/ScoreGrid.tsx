@@ -1,6 +1,7 @@
 import { useEffect, useId, useMemo, useRef, type KeyboardEvent } from 'react';
 import type { Score } from '@diatonix/core';
 import type { GridRow } from '../../columns/types';
+import type { Pointed } from '../../notation/score/heads';
 import { placesByBar } from '../../notation/score/engraveSystem';
 import { planStaves } from '../../notation/score/plan';
 import type { VexFlow } from '../../notation/vexflow';
@@ -23,12 +24,15 @@ interface ScoreGridProps {
   readonly playing: number;
   readonly onSelect: (chord: number, row: string) => void;
   readonly onKey: (event: KeyboardEvent) => boolean;
+  /** The place of the selected note, −1 for none, and what pointing at a note does; null where chords are selected. */
+  readonly note: number;
+  readonly onPoint: ((pointed: Pointed) => void) | null;
 }
 
 /** The piece in systems with its rows: a table to assistive technology, a column for each chord. */
 export function ScoreGrid(props: ScoreGridProps) {
   const { vexflow, score, closed, scale, rows, columns, bracketed, selected, row, playing } = props;
-  const { onSelect, onKey } = props;
+  const { onSelect, onKey, note, onPoint } = props;
   const id = useId().replace(/[^\w-]/g, '');
   const root = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
@@ -44,6 +48,9 @@ export function ScoreGrid(props: ScoreGridProps) {
   useEffect(() => {
     if (!byKeyboard.current) return;
     byKeyboard.current = false;
+    // A key may have led out of the grid.
+    const focused = document.activeElement;
+    if (focused !== document.body && !root.current?.contains(focused)) return;
     const cell = root.current?.querySelector<HTMLElement>('[tabindex="0"]');
     cell?.focus({ preventScroll: true });
     cell?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
@@ -89,10 +96,8 @@ export function ScoreGrid(props: ScoreGridProps) {
           const first = next;
           while (next < columns.length && columns[next]!.from < end) next++;
           const begins = score.bars[from]!.from;
-          const own = [...bracketed].filter((place) => {
-            const { onset } = score.notes[place]!;
-            return onset >= begins && onset < end;
-          });
+          const within = (onset: number) => onset >= begins && onset < end;
+          const own = [...bracketed].filter((place) => within(score.notes[place]!.onset));
           return (
             <ScoreSystem
               key={system}
@@ -115,6 +120,8 @@ export function ScoreGrid(props: ScoreGridProps) {
               focusRow={row}
               rowIndex={system * rows.length + 1}
               onSelect={onSelect}
+              note={note >= 0 && within(score.notes[note]!.onset) ? note : -1}
+              onPoint={onPoint}
             />
           );
         })}

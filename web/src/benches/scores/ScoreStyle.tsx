@@ -46,6 +46,16 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
     inset-block: 0;
     z-index: 2;
   }
+  .note-mark {
+    position: absolute;
+    z-index: 3;
+    width: 1.35rem;
+    height: 1.35rem;
+    border: 2px solid var(--mark);
+    border-radius: 50%;
+    transform: translate(-50%, -50%);
+    pointer-events: none;
+  }
   .band {
     position: absolute;
     inset-block: 0;

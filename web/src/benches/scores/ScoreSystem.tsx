@@ -2,6 +2,7 @@ import type { Score } from '@diatonix/core';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import type { GridRow } from '../../columns/types';
 import { engraveSystem } from '../../notation/score/engraveSystem';
+import { pointedAt, type Pointed } from '../../notation/score/heads';
 import type { BarSystem } from '../../notation/score/barWidths';
 import type { StaffPlan } from '../../notation/score/plan';
 import type { VexFlow } from '../../notation/vexflow';
@@ -30,6 +31,9 @@ interface ScoreSystemProps {
   /** The first row of the system among all rows of the grid. */
   readonly rowIndex: number;
   readonly onSelect: (chord: number, row: string) => void;
+  /** The place of the selected note, −1 for none, and what pointing at a note does; null where chords are selected. */
+  readonly note: number;
+  readonly onPoint: ((pointed: Pointed) => void) | null;
 }
 
 /** So far outside the view a system is engraved already, in pixels. */
@@ -41,6 +45,7 @@ const BEFORE = 12;
 export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
   const { id, vexflow, score, plan, bars, widths, inBars, width, scale, last, rows, first } = props;
   const { chords, bracketed, selected, playing, focusRow, rowIndex, onSelect } = props;
+  const { note, onPoint } = props;
   const root = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(false);
   useEffect(() => {
@@ -55,7 +60,9 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
   const marked = own(selected);
   const sounding = own(playing);
   // What is selected or sounds is drawn wherever it stands, so that the focus and the view can go there.
-  const wanted = near || marked >= 0 || sounding >= 0;
+  const noted = score.notes[note]?.onset ?? -1;
+  const holdsNote = noted >= score.bars[bars[0]]!.from && noted < (score.bars[bars[1]]?.from ?? Infinity);
+  const wanted = near || marked >= 0 || sounding >= 0 || holdsNote;
   const drawn = useMemo(
     () =>
       vexflow && wanted
@@ -77,6 +84,7 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
     () => columnPlaces(chords, drawn, score.bars[bars[0]]!.from),
     [chords, drawn, score, bars],
   );
+  const head = note >= 0 ? drawn?.heads.find(({ place }) => place === note) : undefined;
   const px = (units: number) => Math.round(units * scale * 10) / 10;
   const band = (at: number, className: string) =>
     at >= 0 &&
@@ -91,7 +99,17 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
     <div className="score-system" ref={root} role="rowgroup">
       {band(marked, 'band')}
       {band(sounding, 'band sounding')}
-      <div className="score-staff" style={{ height: px(plan.height) }}>
+      <div
+        className="score-staff"
+        style={{ height: px(plan.height) }}
+        onClick={(event) => {
+          if (!onPoint || !drawn) return;
+          const { left, top } = event.currentTarget.getBoundingClientRect();
+          const at = { x: (event.clientX - left) / scale, y: (event.clientY - top) / scale };
+          const pointed = pointedAt(score, plan, drawn.heads, at.x, at.y);
+          if (pointed) onPoint(pointed);
+        }}
+      >
         {drawn && (
           <svg
             className="staff"
@@ -102,6 +120,7 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
             dangerouslySetInnerHTML={{ __html: drawn.markup }}
           />
         )}
+        {head && <span className="note-mark" style={{ left: px(head.x), top: px(head.y) }} />}
         {places?.map((left, at) => (
           <span
             key={at}

@@ -1,14 +1,16 @@
-import { chartOf } from '@diatonix/core';
+import { chartOf, keyFromSignature } from '@diatonix/core';
 import { Download } from 'lucide-react';
-import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
+import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button, Toggle } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import { Problem } from '../../design/Problem';
+import { useSteady } from '../../parts/useSteady';
 import { SubBar } from '../../design/SubBar';
 import type { Document } from '../../documents/document';
 import { useSchool } from '../../documents/use';
+import type { Pointed } from '../../notation/score/heads';
 import { canClose } from '../../notation/score/plan';
 import { useEngraver } from '../../notation/useEngraver';
 import { useAppearance } from '../../shell/appearance';
@@ -19,6 +21,8 @@ import { CompareFile } from './CompareFile';
 import { SCORES_DESK, useOpenScore } from './desk';
 import { EmptyScores } from './EmptyScores';
 import { listen } from './listen';
+import { NoteBar } from './notes/NoteBar';
+import { useNotes } from './notes/useNotes';
 import { OpenFile } from './OpenFile';
 import { PASSING_ROWS, SCORE_ROWS } from './rows';
 import { ScoreGrid } from './ScoreGrid';
@@ -69,6 +73,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const scale = useAppearance((state) => (state.boardSize ? BOARD_SCALE : 1));
   const playing = usePlayback((state) => state.column);
   const typing = SCORES_DESK.use((desk) => desk.typing);
+  const noting = SCORES_DESK.use((desk) => desk.notes);
   const at = SCORES_DESK.use((desk) => desk.at);
   const [row, setRow] = useState('numeral');
   const [theirs, setTheirs] = useState<Theirs | null>(null);
@@ -109,6 +114,21 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     },
     [times],
   );
+  const notes = useNotes(score, body.tempo);
+  const [asked, setAsked] = useState(0);
+  const grid = useRef<HTMLDivElement>(null);
+  const note = noting ? notes.place : -1;
+  const point = useSteady((pointed: Pointed) => {
+    notes.select(pointed.place);
+    if (pointed.note) notes.edit({ kind: 'pitch', note: pointed.note }, pointed.place);
+    setAsked((count) => count + 1);
+  });
+  const showNotes = (shown: boolean) => {
+    SCORES_DESK.set({ notes: shown });
+    if (!shown) return;
+    notes.selectAt(one?.from ?? 0);
+    setAsked((count) => count + 1);
+  };
   const hear = (alone: boolean) => reading && listen(given, reading, selected, body.tempo, alone);
   const split = () => {
     const next = one && reading?.slices[one.firstSlice + 1];
@@ -138,6 +158,9 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
         return true;
       case 'p':
         phraseEnd();
+        return true;
+      case 'n':
+        showNotes(true);
         return true;
       default:
         return false;
@@ -191,6 +214,9 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
               <Download aria-hidden="true" /> Chords
             </Drop>
           )}
+          <Toggle isSelected={noting} onChange={showNotes}>
+            Notes
+          </Toggle>
           <Toggle isSelected={charted} onChange={(next) => SCORES_DESK.set({ charted: next })}>
             Chart
           </Toggle>
@@ -228,6 +254,16 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
       {said && <Problem>{said}</Problem>}
       {problem && <Problem>{problem}</Problem>}
       {chart && <ChartBar title={body.title} score={given} chart={chart} school={school} />}
+      {noting && (
+        <NoteBar
+          score={score}
+          notes={notes}
+          school={school}
+          keyOf={one?.key ?? keyFromSignature(given.signatures[0]?.fifths ?? 0, 'major')}
+          asked={asked}
+          onLeave={() => grid.current?.querySelector<HTMLElement>('[tabindex="0"][role="gridcell"]')?.focus()}
+        />
+      )}
       {slow && (
         <SubBar>
           <span role="status">
@@ -235,20 +271,24 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
           </span>
         </SubBar>
       )}
-      <ScoreGrid
-        vexflow={engraver?.vexflow ?? null}
-        score={score}
-        closed={body.closed}
-        scale={scale}
-        rows={rows}
-        columns={columns}
-        bracketed={bracketed}
-        selected={selected}
-        row={row}
-        playing={playing}
-        onSelect={select}
-        onKey={onKey}
-      />
+      <div ref={grid}>
+        <ScoreGrid
+          vexflow={engraver?.vexflow ?? null}
+          score={score}
+          closed={body.closed}
+          scale={scale}
+          rows={rows}
+          columns={columns}
+          bracketed={bracketed}
+          selected={selected}
+          row={row}
+          playing={playing}
+          onSelect={select}
+          onKey={onKey}
+          note={note}
+          onPoint={noting ? point : null}
+        />
+      </div>
     </BenchFrame>
   );
 }

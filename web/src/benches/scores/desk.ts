@@ -19,6 +19,8 @@ export const SCORES_DESK = createDesk<{
   readonly tab: (typeof MARGIN_TABS)[number];
   /** Whether the field for a typed piece is open. */
   readonly typing: boolean;
+  /** Whether single notes are selected and changed. */
+  readonly notes: boolean;
   /** Whether the chart is shown, how often it names a chord, whether sevenths become triads, and the fret of a capo. */
   readonly charted: boolean;
   readonly rate: ChartRate;
@@ -29,6 +31,7 @@ export const SCORES_DESK = createDesk<{
   at: numberField(0),
   tab: oneOf(MARGIN_TABS, 'chord'),
   typing: flag(false),
+  notes: flag(false),
   charted: flag(false),
   rate: oneOf(CHART_RATES, 'chord'),
   simple: flag(true),

@@ -20,6 +20,13 @@ export const SCORES_BENCH: Bench = {
     ['s', 'split the chord at its next moment'],
     ['j', 'join the chord with the one before'],
     ['p', 'end a phrase with the chord, or take its end back'],
+    ['n', 'the notes of the chord, one by one; escape goes back to the chords'],
+    ['note: arrows', 'to the note before, after, above or below'],
+    ['note: a to g', 'its pitch; with shift a note more in its chord'],
+    ['note: shift + up, down', 'a step higher or lower; [ and ] an octave, + and - a half step'],
+    ['note: , and .', 'shorter and longer'],
+    ['note: t, h', 'tie, fermata'],
+    ['note: delete', 'take it away'],
   ],
   commands: [
     {

@@ -4,7 +4,9 @@ import {
   parseTypedVoices,
   rowOfRuling,
   rowsOfScore,
+  scoreOfRows,
   type RulingRow,
+  type Score,
   type ScoreRows,
   type ScoreRuling,
   type TypedPiece,
@@ -18,6 +20,28 @@ import { openNow, SCORES_DESK } from './desk';
 function change(words: string, update: (piece: ScorePiece) => ScorePiece, burst?: string): void {
   const open = openNow();
   if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
+}
+
+const SCORES = new WeakMap<ScoreRows, Score>();
+
+/** The score of kept rows, read once. */
+export function scoreOf(rows: ScoreRows): Score {
+  let score = SCORES.get(rows);
+  if (!score) SCORES.set(rows, (score = scoreOfRows(rows)));
+  return score;
+}
+
+/** The score that is open this moment: two keys may be struck before the page is drawn again. */
+export function scoreNow(): Score | null {
+  const open = openNow();
+  return open ? scoreOf(open.body.score) : null;
+}
+
+/** Puts the edited score in the place of the open one. */
+export function editPiece(words: string, score: Score, burst?: string): void {
+  const rows = rowsOfScore(score);
+  SCORES.set(rows, score);
+  change(words, (piece) => ({ ...piece, score: rows }), burst);
 }
 
 export const openScore = (id: string) => SCORES_DESK.set({ open: id, at: 0 });

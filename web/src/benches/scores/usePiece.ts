@@ -1,9 +1,13 @@
-import { scoreOfRows, toRead, type PieceReading, type Score, type ScoreToRead } from '@diatonix/core';
+import { toRead, type PieceReading, type Score, type ScoreRows, type ScoreToRead } from '@diatonix/core';
 import { useEffect, useMemo, useState } from 'react';
 import type { ScorePiece } from '../../documents/kinds/score';
 import { runTask } from '../../workers/client';
+import { scoreOf } from './state';
 
-/** A piece as it is shown: its notes at once, its reading when the worker has it. */
+/**
+ * A piece as it is shown: its notes at once, its reading when the worker has it. After an edit the last reading
+ * stays until the next is there, with the notes that it was made of.
+ */
 export interface ShownPiece {
   readonly score: Score;
   readonly given: ScoreToRead;
@@ -18,12 +22,14 @@ export interface ShownPiece {
 
 /** Reads the open piece in the worker, anew with every ruling; the last reading stays until the next is there. */
 export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
-  const score = useMemo(() => scoreOfRows(rows), [rows]);
+  const score = scoreOf(rows);
+  const [read, setRead] = useState<{ rows: ScoreRows; piece: PieceReading } | null>(null);
+  const from = read?.rows ?? rows;
   const { given, written } = useMemo(() => {
-    const { written, ...given } = toRead(score);
-    return { given, written };
-  }, [score]);
-  const [read, setRead] = useState<{ rows: unknown; piece: PieceReading } | null>(null);
+    const { written, ...given } = toRead(scoreOf(from));
+    // Of notes that are not there any more nothing is marked.
+    return { given, written: from === rows ? written : placesIn(rows, from, written) };
+  }, [from, rows]);
   const [slow, setSlow] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const [cancel, setCancel] = useState<() => void>(() => () => undefined);
@@ -52,6 +58,11 @@ export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
       running.cancel();
     };
   }, [rows, rulings]);
-  const piece = read?.rows === rows ? read.piece : null;
-  return { score, given, written, piece, slow, problem, cancel };
+  return { score, given, written, piece: read?.piece ?? null, slow, problem, cancel };
+}
+
+/** Places of written notes in rows that were edited since: those whose rows are still the same. */
+function placesIn(rows: ScoreRows, old: ScoreRows, written: ShownPiece['written']): number[][] {
+  const places = new Map(rows.notes.map((row, at) => [row, at]));
+  return written.map((own) => own.flatMap((place) => places.get(old.notes[place]!) ?? []));
 }

@@ -113,6 +113,7 @@ function tickable(
     const key = { treble: 'b/4', bass: 'd/3', alto: 'c/4', tenor: 'a/3', percussion: 'b/4' }[vexClef];
     const rest = new StaveNote({ clef: vexClef, keys: [key], duration: `${code}r`, dots });
     if (dots > 0) for (let dot = 0; dot < dots; dot++) Dot.buildAndAttach([rest], { all: true });
+    made.push({ note: rest, piece, staff });
     return rest;
   }
   const pitches = piece.notes.map((note) => (note ? writtenPitch(note, staff) : null));

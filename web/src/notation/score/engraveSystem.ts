@@ -2,6 +2,7 @@ import { printMetre, type Score } from '@diatonix/core';
 import { clean, drawingContext, SIGNATURES, TOP_LINE } from '../markup';
 import type { VexFlow } from '../vexflow';
 import { voicesOf } from './barVoices';
+import { headsOf, type DrawnHead } from './heads';
 import { clefAt, type StaffPlan } from './plan';
 import { barNumber, connectorsOf, names, tiesOf, words } from './systemMarks';
 import { fifthsAt, writtenFifths, type Made, type SystemOptions } from './systemOptions';
@@ -16,6 +17,7 @@ export interface DrawnSystem {
   readonly bars: readonly number[];
   /** Where the notes of the first bar begin. */
   readonly start: number;
+  readonly heads: readonly DrawnHead[];
 }
 
 const NAME_ROOM = 78;
@@ -139,10 +141,12 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
   context.closeGroup();
   for (const { note, piece } of made) {
     const middle = note.getAbsoluteX() + note.getMetrics().notePx / 2;
-    if (piece.first) xs.set(piece.onset, Math.min(xs.get(piece.onset) ?? Infinity, middle));
+    if (piece.first && piece.rest === null)
+      xs.set(piece.onset, Math.min(xs.get(piece.onset) ?? Infinity, middle));
   }
   const extras = `${barNumber(options, indent)}${words(options, made)}${isFirst && plan.named ? names(plan) : ''}`;
-  return { markup: clean(element) + extras, width, height: plan.height, xs, bars: edges, start };
+  const heads = headsOf(made);
+  return { markup: clean(element) + extras, width, height: plan.height, xs, bars: edges, start, heads };
 }
 
 /** Widths of the bars of a system, drawn out to its whole width. */

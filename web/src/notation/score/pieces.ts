@@ -38,6 +38,8 @@ export interface Piece {
   /** Places of its notes in the score, lowest first; none for a rest. */
   readonly places: readonly number[];
   readonly notes: readonly (Note | null)[];
+  /** The place of a rest. */
+  readonly rest: number | null;
   readonly kind: WrittenNote['kind'] | 'gap';
   readonly tuplet: readonly [number, number] | null;
   /** Whether it is the first piece of its notes, and the last. */
@@ -73,6 +75,7 @@ export function piecesOf(
         ticks: value.ticks,
         places: [],
         notes: [],
+        rest: null,
         kind: 'gap',
         tuplet: null,
         first: true,
@@ -103,6 +106,7 @@ export function piecesOf(
         ticks,
         places: first.kind === 'rest' ? [] : places,
         notes: first.kind === 'rest' ? [] : places.map((place) => score[place]!.note),
+        rest: first.kind === 'rest' ? places[0]! : null,
         kind: first.kind,
         tuplet,
         first: index === 0 && begin === onset,

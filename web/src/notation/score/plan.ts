@@ -30,7 +30,7 @@ export interface StaffPlan {
 }
 
 /** Top lines of the clefs, as places on the staff counted from C0. */
-const TOP_LINE: Record<ClefName, number> = {
+export const TOP_LINE: Record<ClefName, number> = {
   treble: 38,
   bass: 26,
   alto: 32,
@@ -38,7 +38,8 @@ const TOP_LINE: Record<ClefName, number> = {
   'treble-8': 31,
   percussion: 38,
 };
-const STEP = 5;
+/** Staff units from a line to the space beside it. */
+export const STEP = 5;
 const STAFF = 40;
 /** Room over and under a staff for stems and signs, and for words. */
 const OVER = 30;
