@@ -205,6 +205,7 @@ export const GridStyle = styled.div<{ $scale: number }>`
     height: 1px;
     margin-top: 0.9rem;
     background: var(--soft);
+    print-color-adjust: exact;
   }
   .problem-mark {
     font:

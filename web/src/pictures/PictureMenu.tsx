@@ -19,6 +19,8 @@ interface PictureMenuProps {
   readonly name: string;
   /** Printed under a picture of the whole line, with its name over it. */
   readonly caption?: string;
+  /** What a part and the whole are called. */
+  readonly nouns?: { readonly column: string; readonly line: string };
   /** Saves the line as MusicXML, where the bench can. */
   readonly onMusicXml?: () => void;
   /** Shows what is printed, where the bench has pages of its own for it. */
@@ -28,17 +30,20 @@ interface PictureMenuProps {
 const PRINT = 'Print';
 const MUSICXML = 'Export MusicXML';
 
+/** How a picture of what is taken, in words before the noun and after it. */
 const ACTIONS = [
-  ['Copy column', 'copy', 'column'],
-  ['Copy column as SVG', 'copy-svg', 'column'],
-  ['Save column as SVG', 'svg', 'column'],
-  ['Save column as PNG', 'png', 'column'],
-  ['Copy line', 'copy', 'line'],
-  ['Copy line as SVG', 'copy-svg', 'line'],
-  ['Save line as SVG', 'svg', 'line'],
-  ['Save line as PNG', 'png', 'line'],
-  ['Save line as PDF', 'pdf', 'line'],
+  ['Copy', '', 'copy', 'column'],
+  ['Copy', ' as SVG', 'copy-svg', 'column'],
+  ['Save', ' as SVG', 'svg', 'column'],
+  ['Save', ' as PNG', 'png', 'column'],
+  ['Copy', '', 'copy', 'line'],
+  ['Copy', ' as SVG', 'copy-svg', 'line'],
+  ['Save', ' as SVG', 'svg', 'line'],
+  ['Save', ' as PNG', 'png', 'line'],
+  ['Save', ' as PDF', 'pdf', 'line'],
 ] as const;
+
+const NOUNS = { column: 'column', line: 'line' };
 
 const GROUND_NAMES: readonly (readonly [Ground, string])[] = [
   ['paper', 'On the ground of paper'],
@@ -52,7 +57,9 @@ const PICTURE_DESK = createDesk<{ readonly ground: Ground }>('pictures', {
 });
 
 /** Pictures of the selected column or the whole line, for slides and paper. */
-export function PictureMenu({ work, column, name, caption = '', onMusicXml, onPrint }: PictureMenuProps) {
+export function PictureMenu(props: PictureMenuProps) {
+  const { work, column, name, caption = '', nouns = NOUNS, onMusicXml, onPrint } = props;
+  const titleOf = ([verb, as, , what]: (typeof ACTIONS)[number]) => `${verb} ${nouns[what]}${as}`;
   const ground = PICTURE_DESK.use((desk) => desk.ground);
   const [said, setSaid] = useState<{ readonly text: string; readonly problem: boolean } | null>(null);
   const act = (action: string) => {
@@ -60,7 +67,7 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml, onPr
     const chosen = GROUND_NAMES.find(([, name]) => name === action)?.[0];
     if (chosen) return PICTURE_DESK.set({ ground: chosen });
     if (action === MUSICXML) return onMusicXml?.();
-    const [, how, what] = ACTIONS.find(([title]) => title === action)!;
+    const [, , how, what] = ACTIONS.find((one) => titleOf(one) === action)!;
     void take(how, what === 'column' && column >= 0 ? column : null)
       .then((text) => setSaid(text === null ? null : { text, problem: false }))
       .catch((error: unknown) =>
@@ -73,7 +80,7 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml, onPr
   ): Promise<string | null> => {
     const { drawPicture, toPng } = await fetchScript(() => import('./picture'));
     if (!work.current) throw new Error('There is nothing on the bench to draw.');
-    const file = `${name.replace(/[^\p{L}\p{N}#]+/gu, '-')}${which === null ? '' : `-column-${which + 1}`}`;
+    const file = `${name.replace(/[^\p{L}\p{N}#]+/gu, '-')}${which === null ? '' : `-${nouns.column}-${which + 1}`}`;
     if (how === 'pdf') {
       const { drawPdf } = await fetchScript(() => import('./pdf'));
       download(await drawPdf(work.current, name, caption), `${file}.pdf`, 'application/pdf');
@@ -98,11 +105,11 @@ export function PictureMenu({ work, column, name, caption = '', onMusicXml, onPr
     return null;
   };
   const entries = [
-    ...ACTIONS.map(([title, how, what]) => ({
-      id: title,
-      name: title,
-      disabled: what === 'column' && column < 0,
-      parted: what === 'line' && how === 'copy',
+    ...ACTIONS.map((one) => ({
+      id: titleOf(one),
+      name: titleOf(one),
+      disabled: one[3] === 'column' && column < 0,
+      parted: one[3] === 'line' && one[2] === 'copy',
     })),
     ...GROUND_NAMES.map(([id, name], at) => ({
       id: name,

@@ -56,10 +56,10 @@ export function outlined(element: Element, origin: Origin, fonts: Fonts): string
 function ruleOf(node: Element, style: CSSStyleDeclaration, origin: Origin): string {
   const box = node.getBoundingClientRect();
   const [x, y] = [round(box.left - origin.left), round(box.top - origin.top)];
-  if (node.classList.contains('blank'))
+  if (node.matches('.blank, .key-rule'))
     return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="1" fill="${style.backgroundColor}"/>`;
   const width = parseFloat(style.borderTopWidth);
-  if (width === 0 || !node.matches('.cell, .label, th, td')) return '';
+  if (width === 0 || !node.matches('.cell, .label, .score-row, th, td')) return '';
   return `<rect x="${x}" y="${y}" width="${round(box.width)}" height="${width}" fill="${style.borderTopColor}"/>`;
 }
 

@@ -32,6 +32,8 @@ export async function drawPicture(
   const fonts = await loadFonts();
   return onPaper(() =>
     inWidth(null, () => {
+      const score = scoreSystems(work);
+      if (score.length > 0) return drawScore(score, column, fonts, ground);
       const grid = work.querySelector<HTMLElement>('.grid');
       if (!grid) return drawFree(work, fonts, ground);
       const system = grid.querySelector<HTMLElement>('.grid-system')!;
@@ -45,11 +47,35 @@ export async function drawSystems(work: HTMLElement, width: number, ground: Grou
   const fonts = await loadFonts();
   return onPaper(() =>
     inWidth(width, () => {
+      const score = scoreSystems(work);
+      if (score.length > 0) return score.map((system) => drawScore([system], null, fonts, ground));
       const systems = [...work.querySelectorAll<HTMLElement>('.grid .grid-system')];
       if (systems.length === 0) return [drawFree(work, fonts, ground)];
       return systems.map((system) => drawSystem(system, null, fonts, ground));
     }),
   );
+}
+
+function scoreSystems(work: HTMLElement): HTMLElement[] {
+  return [...work.querySelectorAll<HTMLElement>('.score-system')];
+}
+
+/** Systems of a piece under each other; where a chord is given, the one that holds it. */
+function drawScore(
+  systems: readonly HTMLElement[],
+  chord: number | null,
+  fonts: Fonts,
+  ground: Ground,
+): Picture {
+  const shown =
+    chord === null ? systems : systems.filter((one) => one.querySelector(`[data-chord="${chord}"]`) !== null);
+  const boxes = shown.map((one) => one.getBoundingClientRect());
+  const [left, top] = [Math.min(...boxes.map((box) => box.left)), Math.min(...boxes.map((box) => box.top))];
+  const origin = { left: left - EDGE, top: top - EDGE };
+  const markup = shown.map((one) => outlined(one, origin, fonts)).join('');
+  const right = Math.max(...boxes.map((box) => box.right));
+  const bottom = Math.max(...boxes.map((box) => box.bottom));
+  return framed(markup, right - left, bottom - top, ground);
 }
 
 /** What has no columns: a drawing as it stands. */
@@ -66,7 +92,7 @@ function inWidth<T>(width: number | null, draw: () => T): T {
   const before = useDrawingMode.getState();
   flushSync(() => useDrawingMode.setState({ width }));
   // Columns out of sight are laid out for the picture.
-  const bodies = [...document.querySelectorAll('.grid-columns, .grid-system')];
+  const bodies = [...document.querySelectorAll('.grid-columns, .grid-system, .score-system')];
   for (const body of bodies) body.classList.add('drawing');
   try {
     return draw();

@@ -1,5 +1,6 @@
 import { useEffect, useId, useMemo, useRef, type KeyboardEvent } from 'react';
 import type { Score } from '@diatonix/core';
+import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
 import type { Pointed } from '../../notation/score/heads';
 import { placesByBar } from '../../notation/score/engraveSystem';
@@ -22,6 +23,8 @@ interface ScoreGridProps {
   readonly selected: number;
   readonly row: string;
   readonly playing: number;
+  /** The room of a page in pixels, where the piece is printed and not worked on. */
+  readonly room?: number | null;
   readonly onSelect: (chord: number, row: string) => void;
   readonly onKey: (event: KeyboardEvent) => boolean;
   /** The place of the selected note, −1 for none, and what pointing at a note does; null where chords are selected. */
@@ -32,9 +35,11 @@ interface ScoreGridProps {
 /** The piece in systems with its rows: a table to assistive technology, a column for each chord. */
 export function ScoreGrid(props: ScoreGridProps) {
   const { vexflow, score, closed, scale, rows, columns, bracketed, selected, row, playing } = props;
-  const { onSelect, onKey, note, onPoint } = props;
+  const { onSelect, onKey, note, onPoint, room = null } = props;
   const id = useId().replace(/[^\w-]/g, '');
   const root = useRef<HTMLDivElement>(null);
+  // A page or a picture has a width of its own.
+  const set = useDrawingMode(({ width }) => width) ?? room;
   const byKeyboard = useRef(false);
   const plan = useMemo(() => planStaves(score, closed), [score, closed]);
   const inBars = useMemo(() => placesByBar(score), [score]);
@@ -43,7 +48,7 @@ export function ScoreGrid(props: ScoreGridProps) {
     () => columns.map((column) => ({ at: column.from, room: labelRoom(column, shown.split(' ')) / scale })),
     [columns, shown, scale],
   );
-  const { width, widths, systems } = useSystems(root, score, plan, labels, scale);
+  const { width, widths, systems } = useSystems(root, score, plan, labels, scale, set);
 
   useEffect(() => {
     if (!byKeyboard.current) return;
@@ -84,7 +89,7 @@ export function ScoreGrid(props: ScoreGridProps) {
 
   let next = 0;
   return (
-    <ScoreStyle ref={root} $scale={scale} onKeyDown={keyDown}>
+    <ScoreStyle ref={root} $scale={scale} style={set === null ? {} : { width: set }} onKeyDown={keyDown}>
       <div
         role="grid"
         aria-label={`Chords of ${score.title || 'the piece'}`}
@@ -122,6 +127,7 @@ export function ScoreGrid(props: ScoreGridProps) {
               onSelect={onSelect}
               note={note >= 0 && within(score.notes[note]!.onset) ? note : -1}
               onPoint={onPoint}
+              whole={room !== null}
             />
           );
         })}

@@ -11,6 +11,23 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
     content-visibility: auto;
     contain-intrinsic-height: auto 24rem;
   }
+  .score-system.drawing {
+    content-visibility: visible;
+  }
+  @media print {
+    .score-system {
+      content-visibility: visible;
+      break-inside: avoid;
+    }
+  }
+  .blank {
+    display: inline-block;
+    width: 2.6rem;
+    height: 1px;
+    margin-top: 0.9rem;
+    background: var(--soft);
+    print-color-adjust: exact;
+  }
   .score-system + .score-system {
     margin-top: 1.4rem;
   }
@@ -123,22 +140,21 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
     gap: 0.5rem;
     overflow: visible;
   }
-  .key-tag > span {
+  .key-tag > span:first-child:not(.key-rule) {
     position: relative;
     z-index: 1;
     padding-right: 0.4rem;
     background: var(--ground);
   }
-  .cell[aria-selected='true'] .key-tag > span {
+  .cell[aria-selected='true'] .key-tag > span:first-child:not(.key-rule) {
     background: var(--mark-ground);
   }
-  .key-tag::after,
-  .key-line::after {
-    content: '';
+  .key-rule {
     flex: 1;
     min-width: 0.4rem;
     height: 1px;
     background: var(--soft);
+    print-color-adjust: exact;
   }
   ${cellMarks}
   .theirs + .theirs {

@@ -1,5 +1,6 @@
 import type { Score } from '@diatonix/core';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
 import { engraveSystem } from '../../notation/score/engraveSystem';
 import { pointedAt, type Pointed } from '../../notation/score/heads';
@@ -34,6 +35,8 @@ interface ScoreSystemProps {
   /** The place of the selected note, −1 for none, and what pointing at a note does; null where chords are selected. */
   readonly note: number;
   readonly onPoint: ((pointed: Pointed) => void) | null;
+  /** Whether it is drawn wherever it stands, for paper. */
+  readonly whole: boolean;
 }
 
 /** So far outside the view a system is engraved already, in pixels. */
@@ -45,7 +48,8 @@ const BEFORE = 12;
 export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
   const { id, vexflow, score, plan, bars, widths, inBars, width, scale, last, rows, first } = props;
   const { chords, bracketed, selected, playing, focusRow, rowIndex, onSelect } = props;
-  const { note, onPoint } = props;
+  const { note, onPoint, whole } = props;
+  const drawing = useDrawingMode((state) => state.width !== undefined);
   const root = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(false);
   useEffect(() => {
@@ -62,7 +66,7 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
   // What is selected or sounds is drawn wherever it stands, so that the focus and the view can go there.
   const noted = score.notes[note]?.onset ?? -1;
   const holdsNote = noted >= score.bars[bars[0]]!.from && noted < (score.bars[bars[1]]?.from ?? Infinity);
-  const wanted = near || marked >= 0 || sounding >= 0 || holdsNote;
+  const wanted = near || whole || drawing || marked >= 0 || sounding >= 0 || holdsNote;
   const drawn = useMemo(
     () =>
       vexflow && wanted
@@ -163,6 +167,7 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
                   {row.id === 'key' ? (
                     <span className={chord.keyBegins ? 'key-tag' : 'key-line'}>
                       {cell.text && <span>{cell.text}</span>}
+                      <span className="key-rule" aria-hidden="true" />
                     </span>
                   ) : (
                     <span className="said" style={{ left: px(BEFORE) }}>

@@ -1,49 +1,34 @@
 import { chartOf, keyFromSignature } from '@diatonix/core';
-import { Download } from 'lucide-react';
 import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
-import { Button, Toggle } from '../../design/controls';
-import { Drop } from '../../design/Drop';
-import { part } from '../../design/part';
+import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import { useSteady } from '../../parts/useSteady';
 import { SubBar } from '../../design/SubBar';
 import type { Document } from '../../documents/document';
 import { useSchool } from '../../documents/use';
 import type { Pointed } from '../../notation/score/heads';
-import { canClose } from '../../notation/score/plan';
 import { useEngraver } from '../../notation/useEngraver';
 import { useAppearance } from '../../shell/appearance';
 import { usePlayback } from '../../sound/player';
 import { chordColumns } from './cells';
 import { ChartBar } from './ChartBar';
-import { CompareFile } from './CompareFile';
 import { SCORES_DESK, useOpenScore } from './desk';
 import { EmptyScores } from './EmptyScores';
 import { listen } from './listen';
 import { NoteBar } from './notes/NoteBar';
 import { useNotes } from './notes/useNotes';
-import { OpenFile } from './OpenFile';
-import { PASSING_ROWS, SCORE_ROWS } from './rows';
+import { SCORE_ROWS } from './rows';
+import { ScoreActions } from './ScoreActions';
 import { ScoreGrid } from './ScoreGrid';
+import { ScorePrint } from './ScorePrint';
 import { ScoreMargin } from './ScoreMargin';
 import { ScoreTitle } from './ScoreTitle';
-import { closeStaves, rule, showRow } from './state';
-import { TAKEN, takeOut, type Taken } from './takeOut';
+import { rule } from './state';
 import { compared, type Theirs } from './theirLabels';
 import { TypePiece } from './TypePiece';
 import { usePiece } from './usePiece';
 
-const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
-const RowsTable = part(() => import('../../design/RowsTable').then((module) => module.default));
-
-const TAKEN_NAMES: Record<Taken, string> = {
-  Progression: 'To a progression',
-  MusicXML: 'Piece and labels as MusicXML',
-  RomanText: 'Labels as RomanText',
-  CSV: 'Labels as CSV',
-  MIDI: 'Chords as MIDI',
-};
 const BOARD_SCALE = 1.25;
 const NO_CHORDS: never[] = [];
 
@@ -73,6 +58,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const scale = useAppearance((state) => (state.boardSize ? BOARD_SCALE : 1));
   const playing = usePlayback((state) => state.column);
   const typing = SCORES_DESK.use((desk) => desk.typing);
+  const printing = SCORES_DESK.use((desk) => desk.printing);
   const noting = SCORES_DESK.use((desk) => desk.notes);
   const at = SCORES_DESK.use((desk) => desk.at);
   const [row, setRow] = useState('numeral');
@@ -172,64 +158,20 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
       title={<ScoreTitle id={open.id} title={body.title} />}
       facts={<span className="about">{factsOf(score)}</span>}
       actions={
-        <>
-          {canClose(score) && (
-            <Toggle isSelected={body.closed} onChange={closeStaves}>
-              Two staves
-            </Toggle>
-          )}
-          <Drop
-            label="Rows"
-            opens="dialog"
-            drop={(dropped) => (
-              <RowsTable
-                {...dropped}
-                label="Row"
-                heads={['Shown']}
-                rows={SCORE_ROWS.filter(({ id }) => !PASSING_ROWS.includes(id)).map(({ id, label }) => ({
-                  id,
-                  name: label,
-                  boxes: [!body.hidden.includes(id)],
-                }))}
-                onChange={(id, _, ticked) => showRow(id, ticked)}
-              />
-            )}
-          >
-            Rows
-          </Drop>
-          {reading && (
-            <Drop
-              label="Take the chords out"
-              opens="menu"
-              drop={(dropped) => (
-                <MenuPopover
-                  {...dropped}
-                  label="Take the chords out"
-                  atEnd
-                  entries={TAKEN.map((id) => ({ id, name: TAKEN_NAMES[id] }))}
-                  onAction={(id) => void takeOut(id as Taken, body, given, reading).then(onSaid)}
-                />
-              )}
-            >
-              <Download aria-hidden="true" /> Chords
-            </Drop>
-          )}
-          <Toggle isSelected={noting} onChange={showNotes}>
-            Notes
-          </Toggle>
-          <Toggle isSelected={charted} onChange={(next) => SCORES_DESK.set({ charted: next })}>
-            Chart
-          </Toggle>
-          <CompareFile
-            score={given}
-            onSaid={onSaid}
-            onTheirs={(read) => {
-              setTheirs(read);
-              SCORES_DESK.set({ tab: 'compare' });
-            }}
-          />
-          <OpenFile onSaid={onSaid} />
-        </>
+        <ScoreActions
+          body={body}
+          score={score}
+          given={given}
+          reading={reading}
+          selected={selected}
+          work={grid}
+          onNotes={showNotes}
+          onTheirs={(read) => {
+            setTheirs(read);
+            SCORES_DESK.set({ tab: 'compare' });
+          }}
+          onSaid={onSaid}
+        />
       }
       margin={
         piece && (
@@ -271,7 +213,18 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
           </span>
         </SubBar>
       )}
-      <div ref={grid}>
+      {printing && (
+        <ScorePrint
+          body={body}
+          score={score}
+          vexflow={engraver?.vexflow ?? null}
+          rows={rows}
+          columns={columns}
+          bracketed={bracketed}
+          onClose={() => SCORES_DESK.set({ printing: false })}
+        />
+      )}
+      <div ref={grid} hidden={printing} className={printing ? 'no-print' : ''}>
         <ScoreGrid
           vexflow={engraver?.vexflow ?? null}
           score={score}

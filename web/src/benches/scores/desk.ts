@@ -21,6 +21,8 @@ export const SCORES_DESK = createDesk<{
   readonly typing: boolean;
   /** Whether single notes are selected and changed. */
   readonly notes: boolean;
+  /** Whether what is printed is shown. */
+  readonly printing: boolean;
   /** Whether the chart is shown, how often it names a chord, whether sevenths become triads, and the fret of a capo. */
   readonly charted: boolean;
   readonly rate: ChartRate;
@@ -32,6 +34,7 @@ export const SCORES_DESK = createDesk<{
   tab: oneOf(MARGIN_TABS, 'chord'),
   typing: flag(false),
   notes: flag(false),
+  printing: flag(false),
   charted: flag(false),
   rate: oneOf(CHART_RATES, 'chord'),
   simple: flag(true),

@@ -8,15 +8,20 @@ import type { StaffPlan } from '../../notation/score/plan';
 /** Narrower a system is never set; the page scrolls sideways instead. */
 const NARROWEST = 300;
 
-/** How a piece falls into systems in the room that there is; widths in staff units. */
+/**
+ * How a piece falls into systems in the room that there is, or in that of a page or a picture, in pixels;
+ * widths in staff units.
+ */
 export function useSystems(
   root: RefObject<HTMLElement | null>,
   score: Score,
   plan: StaffPlan,
   labels: readonly LabelRoom[],
   scale: number,
+  set: number | null,
 ): { readonly width: number; readonly widths: readonly number[]; readonly systems: readonly BarSystem[] } {
-  const [pixels, setPixels] = useState(0);
+  const [measured, setPixels] = useState(0);
+  const pixels = set ?? measured;
   useEffect(() => {
     const element = root.current;
     if (!element) return;

@@ -1,0 +1,110 @@
+import type { Score, ScoreReading, ScoreToRead } from '@diatonix/core';
+import { Download } from 'lucide-react';
+import type { RefObject } from 'react';
+import { Toggle } from '../../design/controls';
+import { Drop } from '../../design/Drop';
+import { part } from '../../design/part';
+import type { ScorePiece } from '../../documents/kinds/score';
+import { canClose } from '../../notation/score/plan';
+import { PictureMenu } from '../../pictures/PictureMenu';
+import { CompareFile } from './CompareFile';
+import { SCORES_DESK } from './desk';
+import { OpenFile } from './OpenFile';
+import { PASSING_ROWS, SCORE_ROWS } from './rows';
+import { closeStaves, showRow } from './state';
+import { TAKEN, takeOut, type Taken } from './takeOut';
+import type { Theirs } from './theirLabels';
+
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
+const RowsTable = part(() => import('../../design/RowsTable').then((module) => module.default));
+
+const TAKEN_NAMES: Record<Taken, string> = {
+  Progression: 'To a progression',
+  MusicXML: 'Piece and labels as MusicXML',
+  RomanText: 'Labels as RomanText',
+  CSV: 'Labels as CSV',
+  MIDI: 'Chords as MIDI',
+};
+
+interface ScoreActionsProps {
+  readonly body: ScorePiece;
+  readonly score: Score;
+  readonly given: ScoreToRead;
+  readonly reading: ScoreReading | null;
+  readonly selected: number;
+  /** What holds the systems, for pictures. */
+  readonly work: RefObject<HTMLElement | null>;
+  readonly onNotes: (shown: boolean) => void;
+  readonly onTheirs: (theirs: Theirs) => void;
+  readonly onSaid: (said: string | null) => void;
+}
+
+const NOUNS = { column: 'system', line: 'piece' };
+
+/** What is done with the open piece: how it is drawn, its notes, its chart, and what is taken out of it. */
+export function ScoreActions(props: ScoreActionsProps) {
+  const { body, score, given, reading, selected, work, onNotes, onTheirs, onSaid } = props;
+  const charted = SCORES_DESK.use((desk) => desk.charted);
+  const noting = SCORES_DESK.use((desk) => desk.notes);
+  return (
+    <>
+      {canClose(score) && (
+        <Toggle isSelected={body.closed} onChange={closeStaves}>
+          Two staves
+        </Toggle>
+      )}
+      <Drop
+        label="Rows"
+        opens="dialog"
+        drop={(dropped) => (
+          <RowsTable
+            {...dropped}
+            label="Row"
+            heads={['Shown']}
+            rows={SCORE_ROWS.filter(({ id }) => !PASSING_ROWS.includes(id)).map(({ id, label }) => ({
+              id,
+              name: label,
+              boxes: [!body.hidden.includes(id)],
+            }))}
+            onChange={(id, _, ticked) => showRow(id, ticked)}
+          />
+        )}
+      >
+        Rows
+      </Drop>
+      {reading && (
+        <Drop
+          label="Take the chords out"
+          opens="menu"
+          drop={(dropped) => (
+            <MenuPopover
+              {...dropped}
+              label="Take the chords out"
+              atEnd
+              entries={TAKEN.map((id) => ({ id, name: TAKEN_NAMES[id] }))}
+              onAction={(id) => void takeOut(id as Taken, body, given, reading).then(onSaid)}
+            />
+          )}
+        >
+          <Download aria-hidden="true" /> Chords
+        </Drop>
+      )}
+      <Toggle isSelected={noting} onChange={onNotes}>
+        Notes
+      </Toggle>
+      <Toggle isSelected={charted} onChange={(next) => SCORES_DESK.set({ charted: next })}>
+        Chart
+      </Toggle>
+      <CompareFile score={given} onSaid={onSaid} onTheirs={onTheirs} />
+      <PictureMenu
+        work={work}
+        column={selected}
+        name={body.title}
+        caption={score.composer}
+        nouns={NOUNS}
+        onPrint={() => SCORES_DESK.set({ printing: true })}
+      />
+      <OpenFile onSaid={onSaid} />
+    </>
+  );
+}
