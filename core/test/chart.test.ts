@@ -1,5 +1,8 @@
 /** The chart for accompanists: simplified chords, what is lost, rates, capos and the sheet (common practice). */
 import {
+  chartClashes,
+  chartClashWords,
+  chartWithWords,
   chartLossWords,
   chartOf,
   chartText,
@@ -67,4 +70,67 @@ test.each([
 
 test('the sheet has four bars a line, and a sign where a chord goes on', () => {
   expect(chartText(score, chart(), printSymbol)).toBe('| G | D7 | % | G |');
+});
+
+test.each([
+  ['Bb', ['A', 'E7', 'A']],
+  ['Eb', ['E', 'B7', 'E']],
+  ['F', ['D', 'A7', 'D']],
+] as const)('for instruments in %s the chords are named as they are fingered', (part, expected) => {
+  expect(symbols({ part })).toEqual(expected);
+});
+
+describe('the words of a chart', () => {
+  const sung = parseTypedVoices(
+    'S: | G4 A4 B4:2 | C5:2 B4:2 | A4 A4 G4:2 |\nB: | G2:4 | C3:2 G3:2 | D3:2 G2:2 |',
+    {
+      title: 'Harbour Wall',
+      fifths: 1,
+      metre: parseMetre('4/4'),
+    },
+  );
+  const words = ['Low', 'and', 'slow', 'the', 'wa-', 'ter', 'goes', 'home'];
+  let next = 0;
+  const score = {
+    ...sung,
+    notes: sung.notes.map((one) => (one.part === 0 ? { ...one, lyric: words[next++]! } : one)),
+  };
+  const given = toRead(score);
+  const read = readScore(given);
+  const print = (chord: Parameters<typeof printSymbol>[0]) => printSymbol(chord);
+  const own = chartOf(given, read, { rate: 'chord', simple: true, capo: 0 });
+
+  test('stand under their chords, each line to its phrase end', () => {
+    const twoBars = score.bars[1]!.to;
+    expect(chartWithWords(score, own, [twoBars], print)).toBe(
+      ['G            C   G', 'Low and slow the wa-', '', 'D        G', 'ter goes home'].join('\n'),
+    );
+  });
+
+  test('a piece without words has none', () => {
+    expect(chartWithWords(sung, own, [], print)).toBeNull();
+  });
+});
+
+describe('where chart and piece disagree', () => {
+  test('a chart of one chord a bar passes over the others, and that is told with the notes', () => {
+    const two = toRead(
+      parseTypedVoices('S: | E5 E5 D5:2 | C5:4 |\nA: | C5 C5 B4:2 | G4:4 |\nB: | C3:2 G2:2 | C3:4 |', {
+        title: 'Ferry',
+        fifths: 0,
+        metre: parseMetre('4/4'),
+      }),
+    );
+    const read = readScore(two);
+    const bars = chartOf(two, read, { rate: 'bar', simple: true, capo: 0 });
+    const clashes = chartClashes(two, read, bars);
+    expect(clashes.map((one) => chartClashWords(one, two.bars))).toEqual([
+      'measure 1 beat 3: the chart has C, the piece has D and B.',
+    ]);
+    expect(chartClashes(two, read, chartOf(two, read, { rate: 'chord', simple: true, capo: 0 }))).toEqual([]);
+  });
+
+  test('what only passes, and a seventh left out, are no disagreement', () => {
+    expect(chartClashes(score, reading, chart({ simple: true }))).toEqual([]);
+  });
 });

@@ -4,7 +4,7 @@ import { nameBelow } from '../interval/interval';
 import { fromLineOfFifths, lineOfFifths, midiNumber, sameName, type NoteName } from '../pitch/note';
 import { beatTicks, barTicks } from '../time/metre';
 import { withinBar } from './beats';
-import type { ChartRate } from './chartRates';
+import { CHART_PARTS, type ChartPart, type ChartRate } from './chartRates';
 import type { ScoreToRead } from './scoreNote';
 import type { ReadChord, ScoreReading } from './scoreReading';
 
@@ -14,6 +14,8 @@ export interface ChartOptions {
   readonly simple: boolean;
   /** The fret on which a capo sits: the chords are named so many half steps lower. */
   readonly capo: number;
+  /** For whom it is named: everybody at pitch, or an instrument in B♭, E♭ or F. */
+  readonly part?: ChartPart;
 }
 
 /** Why it would hurt to leave out what was left out. */
@@ -41,16 +43,16 @@ export function chartOf(score: ScoreToRead, reading: ScoreReading, options: Char
       ? reading.chords.map(({ from, to }, at) => ({ from, to, at }))
       : spansOf(score, reading, options.rate);
   // One spelling for the whole chart, by its first key.
-  const tonic = reading.keys[0]
-    ? nameBelow(reading.keys[0].key.tonic, LETTERS_OF_HALF_STEPS[options.capo]!)
-    : null;
-  const plainly = tonic !== null && Math.abs(lineOfFifths(tonic)) > 6;
+  const fifths = CHART_PARTS[options.part ?? 'C'];
+  const tonic = reading.keys[0]?.key.tonic;
+  const named = tonic && raised(nameBelow(tonic, LETTERS_OF_HALF_STEPS[options.capo]!), fifths);
+  const plainly = named !== undefined && Math.abs(lineOfFifths(named)) > 6;
   const cadences = new Set(reading.cadences.map(({ at }) => at));
   const found: ChartChord[] = [];
   for (const { from, to, at } of spans) {
     const one = reading.chords[at]!;
     const { chord, dropped } = options.simple ? simplified(one.chord) : { chord: one.chord, dropped: [] };
-    const named = options.capo === 0 ? chord : lowered(chord, options.capo, plainly);
+    const named = moved(chord, options.capo, fifths, plainly);
     const last = found[found.length - 1];
     if (last && sameSymbol(last.chord, named) && last.to === from) {
       found[found.length - 1] = { ...last, to };
@@ -142,11 +144,16 @@ function sameSymbol(a: Chord, b: Chord): boolean {
   );
 }
 
-/** A chord so many half steps lower, on the other name of its root where that is plainer. */
-function lowered(chord: Chord, halfSteps: number, plainly: boolean): Chord {
-  const move = (name: NoteName) => nameBelow(name, LETTERS_OF_HALF_STEPS[halfSteps]!);
-  const moved = { ...chord, root: move(chord.root), bass: move(chord.bass) };
-  return plainly ? respelled(moved) : moved;
+function raised(name: NoteName, fifths: number): NoteName {
+  return fifths === 0 ? name : fromLineOfFifths(lineOfFifths(name) + fifths);
+}
+
+/** A chord named for a capo and an instrument, on the other name of its root where that is plainer. */
+function moved(chord: Chord, capo: number, fifths: number, plainly: boolean): Chord {
+  if (capo === 0 && fifths === 0) return chord;
+  const move = (name: NoteName) => raised(nameBelow(name, LETTERS_OF_HALF_STEPS[capo]!), fifths);
+  const named = { ...chord, root: move(chord.root), bass: move(chord.bass) };
+  return plainly ? respelled(named) : named;
 }
 
 /** A chord on the plainer name of its root that sounds the same. */
@@ -167,18 +174,3 @@ const LETTERS_OF_HALF_STEPS = [
   { number: 5, deviation: -1 },
   { number: 5, deviation: 0 },
 ] as const;
-
-/** Bars of a chart as text, four to a line: `| G | D7 | Em | G D |`. */
-export function chartText(
-  { bars }: ScoreToRead,
-  chart: readonly ChartChord[],
-  print: (chord: Chord) => string,
-): string {
-  const cells = bars.map(({ from, to }) => {
-    const own = chart.filter(({ at }) => at >= from && at < to).map(({ chord }) => print(chord));
-    return own.length > 0 ? own.join(' ') : '%';
-  });
-  const lines: string[] = [];
-  for (let at = 0; at < cells.length; at += 4) lines.push(`| ${cells.slice(at, at + 4).join(' | ')} |`);
-  return lines.join('\n');
-}

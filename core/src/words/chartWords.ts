@@ -1,7 +1,12 @@
 import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { printSymbol } from '../chord/symbolPrint';
+import { displayNoteName } from '../pitch/print';
+import { barAt, beatIn } from '../score/beats';
 import type { ChartChord } from '../score/chart';
-import type { ChartRate } from '../score/chartRates';
+import type { ChartClash } from '../score/chartClashes';
+import type { ChartPart, ChartRate } from '../score/chartRates';
 import type { ScoreBar } from '../score/scoreNote';
+import { beatWords } from './beats';
 import { barsOfTimes } from './scoreWords';
 import { vocabulary } from './vocabulary';
 
@@ -33,4 +38,23 @@ export function chartLossWords(
   if (cadence.length > 0) said.push(`It leads to a cadence in ${barsOfTimes(cadence, bars, school)}.`);
   if (tune.length + cadence.length > 0) said.push('There it would be missed.');
   return said.join(' ');
+}
+
+/** For whom a chart is named. */
+export function chartPartWords(part: ChartPart): string {
+  return part === 'C' ? 'At pitch' : `For ${part.replace('b', '♭')} instruments`;
+}
+
+/** Where a chart and its piece disagree: `measure 2 beat 1: the chart has C, the piece has F♯ and D`. */
+export function chartClashWords(
+  { at, chart, notes }: ChartClash,
+  bars: readonly ScoreBar[],
+  school: School = DEFAULT_SCHOOL,
+): string {
+  const bar = barAt(bars, at)!;
+  const symbol = printSymbol(chart.chord, { glyphs: true, letters: school.letters, school: school.symbols });
+  const names = notes.map((name) => displayNoteName(name, school.letters));
+  const listed = names.length === 1 ? names[0]! : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
+  const where = `${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(at, bar))}`;
+  return `${where}: the chart has ${symbol}, the piece has ${listed}.`;
 }

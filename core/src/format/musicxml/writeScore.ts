@@ -168,8 +168,15 @@ function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, cho
       : []),
     ...(staves > 1 || staff > 1 ? [el('staff', [staff])] : []),
     ...(notations.length > 0 ? [el('notations', notations)] : []),
-    ...(lyric ? [el('lyric', [el('syllabic', ['single']), el('text', [lyric])], { number: 1 })] : []),
+    ...(lyric ? [lyricElement(lyric)] : []),
   ]);
+}
+
+/** Words under a note; a hyphen at their end says that the word goes on. */
+function lyricElement(lyric: string): Node {
+  const goesOn = lyric.endsWith('-') && lyric !== '-';
+  const text = goesOn ? lyric.slice(0, -1) : lyric;
+  return el('lyric', [el('syllabic', [goesOn ? 'begin' : 'single']), el('text', [text])], { number: 1 });
 }
 
 /** The note value of a length, where one sign has it. */

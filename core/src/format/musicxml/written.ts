@@ -48,7 +48,9 @@ interface Timed {
 export function writtenNote(children: readonly Node[], timed: Timed): WrittenNote {
   const ties = all(children, 'tie').map((tie) => attributeOf(tie, 'type'));
   const lyric = all(children, 'lyric')[0];
-  const text = lyric ? textOf(find(childrenOf(lyric), 'text')).slice(0, 200) : '';
+  const syllable = lyric ? textOf(find(childrenOf(lyric), 'text')).slice(0, 200) : '';
+  const goesOn = lyric && /^(?:begin|middle)$/.test(textOf(find(childrenOf(lyric), 'syllabic')));
+  const text = syllable !== '' && goesOn ? `${syllable}-` : syllable;
   const modification = find(children, 'time-modification');
   const within = modification ? childrenOf(modification) : [];
   const [over, under] = [numberIn(find(within, 'actual-notes')), numberIn(find(within, 'normal-notes'))];

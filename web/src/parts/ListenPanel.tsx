@@ -1,0 +1,94 @@
+import type { ReactNode } from 'react';
+import { Dialog, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { fieldLook } from '../design/controls';
+import type { Dropped } from '../design/Drop';
+import { MenuStyle } from '../design/menu';
+
+const Panel = styled(MenuStyle)`
+  padding: 0.8rem 1rem;
+  fieldset {
+    border: 0;
+    margin: 0 0 0.7rem;
+    padding: 0;
+    display: grid;
+    grid-template-columns: auto auto;
+    gap: 0.25rem 1.2rem;
+  }
+  legend {
+    padding: 0 0 0.25rem;
+    color: var(--soft);
+    font-size: 0.8125rem;
+  }
+  label {
+    display: flex;
+    gap: 0.4rem;
+    align-items: center;
+    font-size: 0.9375rem;
+  }
+  .with {
+    display: grid;
+    gap: 0.25rem;
+    margin-top: 0.7rem;
+    color: var(--soft);
+    font-size: 0.8125rem;
+  }
+  select {
+    ${fieldLook}
+    font-size: 0.9375rem;
+  }
+`;
+
+interface ListenPanelProps<Id extends string> extends Dropped {
+  /** What can be heard: its name by its id. */
+  readonly options: readonly { readonly id: Id; readonly name: string }[];
+  readonly heard: Id;
+  readonly onHeard: (id: Id) => void;
+  readonly children: ReactNode;
+}
+
+/** What is heard, and under it how. */
+export function ListenPanel<Id extends string>(props: ListenPanelProps<Id>) {
+  const { options, heard, onHeard, children, triggerRef, onClose } = props;
+  return (
+    <Popover
+      triggerRef={triggerRef}
+      isOpen
+      onOpenChange={(open) => !open && onClose()}
+      placement="bottom end"
+    >
+      <Panel>
+        <Dialog aria-label="Listen">
+          <fieldset>
+            <legend>Hear</legend>
+            {options.map(({ id, name }) => (
+              <label key={id}>
+                <input type="radio" name="heard" checked={id === heard} onChange={() => onHeard(id)} />
+                {name}
+              </label>
+            ))}
+          </fieldset>
+          {children}
+        </Dialog>
+      </Panel>
+    </Popover>
+  );
+}
+
+/** A way of playing that is on or off. */
+export function ListenTick({
+  name,
+  on,
+  onChange,
+}: {
+  name: string;
+  on: boolean;
+  onChange: (on: boolean) => void;
+}) {
+  return (
+    <label>
+      <input type="checkbox" checked={on} onChange={(event) => onChange(event.target.checked)} />
+      {name}
+    </label>
+  );
+}
