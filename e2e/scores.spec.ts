@@ -210,6 +210,16 @@ test('somebody else’s labels are laid over the piece, and what differs is told
   demo,
 }, info) => {
   await openScores(page, demo);
+  await page.getByRole('button', { name: 'Compare', exact: true }).click();
+  const field = page.getByRole('textbox', { name: /^Labels to compare/ });
+  await field.fill('I IV | ii6 | V | I | I | I | I | I | I');
+  await page.getByRole('button', { name: 'Compare these' }).click();
+  await expect(page.getByRole('alert')).toHaveText(/“9 bars”: the piece has 8\./);
+  await field.fill('I ii6 V6 V65 I | ii6 V');
+  await page.getByRole('button', { name: 'Compare these' }).click();
+  await expect(page.getByText(/Agrees for 88 % of the time/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take these labels away' }).click();
+  await page.getByRole('button', { name: 'Compare', exact: true }).click();
   const path = info.outputPath('pupil.rntxt');
   await writeFile(
     path,

@@ -32,8 +32,8 @@ export interface ChartChord {
 }
 
 /**
- * A chart for accompanists: the chords of a reading, one a chord, beat, half bar or bar (the one that lasts
- * longest in it; on a tie the first), sevenths simplified where that is asked, and named for a capo. What is
+ * A chart for accompanists: the chords of a reading, one a chord, beat, half bar or bar (the one whose root
+ * lasts longest in it; on a tie the first), sevenths simplified where that is asked, and named for a capo. What is
  * left out is told, and where that hurts: the note is in the tune, or a dominant leads to a cadence (common
  * practice).
  */
@@ -78,11 +78,19 @@ function spansOf({ bars }: ScoreToRead, { chords }: ScoreReading, rate: Exclude<
       const into = withinBar(from, bar) % step;
       const to = Math.min(bar.to, from + step - into);
       while (chords[first] && chords[first]!.to <= from) first++;
-      let best = { at: -1, time: 0 };
+      // Chords on one root are one for this, whatever their inversions and sevenths.
+      const times = new Map<string, { at: number; time: number }>();
       for (let at = first; chords[at] && chords[at]!.from < to; at++) {
         const time = Math.min(to, chords[at]!.to) - Math.max(from, chords[at]!.from);
-        if (time > best.time) best = { at, time };
+        const { root, members } = simplified(chords[at]!.chord).chord;
+        const id = `${root.step} ${root.alteration} ${describe(members).triad}`;
+        const known = times.get(id);
+        times.set(id, { at: known?.at ?? at, time: time + (known?.time ?? 0) });
       }
+      const best = [...times.values()].reduce((most, one) => (one.time > most.time ? one : most), {
+        at: -1,
+        time: 0,
+      });
       if (best.at >= 0) spans.push({ from, to, at: best.at });
       from = to;
     }

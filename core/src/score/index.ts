@@ -26,3 +26,4 @@ export { addBar, editNote, voicePlaces, type NoteEdit } from './editNotes';
 export type { EditedScore } from './edited';
 export type { VoicePlace } from './voicePlace';
 export { noteBeside, type Beside } from './noteBeside';
+export { parseTypedLabels } from './typedLabels';

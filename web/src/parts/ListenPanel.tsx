@@ -33,6 +33,9 @@ const Panel = styled(MenuStyle)`
     color: var(--soft);
     font-size: 0.8125rem;
   }
+  p {
+    margin: 0.7rem 0 0;
+  }
   select {
     ${fieldLook}
     font-size: 0.9375rem;

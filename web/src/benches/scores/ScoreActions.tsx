@@ -1,4 +1,4 @@
-import type { Score, ScoreReading, ScoreToRead } from '@diatonix/core';
+import type { School, Score, ScoreReading, ScoreToRead } from '@diatonix/core';
 import { Download } from 'lucide-react';
 import type { RefObject } from 'react';
 import { Toggle } from '../../design/controls';
@@ -7,13 +7,12 @@ import { part } from '../../design/part';
 import type { ScorePiece } from '../../documents/kinds/score';
 import { canClose } from '../../notation/score/plan';
 import { PictureMenu } from '../../pictures/PictureMenu';
-import { CompareFile } from './CompareFile';
 import { SCORES_DESK } from './desk';
 import { OpenFile } from './OpenFile';
 import { PASSING_ROWS, SCORE_ROWS } from './rows';
+import { ScoreListen } from './ScoreListen';
 import { closeStaves, showRow } from './state';
 import { TAKEN, takeOut, type Taken } from './takeOut';
-import type { Theirs } from './theirLabels';
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 const RowsTable = part(() => import('../../design/RowsTable').then((module) => module.default));
@@ -34,8 +33,10 @@ interface ScoreActionsProps {
   readonly selected: number;
   /** What holds the systems, for pictures. */
   readonly work: RefObject<HTMLElement | null>;
+  readonly school: School;
+  /** Plays what is chosen, from the selected chord on. */
+  readonly onPlay: () => void;
   readonly onNotes: (shown: boolean) => void;
-  readonly onTheirs: (theirs: Theirs) => void;
   readonly onSaid: (said: string | null) => void;
 }
 
@@ -43,8 +44,10 @@ const NOUNS = { column: 'system', line: 'piece' };
 
 /** What is done with the open piece: how it is drawn, its notes, its chart, and what is taken out of it. */
 export function ScoreActions(props: ScoreActionsProps) {
-  const { body, score, given, reading, selected, work, onNotes, onTheirs, onSaid } = props;
+  const { body, score, given, reading, selected, work, onNotes, onSaid } = props;
+  const { school, onPlay } = props;
   const charted = SCORES_DESK.use((desk) => desk.charted);
+  const comparing = SCORES_DESK.use((desk) => desk.comparing);
   const noting = SCORES_DESK.use((desk) => desk.notes);
   return (
     <>
@@ -86,7 +89,7 @@ export function ScoreActions(props: ScoreActionsProps) {
             />
           )}
         >
-          <Download aria-hidden="true" /> Chords
+          <Download aria-hidden="true" />
         </Drop>
       )}
       <Toggle isSelected={noting} onChange={onNotes}>
@@ -95,7 +98,17 @@ export function ScoreActions(props: ScoreActionsProps) {
       <Toggle isSelected={charted} onChange={(next) => SCORES_DESK.set({ charted: next })}>
         Chart
       </Toggle>
-      <CompareFile score={given} onSaid={onSaid} onTheirs={onTheirs} />
+      <Toggle isSelected={comparing} onChange={(next) => SCORES_DESK.set({ comparing: next })}>
+        Compare
+      </Toggle>
+      {reading && (
+        <ScoreListen
+          parts={score.parts.map(({ name }) => name)}
+          charted={charted}
+          school={school}
+          onPlay={onPlay}
+        />
+      )}
       <PictureMenu
         work={work}
         column={selected}

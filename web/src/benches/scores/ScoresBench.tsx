@@ -1,4 +1,4 @@
-import { chartOf, keyFromSignature } from '@diatonix/core';
+import { barAt, chartOf, keyFromSignature } from '@diatonix/core';
 import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
@@ -13,6 +13,7 @@ import { useAppearance } from '../../shell/appearance';
 import { usePlayback } from '../../sound/player';
 import { chordColumns } from './cells';
 import { ChartBar } from './ChartBar';
+import { CompareFile } from './CompareFile';
 import { SCORES_DESK, useOpenScore } from './desk';
 import { EmptyScores } from './EmptyScores';
 import { listen } from './listen';
@@ -58,6 +59,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const scale = useAppearance((state) => (state.boardSize ? BOARD_SCALE : 1));
   const playing = usePlayback((state) => state.column);
   const typing = SCORES_DESK.use((desk) => desk.typing);
+  const comparing = SCORES_DESK.use((desk) => desk.comparing);
   const printing = SCORES_DESK.use((desk) => desk.printing);
   const noting = SCORES_DESK.use((desk) => desk.notes);
   const at = SCORES_DESK.use((desk) => desk.at);
@@ -67,10 +69,10 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const reading = piece?.reading ?? null;
   const chords = reading?.chords ?? NO_CHORDS;
   const comparison = useMemo(() => (theirs && reading ? compared(theirs, reading) : null), [theirs, reading]);
-  const { charted, rate, simple, capo } = SCORES_DESK.use((desk) => desk);
+  const { charted, rate, simple, capo, part } = SCORES_DESK.use((desk) => desk);
   const chart = useMemo(
-    () => (charted && reading ? chartOf(given, reading, { rate, simple, capo }) : null),
-    [charted, given, reading, rate, simple, capo],
+    () => (charted && reading ? chartOf(given, reading, { rate, simple, capo, part }) : null),
+    [charted, given, reading, rate, simple, capo, part],
   );
   const columns = useMemo(
     () => (reading ? chordColumns(given, reading, school, comparison, chart) : []),
@@ -115,7 +117,19 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     notes.selectAt(one?.from ?? 0);
     setAsked((count) => count + 1);
   };
-  const hear = (alone: boolean) => reading && listen(given, reading, selected, body.tempo, alone);
+  const hear = (alone: boolean) => {
+    if (!reading || !one) return;
+    const { heard, loop } = SCORES_DESK.get();
+    // The chart sounds at pitch, whatever it is named for.
+    const material = {
+      score: given,
+      reading,
+      chart: charted ? chartOf(given, reading, { rate, simple, capo: 0 }) : null,
+    };
+    const bar = barAt(score.bars, one.from)!;
+    const span = alone ? one : loop ? bar : { from: one.from, to: chords[chords.length - 1]!.to };
+    listen(heard, material, span, body.tempo, loop && !alone);
+  };
   const split = () => {
     const next = one && reading?.slices[one.firstSlice + 1];
     if (next && one.endSlice - one.firstSlice > 1) rule({ kind: 'split', at: next.from });
@@ -165,11 +179,9 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
           reading={reading}
           selected={selected}
           work={grid}
+          school={school}
+          onPlay={() => hear(false)}
           onNotes={showNotes}
-          onTheirs={(read) => {
-            setTheirs(read);
-            SCORES_DESK.set({ tab: 'compare' });
-          }}
           onSaid={onSaid}
         />
       }
@@ -195,7 +207,17 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
       {typing && <TypePiece />}
       {said && <Problem>{said}</Problem>}
       {problem && <Problem>{problem}</Problem>}
-      {chart && <ChartBar title={body.title} score={given} chart={chart} school={school} />}
+      {chart && reading && (
+        <ChartBar
+          title={body.title}
+          piece={score}
+          score={given}
+          reading={reading}
+          chart={chart}
+          school={school}
+          onShow={(time) => SCORES_DESK.set({ at: time })}
+        />
+      )}
       {noting && (
         <NoteBar
           score={score}
@@ -204,6 +226,17 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
           keyOf={one?.key ?? keyFromSignature(given.signatures[0]?.fifths ?? 0, 'major')}
           asked={asked}
           onLeave={() => grid.current?.querySelector<HTMLElement>('[tabindex="0"][role="gridcell"]')?.focus()}
+        />
+      )}
+      {comparing && reading && (
+        <CompareFile
+          score={given}
+          reading={reading}
+          onTheirs={(read) => {
+            setTheirs(read);
+            SCORES_DESK.set({ tab: 'compare', comparing: false });
+          }}
+          onClose={() => SCORES_DESK.set({ comparing: false })}
         />
       )}
       {slow && (

@@ -1,10 +1,13 @@
-import { CHART_RATES, HIGHEST_FRET, type ChartRate } from '@diatonix/core';
+import { CHART_PARTS, CHART_RATES, HIGHEST_FRET, type ChartPart, type ChartRate } from '@diatonix/core';
 import { createDesk, flag, idField, numberField, oneOf, type Field } from '../../documents/desk';
 import type { Document } from '../../documents/document';
 import { openOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 
 export const MARGIN_TABS = ['chord', 'key', 'voices', 'compare'] as const;
+
+/** Instruments that a chart is named for. */
+export const CHART_PART_IDS = Object.keys(CHART_PARTS) as ChartPart[];
 
 /** A fret from 0 to the highest. */
 const fret: Field<number> = (stored) =>
@@ -23,11 +26,18 @@ export const SCORES_DESK = createDesk<{
   readonly notes: boolean;
   /** Whether what is printed is shown. */
   readonly printing: boolean;
+  /** Whether the field for somebody's labels is open. */
+  readonly comparing: boolean;
   /** Whether the chart is shown, how often it names a chord, whether sevenths become triads, and the fret of a capo. */
   readonly charted: boolean;
   readonly rate: ChartRate;
   readonly simple: boolean;
   readonly capo: number;
+  /** For whom the chart is named. */
+  readonly part: ChartPart;
+  /** What is played: one of HEARD, or `part 0`; and whether the bar is played again and again. */
+  readonly heard: string;
+  readonly loop: boolean;
 }>('scores', {
   open: idField,
   at: numberField(0),
@@ -35,10 +45,14 @@ export const SCORES_DESK = createDesk<{
   typing: flag(false),
   notes: flag(false),
   printing: flag(false),
+  comparing: flag(false),
   charted: flag(false),
   rate: oneOf(CHART_RATES, 'chord'),
   simple: flag(true),
   capo: fret,
+  part: oneOf(CHART_PART_IDS, 'C'),
+  heard: (stored) => (typeof stored === 'string' && stored.length < 20 ? stored : 'piece'),
+  loop: flag(false),
 });
 
 /** The open piece; null where the workbook has none. */

@@ -1,38 +1,89 @@
-import { TICKS_A_QUARTER, type ScoreReading, type ScoreToRead } from '@diatonix/core';
+import {
+  closeSettings,
+  TICKS_A_QUARTER,
+  type Chord,
+  type ChartChord,
+  type Note,
+  type ScoreReading,
+  type ScoreToRead,
+} from '@diatonix/core';
 import { perform, type Sounding } from '../../sound/player';
 
-/** The piece as it sounds, chord by chord from one to another, at a tempo in quarters a minute. */
-function soundings(
-  { notes }: ScoreToRead,
+/** What can be heard besides single parts. */
+export const HEARD = ['piece', 'chords', 'both', 'chart', 'against'] as const;
+
+/** What is played: notes with their times in ticks. */
+interface Played {
+  readonly note: Note;
+  readonly onset: number;
+  readonly end: number;
+}
+
+interface Material {
+  readonly score: ScoreToRead;
+  readonly reading: ScoreReading;
+  /** The chart as it sounds; null where none is shown. */
+  readonly chart: readonly ChartChord[] | null;
+}
+
+interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Chords in a plain setting for two hands, each for its own time. */
+function setChords(chords: readonly (Span & { readonly chord: Chord })[]): Played[] {
+  return closeSettings(chords.map(({ chord }) => chord)).flatMap(({ lower, upper }, at) =>
+    [...lower, ...upper].map((note) => ({ note, onset: chords[at]!.from, end: chords[at]!.to })),
+  );
+}
+
+/** The notes of what is to be heard: the piece, its chords, its chart, one part, or two of them together. */
+export function playedNotes(heard: string, { score, reading, chart }: Material): readonly Played[] {
+  const chords = () => setChords(reading.chords);
+  const charted = () => setChords((chart ?? []).map(({ at, to, chord }) => ({ from: at, to, chord })));
+  const part = /^part (\d+)$/.exec(heard);
+  if (part) return score.notes.filter((one) => one.part === Number(part[1]));
+  switch (heard) {
+    case 'chords':
+      return chords();
+    case 'both':
+      return [...score.notes, ...chords()];
+    case 'chart':
+      return charted();
+    case 'against':
+      return [...score.notes, ...charted()];
+    default:
+      return score.notes;
+  }
+}
+
+/** Notes within a time as they sound, chord by chord of the reading, at a tempo in quarters a minute. */
+export function soundings(
+  notes: readonly Played[],
   { chords }: ScoreReading,
-  from: number,
-  to: number,
+  { from, to }: Span,
   tempo: number,
 ): Sounding[] {
   const seconds = (ticks: number) => (ticks / TICKS_A_QUARTER) * (60 / tempo);
   const order = [...notes].sort((a, b) => a.onset - b.onset);
   let next = 0;
-  return chords.slice(from, to).map((chord, at): Sounding => {
-    const own: { note: (typeof notes)[number]['note']; from: number; to: number }[] = [];
-    // What is held from before sounds from the first chord on.
-    while (next < order.length && order[next]!.onset < chord.to) {
+  return chords.flatMap((chord, column): Sounding[] => {
+    const [begin, end] = [Math.max(from, chord.from), Math.min(to, chord.to)];
+    if (begin >= end) return [];
+    const own: { note: Note; from: number; to: number }[] = [];
+    while (next < order.length && order[next]!.onset < end) {
       const one = order[next++]!;
-      if (one.end <= chord.from || (one.onset < chord.from && at > 0)) continue;
-      const begins = Math.max(one.onset, chord.from) - chord.from;
-      own.push({ note: one.note, from: seconds(begins), to: seconds(one.end - chord.from) });
+      // What is held from before sounds from the beginning on, and what is held on ends with the time.
+      if (one.end <= begin || (one.onset < begin && begin > from)) continue;
+      const onset = Math.max(one.onset, begin) - begin;
+      own.push({ note: one.note, from: seconds(onset), to: seconds(Math.min(one.end, to) - begin) });
     }
-    return { column: from + at, seconds: seconds(chord.to - chord.from), notes: own };
+    return [{ column, seconds: seconds(end - begin), notes: own }];
   });
 }
 
-/** Plays from a chord on; one chord alone, or to the end. */
-export function listen(
-  score: ScoreToRead,
-  reading: ScoreReading,
-  from: number,
-  tempo: number,
-  alone: boolean,
-): void {
-  const to = alone ? from + 1 : reading.chords.length;
-  void perform([soundings(score, reading, Math.max(0, from), to, tempo)]);
+/** Plays a time of what is to be heard, once or again and again. */
+export function listen(heard: string, material: Material, span: Span, tempo: number, loop: boolean): void {
+  void perform([soundings(playedNotes(heard, material), material.reading, span, tempo)], { loop });
 }

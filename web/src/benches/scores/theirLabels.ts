@@ -2,6 +2,7 @@ import {
   attempt,
   compareLabels,
   labelsOfLine,
+  parseTypedLabels,
   type Comparison,
   type ScoreReading,
   type ScoreToRead,
@@ -27,6 +28,18 @@ export async function readTheirs(file: File, score: ScoreToRead): Promise<Theirs
   const labels = labelsOfLine(read.value.value, score);
   if (labels.length === 0) return `“${file.name}” holds no numeral. Write labels as RomanText: m1 I b3 V6.`;
   return { name: file.name, labels };
+}
+
+/** Labels that were typed; a message where they cannot be read. */
+export async function typedTheirs(
+  text: string,
+  score: ScoreToRead,
+  reading: ScoreReading,
+): Promise<Theirs | string> {
+  const name = 'Typed labels';
+  if (/^\s*(?:m\d|[A-Z][a-z]+:)/m.test(text)) return readTheirs(new File([text], name), score);
+  const read = attempt(() => parseTypedLabels(text, score, reading));
+  return read.ok ? { name, labels: read.value } : read.error.message;
 }
 
 export interface Compared extends Theirs {
