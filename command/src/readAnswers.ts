@@ -69,6 +69,14 @@ export function readingOut(
       figures: shortFigures(one.chord, one.key).map(printFigure),
       function: one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral),
       ruled: one.ruled,
+      ...(one.pivot
+        ? {
+            pivot: {
+              key: printKey(one.pivot.key),
+              numeral: printNumeral(one.pivot.numeral, one.pivot.key, school),
+            },
+          }
+        : {}),
       supplied: one.supplied.map(printNoteName),
       nonChord: one.nonChord.map((foreign) => ({
         part: partNames[score.notes[foreign.note]!.part] ?? '',

@@ -12,7 +12,7 @@ import { checkBody } from '../src/documents/checks/check';
 import { listOf } from '../src/documents/select';
 import { useDocuments } from '../src/documents/store';
 import { openNow } from '../src/benches/scores/desk';
-import { addScore, addTyped, rule, unrule } from '../src/benches/scores/state';
+import { addScore, addTyped, closeStaves, modulate, rule, unrule, waive } from '../src/benches/scores/state';
 import { barSystems, barWidths } from '../src/notation/score/barWidths';
 import { piecesOf, spelled } from '../src/notation/score/pieces';
 import { canClose, clefAt, planStaves, writtenPitch } from '../src/notation/score/plan';
@@ -108,11 +108,17 @@ describe('in the worker', () => {
     const opened = openScore({ name: 'oboe.musicxml', bytes: new TextEncoder().encode(xml) });
     if (!opened.ok) throw new Error(opened.message);
     expect(opened.rows.parts.map(({ name }) => name)).toEqual(['Oboe']);
-    const read = readPiece({ score: opened.rows, rulings: [{ kind: 'numeral', from: 'x', to: '4' }] });
+    const read = readPiece({
+      modulation: 'usual',
+      score: opened.rows,
+      rulings: [{ kind: 'numeral', from: 'x', to: '4' }],
+    });
     if (!read.ok) throw new Error(read.message);
     expect(read.piece.reading.chords).toHaveLength(1);
     expect(openScore({ name: 'oboe.txt', bytes: new Uint8Array() })).toMatchObject({ ok: false });
-    expect(readPiece({ score: { ...opened.rows, notes: ['nonsense'] }, rulings: [] })).toMatchObject({
+    expect(
+      readPiece({ modulation: 'usual', score: { ...opened.rows, notes: ['nonsense'] }, rulings: [] }),
+    ).toMatchObject({
       ok: false,
     });
   });
@@ -195,5 +201,37 @@ describe('drawing', () => {
     expect(busy).toBeGreaterThan(calm * 1.5);
     const [labelled] = barWidths(score, [{ at: 0, room: 150 }]) as [number];
     expect(labelled).toBeGreaterThan(calm * 1.5);
+  });
+});
+
+describe('what the teacher ruled stays', () => {
+  const piece = () => rowsOfScore(typed('S: C5:4 D5:4 E5:4 C5:4\nB: C3:4 G2:4 C3:4 C3:4'));
+
+  test('a piece that is opened again has the rulings, the threshold and the waived faults of before', () => {
+    addScore(piece());
+    rule(numeral('I', 0, 4));
+    modulate('seldom');
+    waive('4 parallel-fifths soprano bass', true);
+    closeStaves(false);
+    const before = openNow()!;
+    addScore(piece());
+    expect(openNow()!.id).not.toBe(before.id);
+    expect(openNow()!.body).toEqual(before.body);
+    expect(checkBody('score', openNow()!.body)).toEqual([]);
+  });
+
+  test('a piece of the same title but other bars begins with none', () => {
+    addScore(piece());
+    rule(numeral('I', 0, 4));
+    addScore(rowsOfScore(typed('S: C5:4 D5:4\nB: C3:4 G2:4')));
+    expect(openNow()!.body.rulings).toEqual([]);
+  });
+
+  test('a fault is let stand, and counts again', () => {
+    addScore(piece());
+    waive('0 spacing soprano', true);
+    waive('4 overlap alto', true);
+    waive('0 spacing soprano', false);
+    expect(openNow()!.body.waived).toEqual(['4 overlap alto']);
   });
 });

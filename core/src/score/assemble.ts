@@ -1,8 +1,10 @@
 import type { ContextReading } from '../context/chordIn';
 import { isCadential } from '../context/readings';
 import { joinedBy } from '../context/structure';
-import { sameKey } from '../key/key';
-import { sameNumeral } from '../label/numeral';
+import { statesInKey } from '../context/states';
+import { attempt } from '../errors';
+import { sameKey, type Key } from '../key/key';
+import { sameNumeral, type Numeral } from '../label/numeral';
 import type { Neighbours } from './melodic';
 import { nonChordNotes, suppliedNotes } from './nonChord';
 import type { PhraseEnd } from './phrases';
@@ -46,6 +48,7 @@ export function assemble(
   });
   const structure = joinedBy(best, { phraseEnds: ends });
   const ruledFrom = new Set(rulings.flatMap((one) => (one.kind === 'numeral' ? [one.from] : [])));
+  const pivots = pivotsOf(best);
   const chords = found.map(({ segment, alternatives }, at): ReadChord => {
     const { state, from, to } = segment;
     const own = slices.slice(from, to);
@@ -61,6 +64,7 @@ export function assemble(
       nonChord: nonChordNotes(notes, neighbours, own, state.chord, states[at + 1]?.chord ?? null),
       supplied: suppliedNotes(notes, own, state.chord),
       readings: readingsOf(segment, alternatives, slices),
+      pivot: pivots.get(at) ?? null,
     };
   });
   return {
@@ -72,6 +76,35 @@ export function assemble(
     arrows: structure.arrows,
     phraseEnds,
   };
+}
+
+/**
+ * The pivots by their place: of the chords where a key goes over to another, the last that belongs to the scale of
+ * both, before the first that is of the new key alone; a six-four of the cadence counts with its dominant (common
+ * practice).
+ */
+function pivotsOf(best: readonly ContextReading[]): Map<number, ReadChord['pivot']> {
+  const pivots = new Map<number, ReadChord['pivot']>();
+  best.forEach(({ key }, first) => {
+    const before = best[first - 1]?.key;
+    if (!before || sameKey(before, key)) return;
+    let at = first;
+    while (best[at] && sameKey(best[at]!.key, key) && diatonicIn(best[at]!, before)) at++;
+    const place = at - 1;
+    const old = place < first;
+    const numeral = diatonicIn(best[place]!, old ? key : before);
+    if (numeral && diatonicIn(best[place]!, old ? before : key))
+      pivots.set(place, { key: old ? key : before, numeral, leaves: !old });
+  });
+  return pivots;
+}
+
+/** The plain numeral of a chord in the scale of a key; null where it has none there. */
+function diatonicIn({ chord, reason }: ContextReading, key: Key): Numeral | null {
+  if (reason === 'cadential-six-four') return null;
+  const states = attempt(() => statesInKey(chord, key));
+  const found = states.ok && states.value.find((one) => one.reason === 'diatonic' && one.target === 0);
+  return found ? found.numeral : null;
 }
 
 /** Distinct readings over the time of a chord, its own first. */

@@ -4,6 +4,7 @@ import { keyEvidence, rivalsOf, type KeyEvidence } from './evidence';
 import { readScore } from './readScore';
 import { rulingOfRow, type RulingRow } from './rulingRows';
 import { toRead, type Score } from './score';
+import { weightsFor, type Modulation } from './weights';
 import type { KeyArea, ScoreReading } from './scoreReading';
 
 /** A key area with what speaks for and against its key, and the keys it is weighed against. */
@@ -20,13 +21,17 @@ export interface PieceReading {
 }
 
 /** Reads a piece under its rulings; a ruling that cannot be read any more is passed over. */
-export function weighPiece(score: Score, rulings: readonly RulingRow[]): PieceReading {
+export function weighPiece(
+  score: Score,
+  rulings: readonly RulingRow[],
+  modulation: Modulation = 'usual',
+): PieceReading {
   const given = toRead(score);
   const read = rulings.flatMap((row) => {
     const ruling = attempt(() => rulingOfRow(row));
     return ruling.ok ? [ruling.value] : [];
   });
-  const reading = readScore(given, { rulings: read });
+  const reading = readScore(given, { rulings: read, weights: weightsFor(modulation) });
   return {
     reading,
     keys: reading.keys.map((area) => ({

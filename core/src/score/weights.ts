@@ -37,6 +37,10 @@ export interface ReadingWeights {
   readonly change: number;
 }
 
+/** How readily a reading goes over to another key rather than taking a chord as applied. */
+export const MODULATIONS = ['never', 'seldom', 'usual', 'readily'] as const;
+export type Modulation = (typeof MODULATIONS)[number];
+
 export const READING_WEIGHTS: ReadingWeights = {
   kinds: {
     passing: 0.05,
@@ -71,3 +75,18 @@ export const READING_WEIGHTS: ReadingWeights = {
   context: 1,
   change: 0,
 };
+
+/** What a change of key costs beside the fitted costs. */
+const CHANGES: Record<Modulation, number> = { never: 1000, seldom: 4, usual: 0, readily: -2 };
+const WEIGHTS = new Map<Modulation, ReadingWeights>([['usual', READING_WEIGHTS]]);
+
+/** The fitted weights with the teacher's threshold between a key that is touched and one that is gone to. */
+export function weightsFor(modulation: Modulation): ReadingWeights {
+  let weights = WEIGHTS.get(modulation);
+  if (!weights)
+    WEIGHTS.set(
+      modulation,
+      (weights = { ...READING_WEIGHTS, change: READING_WEIGHTS.change + CHANGES[modulation] }),
+    );
+  return weights;
+}

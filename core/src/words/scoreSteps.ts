@@ -37,12 +37,18 @@ export function scoreChordSteps(
     { numeral: one.numeral, key: one.key },
     ` in ${keyWords(one, name)}: ${contextReasonWords(one, school)}.`,
   ]);
+  if (one.pivot)
+    steps.push([
+      'It is ',
+      { numeral: one.pivot.numeral, key: one.pivot.key },
+      ` in ${keyWords(one.pivot, name)} too: the pivot from one key to the other.`,
+    ]);
   const cadence = reading.cadences.find((found) => found.at === at);
   if (cadence) steps.push([`It ends the phrase with ${withArticle(cadenceWords(cadence.kind))} cadence.`]);
   return steps;
 }
 
-function keyWords({ key }: ReadChord, name: (note: NoteName) => string): string {
+function keyWords({ key }: Pick<ReadChord, 'key'>, name: (note: NoteName) => string): string {
   return `${name(key.tonic)} ${key.mode}`;
 }
 

@@ -97,6 +97,12 @@ export const cellMarks = css`
     padding-right: 0.4rem;
     border-right: 1px solid var(--soft);
   }
+  .cell .pivot.after {
+    margin: 0 0 0 0.45rem;
+    padding: 0 0 0 0.4rem;
+    border: 0;
+    border-left: 1px solid var(--soft);
+  }
   .cell .ruled {
     align-self: flex-end;
     margin-left: 0.3rem;

@@ -3,22 +3,21 @@ import {
   beatIn,
   beatWords,
   evidenceWords,
-  faultWords,
+  MODULATIONS,
   numeralParts,
   parseTime,
   scoreChordSteps,
-  scoreFaults,
   speakNumeral,
   vocabulary,
   type Key,
   type KeyEvidence,
+  type Modulation,
   type PieceReading,
   type School,
-  type ScoreReading,
   type ScoreToRead,
 } from '@diatonix/core';
-import { useMemo } from 'react';
 import styled from 'styled-components';
+import { Choice } from '../../design/Choice';
 import { Button, Toggle } from '../../design/controls';
 import { Margin, Ways } from '../../design/Margin';
 import { keyName } from '../../parts/names';
@@ -29,8 +28,9 @@ import { shownNumeral } from './cells';
 import { CompareTab } from './CompareTab';
 import { MARGIN_TABS, SCORES_DESK } from './desk';
 import { MarginList } from './MarginList';
-import { rule, unrule } from './state';
+import { modulate, rule, unrule } from './state';
 import type { Compared } from './theirLabels';
+import { VoicesTab } from './VoicesTab';
 
 const Lists = styled.div`
   h3 {
@@ -44,6 +44,15 @@ const Lists = styled.div`
     color: var(--ink);
   }
 `;
+
+const MODULATION_NAMES: Record<Modulation, string> = {
+  never: 'Stay in one key',
+  seldom: 'Change keys seldom',
+  usual: 'Change keys as usual',
+  readily: 'Change keys readily',
+};
+
+const NONE: readonly string[] = [];
 
 const TAB_NAMES: Record<(typeof MARGIN_TABS)[number], string> = {
   chord: 'Chord',
@@ -94,7 +103,16 @@ export function ScoreMargin(props: ScoreMarginProps) {
       >
         {tab === 'chord' && <ChordTab {...props} />}
         {tab === 'key' && <KeyTab {...props} />}
-        {tab === 'voices' && <VoicesTab {...props} />}
+        {tab === 'voices' && (
+          <VoicesTab
+            waived={props.body.waived ?? NONE}
+            parts={props.body.score.parts}
+            score={score}
+            reading={piece.reading}
+            school={school}
+            onShow={props.onShow}
+          />
+        )}
         {tab === 'compare' && compared && (
           <CompareTab
             compared={compared}
@@ -209,6 +227,14 @@ function KeyTab({ body, score, piece, at, school, onShow }: ScoreMarginProps) {
   );
   return (
     <Lists>
+      <div className="doings">
+        <Choice
+          label="How readily the key changes"
+          value={body.modulation ?? 'usual'}
+          options={MODULATIONS.map((id) => ({ id, name: MODULATION_NAMES[id] }))}
+          onChoose={modulate}
+        />
+      </div>
       {lists(area.key, evidence)}
       {ruling && (
         <p className="done" role="status">
@@ -252,26 +278,5 @@ function Evidence({ title, list, score, school, onShow }: EvidenceProps) {
         ))}
       </MarginList>
     </>
-  );
-}
-
-function VoicesTab({ score, piece, school, onShow }: ScoreMarginProps) {
-  const faults = useMemo(() => scoreFaults(score, piece.reading as ScoreReading), [score, piece]);
-  if (!faults) return <p>The rules of four-part writing are for four single voices.</p>;
-  if (faults.length === 0) return <p>No fault was found in the four voices.</p>;
-  return (
-    <MarginList>
-      {faults.map(({ at, ...fault }, index) => {
-        const bar = barAt(score.bars, at)!;
-        return (
-          <li key={index}>
-            <Button className="evidence" onPress={() => onShow(at)}>
-              {`${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(at, bar))}: `}
-              {faultWords(fault, school)}
-            </Button>
-          </li>
-        );
-      })}
-    </MarginList>
   );
 }

@@ -12,6 +12,7 @@ import {
   speakNumeral,
   vocabulary,
   type ChartChord,
+  type Key,
   type Numeral,
   type NumeralParts,
   type ReadChord,
@@ -85,6 +86,31 @@ function numeralLetters({ roman, prefix, quality, word, figures, rest, bass, tar
   return own + (figures.length > 0 ? 0.8 : 0) + (target ? 0.5 + 0.8 * numeralLetters(target) : 0);
 }
 
+/** The numeral of a pivot chord in the other key: before its own where that is the key it leaves. */
+function Pivot({
+  numeral,
+  of,
+  leaves,
+  school,
+}: {
+  readonly numeral: Numeral;
+  readonly of: Key;
+  readonly leaves: boolean;
+  readonly school: School;
+}) {
+  return (
+    <span className={leaves ? 'pivot' : 'pivot after'}>
+      <NumeralText parts={numeralParts(numeral, of, school)} />
+    </span>
+  );
+}
+
+/** A pivot chord in the other key, as it is said and how wide it is. */
+function pivotWords({ numeral, key }: NonNullable<ReadChord['pivot']>, school: School) {
+  const parts = numeralParts(numeral, key, school);
+  return { spoken: `${speakNumeral(parts)} in ${keyName(key, school)}`, letters: numeralLetters(parts) };
+}
+
 /** The chords of a reading as columns. */
 export function chordColumns(
   score: ScoreToRead,
@@ -103,6 +129,7 @@ export function chordColumns(
     const figures = shortFigures(one.chord, one.key).map(printFigure);
     const role = one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral);
     const cadence = cadenceAt.get(at);
+    const pivot = one.pivot && pivotWords(one.pivot, school);
     const bar = barAt(score.bars, one.from)!;
     return {
       from: one.from,
@@ -120,11 +147,27 @@ export function chordColumns(
       cells: {
         key: { text: keyBegins ? keyName(one.key, school) : '' },
         numeral: {
-          text: speakNumeral(parts),
-          letters: numeralLetters(parts),
+          text: pivot ? `${speakNumeral(parts)}, ${pivot.spoken}` : speakNumeral(parts),
+          letters: numeralLetters(parts) + (pivot ? pivot.letters + 1 : 0),
           content: (
             <>
+              {one.pivot?.leaves && (
+                <Pivot
+                  numeral={one.pivot.numeral}
+                  of={one.pivot.key}
+                  leaves={one.pivot.leaves}
+                  school={school}
+                />
+              )}
               <NumeralText parts={parts} />
+              {one.pivot && !one.pivot.leaves && (
+                <Pivot
+                  numeral={one.pivot.numeral}
+                  of={one.pivot.key}
+                  leaves={one.pivot.leaves}
+                  school={school}
+                />
+              )}
               {one.ruled && <span className="ruled">ruled</span>}
             </>
           ),

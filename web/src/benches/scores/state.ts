@@ -5,6 +5,7 @@ import {
   rowOfRuling,
   rowsOfScore,
   scoreOfRows,
+  type Modulation,
   type RulingRow,
   type Score,
   type ScoreRows,
@@ -14,7 +15,8 @@ import {
 import { newId } from '../../documents/ids';
 import { TEMPO_RANGE } from '../../documents/kinds/progression';
 import { FIRST_SCORE, type ScorePiece } from '../../documents/kinds/score';
-import { addDocument, editDocument, removeDocument } from '../../documents/store';
+import { listOf } from '../../documents/select';
+import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store';
 import { openNow, SCORES_DESK } from './desk';
 
 function change(words: string, update: (piece: ScorePiece) => ScorePiece, burst?: string): void {
@@ -53,10 +55,27 @@ export const typePiece = () => SCORES_DESK.set({ typing: true });
 export function addScore(rows: ScoreRows, title = rows.title): string {
   const tempo = rows.tempo || FIRST_SCORE.tempo;
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
-  const body: ScorePiece = { ...FIRST_SCORE, title: title.slice(0, 200), tempo: within, score: rows };
+  const fresh: ScorePiece = { ...FIRST_SCORE, title: title.slice(0, 200), tempo: within, score: rows };
+  const body = { ...fresh, ...ruledBefore(fresh) };
   const id = addDocument('score', newId(), body, 'the new piece');
   SCORES_DESK.set({ open: id, at: 0, typing: false });
   return id;
+}
+
+/** What the teacher ruled of the piece when it was opened before: one of its title, parts and bars. */
+function ruledBefore({ title, score }: ScorePiece): Partial<ScorePiece> {
+  const before = listOf(useDocuments.getState().documents, 'score')
+    .map(({ body }) => body)
+    .filter(
+      (one) =>
+        one.title === title &&
+        one.score.parts.length === score.parts.length &&
+        one.score.bars.length === score.bars.length,
+    )
+    .at(-1);
+  if (!before) return {};
+  const { rulings, hidden, closed, modulation, waived } = before;
+  return { rulings, hidden, closed, ...(modulation ? { modulation } : {}), ...(waived ? { waived } : {}) };
 }
 
 /** Adds a typed piece. Returns the message where it cannot be read. */
@@ -81,6 +100,16 @@ export const showRow = (row: string, shown: boolean) =>
   change('the rows', (piece) => ({
     ...piece,
     hidden: shown ? piece.hidden.filter((one) => one !== row) : [...piece.hidden, row],
+  }));
+
+export const modulate = (modulation: Modulation) =>
+  change('how readily keys change', (piece) => ({ ...piece, modulation }));
+
+/** Lets a fault of the voices stand, or counts it again. */
+export const waive = (fault: string, waived: boolean) =>
+  change(waived ? 'the waived fault' : 'the fault that counts again', (piece) => ({
+    ...piece,
+    waived: [...(piece.waived ?? []).filter((one) => one !== fault), ...(waived ? [fault] : [])],
   }));
 
 const RULED: Record<ScoreRuling['kind'], string> = {

@@ -21,7 +21,7 @@ export interface ShownPiece {
 }
 
 /** Reads the open piece in the worker, anew with every ruling; the last reading stays until the next is there. */
-export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
+export function usePiece({ score: rows, rulings, modulation = 'usual' }: ScorePiece): ShownPiece {
   const score = scoreOf(rows);
   const [read, setRead] = useState<{ rows: ScoreRows; piece: PieceReading } | null>(null);
   const from = read?.rows ?? rows;
@@ -35,7 +35,7 @@ export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
   const [cancel, setCancel] = useState<() => void>(() => () => undefined);
   useEffect(() => {
     let live = true;
-    const running = runTask('readPiece', { score: rows, rulings }, () => live && setSlow(true));
+    const running = runTask('readPiece', { score: rows, rulings, modulation }, () => live && setSlow(true));
     setProblem(null);
     setCancel(() => running.cancel);
     running.done
@@ -57,7 +57,7 @@ export function usePiece({ score: rows, rulings }: ScorePiece): ShownPiece {
       live = false;
       running.cancel();
     };
-  }, [rows, rulings]);
+  }, [rows, rulings, modulation]);
   return { score, given, written, piece: read?.piece ?? null, slow, problem, cancel };
 }
 

@@ -1,4 +1,4 @@
-import { RULING_KINDS, scoreOfRows, type ScoreRows } from '@diatonix/core';
+import { MODULATIONS, RULING_KINDS, scoreOfRows, type ScoreRows } from '@diatonix/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -136,4 +136,15 @@ export class ScoreCheck {
 
   @IsBoolean()
   closed!: boolean;
+
+  @May()
+  @IsIn(MODULATIONS)
+  modulation?: string;
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_NOTES)
+  @IsString({ each: true })
+  @MaxLength(120, { each: true })
+  waived?: string[];
 }

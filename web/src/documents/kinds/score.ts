@@ -1,4 +1,4 @@
-import type { RulingRow, ScoreRows } from '@diatonix/core';
+import type { Modulation, RulingRow, ScoreRows } from '@diatonix/core';
 
 /** A piece on the Scores bench: its notes, what the teacher ruled, and which rows are shown. */
 export interface ScorePiece {
@@ -11,6 +11,10 @@ export interface ScorePiece {
   readonly hidden: readonly string[];
   /** Whether four parts stand on two staves. */
   readonly closed: boolean;
+  /** How readily the reading goes over to another key; usual where it is not said. */
+  readonly modulation?: Modulation;
+  /** Faults of the voices that the teacher lets stand, as `3/2 parallel-fifths soprano bass`. */
+  readonly waived?: readonly string[];
 }
 
 export const FIRST_SCORE: Omit<ScorePiece, 'title' | 'score'> = {
