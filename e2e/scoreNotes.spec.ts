@@ -89,3 +89,31 @@ test('notes are pointed at, put on a rest, and taken from the piano', async ({ p
     .waitFor();
   await page.getByRole('button', { name: 'Notes', exact: true }).click();
 });
+
+const MODULATING =
+  'S: | E5 F5 E5 D5 | E5:4 | E5 D5 C5 B4 | A4 B4 A4:2 | G4:4 |\n' +
+  'A: | C5 C5 C5 B4 | C5:4 | C5 B4 A4 G4 | E4 G4 F#4:2 | D4:4 |\n' +
+  'T: | G4 A4 G4 G4 | G4:4 | E4 G4 E4 D4 | C4 D4 D4 C4 | B3:4 |\n' +
+  'B: | C3 F3 G3 G3 | C3:4 | A3 G3 A3 B3 | C4 D4 D3:2 | G3:4 |';
+
+test('a pivot has both numerals, keys change as readily as is asked, and faults are let stand', async ({
+  page,
+  empty,
+}) => {
+  await typePiece(page, empty, MODULATING);
+  await expect(page.getByRole('gridcell', { name: /Numeral: vi six, ii six in G major$/ })).toBeVisible();
+  await page.getByRole('tab', { name: 'Key' }).click();
+  await page.getByRole('button', { name: /^How readily the key changes/ }).click();
+  await page.getByRole('menuitemradio', { name: 'Stay in one key' }).click();
+  await expect.poll(() => numerals(page)).toContain('V seven of V');
+  await expect(page.getByRole('gridcell', { name: /in G major$/ })).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Voices' }).click();
+  await page.getByRole('button', { name: /^Let it stand: measure 3 beat 2: parallel fifths/ }).click();
+  await expect(page.getByRole('button', { name: /^Let it stand: measure 3 beat 2: parallel/ })).toHaveCount(
+    0,
+  );
+  await page.getByRole('button', { name: /^Count it: measure 3 beat 2: parallel fifths/ }).click();
+  await expect(page.getByRole('button', { name: /^Let it stand: measure 3 beat 2: parallel/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Lowest: measure 5 beat 1' }).first().click();
+  await expect(page.getByRole('heading', { name: 'Measure 5 beat 1' })).toBeVisible();
+});

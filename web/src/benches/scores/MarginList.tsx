@@ -11,6 +11,14 @@ export const MarginList = styled.ul`
   li > button {
     margin-right: 0.35rem;
   }
+  .quiet {
+    border: 0;
+    background: none;
+    padding: 0.05rem 0;
+    min-height: 1.5rem;
+    color: var(--soft);
+    text-decoration: underline;
+  }
   .evidence {
     text-align: left;
     border: 0;

@@ -7,6 +7,7 @@ import { placesByBar } from '../../notation/score/engraveSystem';
 import { planStaves } from '../../notation/score/plan';
 import type { VexFlow } from '../../notation/vexflow';
 import type { ChordColumn } from './cells';
+import { labelRoom } from './labelRoom';
 import { ScoreStyle } from './ScoreStyle';
 import { ScoreSystem } from './ScoreSystem';
 import { useSystems } from './useSystems';
@@ -133,26 +134,6 @@ export function ScoreGrid(props: ScoreGridProps) {
         })}
       </div>
     </ScoreStyle>
-  );
-}
-
-/** Pixels that a letter of a row takes, and the air between two labels. */
-const LETTER: Record<string, number> = {
-  numeral: 11,
-  theirs: 11,
-  symbol: 8.4,
-  chart: 9,
-  function: 6.6,
-  cadence: 6.8,
-};
-const AIR = 12;
-
-/** How much room the labels of a chord take, by their letters. */
-function labelRoom({ cells }: ChordColumn, shown: readonly string[]): number {
-  return Math.max(
-    ...shown.map((id) =>
-      LETTER[id] ? (cells[id]?.letters ?? cells[id]?.text.length ?? 0) * LETTER[id] + AIR : 0,
-    ),
   );
 }
 

@@ -143,11 +143,12 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
   .key-tag > span:first-child:not(.key-rule) {
     position: relative;
     z-index: 1;
-    padding-right: 0.4rem;
+    margin-left: -0.35rem;
+    padding: 0 0.4rem 0 0.35rem;
     background: var(--ground);
   }
   .cell[aria-selected='true'] .key-tag > span:first-child:not(.key-rule) {
-    background: var(--mark-ground);
+    background: none;
   }
   .key-rule {
     flex: 1;

@@ -8,6 +8,7 @@ import type { BarSystem } from '../../notation/score/barWidths';
 import type { StaffPlan } from '../../notation/score/plan';
 import type { VexFlow } from '../../notation/vexflow';
 import type { ChordColumn } from './cells';
+import { labelWidth } from './labelRoom';
 
 interface ScoreSystemProps {
   readonly id: string;
@@ -170,7 +171,10 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
                       <span className="key-rule" aria-hidden="true" />
                     </span>
                   ) : (
-                    <span className="said" style={{ left: px(BEFORE) }}>
+                    <span
+                      className="said"
+                      style={{ left: px(BEFORE) + pushed(chord, row.id, px(places[at]!)) }}
+                    >
                       {cell.content ?? cell.text}
                     </span>
                   )}
@@ -182,6 +186,14 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
     </div>
   );
 });
+
+/** The names of the rows stand in so many pixels at the left. */
+const ROW_NAMES = 74;
+
+/** How far the first label of a system gives way to the name of its row, in pixels. */
+function pushed(chord: ChordColumn, row: string, left: number): number {
+  return Math.max(0, ROW_NAMES + labelWidth(chord, row) / 2 - left - BEFORE);
+}
 
 /** Left edges of the columns of chords, in staff units; null while nothing is drawn. */
 function columnPlaces(

@@ -51,7 +51,11 @@ export function VoicesTab({ waived, parts, score, reading, school, onShow }: Voi
             <Button className="evidence" onPress={() => onShow(fault.at)}>
               {said}
             </Button>{' '}
-            <Button aria-label={`${words}: ${said}`} onPress={() => waive(idOf(fault), waives)}>
+            <Button
+              className="quiet"
+              aria-label={`${words}: ${said}`}
+              onPress={() => waive(idOf(fault), waives)}
+            >
               {words}
             </Button>
           </li>
@@ -85,7 +89,7 @@ export function VoicesTab({ waived, parts, score, reading, school, onShow }: Voi
               >
                 {displayNote(lowest.note, school.letters)}
               </Button>
-              {' to '}
+              to{' '}
               <Button
                 className="evidence"
                 aria-label={`Highest: ${where(highest.at)}`}
