@@ -16,5 +16,6 @@ await import('./bench/progressions.mjs');
 await import('./bench/scores.mjs');
 await import('./bench/tonal.mjs');
 await import('./bench/page.mjs');
+await import('./bench/scorePage.mjs');
 await import('./bench/workbook.mjs');
 process.exit(0);
