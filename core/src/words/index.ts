@@ -23,3 +23,4 @@ export * from './compareWords';
 export * from './chartWords';
 export * from './lengthWords';
 export * from './noteWords';
+export * from './exerciseWords';

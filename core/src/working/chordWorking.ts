@@ -30,7 +30,7 @@ export function chordWorking(chord: Chord, way: ChordWay, context: ChordContext)
     case 'thirds':
       return byThirds(chord, context);
     case 'formula':
-      return byFormula(chord);
+      return formulaWorking(chord);
     case 'half-steps':
       return byHalfSteps(chord);
     case 'key':
@@ -58,7 +58,7 @@ function thirdSteps(notes: readonly NoteName[]): WorkingStep[] {
 }
 
 /** Each member against the major scale of the root. */
-function byFormula(chord: Chord): WorkingStep[] {
+export function formulaWorking(chord: Chord): WorkingStep[] {
   const scaleNotes = chord.members.map((m) => nameAbove(chord.root, { number: m.degree, deviation: 0 }));
   const steps: WorkingStep[] = [{ step: 'root-scale', root: chord.root, notes: scaleNotes }];
   chord.members.forEach((member, index) => {

@@ -1,0 +1,155 @@
+import { TheoryError } from '../../errors';
+import { Dice } from './dice';
+import { askingOf } from './kinds';
+import { readMaterial, type Material, type MaterialText } from './material';
+import { rounded } from './onStaff';
+import type { Asking, Given, Question } from './question';
+
+/** So many questions of one kind. */
+export interface AskRequest {
+  readonly kind: string;
+  readonly seed: number;
+  readonly count: number;
+  readonly material?: MaterialText;
+  /** 0 is version A; the questions of the others are as hard one by one, and all are different. */
+  readonly version?: number;
+}
+
+export interface Asked {
+  readonly questions: readonly Question[];
+  /** What is to be told: what was left out, and what comes again. */
+  readonly remarks: readonly string[];
+}
+
+export const MOST_QUESTIONS = 1000;
+export const MOST_VERSIONS = 26;
+/** Throws in vain after which a question is looked for no longer, and questions after which the material is used up. */
+const VAIN = 3000;
+const USED_UP = 400;
+/** So much may two versions of one question differ in difficulty. */
+const BAND = 0.5;
+
+/**
+ * Questions of a kind, the same for the same seed. Each is asked once; where the material has no more, they come
+ * again and that is told. Throws TheoryError `request` for a kind that is none, material that admits no question,
+ * and numbers that cannot be.
+ */
+export function askQuestions({ kind, seed, count, material = {}, version = 0 }: AskRequest): Asked {
+  const asking = askingOf(kind);
+  if (!Number.isInteger(count) || count < 1 || count > MOST_QUESTIONS)
+    throw wrong(`count: ${count}`, `one to ${MOST_QUESTIONS} questions are asked at once.`, 'Ask for fewer.');
+  if (!Number.isInteger(version) || version < 0 || version >= MOST_VERSIONS)
+    throw wrong(`version: ${version}`, 'there is no such version.', 'Versions go from A to Z.');
+  if (!Number.isSafeInteger(seed))
+    throw wrong(`seed: ${seed}`, 'this is no whole number.', 'Give for example 7.');
+  const read = readMaterial(material, asking.takes, asking.usual, asking.qualities ?? []);
+  const source = new Source(asking, read);
+  const first = source.first(`${kind} ${seed} A`, count);
+  let questions = first;
+  for (let at = 1; at <= version; at++)
+    questions = source.alike(`${kind} ${seed} ${String.fromCharCode(65 + at)}`, first);
+  const letter = String.fromCharCode(65 + version);
+  return {
+    questions: questions.map((given, at) => questionOf(asking, given, `${kind}-${seed}${letter}-${at + 1}`)),
+    remarks: [...source.remarks, ...untaughtRemarks(asking, read), ...idleRemarks(asking, material)],
+  };
+}
+
+/** A question of what is given, with its answers and its difficulty. Throws TheoryError where it is none. */
+export function questionOf(asking: Asking, given: Given, id: string): Question {
+  return {
+    kind: asking.id,
+    id,
+    given,
+    answers: asking.answers(given),
+    difficulty: difficultyOf(asking, given),
+  };
+}
+
+function difficultyOf(asking: Asking, given: Given): Question['difficulty'] {
+  const parts = Object.fromEntries(
+    Object.entries(asking.difficulty(given))
+      .filter(([, value]) => value > 0)
+      .map(([part, value]) => [part, rounded(value)]),
+  );
+  return { total: rounded(Object.values(parts).reduce((sum, part) => sum + part, 0)), parts };
+}
+
+/** Questions that have not been asked yet. */
+class Source {
+  readonly remarks: string[] = [];
+  private readonly asked = new Set<string>();
+
+  constructor(
+    private readonly asking: Asking,
+    private readonly material: Material,
+  ) {}
+
+  first(seed: string, count: number): Given[] {
+    const dice = new Dice(seed);
+    return Array.from({ length: count }, () => this.next(dice));
+  }
+
+  /** Other questions, each nearly as hard as the one in its place. */
+  alike(seed: string, models: readonly Given[]): Given[] {
+    const dice = new Dice(seed);
+    const waiting: { readonly given: Given; readonly total: number }[] = [];
+    return models.map((model) => {
+      const wanted = difficultyOf(this.asking, model).total;
+      const far = ({ total }: { readonly total: number }) => Math.abs(total - wanted);
+      for (let tries = 0; tries < USED_UP && !waiting.some((one) => far(one) <= BAND); tries++) {
+        const given = this.next(dice);
+        waiting.push({ given, total: difficultyOf(this.asking, given).total });
+      }
+      const best = waiting.reduce((near, one) => (far(one) < far(near) ? one : near));
+      waiting.splice(waiting.indexOf(best), 1);
+      return best.given;
+    });
+  }
+
+  private next(dice: Dice): Given {
+    let again = 0;
+    for (let tries = 0; tries < VAIN; tries++) {
+      const given = this.asking.roll(dice, this.material);
+      if (!given) continue;
+      const id = JSON.stringify(this.asking.same?.(given) ?? given);
+      if (this.asked.has(id) && ++again < USED_UP) continue;
+      if (this.asked.has(id)) this.usedUp();
+      this.asked.add(id);
+      return given;
+    }
+    if (this.asked.size > 0 && again > 0) {
+      this.usedUp();
+      return this.next(dice);
+    }
+    throw wrong(
+      `material of ${this.asking.id}`,
+      'it admits no question.',
+      'Allow more keys, accidentals or ledger lines, or name other intervals, qualities or numerals.',
+    );
+  }
+
+  /** The material has no more: what was asked may come again. */
+  private usedUp(): void {
+    const said = `The material has only ${this.asked.size} different questions: some come again.`;
+    if (this.remarks.length === 0) this.remarks.push(said);
+    this.asked.clear();
+  }
+}
+
+function idleRemarks({ id, takes }: Asking, material: MaterialText): string[] {
+  return Object.keys(material)
+    .filter((field) => !(takes as readonly string[]).includes(field))
+    .map((field) => `${id} takes no “${field}”: it changes nothing.`);
+}
+
+function untaughtRemarks({ takes }: Asking, { untaught, numerals }: Material): string[] {
+  if (!takes.includes('untaught')) return [];
+  return untaught
+    .filter((one) => numerals.length === 0 || numerals.includes(one))
+    .map((one) => `${one} has not been taught to this class, and is not asked.`);
+}
+
+function wrong(read: string, what: string, right: string): TheoryError {
+  return new TheoryError('request', read, what, right);
+}

@@ -1,0 +1,50 @@
+import { cadencesOf } from '../../../context/cadences';
+import type { ContextReading } from '../../../context/chordIn';
+import { numeralsForNotes } from '../../../label/numeralsFor';
+import { notesFromBass } from '../../../chord/chord';
+import { numeralWorking } from '../../../working/numeralWorking';
+import { keyIn } from '../../ask/given';
+import { writingDifficulty } from '../../ask/onStaff';
+import type { Asking, Given } from '../../ask/question';
+import { chordsIn, chordsGiven } from '../progressionLabel/chords';
+
+/** The last two chords of a phrase by the name of its cadence, in major and in minor (common practice). */
+const ENDS: Readonly<Record<string, Readonly<Record<'major' | 'minor', readonly string[]>>>> = {
+  authentic: { major: ['V I', 'V7 I', 'V I6'], minor: ['V i', 'V7 i', 'V i6'] },
+  half: { major: ['I V', 'ii6 V', 'IV V', 'vi V'], minor: ['i V', 'iio6 V', 'VI V'] },
+  plagal: { major: ['IV I'], minor: ['iv i'] },
+  deceptive: { major: ['V vi', 'V7 vi'], minor: ['V VI', 'V7 VI'] },
+};
+
+function readings(given: Given): ContextReading[] {
+  const key = keyIn(given);
+  return chordsIn(given).map((notes) => {
+    const { numeral, chord } = numeralsForNotes(notes, key)[0]!;
+    return { key, numeral, chord, reason: 'given', excess: 0 };
+  });
+}
+
+const cadence = (given: Given): string | undefined => cadencesOf(readings(given), {})[0]?.kind;
+
+/** The last two chords of a phrase on a grand staff; the cadence is named. */
+export const ASK_CADENCE_NAME: Asking = {
+  id: 'cadence-name',
+  takes: ['keys', 'cadences'],
+  usual: {},
+  roll(dice, material) {
+    const key = dice.pick(material.keys);
+    if (key.mode !== 'major' && key.mode !== 'minor') return null;
+    const kind = dice.pick(material.cadences);
+    const given = chordsGiven(key, dice.pick(ENDS[kind]![key.mode]).split(' '));
+    return given && cadence(given) === kind ? given : null;
+  },
+  answers: (given) => [cadence(given) ?? 'none'],
+  difficulty: (given) => ({
+    cadence: ['authentic', 'half'].includes(cadence(given) ?? '') ? 0.6 : 0.9,
+    ...writingDifficulty(keyIn(given), chordsIn(given).flat()),
+  }),
+  steps: (given) =>
+    readings(given).flatMap(({ numeral, chord, key }) =>
+      notesFromBass(chord).length > 0 ? numeralWorking(numeral, chord, key) : [],
+    ),
+};

@@ -1,0 +1,55 @@
+import { inversionOf, makeChord, stackedNotes } from '../../../chord/chord';
+import { midiNumber } from '../../../pitch/note';
+import { printNote } from '../../../pitch/print';
+import { inversionWorking } from '../../../working/chordWorking';
+import type { Clef } from '../../../key/scale';
+import { keyIn, notesIn, textIn } from '../../ask/given';
+import { isOnStaff, ledgerDifficulty, rising, staffGiven, writingDifficulty } from '../../ask/onStaff';
+import type { Asking, Given } from '../../ask/question';
+import { chordDifficulty, rollChord, setOnStaff } from '../chordName/ask';
+import { chordOfQuality, namesOfNotes, QUALITIES } from '../chordName/qualities';
+
+/** The next inversion upward: the lowest note goes over the highest. */
+function turned(given: Given) {
+  const [lowest, ...others] = rising(notesIn(given));
+  let over = { ...lowest!, octave: lowest!.octave + 1 };
+  while (midiNumber(over) < midiNumber(others[others.length - 1]!))
+    over = { ...over, octave: over.octave + 1 };
+  return [...others, over];
+}
+
+const TRIADS_AND_SEVENTHS = [...QUALITIES.triad, ...QUALITIES.seventh];
+
+/** A chord in close position; the next inversion is written above it. */
+export const ASK_INVERSION_TURN: Asking = {
+  id: 'inversion-turn',
+  takes: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals', 'ledgerLines'],
+  usual: { qualities: QUALITIES.triad, inversions: [0, 1, 2], ledgerLines: 2 },
+  qualities: TRIADS_AND_SEVENTHS,
+  same: (given) => given['notes'],
+  roll(dice, material) {
+    const found = rollChord(dice, material);
+    const notes = found && setOnStaff(dice, found.chord, found.clef, 'close', material.ledgerLines);
+    if (!notes) return null;
+    const given = { ...staffGiven(found.clef, found.key), notes: notes.map(printNote) };
+    return turned(given).every((note) => isOnStaff(note, found.clef, material.ledgerLines)) ? given : null;
+  },
+  answers: (given) => [turned(given).map(printNote)],
+  difficulty(given) {
+    const notes = rising(notesIn(given));
+    const name = namesOfNotes(notes)[0];
+    return {
+      ...chordDifficulty(name?.quality ?? '', name?.inversion ?? 0, notes.length),
+      ...writingDifficulty(keyIn(given), notes),
+      ...ledgerDifficulty(turned(given), textIn(given, 'clef') as Clef),
+    };
+  },
+  steps(given) {
+    const notes = turned(given);
+    const name = namesOfNotes(notes)[0];
+    const chord = name && chordOfQuality(name.root, name.quality);
+    if (!chord || inversionOf(chord) === null) return [];
+    const lowest = stackedNotes(chord)[name.inversion];
+    return inversionWorking(makeChord(chord.root, chord.members, lowest), null);
+  },
+};

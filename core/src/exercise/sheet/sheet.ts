@@ -1,0 +1,133 @@
+import { TheoryError } from '../../errors';
+import { askQuestions, MOST_VERSIONS } from '../ask/ask';
+import { Dice } from '../ask/dice';
+import { askingOf } from '../ask/kinds';
+import type { MaterialText } from '../ask/material';
+import type { Question } from '../ask/question';
+
+/** A section of a sheet as it is written: a kind, how many questions, of what, and the marks for each. */
+export interface SectionSpec {
+  readonly kind: string;
+  readonly count: number;
+  readonly material?: MaterialText;
+  /** Marks for a question; 1 where nothing is said. */
+  readonly marks?: number;
+  /** What stands over it in the place of the usual instruction. */
+  readonly instruction?: string;
+}
+
+/** A sheet as it is written. */
+export interface SheetSpec {
+  readonly title: string;
+  readonly seed: number;
+  readonly sections: readonly SectionSpec[];
+}
+
+export interface SheetSection {
+  readonly kind: string;
+  readonly instruction: string | null;
+  readonly marks: number;
+  readonly questions: readonly Question[];
+  readonly remarks: readonly string[];
+}
+
+/** A version of a sheet with all its questions and answers. */
+export interface Sheet {
+  readonly title: string;
+  readonly version: string;
+  /** Known again on every page: the same for the same sections and seed, and the letter of the version. */
+  readonly code: string;
+  readonly marks: number;
+  readonly sections: readonly SheetSection[];
+}
+
+export const MOST_SECTIONS = 30;
+const MOST_ON_A_SHEET = 1000;
+const MOST_MARKS = 100;
+/** Letters and figures that are not taken for each other on paper. */
+const SIGNS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
+
+/** The letter of a version: 0 is A. */
+export const versionLetter = (version: number): string => String.fromCharCode(65 + version);
+
+/**
+ * Makes a version of a sheet, 0 for A. The same spec gives the same sheet on every machine. Throws TheoryError
+ * `request` naming the section and the field.
+ */
+export function makeSheet(spec: SheetSpec, version = 0): Sheet {
+  checkSpec(spec, version);
+  const sections = spec.sections.map((section, at): SheetSection => {
+    const { kind, count, material = {}, marks = 1, instruction } = section;
+    const made = named(at, kind, () =>
+      askQuestions({ kind, seed: spec.seed * 100 + at, count, material, version }),
+    );
+    return { kind, marks, instruction: instruction ?? null, ...made };
+  });
+  const marks = sections.reduce((sum, section) => sum + section.marks * section.questions.length, 0);
+  return {
+    title: spec.title,
+    version: versionLetter(version),
+    code: `${sheetCode(spec)}-${versionLetter(version)}`,
+    marks,
+    sections,
+  };
+}
+
+/** Four signs by which a sheet is known again. */
+export function sheetCode({ seed, sections }: Pick<SheetSpec, 'seed' | 'sections'>): string {
+  const dice = new Dice(JSON.stringify([seed, sections]));
+  return Array.from({ length: 4 }, () => dice.pick([...SIGNS])).join('');
+}
+
+function checkSpec({ title, seed, sections }: SheetSpec, version: number): void {
+  if (typeof title !== 'string' || title.length > 200)
+    throw wrong('title', 'a sheet has a title of 200 letters at most.', 'Give "title": "Intervals".');
+  if (!Number.isSafeInteger(seed) || Math.abs(seed) > 1e9)
+    throw wrong(
+      `seed: ${String(seed)}`,
+      'this is no whole number up to a thousand million.',
+      'Give for example "seed": 7.',
+    );
+  if (!Number.isInteger(version) || version < 0 || version >= MOST_VERSIONS)
+    throw wrong(`version: ${version}`, 'there is no such version.', 'Versions go from A to Z.');
+  if (!Array.isArray(sections) || sections.length === 0 || sections.length > MOST_SECTIONS)
+    throw wrong(
+      'sections',
+      `a sheet has 1 to ${MOST_SECTIONS} sections.`,
+      'Give "sections": [{"kind":"interval-name","count":6}].',
+    );
+  const all = sections.reduce((sum, { count }) => sum + (Number.isFinite(count) ? count : 0), 0);
+  if (all > MOST_ON_A_SHEET)
+    throw wrong(`${all} questions`, `a sheet has ${MOST_ON_A_SHEET} at most.`, 'Ask for fewer.');
+  sections.forEach(({ kind, marks = 1, instruction = '' }, at) =>
+    named(at, String(kind), () => {
+      askingOf(String(kind));
+      if (!Number.isInteger(marks) || marks < 0 || marks > MOST_MARKS)
+        throw wrong(
+          `marks: ${String(marks)}`,
+          `marks are whole numbers up to ${MOST_MARKS}.`,
+          'Give for example "marks": 2.',
+        );
+      if (typeof instruction !== 'string' || instruction.length > 500)
+        throw wrong(
+          'instruction',
+          'this is no text of 500 letters at most.',
+          'Leave it out for the usual one.',
+        );
+    }),
+  );
+}
+
+/** Says in which section something is wrong. */
+function named<Value>(at: number, kind: string, make: () => Value): Value {
+  try {
+    return make();
+  } catch (error) {
+    if (!(error instanceof TheoryError)) throw error;
+    throw new TheoryError(error.code, `section ${at + 1}, ${kind}: ${error.read}`, error.wrong, error.right);
+  }
+}
+
+function wrong(read: string, what: string, right: string): TheoryError {
+  return new TheoryError('request', read, what, right);
+}

@@ -1,0 +1,58 @@
+import type { School } from '../school/school';
+import { DEFAULT_SCHOOL } from '../school/school';
+import { vocabulary } from './vocabulary';
+
+/** A kind of exercise: its name, and what stands over its questions on a sheet. */
+export interface KindWords {
+  readonly name: string;
+  readonly instruction: string;
+}
+
+const KINDS: Readonly<Record<string, readonly [name: string, instruction: string]>> = {
+  'note-name': ['Note names', 'Name each note.'],
+  'signature-name': ['Name the key', 'Name the key of each signature.'],
+  'signature-write': ['Write the signature', 'Write the signature of each key.'],
+  'scale-write': ['Scales', 'Write the notes of each scale upward from its tonic.'],
+  'degree-name': ['Degrees', 'Name the degree of each note in its key.'],
+  'interval-name': ['Name the interval', 'Name each interval: quality and number.'],
+  'interval-build': ['Build the interval', 'Write the other note of each interval.'],
+  'interval-invert': [
+    'Turn the interval',
+    'Name the inversion of each interval; check that the numbers make nine.',
+  ],
+  'triad-name': ['Name the triad', 'Root, quality and inversion of each triad.'],
+  'triad-build': ['Build the triad', 'Write each triad from its lowest note up.'],
+  'seventh-name': ['Name the seventh chord', 'Root, quality and inversion of each seventh chord.'],
+  'seventh-build': ['Build the seventh chord', 'Write each seventh chord from its lowest note up.'],
+  'extended-name': ['Name the extended chord', 'Root and quality of each chord.'],
+  'extended-build': ['Build the extended chord', 'Write each chord from its lowest note up.'],
+  'inversion-turn': ['The next inversion', 'Write the next inversion above each chord.'],
+  'numeral-label': ['Numerals', 'Write the Roman numeral of each chord.'],
+  'numeral-build': ['Chords of numerals', 'Write the notes of each numeral from the lowest up.'],
+  'figures-name': ['Figured bass', 'Write the notes over each bass and the Roman numeral they make.'],
+  'progression-label': ['Label the progression', 'Write the Roman numeral under each chord.'],
+  'cadence-name': ['Cadences', 'Name each cadence.'],
+  transpose: ['Transpose', 'Write each line again, higher or lower as it says.'],
+};
+
+/** The words of a kind of exercise; its own name where there are none. */
+export function kindWords(kind: string): KindWords {
+  const [name, instruction] = KINDS[kind] ?? [kind, ''];
+  return { name, instruction };
+}
+
+/** An answer as it is printed: names as they are, lists of notes in a row, a chord in words. */
+export function answerWords(answer: unknown, school: School = DEFAULT_SCHOOL): string {
+  if (typeof answer === 'string') return answer === 'leading' ? vocabulary(school).leading : answer;
+  if (Array.isArray(answer)) return answer.map((one) => answerWords(one, school)).join(' ');
+  const { root, quality, inversion, notes, numeral } = answer as {
+    readonly root?: string;
+    readonly quality?: string;
+    readonly inversion?: number;
+    readonly notes?: readonly string[];
+    readonly numeral?: string;
+  };
+  if (notes) return `${notes.join(' ')}: ${numeral ?? ''}`;
+  const turned = ['root position', 'first inversion', 'second inversion', 'third inversion'][inversion ?? 0];
+  return `${root ?? ''} ${(quality ?? '').replace(/-/g, ' ')}, ${turned ?? `inversion ${inversion ?? 0}`}`;
+}
