@@ -9,6 +9,7 @@ import {
   symbolAnswer,
   transposeAnswer,
 } from './answers';
+import { askAnswer } from './askAnswers';
 import { errorOf } from './internal';
 import { checkLine } from './limits';
 import { progressionAnswer } from './progressionAnswers';
@@ -114,13 +115,15 @@ export function answer(request: Request): unknown {
       return harmoniseAnswer(request);
     case 'read':
       return readAnswer(request);
+    case 'ask':
+      return askAnswer(request);
     default:
       throw new TheoryError(
         'request',
         JSON.stringify(request['do'] ?? null),
         'there is no such request.',
         'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check, ' +
-          'harmonise and read.',
+          'harmonise, read and ask.',
       );
   }
 }

@@ -23,8 +23,11 @@ const WITH_VALUE = new Set([
   'formula',
   'half-steps',
   'root',
+  'spec',
+  'seed',
+  'version',
 ]);
-const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'help']);
+const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'kinds', 'help']);
 
 /** Reads words, `--name value`, `--name=value` and flags. Throws TheoryError `request` for unknown ones. */
 export function readArguments(args: readonly string[]): Arguments {

@@ -25,6 +25,7 @@ import {
 } from './text';
 import { readSymbol } from './reading';
 import { need, wordsAfter } from './words';
+import { sheetCommand } from './sheetCommand';
 import { symbolOf } from './symbolOption';
 import { workingText } from './working';
 
@@ -45,6 +46,8 @@ export const USAGE = `diatonix: music theory on the command line
   diatonix label --key "A major" --notes "A2 E4 A4 C#5 | E2 D4 G#4 B4"
   diatonix convert IN OUT        .musicxml .rntxt in; .musicxml .rntxt .csv .mid out
   diatonix read FILES|FOLDERS [--key KEY]   scores chord by chord: .musicxml .xml .mxl .mid
+  diatonix sheet --spec FILE|- [--seed N] [--version B]   questions with their answers
+  diatonix sheet --kinds         every kind of exercise, and its material
   diatonix lines                 one JSON request a line in, one answer a line out
 
   --json      answers for machines     --working   the steps, numbered
@@ -96,12 +99,14 @@ export function run(args: Arguments): string {
         labelText(answer, school),
       );
     }
+    case 'sheet':
+      return sheetCommand(args);
     default:
       throw new TheoryError(
         'request',
         words[0] ?? 'nothing',
         'there is no such command.',
-        'The commands are key, interval, chord, figures, label, convert, read and lines. See diatonix help.',
+        'The commands are key, interval, chord, figures, label, convert, read, sheet and lines. See diatonix help.',
       );
   }
 }

@@ -131,7 +131,8 @@ class Source {
 
   /** The material has no more: what was asked may come again. */
   private usedUp(): void {
-    const said = `The material has only ${this.asked.size} different questions: some come again.`;
+    const size = this.asked.size;
+    const said = `The material has only ${size === 1 ? 'one question: it comes' : `${size} different questions: some come`} again.`;
     if (this.remarks.length === 0) this.remarks.push(said);
     this.asked.clear();
   }

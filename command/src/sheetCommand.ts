@@ -1,0 +1,95 @@
+import {
+  answerWords,
+  DEFAULT_SCHOOL,
+  kindsOut,
+  kindWords,
+  makeSheet,
+  readSchool,
+  TheoryError,
+  type Given,
+  type School,
+  type Sheet,
+} from '@diatonix/core';
+import { readFileSync } from 'node:fs';
+import { sheetOut, specOf, versionOf } from './askAnswers';
+import type { Arguments } from './options';
+
+const LARGEST_SPEC = 2_000_000;
+
+/**
+ * `diatonix sheet --kinds`: every kind with the material it takes. `diatonix sheet --spec FILE|-`: a sheet of a
+ * spec, with `--seed` and `--version`, in words or with `--json`. Throws TheoryError.
+ */
+export function sheetCommand({ options, flags }: Arguments): string {
+  const json = flags.has('json');
+  if (flags.has('kinds')) {
+    const kinds = kindsOut();
+    return json
+      ? JSON.stringify({ kinds })
+      : kinds.map(({ kind, material }) => `${kind}: ${Object.keys(material).join(', ')}`).join('\n');
+  }
+  const file = options['spec'];
+  if (file === undefined)
+    throw new TheoryError(
+      'request',
+      'sheet',
+      'there is no spec to make a sheet of.',
+      'Write diatonix sheet --spec FILE, --spec - for standard input, or --kinds.',
+    );
+  const school = options['school'] === undefined ? undefined : readSchool(options['school']);
+  const sheet = makeSheet(specOf(readSpec(file), seedOf(options['seed'])), versionOf(options['version']));
+  return json ? JSON.stringify(sheetOut(sheet, school)) : sheetText(sheet, school ?? DEFAULT_SCHOOL);
+}
+
+function seedOf(text: string | undefined): number | undefined {
+  if (text === undefined) return undefined;
+  if (!/^-?\d{1,9}$/.test(text))
+    throw new TheoryError('request', text, 'this is no whole number.', 'Write for example --seed 7.');
+  return Number(text);
+}
+
+function readSpec(file: string): unknown {
+  let text: string;
+  try {
+    text = readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch {
+    throw new TheoryError(
+      'request',
+      file,
+      'this file cannot be read.',
+      'Give the path of a JSON file, or -.',
+    );
+  }
+  if (text.length > LARGEST_SPEC)
+    throw new TheoryError('request', file, 'the spec is larger than 2 MB.', 'Divide it into several sheets.');
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw new TheoryError(
+      'request',
+      file,
+      'this is not JSON.',
+      'Write {"title":"Intervals","seed":7,"sections":[{"kind":"interval-name","count":6}]}.',
+    );
+  }
+}
+
+/** A sheet in words: each question with its answers. */
+function sheetText({ title, code, marks, sections }: Sheet, school: School): string {
+  const said = (given: Given) =>
+    Object.entries(given)
+      .map(([field, value]) => `${field} ${Array.isArray(value) ? value.flat().join(' ') : String(value)}`)
+      .join(', ');
+  return [
+    `${title}   ${code}   ${marks} marks`,
+    ...sections.flatMap(({ kind, instruction, questions, remarks }, at) => [
+      '',
+      `${at + 1}. ${instruction ?? kindWords(kind).instruction}`,
+      ...questions.map(
+        ({ given, answers }, place) =>
+          `   ${at + 1}.${place + 1}  ${said(given)}: ${answers.map((one) => answerWords(one, school)).join(' or ')}`,
+      ),
+      ...remarks.map((remark) => `   ${remark}`),
+    ]),
+  ].join('\n');
+}
