@@ -31,7 +31,7 @@ test('notes are changed by the keyboard alone, and the labels follow', async ({ 
     .click();
   await page.keyboard.press('n');
   await said(page, 'Soprano, F5, quarter, measure 1 beat 2');
-  for (const _ of [1, 2, 3]) await page.keyboard.press('ArrowDown');
+  for (let down = 0; down < 3; down++) await page.keyboard.press('ArrowDown');
   await said(page, 'Bass, F3, quarter, measure 1 beat 2');
   await page.keyboard.press('Shift+ArrowDown');
   await page.keyboard.press('Shift+ArrowDown');

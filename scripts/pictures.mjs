@@ -40,13 +40,6 @@ export const PICTURES = [
     path: '/key',
     prepare: (page) => page.getByRole('radio', { name: 'Primary chords' }).click(),
   },
-  {
-    name: 'key-to-print',
-    path: '/key',
-    prepare: async (page) => {
-      await page.getByRole('radio', { name: 'To print' }).click();
-      await page.getByRole('button', { name: 'Blank' }).click();
-    },
   },
   {
     name: 'chords-voicings',
@@ -140,6 +133,14 @@ export const PICTURES = [
     path: '/progressions',
     size: { width: 390, height: 780 },
     prepare: (page) => select(page, /^bar 2,/),
+  },
+  {
+    name: 'sheets-paper',
+    path: '/sheets',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Question 2: ' }).first().click();
+      await page.getByRole('button', { name: 'Answers' }).click();
+    },
   },
   {
     name: 'scores-paper',

@@ -87,7 +87,7 @@ function sheetText({ title, code, marks, sections }: Sheet, school: School): str
       `${at + 1}. ${instruction ?? kindWords(kind).instruction}`,
       ...questions.map(
         ({ given, answers }, place) =>
-          `   ${at + 1}.${place + 1}  ${said(given)}: ${answers.map((one) => answerWords(one, school)).join(' or ')}`,
+          `   ${at + 1}.${place + 1}  ${said(given)}: ${answers.map((one) => answerWords(kind, one, school)).join(' or ')}`,
       ),
       ...remarks.map((remark) => `   ${remark}`),
     ]),

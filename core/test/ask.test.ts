@@ -59,7 +59,7 @@ describe.each(KINDS)('%s', (kind) => {
         .map((step) => sentenceText(sayStep(step)));
       expect(said.length).toBeGreaterThan(0);
       expect(said.join(' ')).not.toMatch(/undefined|NaN|\[object/);
-      expect(answerWords(answers[0])).not.toMatch(/undefined|NaN|\[object/);
+      expect(answerWords(kind, answers[0])).not.toMatch(/undefined|NaN|\[object/);
     }
     expect(kindWords(kind).instruction).toMatch(/\.$/);
   });

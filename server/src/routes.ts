@@ -5,5 +5,6 @@ export const ROUTES: readonly string[] = [
   '/chords',
   '/progressions',
   '/scores',
+  '/sheets',
   '/workbooks',
 ];

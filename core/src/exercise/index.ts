@@ -5,6 +5,7 @@ export * from './kinds/intervalInvert';
 export * from './kinds/workBack';
 export {
   askQuestions,
+  checkMaterial,
   questionOf,
   MOST_QUESTIONS,
   MOST_VERSIONS,
@@ -26,3 +27,4 @@ export {
   type SheetSection,
   type SheetSpec,
 } from './sheet/sheet';
+export { putOf, type Put } from './ask/put';

@@ -1,5 +1,6 @@
 import type { School } from '../school/school';
 import { DEFAULT_SCHOOL } from '../school/school';
+import { answerParts } from './questionWords';
 import { vocabulary } from './vocabulary';
 
 /** A kind of exercise: its name, and what stands over its questions on a sheet. */
@@ -41,18 +42,9 @@ export function kindWords(kind: string): KindWords {
   return { name, instruction };
 }
 
-/** An answer as it is printed: names as they are, lists of notes in a row, a chord in words. */
-export function answerWords(answer: unknown, school: School = DEFAULT_SCHOOL): string {
-  if (typeof answer === 'string') return answer === 'leading' ? vocabulary(school).leading : answer;
-  if (Array.isArray(answer)) return answer.map((one) => answerWords(one, school)).join(' ');
-  const { root, quality, inversion, notes, numeral } = answer as {
-    readonly root?: string;
-    readonly quality?: string;
-    readonly inversion?: number;
-    readonly notes?: readonly string[];
-    readonly numeral?: string;
-  };
-  if (notes) return `${notes.join(' ')}: ${numeral ?? ''}`;
-  const turned = ['root position', 'first inversion', 'second inversion', 'third inversion'][inversion ?? 0];
-  return `${root ?? ''} ${(quality ?? '').replace(/-/g, ' ')}, ${turned ?? `inversion ${inversion ?? 0}`}`;
+/** An answer as it is printed in one line. */
+export function answerWords(kind: string, answer: unknown, school: School = DEFAULT_SCHOOL): string {
+  if (answer === 'leading') return vocabulary(school).leading;
+  const parts = answerParts(kind, answer, school);
+  return parts.length === 2 && kind === 'figures-name' ? parts.join(': ') : parts.join(', ');
 }

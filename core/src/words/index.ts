@@ -24,3 +24,4 @@ export * from './chartWords';
 export * from './lengthWords';
 export * from './noteWords';
 export * from './exerciseWords';
+export * from './questionWords';

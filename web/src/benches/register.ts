@@ -4,6 +4,7 @@ import { INTERVALS_BENCH } from './intervals';
 import { KEY_BENCH } from './key';
 import { PROGRESSIONS_BENCH } from './progressions';
 import { SCORES_BENCH } from './scores';
+import { SHEETS_BENCH } from './sheets';
 
 /** The benches in the order of work. A new one is a folder and a line here. */
 export const BENCHES: readonly Bench[] = [
@@ -12,6 +13,7 @@ export const BENCHES: readonly Bench[] = [
   CHORDS_BENCH,
   PROGRESSIONS_BENCH,
   SCORES_BENCH,
+  SHEETS_BENCH,
 ];
 
 /** The bench at an address; the address of its notes or of the list is none. */

@@ -86,7 +86,10 @@ export function Ways({ label, ways, chosen, onChoose, children }: WaysProps) {
             </Tab>
           ))}
         </TabList>
-        <TabPanel id={chosen}>{children}</TabPanel>
+        {/* A panel that only changes its id keeps the old one in the page. */}
+        <TabPanel key={chosen} id={chosen}>
+          {children}
+        </TabPanel>
       </Tabs>
     </TabStyle>
   );

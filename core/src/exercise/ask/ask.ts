@@ -13,6 +13,8 @@ export interface AskRequest {
   readonly material?: MaterialText;
   /** 0 is version A; the questions of the others are as hard one by one, and all are different. */
   readonly version?: number;
+  /** Places of questions that were exchanged for others, in order; the same place may stand there again. */
+  readonly exchanged?: readonly number[];
 }
 
 export interface Asked {
@@ -34,7 +36,14 @@ const BAND = 0.5;
  * again and that is told. Throws TheoryError `request` for a kind that is none, material that admits no question,
  * and numbers that cannot be.
  */
-export function askQuestions({ kind, seed, count, material = {}, version = 0 }: AskRequest): Asked {
+export function askQuestions({
+  kind,
+  seed,
+  count,
+  material = {},
+  version = 0,
+  exchanged = [],
+}: AskRequest): Asked {
   const asking = askingOf(kind);
   if (!Number.isInteger(count) || count < 1 || count > MOST_QUESTIONS)
     throw wrong(`count: ${count}`, `one to ${MOST_QUESTIONS} questions are asked at once.`, 'Ask for fewer.');
@@ -44,7 +53,7 @@ export function askQuestions({ kind, seed, count, material = {}, version = 0 }: 
     throw wrong(`seed: ${seed}`, 'this is no whole number.', 'Give for example 7.');
   const read = readMaterial(material, asking.takes, asking.usual, asking.qualities ?? []);
   const source = new Source(asking, read);
-  const first = source.first(`${kind} ${seed} A`, count);
+  const first = source.first(`${kind} ${seed} A`, count, exchanged);
   let questions = first;
   for (let at = 1; at <= version; at++)
     questions = source.alike(`${kind} ${seed} ${String.fromCharCode(65 + at)}`, first);
@@ -53,6 +62,12 @@ export function askQuestions({ kind, seed, count, material = {}, version = 0 }: 
     questions: questions.map((given, at) => questionOf(asking, given, `${kind}-${seed}${letter}-${at + 1}`)),
     remarks: [...source.remarks, ...untaughtRemarks(asking, read), ...idleRemarks(asking, material)],
   };
+}
+
+/** Reads material for a kind, to see whether it can be read. Throws TheoryError as askQuestions. */
+export function checkMaterial(kind: string, material: MaterialText): void {
+  const { takes, usual, qualities = [] } = askingOf(kind);
+  readMaterial(material, takes, usual, qualities);
 }
 
 /** A question of what is given, with its answers and its difficulty. Throws TheoryError where it is none. */
@@ -85,9 +100,11 @@ class Source {
     private readonly material: Material,
   ) {}
 
-  first(seed: string, count: number): Given[] {
+  first(seed: string, count: number, exchanged: readonly number[]): Given[] {
     const dice = new Dice(seed);
-    return Array.from({ length: count }, () => this.next(dice));
+    const questions = Array.from({ length: count }, () => this.next(dice));
+    for (const place of exchanged) if (place < count) questions[place] = this.next(dice);
+    return questions;
   }
 
   /** Other questions, each nearly as hard as the one in its place. */

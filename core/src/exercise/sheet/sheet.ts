@@ -14,6 +14,10 @@ export interface SectionSpec {
   readonly marks?: number;
   /** What stands over it in the place of the usual instruction. */
   readonly instruction?: string;
+  /** Questions that were exchanged for others, by their places in the order in which it was done. */
+  readonly exchanged?: readonly number[];
+  /** Tells its questions from those of another section of its kind; its place where nothing is said. */
+  readonly seed?: number;
 }
 
 /** A sheet as it is written. */
@@ -57,9 +61,16 @@ export const versionLetter = (version: number): string => String.fromCharCode(65
 export function makeSheet(spec: SheetSpec, version = 0): Sheet {
   checkSpec(spec, version);
   const sections = spec.sections.map((section, at): SheetSection => {
-    const { kind, count, material = {}, marks = 1, instruction } = section;
+    const { kind, count, material = {}, marks = 1, instruction, exchanged = [] } = section;
     const made = named(at, kind, () =>
-      askQuestions({ kind, seed: spec.seed * 100 + at, count, material, version }),
+      askQuestions({
+        kind,
+        seed: spec.seed * 100 + (section.seed ?? at),
+        count,
+        material,
+        version,
+        exchanged,
+      }),
     );
     return { kind, marks, instruction: instruction ?? null, ...made };
   });
@@ -99,7 +110,7 @@ function checkSpec({ title, seed, sections }: SheetSpec, version: number): void 
   const all = sections.reduce((sum, { count }) => sum + (Number.isFinite(count) ? count : 0), 0);
   if (all > MOST_ON_A_SHEET)
     throw wrong(`${all} questions`, `a sheet has ${MOST_ON_A_SHEET} at most.`, 'Ask for fewer.');
-  sections.forEach(({ kind, marks = 1, instruction = '' }, at) =>
+  sections.forEach(({ kind, marks = 1, instruction = '', exchanged = [], seed: own = 0 }, at) =>
     named(at, String(kind), () => {
       askingOf(String(kind));
       if (!Number.isInteger(marks) || marks < 0 || marks > MOST_MARKS)
@@ -107,6 +118,18 @@ function checkSpec({ title, seed, sections }: SheetSpec, version: number): void 
           `marks: ${String(marks)}`,
           `marks are whole numbers up to ${MOST_MARKS}.`,
           'Give for example "marks": 2.',
+        );
+      if (!Number.isInteger(own) || own < 0 || own > 99)
+        throw wrong(
+          `seed: ${String(own)}`,
+          'the seed of a section is a whole number from 0 to 99.',
+          'Leave it out.',
+        );
+      if (!Array.isArray(exchanged) || exchanged.length > MOST_ON_A_SHEET || !exchanged.every(isPlace))
+        throw wrong(
+          'exchanged',
+          'these are no places of questions.',
+          'Give for example "exchanged": [0, 2].',
         );
       if (typeof instruction !== 'string' || instruction.length > 500)
         throw wrong(
@@ -117,6 +140,8 @@ function checkSpec({ title, seed, sections }: SheetSpec, version: number): void 
     }),
   );
 }
+
+const isPlace = (place: unknown) => Number.isInteger(place) && (place as number) >= 0;
 
 /** Says in which section something is wrong. */
 function named<Value>(at: number, kind: string, make: () => Value): Value {

@@ -10,6 +10,7 @@ import {
 } from './benchChecks';
 import { ProgressionCheck } from './progressionCheck';
 import { ScoreCheck } from './scoreCheck';
+import { SheetCheck } from './sheetCheck';
 
 /** What the body of each kind of document has to be; the published schema is made from the same classes. */
 export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
@@ -20,6 +21,7 @@ export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
   class: SchoolClassCheck,
   progression: ProgressionCheck,
   score: ScoreCheck,
+  sheet: SheetCheck,
 };
 
 const STRICT = {

@@ -1,0 +1,66 @@
+import { keyFromSignature, parseKey, printedFifths, type Mode } from '../../key/key';
+import { CLEFS, type Clef } from '../../key/scale';
+import { lineOfFifths, midiNumber, type Note } from '../../pitch/note';
+import { parseNote, parseNoteName } from '../../pitch/parse';
+import type { Question } from './question';
+
+/** What of a question stands on staves; a question in words alone has none. */
+export interface Put {
+  readonly clefs: readonly Clef[];
+  /** Sharps, or flats below zero, of the signature that stands there. */
+  readonly fifths: number;
+  /** For each staff its notes moment by moment, the lowest first; an empty moment is a rest of the staff. */
+  readonly staves: readonly (readonly (readonly Note[])[])[];
+  /** Whether the answer is written on the staff. */
+  readonly written: boolean;
+}
+
+/** Kinds whose answers are written on the staff, and those that show no signature: it is asked for. */
+const WRITTEN = new Set([
+  'signature-write',
+  'scale-write',
+  'interval-build',
+  'triad-build',
+  'seventh-build',
+  'extended-build',
+  'inversion-turn',
+  'transpose',
+]);
+const BARE = new Set(['signature-write', 'scale-write']);
+const MIDDLE_C = 60;
+
+/** What stands on the page of a question, by what is given in it. */
+export function putOf({ kind, given }: Pick<Question, 'kind' | 'given'>): Put {
+  const written = WRITTEN.has(kind);
+  const fifths = BARE.has(kind) ? 0 : fifthsOf(given);
+  const moments = momentsOf(given);
+  const clef = given['clef'];
+  if (clef === 'grand') {
+    const of = (low: boolean) =>
+      moments.map((notes) => notes.filter((note) => midiNumber(note) < MIDDLE_C === low));
+    return { clefs: ['treble', 'bass'], fifths, staves: [of(false), of(true)], written };
+  }
+  if (!(CLEFS as readonly unknown[]).includes(clef)) return { clefs: [], fifths, staves: [], written };
+  return { clefs: [clef as Clef], fifths, staves: [moments], written };
+}
+
+function fifthsOf(given: Question['given']): number {
+  if (typeof given['key'] === 'string') return printedFifths(parseKey(given['key']));
+  const signs = given['signature'];
+  if (!Array.isArray(signs)) return 0;
+  const sharps = signs.every((sign) => lineOfFifths(parseNoteName(String(sign))) > 5);
+  return printedFifths(keyFromSignature(sharps ? signs.length : -signs.length, given['mode'] as Mode));
+}
+
+/** Notes of the given moment by moment: two notes or a line one after the other, a chord together. */
+function momentsOf(given: Question['given']): (readonly Note[])[] {
+  if (given['clef'] === undefined) return [];
+  const note = (field: string) => (typeof given[field] === 'string' ? [parseNote(given[field])] : null);
+  const alone = [note('from'), note('to'), note('note'), note('bass')].filter((one) => one !== null);
+  if (alone.length > 0) return alone;
+  if (Array.isArray(given['chords']))
+    return (given['chords'] as string[][]).map((chord) => chord.map((text) => parseNote(text)));
+  if (!Array.isArray(given['notes'])) return [];
+  const notes = (given['notes'] as string[]).map((text) => parseNote(text));
+  return typeof given['by'] === 'string' ? notes.map((one) => [one]) : [notes];
+}

@@ -1,0 +1,88 @@
+import { kindWords, putOf, type School, type Sheet, type SheetSection } from '@diatonix/core';
+import { useMemo } from 'react';
+import type { Engraver } from '../../notation/engraver';
+import { QuestionCell } from './QuestionCell';
+import { frameOf, questionStaff } from './questionStaff';
+
+interface SheetPageProps {
+  readonly sheet: Sheet;
+  readonly engraver: Engraver | null;
+  readonly school: School;
+  readonly answers: boolean;
+  /** The place of the selected section and question; null on paper. */
+  readonly selected: readonly [section: number, question: number] | null;
+  readonly onSelect: ((section: number, question: number) => void) | null;
+}
+
+/** The sections of a version of a sheet, as they will print. */
+export function SheetPage({ sheet, selected, onSelect, ...look }: SheetPageProps) {
+  return (
+    <>
+      {sheet.sections.map((section, at) => (
+        <Section
+          key={at}
+          {...look}
+          section={section}
+          number={at + 1}
+          selected={selected?.[0] === at ? selected[1] : -1}
+          onSelect={onSelect && ((question) => onSelect(at, question))}
+        />
+      ))}
+      <div className="foot">
+        <span>{sheet.code}</span>
+        <span>{sheet.marks} marks</span>
+      </div>
+    </>
+  );
+}
+
+interface SectionProps extends Pick<SheetPageProps, 'engraver' | 'school' | 'answers'> {
+  readonly section: SheetSection;
+  readonly number: number;
+  readonly selected: number;
+  readonly onSelect: ((question: number) => void) | null;
+}
+
+/** A question without notes is so wide at least, in pixels. */
+const LEAST_WIDTH = 168;
+
+function Section({ section, number, engraver, school, answers, selected, onSelect }: SectionProps) {
+  const { kind, instruction, marks, questions } = section;
+  const { frame, staves } = useMemo(() => {
+    const puts = questions.map(putOf);
+    const frame = frameOf(puts);
+    return {
+      frame,
+      staves: puts.map((put) => (engraver && frame ? questionStaff(engraver, frame, put) : null)),
+    };
+  }, [questions, engraver]);
+  const width = Math.max(LEAST_WIDTH, ...staves.map((staff) => (staff?.width ?? 0) + 12));
+  return (
+    <section className="section" aria-label={`Section ${number}`}>
+      <header>
+        <h3>
+          <b>{number}</b> {instruction || kindWords(kind).instruction}
+        </h3>
+        {marks > 0 && <span className="marks">{marks * questions.length}</span>}
+      </header>
+      <div
+        className="questions"
+        style={{ gridTemplateColumns: `repeat(auto-fill, minmax(min(100%, ${width}px), 1fr))` }}
+      >
+        {questions.map((question, at) => (
+          <QuestionCell
+            key={question.id}
+            question={question}
+            number={at + 1}
+            frame={frame}
+            staff={staves[at]!}
+            school={school}
+            answers={answers}
+            selected={selected === at}
+            onSelect={onSelect && (() => onSelect(at))}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}

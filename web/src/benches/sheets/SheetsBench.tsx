@@ -1,0 +1,205 @@
+import { attempt, makeSheet, type SheetSpec } from '@diatonix/core';
+import { Printer, Shuffle } from 'lucide-react';
+import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
+import styled from 'styled-components';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { Choice } from '../../design/Choice';
+import { Button, Toggle, ToggleRow } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+import type { Document } from '../../documents/document';
+import { MOST_VERSIONS_PRINTED, type SheetBody } from '../../documents/kinds/sheet';
+import { useSchool } from '../../documents/use';
+import { useEngraver } from '../../notation/useEngraver';
+import { SHEETS_DESK, useOpenSheet } from './desk';
+import { EmptySheets } from './EmptySheets';
+import { Outline } from './Outline';
+import { SheetMargin } from './SheetMargin';
+import { SheetPage } from './SheetPage';
+import { SheetPrint } from './SheetPrint';
+import { SheetStyle } from './SheetStyle';
+import { SheetTitle } from './SheetTitle';
+import { exchange, otherQuestions, printVersions } from './state';
+
+const Work = styled.div`
+  display: grid;
+  grid-template-columns: 11.5rem minmax(0, 1fr);
+  gap: 1.5rem;
+  align-items: start;
+  @media (max-width: 860px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+/** The Sheets bench: exercises of every kind, in versions, with their answers, as they will print. */
+export function SheetsBench() {
+  const open = useOpenSheet();
+  if (open) return <OpenSheet key={open.id} open={open} />;
+  return (
+    <BenchFrame title={<h1>Sheets</h1>} facts={null} actions={null} margin={null}>
+      <EmptySheets />
+    </BenchFrame>
+  );
+}
+
+/** What core makes a sheet of: the sections as they are kept, empty instructions left out. */
+function specOf({ title, seed, sections }: SheetBody): SheetSpec {
+  return {
+    title,
+    seed,
+    sections: sections.map(({ kind, count, marks, instruction, material, exchanged, seed: own }) => ({
+      ...{ kind, count, marks, material, exchanged, seed: own },
+      ...(instruction === '' ? {} : { instruction }),
+    })),
+  };
+}
+
+function OpenSheet({ open }: { open: Document<'sheet'> }) {
+  const { body } = open;
+  const school = useSchool();
+  const engraver = useEngraver();
+  const page = useRef<HTMLDivElement>(null);
+  const byKeyboard = useRef(false);
+  const { version, answers, printing, section: wanted, question } = SHEETS_DESK.use((desk) => desk);
+  const spec = useMemo(() => specOf(body), [body]);
+  const shown = Math.min(version, body.versions - 1);
+  const made = useMemo(
+    () => (spec.sections.length === 0 ? null : attempt(() => makeSheet(spec, shown))),
+    [spec, shown],
+  );
+  const sheet = made?.ok ? made.value : null;
+  const found = body.sections.findIndex(({ id }) => id === wanted);
+  const at = found < 0 ? 0 : found;
+  const section = body.sections[at];
+  const place = section ? Math.min(question, section.count - 1) : 0;
+
+  useEffect(() => {
+    if (!byKeyboard.current) return;
+    byKeyboard.current = false;
+    const cell = page.current?.querySelector<HTMLElement>('.question[tabindex="0"]');
+    cell?.focus({ preventScroll: true });
+    cell?.scrollIntoView({ block: 'nearest' });
+  });
+
+  const select = (to: number, next: number) =>
+    SHEETS_DESK.set({ section: body.sections[to]!.id, question: next });
+  const step = (by: 1 | -1) => {
+    if (!section) return;
+    const next = place + by;
+    if (next >= 0 && next < section.count) select(at, next);
+    else if (body.sections[at + by]) select(at + by, by > 0 ? 0 : body.sections[at - 1]!.count - 1);
+  };
+  const onKey = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || !section) return;
+    const acts: Record<string, () => void> = {
+      ArrowRight: () => step(1),
+      ArrowDown: () => step(1),
+      ArrowLeft: () => step(-1),
+      ArrowUp: () => step(-1),
+      x: () => exchange(section.id, place),
+      a: () => SHEETS_DESK.set({ answers: !answers }),
+      v: () => SHEETS_DESK.set({ version: (shown + 1) % body.versions }),
+    };
+    const act = acts[event.key];
+    if (!act) return;
+    event.preventDefault();
+    byKeyboard.current = true;
+    act();
+  };
+
+  return (
+    <BenchFrame
+      title={<SheetTitle id={open.id} title={body.title} />}
+      facts={
+        body.versions > 1 && (
+          <ToggleRow
+            aria-label="Version"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[String(shown)]}
+            onSelectionChange={([next]) => SHEETS_DESK.set({ version: Number(next) })}
+          >
+            {Array.from({ length: body.versions }, (_, one) => (
+              <Toggle key={one} id={String(one)} aria-label={`Version ${letter(one)}`}>
+                {letter(one)}
+              </Toggle>
+            ))}
+          </ToggleRow>
+        )
+      }
+      actions={
+        <>
+          <Choice
+            label="Versions"
+            value={String(body.versions)}
+            options={Array.from({ length: MOST_VERSIONS_PRINTED }, (_, one) => ({
+              id: String(one + 1),
+              name: one === 0 ? 'One version' : `${one + 1} versions`,
+            }))}
+            onChoose={(count) => printVersions(Number(count))}
+          />
+          <Toggle isSelected={answers} onChange={(next) => SHEETS_DESK.set({ answers: next })}>
+            Answers
+          </Toggle>
+          <Button onPress={otherQuestions}>
+            <Shuffle aria-hidden="true" /> Other questions
+          </Button>
+          <Button isDisabled={!sheet} onPress={() => SHEETS_DESK.set({ printing: true })}>
+            <Printer aria-hidden="true" /> Pages to print
+          </Button>
+        </>
+      }
+      margin={
+        section && (
+          <SheetMargin
+            section={section}
+            number={`${at + 1}.${place + 1}`}
+            place={place}
+            question={sheet?.sections[at]?.questions[place] ?? null}
+            school={school}
+            problem={made && !made.ok ? made.error.message : null}
+          />
+        )
+      }
+    >
+      {printing && sheet ? (
+        <SheetPrint
+          spec={spec}
+          versions={body.versions}
+          engraver={engraver}
+          school={school}
+          onClose={() => SHEETS_DESK.set({ printing: false })}
+        />
+      ) : (
+        <Work>
+          <Outline body={body} sheet={sheet} section={at} />
+          <div ref={page} onKeyDown={onKey}>
+            {made && !made.ok && <Problem>{made.error.message}</Problem>}
+            {body.sections.length === 0 && <p>Add a section: a kind of exercise and how many questions.</p>}
+            {sheet && (
+              <SheetStyle>
+                <div className="sheet">
+                  <div className="heading">
+                    <h2>{body.title}</h2>
+                    <small>
+                      {answers ? `answers, version ${sheet.version}` : 'Name ____________________'}
+                    </small>
+                  </div>
+                  <SheetPage
+                    sheet={sheet}
+                    engraver={engraver}
+                    school={school}
+                    answers={answers}
+                    selected={[at, place]}
+                    onSelect={select}
+                  />
+                </div>
+              </SheetStyle>
+            )}
+          </div>
+        </Work>
+      )}
+    </BenchFrame>
+  );
+}
+
+const letter = (version: number) => String.fromCharCode(65 + version);

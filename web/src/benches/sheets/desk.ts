@@ -1,0 +1,36 @@
+import { createDesk, flag, idField, numberField, type Field } from '../../documents/desk';
+import type { Document } from '../../documents/document';
+import { openOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+
+const letters: Field<number> = (stored) =>
+  typeof stored === 'number' && Number.isInteger(stored) && stored >= 0 && stored < 26 ? stored : 0;
+
+/** What the Sheets bench shows: the open sheet, its version, a selected section and question, and the answers. */
+export const SHEETS_DESK = createDesk<{
+  readonly open: string | null;
+  /** 0 for A. */
+  readonly version: number;
+  readonly section: string | null;
+  readonly question: number;
+  readonly answers: boolean;
+  readonly printing: boolean;
+}>('sheets', {
+  open: idField,
+  version: letters,
+  section: idField,
+  question: numberField(0),
+  answers: flag(false),
+  printing: flag(false),
+});
+
+/** The open sheet; null where the workbook has none. */
+export function openNow(): Document<'sheet'> | null {
+  return openOf(useDocuments.getState().documents, 'sheet', SHEETS_DESK.get().open ?? undefined);
+}
+
+/** The open sheet, for a component. */
+export function useOpenSheet(): Document<'sheet'> | null {
+  const open = SHEETS_DESK.use((desk) => desk.open);
+  return useDocuments((state) => openOf(state.documents, 'sheet', open ?? undefined));
+}

@@ -1,0 +1,33 @@
+import { fetchScript } from '../../fetchScript';
+import type { Bench } from '../bench';
+import { openNow } from './desk';
+
+const PATH = '/sheets';
+
+export const SHEETS_BENCH: Bench = {
+  name: 'sheets',
+  path: PATH,
+  title: 'Sheets',
+  load: () => import('./SheetsBench').then(({ SheetsBench }) => SheetsBench),
+  kinds: ['sheet'],
+  open: () => {
+    const open = openNow();
+    return open ? [open.id] : [];
+  },
+  keys: [
+    ['arrows', 'from question to question'],
+    ['x', 'another question in this place'],
+    ['a', 'show or hide the answers'],
+    ['v', 'the next version'],
+  ],
+  commands: [
+    {
+      name: 'Begin a sheet of exercises',
+      run: (go) =>
+        void fetchScript(() => import('./state')).then(({ addSheet }) => {
+          addSheet('Intervals and inversions');
+          go(PATH);
+        }),
+    },
+  ],
+};
