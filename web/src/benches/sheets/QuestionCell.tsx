@@ -67,7 +67,16 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
         )}
       </div>
       {staff && frame && (
-        <svg width="100%" height={frame.height} aria-hidden="true">
+        <svg
+          // A line of chords shrinks where the page is narrow, its blanks with it; other staves fill their column.
+          {...(row
+            ? {
+                viewBox: `0 0 ${staff.width} ${frame.height}`,
+                style: { width: '100%', maxWidth: staff.width },
+              }
+            : { width: '100%', height: frame.height })}
+          aria-hidden="true"
+        >
           {frame.staves.flatMap((top) =>
             [0, 1, 2, 3, 4].map((line) => (
               <line
@@ -83,11 +92,11 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
           <g dangerouslySetInnerHTML={{ __html: staff.markup }} />
         </svg>
       )}
-      <dl className={row ? 'row' : ''}>
+      <dl {...(row && staff ? { className: 'row', style: { maxWidth: staff.width } } : {})}>
         {names.map((name, at) => {
           const text = parts[at] ?? '';
           const shown = NUMERALS.has(kind) && (row || name !== 'notes') ? inKey(text, key, school) : text;
-          const left = row && staff ? staff.xs[at] : undefined;
+          const left = row && staff ? `${(100 * staff.xs[at]!) / staff.width}%` : undefined;
           return <Blank key={at} name={name} shown={answers ? shown : ''} left={left} />;
         })}
       </dl>
@@ -108,7 +117,7 @@ interface BlankProps {
   readonly name: string;
   readonly shown: ReactNode;
   /** The middle of a blank that stands under its chord. */
-  readonly left: number | undefined;
+  readonly left: string | undefined;
 }
 
 function Blank({ name, shown, left }: BlankProps) {

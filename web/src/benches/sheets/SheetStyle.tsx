@@ -16,6 +16,15 @@ export const SheetStyle = styled.div`
     gap: 2rem;
     margin-bottom: 0.6rem;
   }
+  @media (max-width: 860px) {
+    .sheet {
+      padding: 0.8rem;
+    }
+    .heading {
+      flex-wrap: wrap;
+      gap: 0.2rem 1rem;
+    }
+  }
   .heading h2 {
     font-size: 1.3rem;
   }
@@ -109,7 +118,7 @@ export const SheetStyle = styled.div`
   }
   .question dl.row dd {
     position: absolute;
-    width: 2.6rem;
+    width: min(2.6rem, 11%);
     min-width: 0;
     transform: translateX(-50%);
   }

@@ -27,6 +27,9 @@ const Work = styled.div`
   align-items: start;
   @media (max-width: 860px) {
     grid-template-columns: minmax(0, 1fr);
+    > nav {
+      order: 2;
+    }
   }
 `;
 
