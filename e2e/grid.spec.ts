@@ -8,7 +8,19 @@ test('a long line breaks into systems, is walked as one, and stays in one where 
   await entryLine(page).fill('I vi ii V7 I IV V7/V V I vi ii V7 I IV V7/V V7 I vi ii V7 I');
   const systems = page.locator('.grid-system');
   await expect(systems).not.toHaveCount(1);
-  const first = await systems.first().locator('.grid-column').count();
+  // Columns take their width when their notes and letters have come.
+  await page.evaluate(() => document.fonts.ready);
+  await expect(page.locator('.grid-column').last().locator('.staff text').first()).toBeAttached();
+  const begins = () => systems.nth(1).locator('.grid-column').first().getAttribute('data-column');
+  let seen = await begins();
+  await expect
+    .poll(async () => {
+      const before = seen;
+      seen = await begins();
+      return seen === before;
+    })
+    .toBe(true);
+  const first = Number(seen);
   // Every system begins with its clefs; a row is headed in each of them.
   const many = await systems.count();
   await expect(page.getByRole('rowheader', { name: 'Numeral' })).toHaveCount(many);

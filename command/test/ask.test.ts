@@ -47,6 +47,33 @@ test('questions of one kind with answers, difficulty and working', () => {
   expect(json({ do: 'ask', kind: 'triad-build', seed: 2 })['questions']).toHaveLength(10);
 });
 
+test('planted faults are those that the check of four voices finds, and nothing else is wrong', () => {
+  const { questions } = json({ do: 'ask', kind: 'parts-faults', seed: 5, count: 6 }) as { questions: Out[] };
+  for (const { given, answers } of questions) {
+    const { faults } = json({ do: 'check', key: given['key'], voices: given['voices'] }) as {
+      faults: { at: number; rule: string; voices: string[] }[];
+    };
+    expect(faults.map((fault) => ({ ...fault, at: fault.at + 1 }))).toEqual(answers[0]);
+    expect([1, 2]).toContain(faults.length);
+  }
+});
+
+test('the key of a line is the one in which its last chords are a cadence', () => {
+  const { questions } = json({ do: 'ask', kind: 'key-find', seed: 5, count: 12 }) as { questions: Out[] };
+  const modes = new Set<string>();
+  for (const { given, answers } of questions) {
+    const key = answers[0] as string;
+    modes.add(key.split(' ')[1]!);
+    expect(given['candidates']).toContain(key);
+    const chords = (given['chords'] as string[][]).map((notes) => ({ notes }));
+    const { cadences } = json({ do: 'progression', key, chords }) as {
+      cadences: { at: number; kind: string }[];
+    };
+    expect(cadences.at(-1)).toMatchObject({ at: chords.length - 1, kind: 'authentic' });
+  }
+  expect(modes.size).toBe(2);
+});
+
 test('version B asks other questions, as hard', () => {
   const ask = (version: string) =>
     json({ do: 'ask', kind: 'seventh-build', seed: 4, count: 6, version }) as { questions: Out[] };
@@ -101,7 +128,7 @@ test('every kind is listed with its material', () => {
   const { kinds } = JSON.parse(diatonix(['sheet', '--kinds', '--json']).stdout) as {
     kinds: { kind: string; material: Record<string, { values: unknown; usual: unknown }> }[];
   };
-  expect(kinds.length).toBeGreaterThanOrEqual(21);
+  expect(kinds.length).toBeGreaterThanOrEqual(24);
   for (const { kind, material } of kinds)
     expect(
       json({

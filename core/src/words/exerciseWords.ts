@@ -33,6 +33,9 @@ const KINDS: Readonly<Record<string, readonly [name: string, instruction: string
   'figures-name': ['Figured bass', 'Write the notes over each bass and the Roman numeral they make.'],
   'progression-label': ['Label the progression', 'Write the Roman numeral under each chord.'],
   'cadence-name': ['Cadences', 'Name each cadence.'],
+  'cadence-write': ['Write the cadence', 'Write the Roman numerals of the two chords of each cadence.'],
+  'key-find': ['Find the key', 'Say which of the two keys each line is in.'],
+  'parts-faults': ['Find the faults', 'Four voices: name the faults and the chord in which each is heard.'],
   transpose: ['Transpose', 'Write each line again, higher or lower as it says.'],
 };
 

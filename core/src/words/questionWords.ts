@@ -5,7 +5,9 @@ import { parseKey } from '../key/key';
 import { parseNoteName } from '../pitch/parse';
 import { displayNoteName } from '../pitch/print';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
+import type { Fault } from '../voicing/rules';
 import { intervalWords } from './intervals';
+import { faultWords } from './rules';
 import { keyWords } from './names';
 
 /** What is printed beside the notes of a question: what is to be written, in words; empty where notes say it all. */
@@ -37,6 +39,14 @@ export function promptWords(
       const turned = INVERSION_WORDS[Number(given['inversion'])];
       return `${name(text('root'))} ${text('quality').replace(/-/g, ' ')}, ${turned ?? INVERSION_WORDS[0]!}`;
     }
+    case 'cadence-write':
+      return `${text('cadence')} cadence in ${key()}`;
+    case 'key-find':
+      return (given['candidates'] as readonly string[])
+        .map((one) => keyWords(parseKey(one), school))
+        .join(' or ');
+    case 'parts-faults':
+      return key();
     case 'numeral-build':
       return `${text('numeral')} in ${key()}`;
     case 'numeral-label':
@@ -62,6 +72,9 @@ export function blankNames(kind: string): readonly string[] {
   return BLANKS[kind] ?? [''];
 }
 
+/** A fault as it is answered: the chord counted from 1. */
+type AnsweredFault = Pick<Fault, 'rule' | 'voices'> & { readonly at: number };
+
 /** An answer in the parts of its blanks, with signs as they are printed. */
 export function answerParts(kind: string, answer: unknown, school: School = DEFAULT_SCHOOL): string[] {
   const shown = (text: string) =>
@@ -76,6 +89,12 @@ export function answerParts(kind: string, answer: unknown, school: School = DEFA
     ];
     return parts.slice(0, blankNames(kind).length);
   }
+  if (kind === 'parts-faults')
+    return [
+      (answer as readonly AnsweredFault[])
+        .map(({ at, ...fault }) => `${at}: ${faultWords(fault, school)}`)
+        .join('; '),
+    ];
   const list = (one: unknown): string => (Array.isArray(one) ? one.map(list).join(' ') : String(one));
   return [shown(list(answer))];
 }

@@ -1,5 +1,8 @@
 import { TheoryError } from '../../errors';
 import { ASK_CADENCE_NAME } from '../kinds/cadenceName/ask';
+import { ASK_CADENCE_WRITE } from '../kinds/cadenceWrite/ask';
+import { ASK_KEY_FIND } from '../kinds/keyFind/ask';
+import { ASK_PARTS_FAULTS } from '../kinds/partsFaults/ask';
 import { ASK_EXTENDED_BUILD, ASK_SEVENTH_BUILD, ASK_TRIAD_BUILD } from '../kinds/chordBuild/ask';
 import { ASK_EXTENDED_NAME, ASK_SEVENTH_NAME, ASK_TRIAD_NAME } from '../kinds/chordName/ask';
 import { ASK_DEGREE_NAME } from '../kinds/degreeName/ask';
@@ -41,6 +44,9 @@ export const ASKING: readonly Asking[] = [
   ASK_FIGURES_NAME,
   ASK_PROGRESSION_LABEL,
   ASK_CADENCE_NAME,
+  ASK_CADENCE_WRITE,
+  ASK_KEY_FIND,
+  ASK_PARTS_FAULTS,
   ASK_TRANSPOSE,
 ];
 

@@ -36,6 +36,13 @@ export function putOf({ kind, given }: Pick<Question, 'kind' | 'given'>): Put {
   const moments = momentsOf(given);
   const clef = given['clef'];
   if (clef === 'grand') {
+    // Four voices stand where they are sung, whatever their height.
+    const voices = given['voices'];
+    if (Array.isArray(voices)) {
+      const pair = (first: number) =>
+        (voices as string[][]).map((own) => [own[first + 1]!, own[first]!].map((text) => parseNote(text)));
+      return { clefs: ['treble', 'bass'], fifths, staves: [pair(0), pair(2)], written };
+    }
     const of = (low: boolean) =>
       moments.map((notes) => notes.filter((note) => midiNumber(note) < MIDDLE_C === low));
     return { clefs: ['treble', 'bass'], fifths, staves: [of(false), of(true)], written };
