@@ -14,6 +14,7 @@ if (process.argv[2] === 'odd') {
 await import('./bench/core.mjs');
 await import('./bench/progressions.mjs');
 await import('./bench/scores.mjs');
+await import('./bench/sheets.mjs');
 await import('./bench/tonal.mjs');
 await import('./bench/page.mjs');
 await import('./bench/scorePage.mjs');

@@ -40,7 +40,6 @@ export const PICTURES = [
     path: '/key',
     prepare: (page) => page.getByRole('radio', { name: 'Primary chords' }).click(),
   },
-  },
   {
     name: 'chords-voicings',
     path: '/chords',
@@ -137,6 +136,7 @@ export const PICTURES = [
   {
     name: 'sheets-paper',
     path: '/sheets',
+    ready: '.question svg text',
     prepare: async (page) => {
       await page.getByRole('button', { name: 'Question 2: ' }).first().click();
       await page.getByRole('button', { name: 'Answers' }).click();

@@ -74,8 +74,17 @@ export default defineConfig({
     chunkSizeWarningLimit: 2000,
     rolldownOptions: {
       output: {
-        // What every bench needs comes in one file, not in forty small ones.
-        codeSplitting: { groups: [{ name: 'common', minShareCount: 8, test: /\/(?:web|core)\/src\// }] },
+        // What every bench needs comes in one file, not in forty small ones; rooms of core that the first bench does
+        // without come with those that need them, however many they are.
+        codeSplitting: {
+          groups: [
+            {
+              name: 'common',
+              minShareCount: 8,
+              test: /\/(?:web\/src|core\/src\/(?!line|time|context|exercise|score|voicing|passage|working))/,
+            },
+          ],
+        },
       },
     },
   },
