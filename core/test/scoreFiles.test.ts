@@ -229,3 +229,19 @@ describe('MusicXML out', () => {
     expect(toolkit.getMEI().match(/<note /g)).toHaveLength(score.notes.filter((one) => one.note).length);
   });
 });
+
+test('words that go over several notes keep their hyphens, in and out', () => {
+  const sung = (text: string, syllabic: string) =>
+    `<lyric><syllabic>${syllabic}</syllabic><text>${text}</text></lyric>`;
+  const xml = partwise([
+    attributes +
+      note('C', 5, 2, sung('lan', 'begin')) +
+      note('D', 5, 2, sung('tern', 'middle')) +
+      note('E', 5, 2, sung('light', 'end')) +
+      note('C', 5, 2, sung('burns', 'single')),
+  ]);
+  const read = written(xml);
+  expect(read.notes.map(({ lyric }) => lyric)).toEqual(['lan-', 'tern-', 'light', 'burns']);
+  const again = written(writeScoreXml(read, readScore(toRead(read))));
+  expect(again.notes.map(({ lyric }) => lyric)).toEqual(['lan-', 'tern-', 'light', 'burns']);
+});
