@@ -227,6 +227,13 @@ describe('what the teacher ruled stays', () => {
     expect(openNow()!.body.rulings).toEqual([]);
   });
 
+  test('another piece of the same title and size begins with none', () => {
+    addScore(piece());
+    rule(numeral('I', 0, 4));
+    addScore(rowsOfScore(typed('S: G5:4 F5:4 E5:4 D5:4\nB: E3:4 D3:4 G2:4 G2:4')));
+    expect(openNow()!.body.rulings).toEqual([]);
+  });
+
   test('a fault is let stand, and counts again', () => {
     addScore(piece());
     waive('0 spacing soprano', true);

@@ -62,7 +62,10 @@ export function addScore(rows: ScoreRows, title = rows.title): string {
   return id;
 }
 
-/** What the teacher ruled of the piece when it was opened before: one of its title, parts and bars. */
+/**
+ * What the teacher ruled of the piece when it was opened before: one of its title, parts and bars, of which half the
+ * notes at least are the same, so that two untitled pieces are not taken for one.
+ */
 function ruledBefore({ title, score }: ScorePiece): Partial<ScorePiece> {
   const before = listOf(useDocuments.getState().documents, 'score')
     .map(({ body }) => body)
@@ -70,12 +73,19 @@ function ruledBefore({ title, score }: ScorePiece): Partial<ScorePiece> {
       (one) =>
         one.title === title &&
         one.score.parts.length === score.parts.length &&
-        one.score.bars.length === score.bars.length,
+        one.score.bars.length === score.bars.length &&
+        shares(one.score, score),
     )
     .at(-1);
   if (!before) return {};
   const { rulings, hidden, closed, modulation, waived } = before;
   return { rulings, hidden, closed, ...(modulation ? { modulation } : {}), ...(waived ? { waived } : {}) };
+}
+
+/** Whether half the notes of a piece at least stand in another. */
+function shares(other: ScoreRows, { notes }: ScoreRows): boolean {
+  const known = new Set(other.notes);
+  return 2 * notes.filter((row) => known.has(row)).length >= notes.length;
 }
 
 /** Adds a typed piece. Returns the message where it cannot be read. */

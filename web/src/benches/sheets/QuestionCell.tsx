@@ -40,7 +40,10 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
   // A line of chords has a blank under each.
   const [first] = question.answers;
   const row = kind === 'progression-label' && Array.isArray(first) ? (first as string[]) : null;
-  const parts = row ?? answerParts(kind, first, school);
+  const all = question.answers.map((answer) => answerParts(kind, answer, school));
+  // Where one line is asked for and several answers are right, all stand on it.
+  const single = blankNames(kind).length === 1;
+  const parts = row ?? (single ? [all.map(([text]) => text).join(' or ')] : all[0]!);
   const names = row ? row.map(() => '') : blankNames(kind);
   return (
     <div
