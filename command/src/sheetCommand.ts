@@ -85,10 +85,10 @@ function sheetText({ title, code, marks, sections }: Sheet, school: School): str
     ...sections.flatMap(({ kind, instruction, questions, remarks }, at) => [
       '',
       `${at + 1}. ${instruction ?? kindWords(kind).instruction}`,
-      ...questions.map(
-        ({ given, answers }, place) =>
-          `   ${at + 1}.${place + 1}  ${said(given)}: ${answers.map((one) => answerWords(kind, one, school)).join(' or ')}`,
-      ),
+      ...questions.map(({ given, answers }, place) => {
+        const right = answers.map((one) => answerWords(kind, one, school)).join(' or ');
+        return `   ${at + 1}.${place + 1}  ${said(given)}: ${right}`;
+      }),
       ...remarks.map((remark) => `   ${remark}`),
     ]),
   ].join('\n');

@@ -180,10 +180,10 @@ describe('any edits', () => {
   );
 
   test('every voice of a typed piece still fills its bars, and the rows say the same score', () => {
+    let taken = 0;
     fc.assert(
       fc.property(fc.array(fc.tuple(fc.nat(), edit), { maxLength: 25 }), (edits) => {
         let score = typed('S: | C5 D5:1/2 E5:1/2 F5:2 | G5:4 |\nB: | C3:2 r G2 | (C3 E3):3 r |');
-        let refused = 0;
         for (const [pick, one] of edits) {
           const asked =
             one.kind === 'voice'
@@ -193,12 +193,11 @@ describe('any edits', () => {
             const now = editNote(score, pick % score.notes.length, asked as NoteEdit);
             expect(now.score.notes[now.place]).toBeDefined();
             score = now.score;
+            taken++;
           } catch (error) {
             expect((error as Error).name).toBe('TheoryError');
-            refused++;
           }
         }
-        expect(refused).toBeLessThanOrEqual(edits.length);
         expect(scoreOfRows(rowsOfScore(score))).toEqual(score);
         for (const part of [0, 1]) {
           const own = score.notes.filter((one) => one.part === part && one.voice === '1');
@@ -213,5 +212,7 @@ describe('any edits', () => {
       }),
       { numRuns: 300 },
     );
+    // Far more of them are carried out than there are runs.
+    expect(taken).toBeGreaterThan(600);
   });
 });

@@ -6,21 +6,19 @@ export * from './kinds/workBack';
 export {
   askQuestions,
   checkMaterial,
-  questionOf,
   MOST_QUESTIONS,
   MOST_VERSIONS,
+  versionLetter,
   type Asked,
   type AskRequest,
 } from './ask/ask';
 export { ASKING, askingOf, kindsOut, type KindOut } from './ask/kinds';
-export { ACCIDENTALS, FIELDS, type MaterialField, type MaterialText } from './ask/material';
-export { isAllowed, isOnStaff } from './ask/onStaff';
+export { FIELDS, type MaterialField, type MaterialText } from './ask/material';
 export type { Asking, DifficultyParts, Given, Question } from './ask/question';
-export { namesOfNotes, QUALITIES } from './kinds/chordName/qualities';
+
 export {
   makeSheet,
   sheetCode,
-  versionLetter,
   MOST_SECTIONS,
   type SectionSpec,
   type Sheet,

@@ -54,7 +54,9 @@ export function promptWords(
     case 'cadence-name':
       return key();
     case 'figures-name':
-      return `${(given['figures'] as readonly string[]).join(' ')}${(given['figures'] as readonly string[]).length > 0 ? ' · ' : ''}${key()}`;
+      return [(given['figures'] as readonly string[]).join(' '), key()]
+        .filter((one) => one !== '')
+        .join(' · ');
     default:
       return '';
   }

@@ -25,6 +25,9 @@ export interface Asked {
 
 export const MOST_QUESTIONS = 1000;
 export const MOST_VERSIONS = 26;
+/** The letter of a version: 0 is A. */
+export const versionLetter = (version: number): string => String.fromCharCode(65 + version);
+
 /** Throws in vain after which a question is looked for no longer, and questions after which the material is used up. */
 const VAIN = 3000;
 const USED_UP = 400;
@@ -56,8 +59,8 @@ export function askQuestions({
   const first = source.first(`${kind} ${seed} A`, count, exchanged);
   let questions = first;
   for (let at = 1; at <= version; at++)
-    questions = source.alike(`${kind} ${seed} ${String.fromCharCode(65 + at)}`, first);
-  const letter = String.fromCharCode(65 + version);
+    questions = source.alike(`${kind} ${seed} ${versionLetter(at)}`, first);
+  const letter = versionLetter(version);
   return {
     questions: questions.map((given, at) => questionOf(asking, given, `${kind}-${seed}${letter}-${at + 1}`)),
     remarks: [...source.remarks, ...untaughtRemarks(asking, read), ...idleRemarks(asking, material)],
@@ -149,7 +152,8 @@ class Source {
   /** The material has no more: what was asked may come again. */
   private usedUp(): void {
     const size = this.asked.size;
-    const said = `The material has only ${size === 1 ? 'one question: it comes' : `${size} different questions: some come`} again.`;
+    const come = size === 1 ? 'one question: it comes' : `${size} different questions: some come`;
+    const said = `The material has only ${come} again.`;
     if (this.remarks.length === 0) this.remarks.push(said);
     this.asked.clear();
   }

@@ -1,5 +1,5 @@
 import { TheoryError } from '../../errors';
-import { askQuestions, MOST_VERSIONS } from '../ask/ask';
+import { askQuestions, MOST_VERSIONS, versionLetter } from '../ask/ask';
 import { Dice } from '../ask/dice';
 import { askingOf } from '../ask/kinds';
 import type { MaterialText } from '../ask/material';
@@ -50,9 +50,6 @@ const MOST_ON_A_SHEET = 1000;
 const MOST_MARKS = 100;
 /** Letters and figures that are not taken for each other on paper. */
 const SIGNS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
-
-/** The letter of a version: 0 is A. */
-export const versionLetter = (version: number): string => String.fromCharCode(65 + version);
 
 /**
  * Makes a version of a sheet, 0 for A. The same spec gives the same sheet on every machine. Throws TheoryError

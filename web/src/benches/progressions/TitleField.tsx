@@ -1,14 +1,13 @@
 import { parseKey } from '@diatonix/core';
-import { ChevronDown, Plus, Trash2 } from 'lucide-react';
+import { Plus, Trash2 } from 'lucide-react';
 import { memo } from 'react';
-import { Menu, MenuItem, MenuTrigger, Popover, Button as AriaButton, Separator } from 'react-aria-components';
+import { MenuItem, Separator } from 'react-aria-components';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 import { useSchool } from '../../documents/use';
 import { SourceField } from './SourceField';
 import { keyName } from '../../parts/names';
-import { TitleStyle } from '../../parts/TitleStyle';
-import { MenuStyle } from '../../design/menu';
+import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
 import { renameProgression, openProgression, addProgression, removeProgression } from './state';
 
 /** The open progression's title and source, to be written over, and the list of the others. */
@@ -22,30 +21,13 @@ export const TitleField = memo(function TitleField({
   source: string;
 }) {
   return (
-    <TitleStyle>
-      <div className="names">
-        <h1>
-          <span className="visually-hidden">{title}</span>
-          <input
-            aria-label="Title of the progression"
-            value={title}
-            maxLength={200}
-            onChange={(event) => renameProgression(event.target.value)}
-          />
-        </h1>
-        <SourceField id={open} source={source} />
-      </div>
-      <MenuTrigger>
-        <AriaButton aria-label="Other progressions">
-          <ChevronDown aria-hidden="true" />
-        </AriaButton>
-        <Popover placement="bottom start">
-          <MenuStyle>
-            <ProgressionMenu open={open} />
-          </MenuStyle>
-        </Popover>
-      </MenuTrigger>
-    </TitleStyle>
+    <DocumentTitle
+      what={['progression', 'progressions']}
+      title={title}
+      onRename={renameProgression}
+      beside={<SourceField id={open} source={source} />}
+      menu={<ProgressionMenu open={open} />}
+    />
   );
 });
 
@@ -59,7 +41,7 @@ function ProgressionMenu({ open }: { open: string }) {
     else openProgression(id.slice(5));
   };
   return (
-    <Menu aria-label="Progressions" onAction={(id) => act(String(id))}>
+    <TitleMenu label="Progressions" onAction={act}>
       {progressions.map(({ id, body }) => (
         <MenuItem key={id} id={`open:${id}`} textValue={body.title}>
           {body.title || 'Untitled'}
@@ -73,6 +55,6 @@ function ProgressionMenu({ open }: { open: string }) {
       <MenuItem id="remove" textValue="Remove this progression">
         <Trash2 aria-hidden="true" /> Remove this progression
       </MenuItem>
-    </Menu>
+    </TitleMenu>
   );
 }

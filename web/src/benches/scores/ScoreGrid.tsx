@@ -28,8 +28,9 @@ interface ScoreGridProps {
   readonly room?: number | null;
   readonly onSelect: (chord: number, row: string) => void;
   readonly onKey: (event: KeyboardEvent) => boolean;
-  /** The place of the selected note, −1 for none, and what pointing at a note does; null where chords are selected. */
+  /** The place of the selected note, −1 for none. */
   readonly note: number;
+  /** What pointing at a note does; null where chords are selected. */
   readonly onPoint: ((pointed: Pointed) => void) | null;
 }
 

@@ -33,8 +33,9 @@ interface ScoreSystemProps {
   /** The first row of the system among all rows of the grid. */
   readonly rowIndex: number;
   readonly onSelect: (chord: number, row: string) => void;
-  /** The place of the selected note, −1 for none, and what pointing at a note does; null where chords are selected. */
+  /** The place of the selected note, −1 for none. */
   readonly note: number;
+  /** What pointing at a note does; null where chords are selected. */
   readonly onPoint: ((pointed: Pointed) => void) | null;
   /** Whether it is drawn wherever it stands, for paper. */
   readonly whole: boolean;

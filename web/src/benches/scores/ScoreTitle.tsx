@@ -1,13 +1,24 @@
-import { ChevronDown, PenLine, Trash2 } from 'lucide-react';
-import { Button as AriaButton, Menu, MenuItem, MenuTrigger, Popover, Separator } from 'react-aria-components';
-import { MenuStyle } from '../../design/menu';
+import { PenLine, Trash2 } from 'lucide-react';
+import { MenuItem, Separator } from 'react-aria-components';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
-import { TitleStyle } from '../../parts/TitleStyle';
+import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
 import { openScore, removeScore, renameScore, typePiece } from './state';
 
 /** The open piece's title, to be written over, and the list of the others. */
-export function ScoreTitle({ id: open, title }: { id: string; title: string }) {
+export function ScoreTitle({ id, title }: { id: string; title: string }) {
+  return (
+    <DocumentTitle
+      what={['piece', 'pieces']}
+      title={title}
+      onRename={renameScore}
+      menu={<PieceMenu open={id} />}
+    />
+  );
+}
+
+/** The workbook's pieces, and what else is done. Drawn only while it is open. */
+function PieceMenu({ open }: { open: string }) {
   const scores = useDocuments((state) => listOf(state.documents, 'score'));
   const act = (id: string) => {
     if (id === 'type') typePiece();
@@ -15,41 +26,19 @@ export function ScoreTitle({ id: open, title }: { id: string; title: string }) {
     else openScore(id.slice(5));
   };
   return (
-    <TitleStyle>
-      <div className="names">
-        <h1>
-          <span className="visually-hidden">{title}</span>
-          <input
-            aria-label="Title of the piece"
-            value={title}
-            maxLength={200}
-            onChange={(event) => renameScore(event.target.value)}
-          />
-        </h1>
-      </div>
-      <MenuTrigger>
-        <AriaButton aria-label="Other pieces">
-          <ChevronDown aria-hidden="true" />
-        </AriaButton>
-        <Popover placement="bottom start">
-          <MenuStyle>
-            <Menu aria-label="Pieces" onAction={(id) => act(String(id))}>
-              {scores.map(({ id, body }) => (
-                <MenuItem key={id} id={`open:${id}`} textValue={body.title || 'Untitled'}>
-                  {body.title || 'Untitled'}
-                </MenuItem>
-              ))}
-              <Separator />
-              <MenuItem id="type" textValue="Type a piece">
-                <PenLine aria-hidden="true" /> Type a piece
-              </MenuItem>
-              <MenuItem id="remove" textValue="Remove this piece">
-                <Trash2 aria-hidden="true" /> Remove this piece
-              </MenuItem>
-            </Menu>
-          </MenuStyle>
-        </Popover>
-      </MenuTrigger>
-    </TitleStyle>
+    <TitleMenu label="Pieces" onAction={act}>
+      {scores.map(({ id, body }) => (
+        <MenuItem key={id} id={`open:${id}`} textValue={body.title || 'Untitled'}>
+          {body.title || 'Untitled'}
+        </MenuItem>
+      ))}
+      <Separator />
+      <MenuItem id="type" textValue="Type a piece">
+        <PenLine aria-hidden="true" /> Type a piece
+      </MenuItem>
+      <MenuItem id="remove" textValue="Remove this piece">
+        <Trash2 aria-hidden="true" /> Remove this piece
+      </MenuItem>
+    </TitleMenu>
   );
 }

@@ -1,4 +1,4 @@
-import { attempt, makeSheet, type SheetSpec } from '@diatonix/core';
+import { attempt, makeSheet, versionLetter, type SheetSpec } from '@diatonix/core';
 import { Printer, Shuffle } from 'lucide-react';
 import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
@@ -122,8 +122,8 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
             onSelectionChange={([next]) => SHEETS_DESK.set({ version: Number(next) })}
           >
             {Array.from({ length: body.versions }, (_, one) => (
-              <Toggle key={one} id={String(one)} aria-label={`Version ${letter(one)}`}>
-                {letter(one)}
+              <Toggle key={one} id={String(one)} aria-label={`Version ${versionLetter(one)}`}>
+                {versionLetter(one)}
               </Toggle>
             ))}
           </ToggleRow>
@@ -204,5 +204,3 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
     </BenchFrame>
   );
 }
-
-const letter = (version: number) => String.fromCharCode(65 + version);

@@ -1,7 +1,6 @@
 import { cadencesOf } from '../../../context/cadences';
 import type { ContextReading } from '../../../context/chordIn';
 import { numeralsForNotes } from '../../../label/numeralsFor';
-import { notesFromBass } from '../../../chord/chord';
 import { numeralWorking } from '../../../working/numeralWorking';
 import { keyIn } from '../../ask/given';
 import { writingDifficulty } from '../../ask/onStaff';
@@ -36,8 +35,5 @@ export const ASK_CADENCE_NAME: Asking = {
     cadence: ['authentic', 'half'].includes(cadence(given) ?? '') ? 0.6 : 0.9,
     ...writingDifficulty(keyIn(given), chordsIn(given).flat()),
   }),
-  steps: (given) =>
-    readings(given).flatMap(({ numeral, chord, key }) =>
-      notesFromBass(chord).length > 0 ? numeralWorking(numeral, chord, key) : [],
-    ),
+  steps: (given) => readings(given).flatMap(({ numeral, chord, key }) => numeralWorking(numeral, chord, key)),
 };

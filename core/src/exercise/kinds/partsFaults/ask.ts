@@ -1,4 +1,3 @@
-import { stackedNotes } from '../../../chord/chord';
 import { TheoryError } from '../../../errors';
 import { printKey } from '../../../key/key';
 import { chordOfNumeral } from '../../../label/numeral';
@@ -44,20 +43,12 @@ function slipped(dice: Dice, voices: readonly FourNotes[]): FourNotes[] {
   const at = dice.between(1, voices.length - 1);
   const voice = dice.between(0, 2);
   const own = voices[at]!;
-  const names = stackedNotes(numberless(own));
-  const name = dice.pick(names);
-  const octave = own[voice]!.octave + dice.between(-1, 1);
-  const note: Note = { ...name, octave };
+  const note: Note = { ...dice.pick(own), octave: own[voice]!.octave + dice.between(-1, 1) };
   return voices.map((chord, index) =>
     index === at
       ? (chord.map((old, place) => (place === voice ? note : old)) as unknown as FourNotes)
       : chord,
   );
-}
-
-/** The chord of four notes, by its names alone. */
-function numberless(notes: FourNotes) {
-  return numeralsForNotes(rising(notes), { tonic: { step: 0, alteration: 0 }, mode: 'major' })[0]!.chord;
 }
 
 /** Four voices with a fault or two that somebody made; they are found. */

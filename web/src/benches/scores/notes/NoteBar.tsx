@@ -144,7 +144,7 @@ export function NoteBar({ score, notes, school, keyOf, asked, onLeave }: NoteBar
               value={String(here)}
               options={voices.map(({ part, staff, voice }, at) => ({
                 id: String(at),
-                name: `${score.parts[part]!.name || 'Part'}${score.parts[part]!.staves > 1 ? `, staff ${staff}` : ''}, voice ${voice}`,
+                name: voiceWords(score.parts[part]!, staff, voice),
               }))}
               onChoose={(at) => notes.edit({ kind: 'voice', to: voices[Number(at)]! })}
             />
@@ -193,6 +193,11 @@ export function NoteBar({ score, notes, school, keyOf, asked, onLeave }: NoteBar
       )}
     </Bar>
   );
+}
+
+/** A voice by its part, its staff where the part has several, and its name. */
+function voiceWords({ name, staves }: Score['parts'][number], staff: number, voice: string): string {
+  return [name || 'Part', ...(staves > 1 ? [`staff ${staff}`] : []), `voice ${voice}`].join(', ');
 }
 
 interface PitchFieldProps {
