@@ -1,4 +1,4 @@
-/** The Sheets bench without a page: sections, exchanged questions, the check of its documents, staves that are level. */
+/** The Sheets bench without a page: sections, exchanged questions, the check of documents, staves that are level. */
 import { ASKING, askQuestions, makeSheet, putOf, staffPosition } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import { undo } from '../src/documents/store';
