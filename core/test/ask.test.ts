@@ -24,12 +24,16 @@ const only = <Answer>(question: Question) => question.answers[0] as Answer;
 const nameOnly = (note: string) => note.replace(/-?\d$/, '');
 
 const KINDS = ASKING.map(({ id }) => id);
+/** Kinds that are set in voices take long: fewer of them say as much. */
+const IN_VOICES = /realise|complete|faults|harmonise|score-label/;
+
 describe.each(KINDS)('%s', (kind) => {
-  const { questions } = ask(kind, {}, 60);
+  const many = IN_VOICES.test(kind) ? 10 : 60;
+  const { questions } = ask(kind, {}, many);
 
   test('is the same for the same seed, and another for another', () => {
-    expect(ask(kind, {}, 60).questions).toEqual(questions);
-    expect(ask(kind, {}, 60, 12).questions.map(({ given }) => given)).not.toEqual(
+    expect(ask(kind, {}, many).questions).toEqual(questions);
+    expect(ask(kind, {}, many, 12).questions.map(({ given }) => given)).not.toEqual(
       questions.map(({ given }) => given),
     );
   });
@@ -53,7 +57,7 @@ describe.each(KINDS)('%s', (kind) => {
 
   test('versions are as hard one by one, and no question comes twice among them', () => {
     // Fourteen keys are few for three versions of a signature.
-    const count = kind.startsWith('signature') ? 2 : 4;
+    const count = kind.startsWith('signature') || IN_VOICES.test(kind) ? 2 : 4;
     const versions = [0, 1, 2].map((version) => askQuestions({ kind, seed: 5, count, version }).questions);
     versions[0]!.forEach(({ difficulty }, at) => {
       for (const other of versions.slice(1))

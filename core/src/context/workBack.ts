@@ -93,7 +93,8 @@ export function dominantOf(target: Numeral, key: Key): Deduction {
   return placed({ kind: 'found', role: 'V', numeral, target }, key);
 }
 
-function secondOf(dominant: FoundChord, key: Key): Deduction {
+/** The ii that stands before such a V. */
+export function secondOf(dominant: FoundChord, key: Key): Deduction {
   const quality = isMinorTarget(dominant.target) ? 'iiø7' : 'ii7';
   const numeral: Numeral = { ...parseNumeral(quality, key), target: dominant.numeral.target };
   return placed({ kind: 'found', role: 'ii', numeral, target: dominant.target }, key);

@@ -8,11 +8,16 @@ export {
   checkMaterial,
   MOST_QUESTIONS,
   MOST_VERSIONS,
+  questionOf,
   versionLetter,
   type Asked,
   type AskRequest,
+  type Pinned,
 } from './ask/ask';
-export { ASKING, askingOf, kindsOut, type KindOut } from './ask/kinds';
+export { bringChord, bringIntervals, bringLine, bringMap, bringPassage, type Brought } from './ask/bring';
+export { shownRows } from './kinds/chordMap/ask';
+export { staffRange } from './ask/onStaff';
+export { ASKING, askingOf, kindsOut, WRITTEN, type KindOut } from './ask/kinds';
 export { FIELDS, type MaterialField, type MaterialText } from './ask/material';
 export type { Asking, DifficultyParts, Given, Question } from './ask/question';
 
@@ -25,4 +30,18 @@ export {
   type SheetSection,
   type SheetSpec,
 } from './sheet/sheet';
-export { putOf, type Put } from './ask/put';
+export { answeredPut, putOf, soundOf, underStaff, type Put } from './ask/put';
+export { pupilSheet, type PupilSheet } from './sheet/pupilSheet';
+export {
+  earnedShare,
+  markAnswer,
+  plant,
+  type Earlier,
+  type Marking,
+  type MarkOptions,
+  type ToMark,
+} from './mark/mark';
+export type { Cause, MistakeHistory } from './mark/diagnose';
+export { partNames, type PartMark } from './mark/parts';
+export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './mark/mistakes';
+export { answerType, readAnswer, sameAnswer } from './mark/answer';

@@ -1,5 +1,6 @@
 export * from './barAccidentals';
 export * from './letters';
+export * from './letterStacks';
 export * from './note';
 export * from './parse';
 export * from './print';

@@ -50,3 +50,13 @@ function germanName(name: NoteName): string {
   const vowel = letter === 'E' || letter === 'A';
   return letter + (vowel ? 's' : 'es') + 'es'.repeat(-name.alteration - 1);
 }
+
+const SIGNS: Readonly<Record<string, string>> = { '#': '♯', '##': '𝄪', b: '♭', bb: '𝄫' };
+
+/** A text with the accidentals after its note letters as they are printed: `Bb D F#` is B♭ D F♯. */
+export function withSigns(text: string): string {
+  return text.replace(
+    /([A-G])(bb|b|##|#)(?![a-z])/g,
+    (_, letter: string, sign: string) => letter + SIGNS[sign]!,
+  );
+}

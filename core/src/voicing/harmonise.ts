@@ -70,6 +70,32 @@ interface Path {
  * (common practice). Throws TheoryError `chord` where a note fits nothing.
  */
 export function harmonise(problem: HarmoniseProblem): Harmonisation[] {
+  const { key, voice, notes } = problem;
+  return usualPaths(problem)
+    .map((path) => whole(path, key, voice, notes))
+    .sort((a, b) => a.cost - b.cost)
+    .slice(0, MOST);
+}
+
+/**
+ * The usual sequences of chords under a melody or over a bass, best first, a chord for every note and not yet set
+ * in voices. Throws as harmonise.
+ */
+export function chordSequences(problem: HarmoniseProblem): (readonly Numeral[])[] {
+  return usualPaths(problem)
+    .map(pathBack)
+    .filter((path) => path.every(({ passing }) => !passing))
+    .map((path) => path.map(({ numeral }) => numeral));
+}
+
+/** A path from its beginning. */
+function pathBack(last: Path): Path[] {
+  const path: Path[] = [];
+  for (let one: Path | null = last; one; one = one.before) path.unshift(one);
+  return path;
+}
+
+function usualPaths(problem: HarmoniseProblem): Path[] {
   const { key, voice, notes, numerals } = problem;
   if (notes.length === 0 || numerals.length === 0) return [];
   const chords = numerals.map((numeral) => ({ numeral, chord: chordOfNumeral(numeral, key) }));
@@ -104,14 +130,10 @@ export function harmonise(problem: HarmoniseProblem): Harmonisation[] {
       .filter((list) => list.length > 0);
     if (paths.length === 0) throw fitsNothing(note, at, numerals, key);
   });
-  const best = paths
+  return paths
     .flat()
     .sort((a, b) => a.cost - b.cost)
     .slice(0, SEQUENCES);
-  return best
-    .map((path) => whole(path, key, voice, notes))
-    .sort((a, b) => a.cost - b.cost)
-    .slice(0, MOST);
 }
 
 type PlaceInBar = 'downbeat' | 'beat' | 'between' | 'any';
@@ -195,8 +217,7 @@ function fitsNothing(note: Note, at: number, numerals: readonly Numeral[], key: 
 }
 
 function whole(end: Path, key: Key, voice: 'melody' | 'bass', notes: readonly Note[]): Harmonisation {
-  const steps: Path[] = [];
-  for (let one: Path | null = end; one; one = one.before) steps.unshift(one);
+  const steps = pathBack(end);
   const numerals = steps.map(({ numeral }) => numeral);
   const passing = steps.flatMap((step, at) => (step.passing ? [at] : []));
   const voices = setUnder(steps, key, voice, notes);

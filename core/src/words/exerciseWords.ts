@@ -28,15 +28,23 @@ const KINDS: Readonly<Record<string, readonly [name: string, instruction: string
   'extended-name': ['Name the extended chord', 'Root and quality of each chord.'],
   'extended-build': ['Build the extended chord', 'Write each chord from its lowest note up.'],
   'inversion-turn': ['The next inversion', 'Write the next inversion above each chord.'],
+  'chord-map': ['Chord map', 'Fill in the blank rows of each map.'],
   'numeral-label': ['Numerals', 'Write the Roman numeral of each chord.'],
   'numeral-build': ['Chords of numerals', 'Write the notes of each numeral from the lowest up.'],
   'figures-name': ['Figured bass', 'Write the notes over each bass and the Roman numeral they make.'],
+  'figures-realise': ['Set the figured bass', 'Set each figured bass for four voices.'],
+  'work-back': ['Work back', 'Write the chords that go to each target.'],
   'progression-label': ['Label the progression', 'Write the Roman numeral under each chord.'],
   'cadence-name': ['Cadences', 'Name each cadence.'],
   'cadence-write': ['Write the cadence', 'Write the Roman numerals of the two chords of each cadence.'],
   'key-find': ['Find the key', 'Say which of the two keys each line is in.'],
+  'parts-complete': ['Add the voices', 'Write the voices that are missing.'],
   'parts-faults': ['Find the faults', 'Four voices: name the faults and the chord in which each is heard.'],
   transpose: ['Transpose', 'Write each line again, higher or lower as it says.'],
+  harmonise: ['Harmonise', 'Write a chord under each note of the melody, from those given.'],
+  'score-label': ['Label the phrase', 'Write the Roman numeral under each chord.'],
+  listen: ['Listen', 'Name what you hear.'],
+  written: ['In your own words', 'Answer each question.'],
 };
 
 /** The words of a kind of exercise; its own name where there are none. */

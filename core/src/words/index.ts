@@ -25,3 +25,4 @@ export * from './lengthWords';
 export * from './noteWords';
 export * from './exerciseWords';
 export * from './questionWords';
+export * from './mistakeWords';

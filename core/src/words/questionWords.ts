@@ -3,7 +3,7 @@ import type { Question } from '../exercise/ask/question';
 import { parseInterval } from '../interval/interval';
 import { parseKey } from '../key/key';
 import { parseNoteName } from '../pitch/parse';
-import { displayNoteName } from '../pitch/print';
+import { displayNoteName, withSigns } from '../pitch/print';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import type { Fault } from '../voicing/rules';
 import { intervalWords } from './intervals';
@@ -19,6 +19,8 @@ export function promptWords(
   const key = () => keyWords(parseKey(text('key')), school);
   const name = (note: string) => displayNoteName(parseNoteName(note), school.letters);
   switch (kind) {
+    case 'note-name':
+      return given['earlier'] === undefined ? '' : 'the last note';
     case 'signature-name':
       return text('mode');
     case 'signature-write':
@@ -45,7 +47,20 @@ export function promptWords(
       return (given['candidates'] as readonly string[])
         .map((one) => keyWords(parseKey(one), school))
         .join(' or ');
+    case 'chord-map':
+      return `${key()}, ${given['stack'] === 7 ? 'sevenths' : 'triads'}`;
+    case 'work-back':
+      return `${sought(given['roles'])} ${text('target')} in ${key()}`;
+    case 'harmonise':
+      return `${key()}: ${(given['numerals'] as readonly string[]).join(' ')}`;
+    case 'written':
+      return text('question');
+    case 'listen':
+      return HEARD_WORDS[text('of')] ?? '';
     case 'parts-faults':
+    case 'parts-complete':
+    case 'figures-realise':
+    case 'score-label':
       return key();
     case 'numeral-build':
       return `${text('numeral')} in ${key()}`;
@@ -62,12 +77,31 @@ export function promptWords(
   }
 }
 
+/** What is heard, as it is asked for. */
+const HEARD_WORDS: Readonly<Record<string, string>> = {
+  interval: 'an interval',
+  triad: 'the quality of a triad',
+  seventh: 'the quality of a seventh chord',
+  inversion: 'the inversion of a triad',
+  cadence: 'a cadence',
+};
+
+/** Blanks joined as they are drawn: a ii and its V under a bracket, an arrow to the target. */
+const sought = (roles: unknown) => (Array.isArray(roles) && roles.length > 1 ? '[ ____  ____ ] →' : '____ →');
+
 const BLANKS: Readonly<Record<string, readonly string[]>> = {
   'triad-name': ['root', 'quality', 'inversion'],
   'seventh-name': ['root', 'quality', 'inversion'],
   'extended-name': ['root', 'quality'],
   'figures-name': ['notes', 'numeral'],
 };
+
+/** The blank rows of a chord map, the degrees from left to right. */
+function mapParts(answer: Readonly<Record<string, readonly unknown[]>>): string[] {
+  const cellText = (cell: unknown) =>
+    Array.isArray(cell) ? cell.join(' ') : String(cell).replace(/-/g, ' ');
+  return Object.entries(answer).map(([row, cells]) => `${row}: ${cells.map(cellText).join(', ')}`);
+}
 
 /** What is filled in under a question, a line each; one without a name where there is only one. */
 export function blankNames(kind: string): readonly string[] {
@@ -79,11 +113,15 @@ type AnsweredFault = Pick<Fault, 'rule' | 'voices'> & { readonly at: number };
 
 /** An answer in the parts of its blanks, with signs as they are printed. */
 export function answerParts(kind: string, answer: unknown, school: School = DEFAULT_SCHOOL): string[] {
-  const shown = (text: string) =>
-    text.replace(/([A-G])(bb|b|##|#)(?![a-z])/g, (_, letter: string, sign: string) => letter + SIGNS[sign]!);
   if (typeof answer === 'object' && answer !== null && !Array.isArray(answer)) {
+    if (kind === 'chord-map')
+      return [
+        mapParts(answer as Record<string, unknown[]>)
+          .map(withSigns)
+          .join('; '),
+      ];
     const { root, quality, inversion, notes, numeral } = answer as Record<string, unknown>;
-    if (Array.isArray(notes)) return [shown(notes.join(' ')), String(numeral)];
+    if (Array.isArray(notes)) return [withSigns(notes.join(' ')), String(numeral)];
     const parts = [
       displayNoteName(parseNoteName(String(root)), school.letters),
       String(quality).replace(/-/g, ' '),
@@ -97,8 +135,14 @@ export function answerParts(kind: string, answer: unknown, school: School = DEFA
         .map(({ at, ...fault }) => `${at}: ${faultWords(fault, school)}`)
         .join('; '),
     ];
+  if (kind === 'listen' && typeof answer === 'number') return [INVERSION_WORDS[answer] ?? String(answer)];
+  if (kind === 'listen') return [String(answer).replace(/-/g, ' ')];
+  if (kind === 'parts-complete' || kind === 'figures-realise')
+    return [
+      (answer as readonly (readonly string[])[])
+        .map((own) => withSigns([...own].reverse().join(' ')))
+        .join(' | '),
+    ];
   const list = (one: unknown): string => (Array.isArray(one) ? one.map(list).join(' ') : String(one));
-  return [shown(list(answer))];
+  return [withSigns(list(answer))];
 }
-
-const SIGNS: Readonly<Record<string, string>> = { '#': '♯', '##': '𝄪', b: '♭', bb: '𝄫' };

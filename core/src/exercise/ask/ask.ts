@@ -15,6 +15,17 @@ export interface AskRequest {
   readonly version?: number;
   /** Places of questions that were exchanged for others, in order; the same place may stand there again. */
   readonly exchanged?: readonly number[];
+  /** Questions that stand in their places whatever the dice say, in every version. */
+  readonly pinned?: readonly Pinned[];
+}
+
+/** A question that was kept, changed or written by hand. */
+export interface Pinned {
+  /** Its place among the questions, from 0. */
+  readonly place: number;
+  readonly given: Given;
+  /** What is right, where somebody says so; computed otherwise. */
+  readonly answers?: readonly unknown[];
 }
 
 export interface Asked {
@@ -46,6 +57,7 @@ export function askQuestions({
   material = {},
   version = 0,
   exchanged = [],
+  pinned = [],
 }: AskRequest): Asked {
   const asking = askingOf(kind);
   if (!Number.isInteger(count) || count < 1 || count > MOST_QUESTIONS)
@@ -56,16 +68,30 @@ export function askQuestions({
     throw wrong(`seed: ${seed}`, 'this is no whole number.', 'Give for example 7.');
   const read = readMaterial(material, asking.takes, asking.usual, asking.qualities ?? []);
   const source = new Source(asking, read);
-  const first = source.first(`${kind} ${seed} A`, count, exchanged);
-  let questions = first;
-  for (let at = 1; at <= version; at++)
-    questions = source.alike(`${kind} ${seed} ${versionLetter(at)}`, first);
   const letter = versionLetter(version);
+  const questions = source
+    .version(`${kind} ${seed}`, { count, exchanged, version, pinned })
+    .map((given, at) =>
+      questionOf(asking, given, `${kind}-${seed}${letter}-${at + 1}`, answersAt(pinned, at)),
+    );
+  const same = version > 0 ? sameRemarks(pinned) : [];
   return {
-    questions: questions.map((given, at) => questionOf(asking, given, `${kind}-${seed}${letter}-${at + 1}`)),
-    remarks: [...source.remarks, ...untaughtRemarks(asking, read), ...idleRemarks(asking, material)],
+    questions,
+    remarks: [...source.remarks, ...same, ...untaughtRemarks(asking, read), ...idleRemarks(asking, material)],
   };
 }
+
+const answersAt = (pinned: readonly Pinned[], at: number) =>
+  pinned.find(({ place }) => place === at)?.answers;
+
+const sameRemarks = (pinned: readonly Pinned[]): string[] =>
+  pinned.length === 0
+    ? []
+    : [
+        pinned.length === 1
+          ? `Question ${pinned[0]!.place + 1} is the same in every version.`
+          : `Questions ${pinned.map(({ place }) => place + 1).join(', ')} are the same in every version.`,
+      ];
 
 /** Reads material for a kind, to see whether it can be read. Throws TheoryError as askQuestions. */
 export function checkMaterial(kind: string, material: MaterialText): void {
@@ -74,12 +100,17 @@ export function checkMaterial(kind: string, material: MaterialText): void {
 }
 
 /** A question of what is given, with its answers and its difficulty. Throws TheoryError where it is none. */
-export function questionOf(asking: Asking, given: Given, id: string): Question {
+export function questionOf(
+  asking: Asking,
+  given: Given,
+  id: string,
+  answers: readonly unknown[] = asking.answers(given),
+): Question {
   return {
     kind: asking.id,
     id,
     given,
-    answers: asking.answers(given),
+    answers,
     difficulty: difficultyOf(asking, given),
   };
 }
@@ -93,6 +124,13 @@ function difficultyOf(asking: Asking, given: Given): Question['difficulty'] {
   return { total: rounded(Object.values(parts).reduce((sum, part) => sum + part, 0)), parts };
 }
 
+interface Wanted {
+  readonly count: number;
+  readonly exchanged: readonly number[];
+  readonly version: number;
+  readonly pinned: readonly Pinned[];
+}
+
 /** Questions that have not been asked yet. */
 class Source {
   readonly remarks: string[] = [];
@@ -103,7 +141,29 @@ class Source {
     private readonly material: Material,
   ) {}
 
-  first(seed: string, count: number, exchanged: readonly number[]): Given[] {
+  /** The questions of a version: those of A by the dice, others as hard, and what is pinned in its place. */
+  version(seed: string, { count, exchanged, version, pinned }: Wanted): Given[] {
+    const held = new Map(
+      pinned.filter(({ place }) => place < count).map(({ place, given }) => [place, given]),
+    );
+    // Questions that are all written by hand need no dice; others keep theirs where one of them is pinned.
+    if (held.size === count) return Array.from({ length: count }, (_, at) => held.get(at)!);
+    const first = this.first(`${seed} A`, count, exchanged);
+    let questions = first;
+    for (let at = 1; at <= version; at++) questions = this.alike(`${seed} ${versionLetter(at)}`, first);
+    const taken = new Set([...held.values()].map((given) => this.idOf(given)));
+    for (const id of taken) this.asked.add(id);
+    const dice = new Dice(`${seed} pinned`);
+    return questions.map(
+      (given, at) => held.get(at) ?? (taken.has(this.idOf(given)) ? this.next(dice) : given),
+    );
+  }
+
+  private idOf(given: Given): string {
+    return JSON.stringify(this.asking.same?.(given) ?? given);
+  }
+
+  private first(seed: string, count: number, exchanged: readonly number[]): Given[] {
     const dice = new Dice(seed);
     const questions = Array.from({ length: count }, () => this.next(dice));
     for (const place of exchanged) if (place < count) questions[place] = this.next(dice);
@@ -111,7 +171,7 @@ class Source {
   }
 
   /** Other questions, each nearly as hard as the one in its place. */
-  alike(seed: string, models: readonly Given[]): Given[] {
+  private alike(seed: string, models: readonly Given[]): Given[] {
     const dice = new Dice(seed);
     const waiting: { readonly given: Given; readonly total: number }[] = [];
     return models.map((model) => {
@@ -132,7 +192,7 @@ class Source {
     for (let tries = 0; tries < VAIN; tries++) {
       const given = this.asking.roll(dice, this.material);
       if (!given) continue;
-      const id = JSON.stringify(this.asking.same?.(given) ?? given);
+      const id = this.idOf(given);
       if (this.asked.has(id) && ++again < USED_UP) continue;
       if (this.asked.has(id)) this.usedUp();
       this.asked.add(id);

@@ -1,6 +1,13 @@
 import { TheoryError } from '../../errors';
 import { ASK_CADENCE_NAME } from '../kinds/cadenceName/ask';
 import { ASK_CADENCE_WRITE } from '../kinds/cadenceWrite/ask';
+import { ASK_CHORD_MAP } from '../kinds/chordMap/ask';
+import { ASK_FIGURES_REALISE } from '../kinds/figuresRealise/ask';
+import { ASK_HARMONISE } from '../kinds/harmonise/ask';
+import { ASK_LISTEN } from '../kinds/listen/ask';
+import { ASK_PARTS_COMPLETE } from '../kinds/partsComplete/ask';
+import { ASK_SCORE_LABEL } from '../kinds/scoreLabel/ask';
+import { ASK_WORK_BACK } from '../kinds/workBack/ask';
 import { ASK_KEY_FIND } from '../kinds/keyFind/ask';
 import { ASK_PARTS_FAULTS } from '../kinds/partsFaults/ask';
 import { ASK_EXTENDED_BUILD, ASK_SEVENTH_BUILD, ASK_TRIAD_BUILD } from '../kinds/chordBuild/ask';
@@ -19,6 +26,7 @@ import { ASK_SCALE_WRITE } from '../kinds/scaleWrite/ask';
 import { ASK_SIGNATURE_NAME } from '../kinds/signatureName/ask';
 import { ASK_SIGNATURE_WRITE } from '../kinds/signatureWrite/ask';
 import { ASK_TRANSPOSE } from '../kinds/transpose/ask';
+import { ASK_WRITTEN } from '../kinds/written/ask';
 import { FIELDS, type MaterialField } from './material';
 import type { Asking } from './question';
 
@@ -39,20 +47,30 @@ export const ASKING: readonly Asking[] = [
   ASK_EXTENDED_NAME,
   ASK_EXTENDED_BUILD,
   ASK_INVERSION_TURN,
+  ASK_CHORD_MAP,
   ASK_NUMERAL_LABEL,
   ASK_NUMERAL_BUILD,
   ASK_FIGURES_NAME,
+  ASK_FIGURES_REALISE,
+  ASK_WORK_BACK,
   ASK_PROGRESSION_LABEL,
   ASK_CADENCE_NAME,
   ASK_CADENCE_WRITE,
   ASK_KEY_FIND,
+  ASK_PARTS_COMPLETE,
   ASK_PARTS_FAULTS,
   ASK_TRANSPOSE,
+  ASK_HARMONISE,
+  ASK_SCORE_LABEL,
+  ASK_LISTEN,
 ];
+
+/** What is asked for on sheets beside them: questions in somebody's own words. */
+export const WRITTEN = ASK_WRITTEN.id;
 
 /** The kind of a name. Throws TheoryError `request` for a name that is none. */
 export function askingOf(id: string): Asking {
-  const found = ASKING.find((one) => one.id === id);
+  const found = id === WRITTEN ? ASK_WRITTEN : ASKING.find((one) => one.id === id);
   if (!found)
     throw new TheoryError(
       'request',

@@ -2,12 +2,21 @@ import { TheoryError } from '../../errors';
 import { parseInterval, type Interval } from '../../interval/interval';
 import { parseKey, type Key } from '../../key/key';
 import { CLEFS, SCALE_FORMS, type Clef, type ScaleForm } from '../../key/scale';
+import { MAP_ROWS, type MapRow } from '../kinds/chordMap/rows';
 
 /** How far accidentals may go: no sign and no signature, the signature alone, single signs, double ones. */
 export const ACCIDENTALS = ['none', 'signature', 'single', 'double'] as const;
 export type Accidentals = (typeof ACCIDENTALS)[number];
 export const POSITIONS = ['close', 'open'] as const;
 export type Position = (typeof POSITIONS)[number];
+/** Voices that stand where the others are written. */
+export const VOICES_GIVEN = ['outer', 'bass'] as const;
+/** What is worked back: a ii with its V, or a V alone. */
+export const ROLES = ['pair', 'dominant'] as const;
+export const STACKS = ['triads', 'sevenths'] as const;
+/** What is played to be named. */
+export const LISTENED = ['interval', 'triad', 'seventh', 'inversion', 'cadence'] as const;
+export type Listened = (typeof LISTENED)[number];
 
 /** What questions are made of. A kind looks at what it takes and at nothing else. */
 export interface Material {
@@ -28,6 +37,14 @@ export interface Material {
   readonly length: number;
   /** Numerals that the class has not been taught: `iii`, `viio`. */
   readonly untaught: readonly string[];
+  /** Rows of a chord map that are blank. */
+  readonly rows: readonly MapRow[];
+  readonly stacks: readonly (typeof STACKS)[number][];
+  readonly voices: readonly (typeof VOICES_GIVEN)[number][];
+  readonly roles: readonly (typeof ROLES)[number][];
+  readonly listened: readonly Listened[];
+  /** Whether notes stand after others of their bar, whose accidentals hold. */
+  readonly bar: boolean;
 }
 
 export type MaterialField = keyof Material;
@@ -67,6 +84,12 @@ export const FIELDS: Readonly<Record<MaterialField, FieldOf>> = {
   },
   length: { values: `a whole number from 2 to ${MOST_LENGTH}`, usual: 4 },
   untaught: { values: 'numerals, such as iii and viio', usual: [] },
+  rows: { values: MAP_ROWS, usual: ['numerals', 'notes'] },
+  stacks: { values: STACKS, usual: ['triads'] },
+  voices: { values: VOICES_GIVEN, usual: ['outer'] },
+  roles: { values: ROLES, usual: ['pair'] },
+  listened: { values: LISTENED, usual: ['interval', 'triad', 'cadence'] },
+  bar: { values: 'true or false', usual: false },
 };
 
 /**
@@ -129,9 +152,11 @@ export function readMaterial(
     typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= 6;
   if (!Array.isArray(inversions) || inversions.length === 0 || !inversions.every(isInversion))
     throw wrong('inversions', 'these are no inversions.', 'Give for example "inversions": [0, 1, 2].');
-  const compound = of('compound');
-  if (typeof compound !== 'boolean')
-    throw wrong('compound', 'this is not true or false.', 'Give true or false.');
+  const yes = (field: MaterialField): boolean => {
+    const value = of(field);
+    if (typeof value !== 'boolean') throw wrong(field, 'this is not true or false.', 'Give true or false.');
+    return value;
+  };
   return {
     keys: read('keys', (text) => parseKey(text)),
     clefs: among('clefs', CLEFS),
@@ -139,7 +164,7 @@ export function readMaterial(
     qualities: among('qualities', qualities, qualities.length === 0),
     inversions: inversions as number[],
     numerals: list('numerals'),
-    compound,
+    compound: yes('compound'),
     accidentals: one('accidentals', ACCIDENTALS),
     ledgerLines: whole('ledgerLines', 0, 4),
     positions: among('positions', POSITIONS),
@@ -147,6 +172,12 @@ export function readMaterial(
     cadences: among('cadences', FIELDS.cadences.values as readonly string[]),
     length: whole('length', 2, MOST_LENGTH),
     untaught: list('untaught'),
+    rows: among('rows', MAP_ROWS),
+    stacks: among('stacks', STACKS),
+    voices: among('voices', VOICES_GIVEN),
+    roles: among('roles', ROLES),
+    listened: among('listened', LISTENED),
+    bar: yes('bar'),
   };
 }
 

@@ -7,6 +7,9 @@ import type { Accidentals, Material } from './material';
 /** The lowest line of each clef, counted from C0. */
 const LOWEST_LINE: Record<Clef, number> = { treble: 30, bass: 18, alto: 24, tenor: 22 };
 
+/** The place of the upper line of a clef, counted from C0. */
+export const topLine = (clef: Clef): number => LOWEST_LINE[clef] + 8;
+
 /** Places of a staff with so many ledger lines over and under it. */
 export function staffRange(clef: Clef, ledgerLines: number): { readonly low: number; readonly high: number } {
   const low = LOWEST_LINE[clef];

@@ -25,6 +25,8 @@ export interface Asking {
   readonly usual: MaterialText;
   /** The qualities that it knows, if it takes any. */
   readonly qualities?: readonly string[];
+  /** The inversions that it knows, where not all of a seventh chord. */
+  readonly inversions?: readonly number[];
   /** A question by the dice; null where this throw gives none that a teacher would ask. */
   readonly roll: (dice: Dice, material: Material) => Given | null;
   /** Every right answer. Throws TheoryError where the given is none. */

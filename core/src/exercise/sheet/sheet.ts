@@ -1,5 +1,5 @@
 import { TheoryError } from '../../errors';
-import { askQuestions, MOST_VERSIONS, versionLetter } from '../ask/ask';
+import { askQuestions, MOST_VERSIONS, versionLetter, type Pinned } from '../ask/ask';
 import { Dice } from '../ask/dice';
 import { askingOf } from '../ask/kinds';
 import type { MaterialText } from '../ask/material';
@@ -12,10 +12,16 @@ export interface SectionSpec {
   readonly material?: MaterialText;
   /** Marks for a question; 1 where nothing is said. */
   readonly marks?: number;
+  /** Marks for each part of an answer, by its name: root, quality, number; they stand in the place of `marks`. */
+  readonly parts?: Readonly<Record<string, number>>;
   /** What stands over it in the place of the usual instruction. */
   readonly instruction?: string;
   /** Questions that were exchanged for others, by their places in the order in which it was done. */
   readonly exchanged?: readonly number[];
+  /** Questions that stand whatever the dice say: kept, changed, written by hand, or brought from another bench. */
+  readonly pinned?: readonly Pinned[];
+  /** The places of the questions in the order in which they stand; as they come where nothing is said. */
+  readonly order?: readonly number[];
   /** Tells its questions from those of another section of its kind; its place where nothing is said. */
   readonly seed?: number;
 }
@@ -31,6 +37,8 @@ export interface SheetSection {
   readonly kind: string;
   readonly instruction: string | null;
   readonly marks: number;
+  /** Marks by part, where each has its own. */
+  readonly parts?: Readonly<Record<string, number>>;
   readonly questions: readonly Question[];
   readonly remarks: readonly string[];
 }
@@ -58,7 +66,7 @@ const SIGNS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
 export function makeSheet(spec: SheetSpec, version = 0): Sheet {
   checkSpec(spec, version);
   const sections = spec.sections.map((section, at): SheetSection => {
-    const { kind, count, material = {}, marks = 1, instruction, exchanged = [] } = section;
+    const { kind, count, material = {}, parts, instruction, exchanged = [], pinned = [], order } = section;
     const made = named(at, kind, () =>
       askQuestions({
         kind,
@@ -67,9 +75,13 @@ export function makeSheet(spec: SheetSpec, version = 0): Sheet {
         material,
         version,
         exchanged,
+        pinned,
       }),
     );
-    return { kind, marks, instruction: instruction ?? null, ...made };
+    const questions = order ? order.map((place) => made.questions[place]!) : made.questions;
+    const marks = parts ? total(parts) : (section.marks ?? 1);
+    const own = { kind, marks, instruction: instruction ?? null, questions, remarks: made.remarks };
+    return parts ? { ...own, parts } : own;
   });
   const marks = sections.reduce((sum, section) => sum + section.marks * section.questions.length, 0);
   return {
@@ -80,6 +92,9 @@ export function makeSheet(spec: SheetSpec, version = 0): Sheet {
     sections,
   };
 }
+
+const total = (parts: Readonly<Record<string, number>>) =>
+  Object.values(parts).reduce((sum, marks) => sum + marks, 0);
 
 /** Four signs by which a sheet is known again. */
 export function sheetCode({ seed, sections }: Pick<SheetSpec, 'seed' | 'sections'>): string {
@@ -107,35 +122,69 @@ function checkSpec({ title, seed, sections }: SheetSpec, version: number): void 
   const all = sections.reduce((sum, { count }) => sum + (Number.isFinite(count) ? count : 0), 0);
   if (all > MOST_ON_A_SHEET)
     throw wrong(`${all} questions`, `a sheet has ${MOST_ON_A_SHEET} at most.`, 'Ask for fewer.');
-  sections.forEach(({ kind, marks = 1, instruction = '', exchanged = [], seed: own = 0 }, at) =>
-    named(at, String(kind), () => {
-      askingOf(String(kind));
-      if (!Number.isInteger(marks) || marks < 0 || marks > MOST_MARKS)
-        throw wrong(
-          `marks: ${String(marks)}`,
-          `marks are whole numbers up to ${MOST_MARKS}.`,
-          'Give for example "marks": 2.',
-        );
-      if (!Number.isInteger(own) || own < 0 || own > 99)
-        throw wrong(
-          `seed: ${String(own)}`,
-          'the seed of a section is a whole number from 0 to 99.',
-          'Leave it out.',
-        );
-      if (!Array.isArray(exchanged) || exchanged.length > MOST_ON_A_SHEET || !exchanged.every(isPlace))
-        throw wrong(
-          'exchanged',
-          'these are no places of questions.',
-          'Give for example "exchanged": [0, 2].',
-        );
-      if (typeof instruction !== 'string' || instruction.length > 500)
-        throw wrong(
-          'instruction',
-          'this is no text of 500 letters at most.',
-          'Leave it out for the usual one.',
-        );
-    }),
-  );
+  sections.forEach((section, at) => named(at, String(section.kind), () => checkSection(section)));
+}
+
+function checkSection({
+  kind,
+  count,
+  marks = 1,
+  parts = {},
+  instruction = '',
+  exchanged = [],
+  pinned = [],
+  order,
+  seed: own = 0,
+}: SectionSpec): void {
+  askingOf(String(kind));
+  checkPinned(pinned, count);
+  const places = order && [...order].sort((a, b) => a - b);
+  if (places && (places.length !== count || places.some((place, index) => place !== index)))
+    throw wrong(
+      'order',
+      `it has not each of the ${count} places once.`,
+      'Give for example "order": [1, 0, 2], or leave it out.',
+    );
+  if (!Number.isInteger(marks) || marks < 0 || marks > MOST_MARKS)
+    throw wrong(
+      `marks: ${String(marks)}`,
+      `marks are whole numbers up to ${MOST_MARKS}.`,
+      'Give for example "marks": 2.',
+    );
+  const isPart = ([name, value]: [string, unknown]) =>
+    name.length <= 40 && Number.isInteger(value) && (value as number) >= 0 && (value as number) <= MOST_MARKS;
+  if (typeof parts !== 'object' || parts === null || !Object.entries(parts).every(isPart))
+    throw wrong(
+      'parts',
+      `these are no marks by part, whole numbers up to ${MOST_MARKS}.`,
+      'Give for example "parts": {"root": 1, "quality": 2}.',
+    );
+  if (!Number.isInteger(own) || own < 0 || own > 99)
+    throw wrong(
+      `seed: ${String(own)}`,
+      'the seed of a section is a whole number from 0 to 99.',
+      'Leave it out.',
+    );
+  if (!Array.isArray(exchanged) || exchanged.length > MOST_ON_A_SHEET || !exchanged.every(isPlace))
+    throw wrong('exchanged', 'these are no places of questions.', 'Give for example "exchanged": [0, 2].');
+  if (typeof instruction !== 'string' || instruction.length > 500)
+    throw wrong('instruction', 'this is no text of 500 letters at most.', 'Leave it out for the usual one.');
+}
+
+function checkPinned(pinned: unknown, count: number): void {
+  const isPinned = (one: unknown) => {
+    if (typeof one !== 'object' || one === null) return false;
+    const { place, given, answers = [] } = one as Record<string, unknown>;
+    const inside = isPlace(place) && (place as number) < count;
+    return (
+      inside && typeof given === 'object' && given !== null && !Array.isArray(given) && Array.isArray(answers)
+    );
+  };
+  const example = 'Give for example "pinned": [{"place": 0, "given": {…}}].';
+  if (!Array.isArray(pinned) || pinned.length > MOST_ON_A_SHEET || !pinned.every(isPinned))
+    throw wrong('pinned', 'these are no questions with their places.', example);
+  const places = (pinned as Pinned[]).map(({ place }) => place);
+  if (new Set(places).size < places.length) throw wrong('pinned', 'two questions have one place.', example);
 }
 
 const isPlace = (place: unknown) => Number.isInteger(place) && (place as number) >= 0;

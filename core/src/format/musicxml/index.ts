@@ -5,3 +5,4 @@ export * from './line';
 export * from './intervals';
 export * from './mxl';
 export * from './writeScore';
+export * from './sheet';

@@ -15,7 +15,8 @@ export interface IntervalLineOut {
   readonly pairs: readonly NotePair[];
 }
 
-const CLEFS: Record<Clef, readonly [string, number]> = {
+/** The sign and the line of each clef. */
+export const CLEF_SIGNS: Record<Clef, readonly [string, number]> = {
   treble: ['G', 2],
   bass: ['F', 4],
   alto: ['C', 3],
@@ -47,7 +48,7 @@ export function intervalsToMusicXml({ title, key, clef, perBar, pairs }: Interva
 }
 
 function attributesOf(key: Key, clef: Clef, perBar: number): Node {
-  const [sign, line] = CLEFS[clef];
+  const [sign, line] = CLEF_SIGNS[clef];
   return el('attributes', [
     el('divisions', [1]),
     el('key', [el('fifths', [printedFifths(key)]), el('mode', [key.mode])]),

@@ -30,6 +30,7 @@ function building(id: string, family: Family): Asking {
     takes: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals'],
     usual: { qualities: QUALITIES[family], inversions: INVERSIONS_OF[family] },
     qualities: QUALITIES[family],
+    inversions: INVERSIONS_OF[family],
     same: (given) => [given['root'], given['quality'], given['inversion']],
     roll(dice, material) {
       const found = rollChord(dice, material);

@@ -100,6 +100,7 @@ function naming(id: string, family: Family): Asking {
     takes: ['keys', 'clefs', 'qualities', 'inversions', 'positions', 'accidentals', 'ledgerLines'],
     usual: { qualities: QUALITIES[family], inversions: INVERSIONS_OF[family], ledgerLines: 2 },
     qualities: QUALITIES[family],
+    inversions: INVERSIONS_OF[family],
     same: (given) => given['notes'],
     roll(dice, material) {
       const found = rollChord(dice, material);

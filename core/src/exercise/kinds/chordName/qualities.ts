@@ -48,6 +48,26 @@ export interface ChordName {
   readonly inversion: number;
 }
 
+interface Stack {
+  readonly chord: Chord;
+  readonly notes: readonly NoteName[];
+}
+const STACKS = new Map<string, Stack | null>();
+
+/** A chord with its stacked notes, built once; null where some lie too far out to be written. */
+function stackOf(root: NoteName, formula: string): Stack | null {
+  const id = `${root.step} ${root.alteration} ${formula}`;
+  const known = STACKS.get(id);
+  if (known !== undefined) return known;
+  const stack = attempt(() => {
+    const chord = chordFromFormula(root, formula);
+    return { chord, notes: stackedNotes(chord) };
+  });
+  const made = stack.ok ? stack.value : null;
+  STACKS.set(id, made);
+  return made;
+}
+
 /**
  * Every name that a set of spelled notes has among the known qualities, the lowest first: C E G A is a sixth chord
  * on C and a minor seventh on A.
@@ -57,13 +77,9 @@ export function namesOfNotes(notes: readonly NoteName[]): ChordName[] {
   const isThere = (note: NoteName) => different.some((other) => sameName(other, note));
   return different.flatMap((root) =>
     [...BY_NAME.entries()].flatMap(([quality, formula]): ChordName[] => {
-      // Some stacks lie too far out to be written.
-      const stack = attempt(() => {
-        const chord = chordFromFormula(root, formula);
-        return { chord, notes: stackedNotes(chord) };
-      });
-      if (!stack.ok || stack.value.notes.length !== different.length) return [];
-      const { chord, notes: own } = stack.value;
+      const stack = stackOf(root, formula);
+      if (!stack || stack.notes.length !== different.length) return [];
+      const { chord, notes: own } = stack;
       if (!own.every(isThere)) return [];
       const inversion = inversionOf(makeChord(root, chord.members, different[0]!));
       return inversion === null ? [] : [{ root, quality, inversion }];

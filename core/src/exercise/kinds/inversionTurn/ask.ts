@@ -6,7 +6,7 @@ import type { Clef } from '../../../key/scale';
 import { keyIn, notesIn, textIn } from '../../ask/given';
 import { isOnStaff, ledgerDifficulty, rising, staffGiven, writingDifficulty } from '../../ask/onStaff';
 import type { Asking, Given } from '../../ask/question';
-import { chordDifficulty, rollChord, setOnStaff } from '../chordName/ask';
+import { chordDifficulty, INVERSIONS_OF, rollChord, setOnStaff } from '../chordName/ask';
 import { chordOfQuality, namesOfNotes, QUALITIES } from '../chordName/qualities';
 
 /** The next inversion upward: the lowest note goes over the highest. */
@@ -26,6 +26,7 @@ export const ASK_INVERSION_TURN: Asking = {
   takes: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals', 'ledgerLines'],
   usual: { qualities: QUALITIES.triad, inversions: [0, 1, 2], ledgerLines: 2 },
   qualities: TRIADS_AND_SEVENTHS,
+  inversions: INVERSIONS_OF.triad,
   same: (given) => given['notes'],
   roll(dice, material) {
     const found = rollChord(dice, material);

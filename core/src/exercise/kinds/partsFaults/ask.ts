@@ -1,7 +1,6 @@
 import { TheoryError } from '../../../errors';
 import { printKey } from '../../../key/key';
 import { chordOfNumeral } from '../../../label/numeral';
-import { parseNumeral } from '../../../label/numeralParse';
 import { numeralsForNotes } from '../../../label/numeralsFor';
 import type { Note } from '../../../pitch/note';
 import { parseNote } from '../../../pitch/parse';
@@ -9,12 +8,12 @@ import { printNote } from '../../../pitch/print';
 import { checkSetting } from '../../../voicing/check';
 import type { FourNotes } from '../../../voicing/fourPart';
 import type { Fault } from '../../../voicing/rules';
-import { bestSetting } from '../../../voicing/search';
 import { numeralWorking } from '../../../working/numeralWorking';
 import type { Dice } from '../../ask/dice';
 import { keyIn } from '../../ask/given';
 import { rising, rounded, writingDifficulty } from '../../ask/onStaff';
 import type { Asking, Given } from '../../ask/question';
+import { cleanSetting } from '../partsComplete/setting';
 import { rollLine } from '../progressionLabel/line';
 
 const MOST_FAULTS = 2;
@@ -61,10 +60,10 @@ export const ASK_PARTS_FAULTS: Asking = {
     if (key.mode !== 'major' && key.mode !== 'minor') return null;
     const line = rollLine(dice, key.mode, material.length, () => true);
     if (!line) return null;
-    const set = bestSetting({ key, numerals: line.map((text) => parseNumeral(text, key)) });
-    if (!('voices' in set) || checkSetting(set.voices, key).length > 0) return null;
+    const clean = cleanSetting(key, line);
+    if (!clean) return null;
     for (let tries = 0; tries < TRIES; tries++) {
-      const voices = slipped(dice, set.voices);
+      const voices = slipped(dice, clean);
       const given = { clef: 'grand', key: printKey(key), voices: voices.map((own) => own.map(printNote)) };
       const faults = faultsIn(given);
       // Too many faults in one place would be argued about.

@@ -1,4 +1,7 @@
+import type { Key } from '../../../key/key';
 import type { Dice } from '../../ask/dice';
+import type { Material } from '../../ask/material';
+import { isUntaught } from '../numeralLabel/numerals';
 
 /** What follows what, by function: tonic, what leads to the dominant, the dominant, and the end (common practice). */
 const NEXT: Readonly<Record<'major' | 'minor', Readonly<Record<string, readonly string[]>>>> = {
@@ -46,4 +49,15 @@ export function rollLine(
   const last = line[line.length - 1]!;
   if (length > 2 && !NEXT[mode][last]!.some((one) => one === 'V' || one === 'V7')) return null;
   return [...line, ...(length > 2 ? [dice.chance(50) ? 'V' : 'V7'] : []), tonic].slice(-length);
+}
+
+/** A key of the material and a line in it of what has been taught; null where there is none. */
+export function rollTaughtLine(
+  dice: Dice,
+  material: Material,
+): { readonly key: Key; readonly line: readonly string[] } | null {
+  const key = dice.pick(material.keys);
+  if (key.mode !== 'major' && key.mode !== 'minor') return null;
+  const line = rollLine(dice, key.mode, material.length, (one) => !isUntaught(one, material));
+  return line && { key, line };
 }
