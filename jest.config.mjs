@@ -1,8 +1,10 @@
 export default {
-  roots: ['<rootDir>/core', '<rootDir>/command', '<rootDir>/web', '<rootDir>/server'],
+  roots: ['<rootDir>/core', '<rootDir>/engraving', '<rootDir>/command', '<rootDir>/web', '<rootDir>/server'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   // The channel between tabs keeps the process alive.
   forceExit: true,
+  // What a test imports first is compiled first, on a machine that may be busy.
+  testTimeout: 20_000,
   testEnvironment: 'node',
   // As many workers as cores: half of the run was waiting for one.
   maxWorkers: '100%',

@@ -1,0 +1,7 @@
+export * from './engraver';
+export * from './questionStaff';
+export * from './signs';
+export * from './surface';
+export * from './types';
+export * from './fontNames';
+export * from './working';

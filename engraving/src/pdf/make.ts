@@ -1,0 +1,86 @@
+import { askingOf, attempt, sayStep, sentenceText, type Question, type School } from '@diatonix/core';
+import { create } from 'fontkit';
+import PDFDocument from 'pdfkit';
+import { Engraver } from '../engraver';
+import type { VexFlow } from '../surface';
+import type { SheetWorking } from '../working';
+import { unpacked } from './sfnt';
+import { asText, measureWithout, type Measure } from './textSurface';
+import { writeSheets, type SheetPages } from './sheetPdf';
+import type { FontFiles } from './writer';
+
+export interface PdfTools {
+  readonly vexflow: VexFlow;
+  readonly fonts: FontFiles;
+}
+
+/**
+ * Pages of a sheet as a PDF: vectors, the fonts embedded, every text selectable. Needs no page to draw on. The
+ * working of the answers stands under them where it is asked for.
+ */
+export function sheetPdf(
+  { vexflow, fonts }: PdfTools,
+  pages: SheetPages,
+  school: School,
+  {
+    working = 'none',
+    onPart,
+  }: { readonly working?: SheetWorking; readonly onPart?: (done: number, all: number) => void } = {},
+): Promise<Uint8Array> {
+  measureWithout(vexflow, measureIn(fonts.bravura));
+  const engraver = new Engraver(vexflow, asText);
+  const pdf = new PDFDocument({
+    autoFirstPage: false,
+    // No font but those that are registered: the usual one of the package is not shipped.
+    font: null as unknown as string,
+    info: { Title: pages.sheets[0]?.title ?? '', Creator: 'Diatonix', Producer: 'Diatonix' },
+  });
+  for (const [name, file] of Object.entries(fonts)) pdf.registerFont(name, unpacked(file) as Buffer);
+  const chunks: Uint8Array[] = [];
+  const written = new Promise<Uint8Array>((resolve, reject) => {
+    pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk));
+    pdf.on('end', () => resolve(joined(chunks)));
+    pdf.on('error', reject);
+  });
+  const sentences = (question: Question) => {
+    if (working === 'none') return [];
+    const all = workingOf(question, school);
+    return working === 'full' ? all : all.slice(-1);
+  };
+  writeSheets(pdf, pages, { engraver, school, working: sentences }, onPart);
+  pdf.end();
+  return written;
+}
+
+/** How a teacher would work a question out, sentence by sentence. */
+function workingOf({ kind, given }: Question, school: School): string[] {
+  const steps = attempt(() => askingOf(kind).steps(given));
+  return steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
+}
+
+/** Measures by the outlines of a music font. */
+function measureIn(file: Uint8Array): Measure {
+  const font = create(file as Buffer);
+  if (!('layout' in font)) throw new Error('The music font is a collection.');
+  const known = new Map<string, ReturnType<typeof font.layout>>();
+  return (text, pixels) => {
+    let run = known.get(text);
+    if (!run) known.set(text, (run = font.layout(text)));
+    const scale = pixels / font.unitsPerEm;
+    const { minX, minY, maxX, maxY } = run.bbox;
+    return {
+      width: run.advanceWidth * scale,
+      box: { left: minX * scale, right: maxX * scale, up: maxY * scale, down: -minY * scale },
+    };
+  };
+}
+
+function joined(chunks: readonly Uint8Array[]): Uint8Array {
+  const whole = new Uint8Array(chunks.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const chunk of chunks) {
+    whole.set(chunk, at);
+    at += chunk.length;
+  }
+  return whole;
+}

@@ -1,0 +1,202 @@
+import type { RenderContext } from 'vexflow/bravura';
+import type { Surface, VexFlow } from '../surface';
+
+/** Measures a text in a font of the notation package: its width and its box about the baseline, in pixels. */
+export type Measure = (text: string, pixels: number) => { readonly width: number; readonly box: Box };
+
+interface Box {
+  readonly left: number;
+  readonly right: number;
+  readonly up: number;
+  readonly down: number;
+}
+
+/** Points to pixels, as pages count them. */
+const PIXELS_A_POINT = 4 / 3;
+
+/** Lets the notation package measure where there is no page: it asks a canvas, and gets one that only measures. */
+export function measureWithout({ Element }: VexFlow, measure: Measure): void {
+  const context = {
+    font: '',
+    measureText(text: string) {
+      const { width, box } = measure(text, pixelsIn(this.font));
+      return {
+        width,
+        actualBoundingBoxLeft: -box.left,
+        actualBoundingBoxRight: box.right,
+        actualBoundingBoxAscent: box.up,
+        actualBoundingBoxDescent: box.down,
+        fontBoundingBoxAscent: box.up,
+        fontBoundingBoxDescent: box.down,
+      };
+    },
+  };
+  Element.setTextMeasurementCanvas({ getContext: () => context } as unknown as OffscreenCanvas);
+}
+
+/** The size in a CSS font, in pixels. */
+function pixelsIn(font: string): number {
+  const [, size, unit] = /(\d+(?:\.\d+)?)(pt|px)/.exec(font) ?? [];
+  return size === undefined ? 0 : Number(size) * (unit === 'pt' ? PIXELS_A_POINT : 1);
+}
+
+/** Draws as text of a picture, without a page. */
+export const asText: Surface = (vexflow) => {
+  const parts: string[] = [];
+  return { context: contextOf(vexflow, parts), markup: () => parts.join('') };
+};
+
+interface State {
+  fill: string;
+  stroke: string;
+  width: number;
+  pixels: number;
+  family: string;
+}
+
+function contextOf(vexflow: VexFlow, parts: string[]): RenderContext {
+  const saved: State[] = [];
+  let now: State = { fill: 'currentColor', stroke: 'currentColor', width: 1, pixels: 10, family: 'Bravura' };
+  let path = '';
+  const n = (value: number) => String(Math.round(value * 1000) / 1000);
+  const black = (colour: string) => (colour === 'black' || /^#0+$/.test(colour) ? 'currentColor' : colour);
+
+  class TextContext extends vexflow.RenderContext {
+    clear() {
+      parts.length = 0;
+    }
+    setFillStyle(style: string) {
+      now.fill = black(style);
+      return this;
+    }
+    setBackgroundFillStyle() {
+      return this;
+    }
+    setStrokeStyle(style: string) {
+      now.stroke = black(style);
+      return this;
+    }
+    setShadowColor() {
+      return this;
+    }
+    setShadowBlur() {
+      return this;
+    }
+    setLineWidth(width: number) {
+      now.width = width;
+      return this;
+    }
+    setLineCap() {
+      return this;
+    }
+    setLineDash() {
+      return this;
+    }
+    scale() {
+      return this;
+    }
+    resize() {
+      return this;
+    }
+    rect(x: number, y: number, width: number, height: number) {
+      return this.fillRect(x, y, width, height);
+    }
+    fillRect(x: number, y: number, width: number, height: number) {
+      const [top, tall] = height < 0 ? [y + height, -height] : [y, height];
+      parts.push(
+        `<rect x="${n(x)}" y="${n(top)}" width="${n(width)}" height="${n(tall)}" fill="${now.fill}"/>`,
+      );
+      return this;
+    }
+    clearRect() {
+      return this;
+    }
+    pointerRect() {
+      return this;
+    }
+    beginPath() {
+      path = '';
+      return this;
+    }
+    moveTo(x: number, y: number) {
+      path += `M${n(x)} ${n(y)}`;
+      return this;
+    }
+    lineTo(x: number, y: number) {
+      path += `L${n(x)} ${n(y)}`;
+      return this;
+    }
+    bezierCurveTo(x1: number, y1: number, x2: number, y2: number, x: number, y: number) {
+      path += `C${[x1, y1, x2, y2, x, y].map(n).join(' ')}`;
+      return this;
+    }
+    quadraticCurveTo(x1: number, y1: number, x: number, y: number) {
+      path += `Q${[x1, y1, x, y].map(n).join(' ')}`;
+      return this;
+    }
+    arc(x: number, y: number, radius: number) {
+      // Only dots are drawn by arcs: whole circles.
+      const r = n(radius);
+      path += `M${n(x - radius)} ${n(y)}a${r} ${r} 0 1 0 ${n(2 * radius)} 0a${r} ${r} 0 1 0 ${n(-2 * radius)} 0Z`;
+      return this;
+    }
+    fill() {
+      if (path !== '') parts.push(`<path d="${path}" fill="${now.fill}"/>`);
+      return this;
+    }
+    stroke() {
+      if (path !== '')
+        parts.push(`<path d="${path}" fill="none" stroke="${now.stroke}" stroke-width="${n(now.width)}"/>`);
+      return this;
+    }
+    closePath() {
+      path += 'Z';
+      return this;
+    }
+    fillText(text: string, x: number, y: number) {
+      if (text !== '')
+        parts.push(
+          `<text x="${n(x)}" y="${n(y)}" font-family="${now.family}" font-size="${n(now.pixels)}" fill="${now.fill}">${text}</text>`,
+        );
+      return this;
+    }
+    save() {
+      saved.push({ ...now });
+      return this;
+    }
+    restore() {
+      now = saved.pop() ?? now;
+      return this;
+    }
+    openGroup() {}
+    closeGroup() {}
+    openRotation() {}
+    closeRotation() {}
+    add() {}
+    measureText() {
+      return { x: 0, y: 0, width: 0, height: 0 };
+    }
+    setFont(font?: unknown, size?: string | number, weight?: string | number, style?: string) {
+      const { family, size: own } = vexflow.Font.validate(font as string, size, weight, style);
+      now.family = String(family).split(',')[0]!;
+      now.pixels = vexflow.Font.convertSizeToPixelValue(own);
+      return this;
+    }
+    getFont() {
+      return `${now.pixels}px ${now.family}`;
+    }
+    set fillStyle(style: string | CanvasGradient | CanvasPattern) {
+      this.setFillStyle(String(style));
+    }
+    get fillStyle() {
+      return now.fill;
+    }
+    set strokeStyle(style: string | CanvasGradient | CanvasPattern) {
+      this.setStrokeStyle(String(style));
+    }
+    get strokeStyle() {
+      return now.stroke;
+    }
+  }
+  return new TextContext() as unknown as RenderContext;
+}
