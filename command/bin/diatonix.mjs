@@ -16,7 +16,9 @@ function newest(folder) {
   return time;
 }
 
-const sources = Math.max(newest(join(root, 'core', 'src')), newest(join(root, 'command', 'src')));
+const sources = Math.max(
+  ...['core', 'engraving', 'command'].map((folder) => newest(join(root, folder, 'src'))),
+);
 if (!existsSync(built) || statSync(built).mtimeMs < sources) {
   const { ensurePackages, run } = await import('../../scripts/setup.mjs');
   ensurePackages();

@@ -12,6 +12,7 @@ import {
 import { askAnswer } from './askAnswers';
 import { errorOf } from './internal';
 import { checkLine } from './limits';
+import { markRequest, plantRequest } from './markAnswers';
 import { progressionAnswer } from './progressionAnswers';
 import { checkAnswer, harmoniseAnswer, settingAnswer } from './settingAnswers';
 import { readAnswer } from './readAnswers';
@@ -117,13 +118,17 @@ export function answer(request: Request): unknown {
       return readAnswer(request);
     case 'ask':
       return askAnswer(request);
+    case 'mark':
+      return markRequest(request);
+    case 'plant':
+      return plantRequest(request);
     default:
       throw new TheoryError(
         'request',
         JSON.stringify(request['do'] ?? null),
         'there is no such request.',
         'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check, ' +
-          'harmonise, read and ask.',
+          'harmonise, read, ask, mark and plant.',
       );
   }
 }

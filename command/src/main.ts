@@ -4,6 +4,7 @@ import { readArguments } from './options';
 import { runLines } from './lines';
 import { readCommand } from './readCommand';
 import { serveFiles } from './readWorker';
+import { pdfWanted } from './sheetCommand';
 import { USAGE, run } from './run';
 import { isMainThread } from 'node:worker_threads';
 
@@ -22,7 +23,12 @@ try {
   else if (args[0] === 'lines' && args.length === 1) await runLines(process.stdin, process.stdout);
   else if (args[0] === 'convert' && args.length === 3)
     for (const remark of convert(args[1]!, args[2]!)) console.error(remark);
-  else if (args.length === 0 || args[0] === 'help' || args.includes('--help')) console.log(USAGE);
+  else if (args[0] === 'sheet' && args.includes('--pdf') && !args.includes('--help')) {
+    const wanted = pdfWanted(readArguments(args));
+    // What engraves is large: it is read when a page is wanted.
+    const pdf = (await import(new URL('./pdf.mjs', import.meta.url).href)) as typeof import('./pdf');
+    await pdf.writeSheetPdf(wanted);
+  } else if (args.length === 0 || args[0] === 'help' || args.includes('--help')) console.log(USAGE);
   else console.log(run(readArguments(args)));
 } catch (error) {
   const { code, message } = errorOf(error);

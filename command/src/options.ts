@@ -26,8 +26,12 @@ const WITH_VALUE = new Set([
   'spec',
   'seed',
   'version',
+  'versions',
+  'pdf',
+  'musicxml',
+  'paper',
 ]);
-const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'kinds', 'help']);
+const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'kinds', 'mistakes', 'help']);
 
 /** Reads words, `--name value`, `--name=value` and flags. Throws TheoryError `request` for unknown ones. */
 export function readArguments(args: readonly string[]): Arguments {

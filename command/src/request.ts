@@ -5,7 +5,7 @@ import { atMost, LIMITS } from './limits';
 export type Request = Record<string, unknown>;
 
 const wrong = (request: unknown, what: string, right: string) =>
-  new TheoryError('request', JSON.stringify(request), what, right);
+  new TheoryError('request', JSON.stringify(request) ?? 'nothing', what, right);
 
 export function text(request: Request, field: string): string {
   const value = request[field];

@@ -25,6 +25,7 @@ import {
 } from './text';
 import { readSymbol } from './reading';
 import { need, wordsAfter } from './words';
+import { markedText, markFiles } from './markCommand';
 import { sheetCommand } from './sheetCommand';
 import { symbolOf } from './symbolOption';
 import { workingText } from './working';
@@ -47,7 +48,10 @@ export const USAGE = `diatonix: music theory on the command line
   diatonix convert IN OUT        .musicxml .rntxt in; .musicxml .rntxt .csv .mid out
   diatonix read FILES|FOLDERS [--key KEY]   scores chord by chord: .musicxml .xml .mxl .mid
   diatonix sheet --spec FILE|- [--seed N] [--version B]   questions with their answers
+  diatonix sheet --spec FILE --pdf OUT [--versions N] [--paper Letter]   pages and answers
   diatonix sheet --kinds         every kind of exercise, and its material
+  diatonix mark SHEET ANSWERS…   files of answers marked, one line each with --json
+  diatonix sheet --mistakes      every mistake that is known by its answer
   diatonix lines                 one JSON request a line in, one answer a line out
 
   --json      answers for machines     --working   the steps, numbered
@@ -101,6 +105,18 @@ export function run(args: Arguments): string {
     }
     case 'sheet':
       return sheetCommand(args);
+    case 'mark': {
+      const [sheet, ...files] = words.slice(1);
+      if (sheet === undefined || files.length === 0)
+        throw new TheoryError(
+          'request',
+          'mark',
+          'a sheet and files of answers are wanted.',
+          'Write diatonix mark SHEET.json ANSWERS.json…',
+        );
+      const marked = markFiles(sheet, files, school);
+      return marked.map((one) => (flags.has('json') ? JSON.stringify(one) : markedText(one))).join('\n');
+    }
     default:
       throw new TheoryError(
         'request',

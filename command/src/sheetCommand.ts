@@ -1,24 +1,31 @@
 import {
   answerWords,
+  causeSentence,
   DEFAULT_SCHOOL,
   kindsOut,
   kindWords,
   makeSheet,
+  mistakeName,
+  mistakesOut,
+  remedyOf,
+  MOST_VERSIONS,
   readSchool,
   TheoryError,
   type Given,
   type School,
   type Sheet,
 } from '@diatonix/core';
-import { readFileSync } from 'node:fs';
+import { sheetToMusicXml } from '@diatonix/core/musicxml';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { sheetOut, specOf, versionOf } from './askAnswers';
 import type { Arguments } from './options';
+import type { PdfWanted } from './pdf';
 
 const LARGEST_SPEC = 2_000_000;
 
 /**
  * `diatonix sheet --kinds`: every kind with the material it takes. `diatonix sheet --spec FILE|-`: a sheet of a
- * spec, with `--seed` and `--version`, in words or with `--json`. Throws TheoryError.
+ * spec, with `--seed` and `--version`, in words or with `--json`. `--pdf OUT` is another matter. Throws TheoryError.
  */
 export function sheetCommand({ options, flags }: Arguments): string {
   const json = flags.has('json');
@@ -28,17 +35,70 @@ export function sheetCommand({ options, flags }: Arguments): string {
       ? JSON.stringify({ kinds })
       : kinds.map(({ kind, material }) => `${kind}: ${Object.keys(material).join(', ')}`).join('\n');
   }
+  if (flags.has('mistakes')) {
+    const mistakes = mistakesOut().map(({ mistake, kinds }) => ({
+      mistake,
+      kinds,
+      name: mistakeName(mistake),
+      sentence: causeSentence({ mistakes: [mistake], certain: true }),
+      remedy: remedyOf(mistake),
+    }));
+    return json
+      ? JSON.stringify({ mistakes })
+      : mistakes.map(({ mistake, name, kinds }) => `${mistake}: ${name} (${kinds.join(', ')})`).join('\n');
+  }
   const file = options['spec'];
   if (file === undefined)
     throw new TheoryError(
       'request',
       'sheet',
       'there is no spec to make a sheet of.',
-      'Write diatonix sheet --spec FILE, --spec - for standard input, or --kinds.',
+      'Write diatonix sheet --spec FILE, --spec - for standard input, --kinds or --mistakes.',
     );
-  const school = options['school'] === undefined ? undefined : readSchool(options['school']);
+  const school = schoolOf(options['school']);
   const sheet = makeSheet(specOf(readSpec(file), seedOf(options['seed'])), versionOf(options['version']));
+  const xml = options['musicxml'];
+  if (xml !== undefined) {
+    writeStaves(xml, sheet);
+    return '';
+  }
   return json ? JSON.stringify(sheetOut(sheet, school)) : sheetText(sheet, school ?? DEFAULT_SCHOOL);
+}
+
+/** Writes what stands on the staves as MusicXML. Throws TheoryError where the file cannot be written. */
+function writeStaves(path: string, sheet: Sheet): void {
+  try {
+    writeFileSync(path, sheetToMusicXml(sheet));
+  } catch {
+    throw new TheoryError(
+      'request',
+      path,
+      'this file cannot be written.',
+      'Give a path in a folder that exists.',
+    );
+  }
+}
+
+const schoolOf = (text: string | undefined) => (text === undefined ? undefined : readSchool(text));
+
+/** What `--pdf OUT` prints: one version with `--version`, else so many as `--versions` says. Throws TheoryError. */
+export function pdfWanted({ options }: Arguments): PdfWanted {
+  const count = Number(options['versions'] ?? 1);
+  if (!Number.isInteger(count) || count < 1 || count > MOST_VERSIONS)
+    throw new TheoryError(
+      'request',
+      options['versions']!,
+      'this is no number of versions.',
+      `Write for example --versions 2; at most ${MOST_VERSIONS}.`,
+    );
+  const one = options['version'];
+  return {
+    spec: specOf(readSpec(options['spec'] ?? '-'), seedOf(options['seed'])),
+    versions: one === undefined ? Array.from({ length: count }, (_, at) => at) : [versionOf(one)],
+    paper: options['paper'] ?? 'A4',
+    out: options['pdf']!,
+    school: schoolOf(options['school']),
+  };
 }
 
 function seedOf(text: string | undefined): number | undefined {
@@ -48,7 +108,8 @@ function seedOf(text: string | undefined): number | undefined {
   return Number(text);
 }
 
-function readSpec(file: string): unknown {
+/** A spec as it stands in a file, or on standard input. Throws TheoryError. */
+export function readSpec(file: string): unknown {
   let text: string;
   try {
     text = readFileSync(file === '-' ? 0 : file, 'utf8');

@@ -1,0 +1,158 @@
+import {
+  earnedShare,
+  makeSheet,
+  markAnswer,
+  TheoryError,
+  type Earlier,
+  type Marking,
+  type School,
+  type Sheet,
+  type SheetSpec,
+} from '@diatonix/core';
+import { readFileSync } from 'node:fs';
+import { specOf, versionOf } from './askAnswers';
+import { markOut } from './markAnswers';
+import { readSpec } from './sheetCommand';
+import { asObject } from './request';
+
+/** What one file of answers came to; a file that cannot be marked has its error, and the others go on. */
+export type MarkedFile =
+  | {
+      readonly file: string;
+      readonly pupil: string;
+      readonly version: string;
+      readonly marks: { readonly got: number; readonly of: number };
+      readonly answers: readonly ({ readonly question: string } & ReturnType<typeof markOut>)[];
+      /** Questions without an answer. */
+      readonly open: readonly string[];
+      readonly remarks: readonly string[];
+    }
+  | { readonly file: string; readonly error: string };
+
+/**
+ * `diatonix mark SHEET ANSWERS…`: files of answers, each `{"pupil","code"|"version","answers":{"1.1":"m6"}}`, marked
+ * against the spec of their sheet. Throws TheoryError where the sheet cannot be made.
+ */
+export function markFiles(specFile: string, files: readonly string[], school?: School): MarkedFile[] {
+  const spec = specOf(readSpec(specFile));
+  const sheets = new Map<number, Sheet>();
+  const sheetAt = (version: number) => {
+    const known = sheets.get(version) ?? makeSheet(spec, version);
+    sheets.set(version, known);
+    return known;
+  };
+  sheetAt(0);
+  const seen = new Map<string, string>();
+  return files.map((file): MarkedFile => {
+    try {
+      const read = readAnswers(file);
+      const sheet = sheetOf(read, spec, sheetAt);
+      const before = seen.get(read.pupil);
+      if (before !== undefined)
+        throw wrong(file, `“${read.pupil}” has handed in ${before} already.`, 'Mark one of the two files.');
+      seen.set(read.pupil, file);
+      return markedFile(file, read, sheet, school);
+    } catch (error) {
+      if (!(error instanceof TheoryError)) throw error;
+      return { file, error: error.message };
+    }
+  });
+}
+
+interface Answers {
+  readonly file: string;
+  readonly pupil: string;
+  readonly code: string | null;
+  readonly version: string | undefined;
+  readonly answers: Readonly<Record<string, unknown>>;
+}
+
+const LARGEST = 2_000_000;
+
+function readAnswers(file: string): Answers {
+  let data: unknown;
+  try {
+    const text = readFileSync(file, 'utf8');
+    if (text.length > LARGEST) throw wrong(file, 'it is larger than 2 MB.', 'Give the answers of one pupil.');
+    data = JSON.parse(text);
+  } catch (error) {
+    if (error instanceof TheoryError) throw error;
+    throw wrong(file, 'this file cannot be read as JSON.', EXAMPLE);
+  }
+  const { pupil, code, version, answers } = asObject(data, file);
+  if (typeof pupil !== 'string' || pupil.trim() === '' || pupil.length > 200)
+    throw wrong(file, 'it says not whose it is.', EXAMPLE);
+  return {
+    file,
+    pupil,
+    code: typeof code === 'string' ? code.toUpperCase() : null,
+    version: typeof version === 'string' ? version : undefined,
+    answers: asObject(answers, `${file}: answers`),
+  };
+}
+const EXAMPLE = 'Write {"pupil":"Ada","code":"H4NZ-B","answers":{"1.1":"m6"}}.';
+
+/** The version that a pupil had. Throws TheoryError for the code of another sheet. */
+function sheetOf(
+  { file, code, version }: Answers,
+  spec: SheetSpec,
+  sheetAt: (version: number) => Sheet,
+): Sheet {
+  if (code === null) return sheetAt(versionOf(version));
+  const letter = code.split('-')[1] ?? 'A';
+  const sheet = sheetAt(versionOf(letter));
+  if (sheet.code !== code)
+    throw wrong(
+      file,
+      `its code is ${code}, and this sheet’s is ${sheet.code}.`,
+      `Mark it with the sheet it belongs to, not “${spec.title}”.`,
+    );
+  return sheet;
+}
+
+function markedFile(file: string, { pupil, answers }: Answers, sheet: Sheet, school?: School): MarkedFile {
+  const asked = sheet.sections.flatMap(({ questions, marks, parts }, at) =>
+    questions.map((question, place) => ({ id: `${at + 1}.${place + 1}`, question, marks, parts })),
+  );
+  const earlier: Earlier[] = [];
+  let got = 0;
+  const marked = asked.flatMap(({ id, question, marks, parts }) => {
+    const answer = answers[id];
+    if (answer === undefined || answer === null || answer === '') return [];
+    const marking: Marking = markAnswer(question, answer, { earlier, ...(school ? { school } : {}) });
+    earlier.push({ question, answer });
+    got += marks * earnedShare(marking, parts ? { byPart: parts } : {});
+    return [{ question: id, ...markOut(marking, school) }];
+  });
+  const known = new Set(asked.map(({ id }) => id));
+  const answered = new Set(marked.map(({ question }) => question));
+  return {
+    file,
+    pupil,
+    version: sheet.version,
+    marks: { got: Math.round(got * 2) / 2, of: sheet.marks },
+    answers: marked,
+    open: asked.map(({ id }) => id).filter((id) => !answered.has(id)),
+    remarks: Object.keys(answers)
+      .filter((id) => !known.has(id))
+      .map((id) => `There is no question ${id.slice(0, 20)} on this sheet: its answer was left out.`),
+  };
+}
+
+/** A marked file in words: the marks, and what is wrong with its cause. */
+export function markedText(marked: MarkedFile): string {
+  if ('error' in marked) return marked.error;
+  const { pupil, version, marks, answers, open, remarks } = marked;
+  return [
+    `${pupil}, version ${version}: ${marks.got} of ${marks.of}`,
+    ...answers
+      .filter(({ verdict }) => verdict !== 'right')
+      .map(({ question, causes, message }) => `  ${question}  ${message ?? causes[0]?.sentence ?? 'wrong'}`),
+    ...(open.length > 0 ? [`  open: ${open.join(', ')}`] : []),
+    ...remarks.map((remark) => `  ${remark}`),
+  ].join('\n');
+}
+
+function wrong(read: string, what: string, right: string): TheoryError {
+  return new TheoryError('request', read, what, right);
+}
