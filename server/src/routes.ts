@@ -6,5 +6,7 @@ export const ROUTES: readonly string[] = [
   '/progressions',
   '/scores',
   '/sheets',
+  '/marking',
+  '/logbook',
   '/workbooks',
 ];

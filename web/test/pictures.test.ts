@@ -1,5 +1,5 @@
 /** Which font a character of a picture is drawn in: the one that the page shows it in. */
-import { fontFor } from '../src/pictures/fontNames';
+import { fontFor } from '@diatonix/engraving';
 
 const SERIF = "Accidentals, 'Source Serif 4', serif";
 const SANS = "Accidentals, 'Source Sans 3', sans-serif";

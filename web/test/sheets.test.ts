@@ -3,7 +3,7 @@ import { ASKING, askQuestions, makeSheet, putOf, staffPosition } from '@diatonix
 import { checkBody } from '../src/documents/checks/check';
 import { undo } from '../src/documents/store';
 import { openNow, SHEETS_DESK } from '../src/benches/sheets/desk';
-import { frameOf } from '../src/benches/sheets/questionStaff';
+import { frameOf } from '@diatonix/engraving';
 import { STARTS } from '../src/benches/sheets/starts';
 import {
   addSection,

@@ -4,6 +4,8 @@ import { INTERVALS_BENCH } from './intervals';
 import { KEY_BENCH } from './key';
 import { PROGRESSIONS_BENCH } from './progressions';
 import { SCORES_BENCH } from './scores';
+import { LOGBOOK_BENCH } from './logbook';
+import { MARKING_BENCH } from './marking';
 import { SHEETS_BENCH } from './sheets';
 
 /** The benches in the order of work. A new one is a folder and a line here. */
@@ -14,6 +16,8 @@ export const BENCHES: readonly Bench[] = [
   PROGRESSIONS_BENCH,
   SCORES_BENCH,
   SHEETS_BENCH,
+  MARKING_BENCH,
+  LOGBOOK_BENCH,
 ];
 
 /** The bench at an address; the address of its notes or of the list is none. */

@@ -1,4 +1,6 @@
 import type { ReactNode } from 'react';
+import type { StaffDrawing } from '@diatonix/engraving';
+export type { StaffDrawing, StaffFrame } from '@diatonix/engraving';
 
 /** A row of the grid: one thing that is said about every column. */
 export interface GridRow {
@@ -12,14 +14,6 @@ export interface GridRow {
 export interface GridCell {
   readonly text: string;
   readonly content?: ReactNode;
-}
-
-/** Notes of a column for the staff, engraved elsewhere. */
-export interface StaffDrawing {
-  readonly markup: string;
-  /** Extents left and right of the note heads' middle, in staff units. */
-  readonly left: number;
-  readonly right: number;
 }
 
 export type Barline = 'single' | 'double' | 'repeat';
@@ -41,13 +35,4 @@ export interface GridColumn {
   readonly after?: Barline;
   /** The text that was not understood; the reason stands in the margin. */
   readonly problem?: string;
-}
-
-/** Where the staff lines run and how high the picture is, in staff units. */
-export interface StaffFrame {
-  readonly height: number;
-  /** Top lines of each five-line staff. */
-  readonly staves: readonly number[];
-  /** Whether barlines run through the last two staves. */
-  readonly joined?: boolean;
 }

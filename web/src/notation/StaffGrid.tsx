@@ -2,7 +2,7 @@ import { signatureSaid, type Clef } from '@diatonix/core';
 import { useCallback } from 'react';
 import { ColumnGrid, type ColumnGridProps } from '../columns/ColumnGrid';
 import { useAppearance } from '../shell/appearance';
-import type { Engraver } from './engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { StaffHead } from './StaffHead';
 
 interface StaffGridProps extends Omit<ColumnGridProps, 'head' | 'scale' | 'staffSaid'> {

@@ -2,7 +2,7 @@ import type { Clef } from '@diatonix/core';
 import { memo } from 'react';
 import { StaffLines } from '../columns/StaffLines';
 import type { StaffFrame } from '../columns/types';
-import { BRACE_ROOM, type Engraver } from './engraver';
+import { BRACE_ROOM, type Engraver } from '@diatonix/engraving';
 
 interface StaffHeadProps {
   readonly engraver: Engraver | null;

@@ -1,20 +1,5 @@
 import type { RenderContext } from 'vexflow/bravura';
-import type { VexFlow } from './vexflow';
-
-/** Accidentals by half steps, as the notation package names them. */
-export const CODES: Record<number, string> = {
-  [-3]: 'bbs',
-  [-2]: 'bb',
-  [-1]: 'b',
-  0: 'n',
-  1: '#',
-  2: '##',
-  3: '###',
-};
-/** Signatures from seven flats to seven sharps. */
-export const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'];
-/** The notation package puts a staff's top line this far below its own y. */
-export const TOP_LINE = 40;
+import type { Surface, VexFlow } from '@diatonix/engraving';
 
 /** A drawing of the notation package away from the page, in the current colour. */
 export function drawingContext(
@@ -44,3 +29,9 @@ export function clean(element: HTMLElement): string {
   // The package leaves its default font to the svg element; the drawing takes it along.
   return `<g font-family="Bravura, Academico" font-size="10pt">${inner}</g>`;
 }
+
+/** Drawings for the engraver, made away from the page. */
+export const onPage: Surface = (vexflow, width, height) => {
+  const { context, element } = drawingContext(vexflow, width, height);
+  return { context, markup: () => clean(element) };
+};

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
-import { Engraver } from './engraver';
+import { Engraver } from '@diatonix/engraving';
+import { onPage } from './markup';
 import { loadVexFlow } from './vexflow';
 
 /** Notation that could not be fetched is asked for again so much later. */
@@ -17,7 +18,7 @@ export function useEngraver(): Engraver | null {
     const load = () =>
       void loadVexFlow().then(
         (vexflow) => {
-          engraver ??= new Engraver(vexflow);
+          engraver ??= new Engraver(vexflow, onPage);
           if (live) setReady(engraver);
         },
         () => {

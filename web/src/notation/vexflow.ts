@@ -1,7 +1,5 @@
-import type * as VexFlowModule from 'vexflow/bravura';
+import type { VexFlow } from '@diatonix/engraving';
 import { fetchScript } from '../fetchScript';
-
-export type VexFlow = typeof VexFlowModule;
 
 let loading: Promise<VexFlow> | null = null;
 

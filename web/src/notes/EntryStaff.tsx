@@ -13,7 +13,7 @@ import styled from 'styled-components';
 import { StaffLines } from '../columns/StaffLines';
 import type { StaffFrame } from '../columns/types';
 import { StaffHead } from '../notation/StaffHead';
-import type { Engraver } from '../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 
 const FRAME: StaffFrame = { height: 132, staves: [46] };
 const STEP_HEIGHT = 5;

@@ -70,6 +70,8 @@ export interface PrintedPage {
   readonly title: string;
   readonly kind: 'plain' | 'pupils' | 'answers';
   readonly source?: string;
+  /** Beside the title: for whom and when. */
+  readonly about?: string;
   readonly content: (room: number) => ReactNode;
 }
 
@@ -106,10 +108,11 @@ export function PrintPages({ pages, choices, onClose }: PrintPagesProps) {
         {choices}
         {onClose && <Button onPress={onClose}>Back to the bench</Button>}
       </div>
-      {pages.map(({ id, title, kind, source, content }) => (
+      {pages.map(({ id, title, kind, source, about, content }) => (
         <section key={id} className="page" aria-label={`${pageKind(kind)}${title}`}>
           <header>
             <h3>{title}</h3>
+            {about && <small>{about}</small>}
             <small>
               {kind === 'pupils' ? 'Name: ____________________' : kind === 'answers' ? 'answers' : ''}
             </small>

@@ -1,5 +1,5 @@
 import { parse, type Font } from 'opentype.js';
-import type { FontName } from './fontNames';
+import type { FontName } from '@diatonix/engraving';
 import bravura from '@vexflow-fonts/bravura/bravura.otf?url';
 import sans400 from '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff?url';
 import sans600 from '@fontsource/source-sans-3/files/source-sans-3-latin-600-normal.woff?url';
@@ -8,7 +8,16 @@ import serif600 from '@fontsource/source-serif-4/files/source-serif-4-latin-600-
 import single from '@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal.woff?url';
 import double from '@fontsource/noto-music/files/noto-music-music-400-normal.woff?url';
 
-const FILES: Record<FontName, string> = { bravura, sans400, sans600, serif400, serif600, single, double };
+/** Where the fonts of the application lie on its server. */
+export const FONT_FILES: Readonly<Record<FontName, string>> = {
+  bravura,
+  sans400,
+  sans600,
+  serif400,
+  serif600,
+  single,
+  double,
+};
 export type Fonts = Readonly<Record<FontName, Font>>;
 
 let loading: Promise<Fonts> | null = null;
@@ -16,8 +25,8 @@ let loading: Promise<Fonts> | null = null;
 /** The application's own fonts as outlines, loaded once; they come from this server. */
 export function loadFonts(): Promise<Fonts> {
   loading ??= Promise.all(
-    (Object.keys(FILES) as FontName[]).map(
-      async (name) => [name, parse(await (await fetch(FILES[name])).arrayBuffer())] as const,
+    (Object.keys(FONT_FILES) as FontName[]).map(
+      async (name) => [name, parse(await (await fetch(FONT_FILES[name])).arrayBuffer())] as const,
     ),
   ).then((entries) => Object.fromEntries(entries) as Fonts);
   loading.catch(() => {

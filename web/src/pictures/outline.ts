@@ -1,5 +1,5 @@
 import type { Path } from 'opentype.js';
-import { fontFor } from './fontNames';
+import { fontFor } from '@diatonix/engraving';
 import type { Fonts } from './fonts';
 
 /** Leaves of a drawing that are taken over as they are. */

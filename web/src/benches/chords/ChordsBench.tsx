@@ -1,5 +1,6 @@
 import {
   attempt,
+  bringChord,
   identify,
   midiNumber,
   parseKey,
@@ -27,6 +28,7 @@ import { NotePanel } from '../../notes/lazy';
 import type { NoteManner } from '../../notes/NotePanel';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { toggled, useGathering } from '../../notes/useGathering';
+import { ToSheet } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { readChain } from './chainColumns';
@@ -167,10 +169,16 @@ export function ChordsBench() {
       <>
         <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseChordClef} />
         <NotesToggle />
+        <ToSheet
+          entries={[
+            { name: 'Its name blank', bring: () => bringChord(chord, bench.clef, key, 'name') },
+            { name: 'Its notes blank', bring: () => bringChord(chord, bench.clef, key, 'notes') },
+          ]}
+        />
         <PictureMenu work={work} column={selected} name={`${bench.symbol} ${view.name.toLowerCase()}`} />
       </>
     ),
-    [bench.clef, bench.symbol, selected, view],
+    [bench.clef, bench.symbol, selected, view, chord, key],
   );
 
   return (

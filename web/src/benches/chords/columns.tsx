@@ -29,7 +29,7 @@ import type { GridColumn, GridRow } from '../../columns/types';
 import { Figures } from '../../parts/NumeralText';
 import { accidentalSigns } from '../../design/signs';
 import type { ChordView, ShownStudy } from './state';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { CHORD_STAFF } from '../../notation/frames';
 
 export const INVERSION_ROWS: readonly GridRow[] = [

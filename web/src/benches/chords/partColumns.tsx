@@ -14,7 +14,7 @@ import {
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import { keyName } from '../../parts/names';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { CHORD_STAFF } from '../../notation/frames';
 import { closeNotes } from './columns';
 import type { ChordStudy } from '../../documents/kinds/chord';

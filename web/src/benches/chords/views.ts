@@ -1,7 +1,7 @@
 import { parseKey, type Chord, type Note } from '@diatonix/core';
 import type { GridColumn, GridRow, StaffFrame } from '../../columns/types';
 import { CHORD_STAFF, GRAND_STAFF } from '../../notation/frames';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { CHAIN_ROWS, chainChords, chainColumns, readChain } from './chainColumns';
 import { chordColumns, chordsOfView, closeNotes, FAMILY_ROWS, INVERSION_ROWS } from './columns';
 import { PART_ROWS, partColumns, writtenChords } from './partColumns';

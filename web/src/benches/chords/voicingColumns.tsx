@@ -18,7 +18,7 @@ import {
   type VoicingManner,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { GRAND_STAFF } from '../../notation/frames';
 import type { ChordStudy } from '../../documents/kinds/chord';
 

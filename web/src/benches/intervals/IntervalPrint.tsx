@@ -2,7 +2,7 @@ import { parseKey, printedFifths, type School } from '@diatonix/core';
 import { useState } from 'react';
 import { Toggle } from '../../design/controls';
 import type { IntervalLine } from '../../documents/kinds/intervals';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';

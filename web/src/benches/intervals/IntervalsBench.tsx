@@ -1,4 +1,12 @@
-import { midiNumber, parseKey, printedFifths, printNote, signatureWords, type Note } from '@diatonix/core';
+import {
+  bringIntervals,
+  midiNumber,
+  parseKey,
+  printedFifths,
+  printNote,
+  signatureWords,
+  type Note,
+} from '@diatonix/core';
 import { Suspense, useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../parts/BenchFrame';
@@ -15,6 +23,7 @@ import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { useGathering } from '../../notes/useGathering';
+import { ToSheet } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { exportIntervals } from './exportIntervals';
@@ -134,6 +143,21 @@ export function IntervalsBench() {
     }
   };
 
+  const bring = (blank: 'name' | 'note' | 'inversion') => () =>
+    bringIntervals(
+      items.flatMap((item) => {
+        const read = pairOf(item);
+        return read.ok ? [[read.from, read.to] as const] : [];
+      }),
+      bench.clef,
+      key,
+      blank,
+    );
+  const sheetEntries = [
+    { name: 'The names blank', bring: bring('name') },
+    { name: 'The upper notes blank', bring: bring('note') },
+    { name: 'The inversions blank', bring: bring('inversion') },
+  ];
   const pair = current && pairOf(current);
   const marked = pair?.ok ? [pair.from, pair.to].sort((a, b) => midiNumber(a) - midiNumber(b)) : [];
 
@@ -161,6 +185,7 @@ export function IntervalsBench() {
             Pencilled in
           </Toggle>
           <NotesToggle />
+          <ToSheet entries={sheetEntries} />
           <PictureMenu
             work={work}
             column={selected}

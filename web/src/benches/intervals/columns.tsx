@@ -32,7 +32,7 @@ import {
   type School,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
 

@@ -1,4 +1,5 @@
 import {
+  bringMap,
   hasOrdinarySignature,
   keyOf as keyFrom,
   otherSpelling,
@@ -26,6 +27,7 @@ import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
+import { ToSheet } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { mapOf } from './columns';
 import { hearMap, MapView, numeralText } from './MapView';
@@ -120,10 +122,22 @@ export function KeyBench() {
         <ScaleChoice keyOf={key} form={bench.form} beside={bench.beside} />
         <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseClef} />
         <NotesToggle />
+        <ToSheet
+          entries={(
+            [
+              ['The numerals and notes blank', ['numerals', 'notes']],
+              ['The notes blank', ['notes']],
+              ['The whole map blank', ['numerals', 'symbols', 'qualities', 'notes']],
+            ] as const
+          ).map(([name, blank]) => ({
+            name,
+            bring: () => bringMap(key, bench.top === 5 ? 5 : 7, blank),
+          }))}
+        />
         <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[view].toLowerCase()}`} />
       </>
     ),
-    [key, bench.form, bench.beside, bench.clef, bench.key, view, at],
+    [key, bench.form, bench.beside, bench.clef, bench.key, bench.top, view, at],
   );
   const views = useMemo(
     () => (

@@ -3,7 +3,7 @@ import { useCallback, useMemo, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { keyName } from '../../parts/names';
 import { StaffGrid } from '../../notation/StaffGrid';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { play, usePlayback } from '../../sound/player';
 import { frameOf, mapColumns, mapOf, mapRows, stackNotes } from './columns';
 import { KEY_DESK, toggleTaught } from './state';

@@ -16,7 +16,7 @@ import type { GridColumn, GridRow } from '../../columns/types';
 import { useRow } from '../../columns/useRow';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { GRAND_STAFF } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { play, usePlayback } from '../../sound/player';

@@ -4,7 +4,7 @@ import { Button, Toggle } from '../../design/controls';
 import { KeyPicker } from '../../parts/KeyPicker';
 import { keyName } from '../../parts/names';
 import type { GridColumn } from '../../columns/types';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import { useTaught } from '../../documents/use';
 import { StaffGrid } from '../../notation/StaffGrid';

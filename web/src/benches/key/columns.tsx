@@ -31,7 +31,7 @@ import {
 } from '@diatonix/core';
 import type { GridCell, GridColumn, GridRow, StaffFrame } from '../../columns/types';
 import { NumeralText } from '../../parts/NumeralText';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { SCALE_AND_STACKS, SCALE_AND_TALL_STACKS } from '../../notation/frames';
 import type { KeyMap } from '../../documents/kinds/key';
 

@@ -2,7 +2,7 @@ import { deducedEntry, isTimed, parseKey, printedFifths, type School } from '@di
 import { useState } from 'react';
 import { Toggle } from '../../design/controls';
 import type { Column, Progression } from '../../documents/kinds/progression';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import { fifthsAlong, frameOf, GridColumns, metresAlong } from './columns';

@@ -19,13 +19,14 @@ import { EntryLine } from './EntryLine';
 import { PROGRESSIONS_DESK, useOpenProgression } from './desk';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { NothingYet } from './NothingYet';
+import { useSheetEntries } from './useSheetEntries';
 import { shownRows } from './rows';
 import { TitleField } from './TitleField';
 import { useFourParts } from './useFourParts';
 import { useListening } from './useListening';
 import { ViewBar, type Under } from './ViewBar';
 import { VoicesAside } from './VoicesAside';
-import { WorkBackMenu } from './WorkBackMenu';
+import { LineMenus } from './LineMenus';
 import { invertColumn, removeColumns } from './state';
 import { useSchool } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
@@ -78,15 +79,14 @@ export function ProgressionsBench() {
     () => gridColumns.current.build(derived, key, school, engraver, { blank, pattern }, parts),
     [derived, key, school, engraver, blank, pattern, parts],
   );
-  const fifths = useSame(fifthsAlong(derived, key));
-  const metres = useSame(metresAlong(derived));
+  const [fifths, metres] = [useSame(fifthsAlong(derived, key)), useSame(metresAlong(derived))];
   const { frame, clefs } = frameOf(progression?.columns ?? [], parts);
   const printing = PROGRESSIONS_DESK.use((desk) => desk.printing);
   const oneLine = PROGRESSIONS_DESK.use((desk) => desk.oneLine);
   const timed = useMemo(() => isTimed(progression?.columns ?? []), [progression?.columns]);
   const rows = useMemo(() => (progression ? shownRows(progression) : []), [progression]);
   const found = derived.findIndex(({ column }) => column.id === selectedId);
-  const selected = found < 0 ? (derived.length > 0 ? 0 : -1) : found;
+  const selected = Math.max(found, derived.length > 0 ? 0 : -1);
   const anchored = anchor === null ? -1 : derived.findIndex(({ column }) => column.id === anchor);
   const [from, to] =
     anchored < 0 ? [selected, selected] : [Math.min(anchored, selected), Math.max(anchored, selected)];
@@ -121,11 +121,10 @@ export function ProgressionsBench() {
 
   const others = useSteady(hearing.others);
   const voices = useSteady(() => parts.voices);
-  const workBack = useMemo(() => <WorkBackMenu derived={() => derivedNow.current} />, []);
-  const idsText = derived
-    .slice(from, to + 1)
-    .map(({ column }) => column.id)
-    .join(' ');
+  const chosen = derived.slice(from, to + 1);
+  const sheets = useSheetEntries(several ? chosen : derived);
+  const workBack = useMemo(() => <LineMenus derived={() => derivedNow.current} sheets={sheets} />, [sheets]);
+  const idsText = chosen.map(({ column }) => column.id).join(' ');
   const ids = useMemo(() => idsText.split(' '), [idsText]);
 
   if (!open || !progression) return <EmptyProgression />;

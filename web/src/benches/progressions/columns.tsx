@@ -14,7 +14,7 @@ import {
 } from '@diatonix/core';
 import type { GridColumn, StaffDrawing, StaffFrame } from '../../columns/types';
 import type { Column, Progression } from '../../documents/kinds/progression';
-import type { Engraver } from '../../notation/engraver';
+import type { Engraver } from '@diatonix/engraving';
 import {
   FOUR_PARTS,
   GRAND_STAFF,

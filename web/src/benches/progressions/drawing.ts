@@ -13,7 +13,7 @@ import {
   type VoiceName,
 } from '@diatonix/core';
 import type { StaffDrawing, StaffFrame } from '../../columns/types';
-import type { ColumnNotes, Engraver, Value } from '../../notation/engraver';
+import type { ColumnNotes, Engraver, Value } from '@diatonix/engraving';
 
 /** What stands on the staves of a column: two hands or four voices, and a melody over them where there is one. */
 export type Staves = readonly ColumnNotes[];

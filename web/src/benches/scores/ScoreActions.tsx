@@ -6,6 +6,8 @@ import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import type { ScorePiece } from '../../documents/kinds/score';
 import { canClose } from '../../notation/score/plan';
+import { ToSheet } from '../../parts/ToSheet';
+import { bringPhrase } from './bringPhrase';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { SCORES_DESK } from './desk';
 import { OpenFile } from './OpenFile';
@@ -107,6 +109,16 @@ export function ScoreActions(props: ScoreActionsProps) {
           charted={charted}
           school={school}
           onPlay={onPlay}
+        />
+      )}
+      {reading && (
+        <ToSheet
+          entries={[
+            {
+              name: 'These chords, to the end of the phrase',
+              bring: () => bringPhrase(given, reading, selected),
+            },
+          ]}
         />
       )}
       <PictureMenu

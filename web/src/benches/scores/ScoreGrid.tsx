@@ -5,7 +5,7 @@ import type { GridRow } from '../../columns/types';
 import type { Pointed } from '../../notation/score/heads';
 import { placesByBar } from '../../notation/score/engraveSystem';
 import { planStaves } from '../../notation/score/plan';
-import type { VexFlow } from '../../notation/vexflow';
+import type { VexFlow } from '@diatonix/engraving';
 import type { ChordColumn } from './cells';
 import { labelRoom } from './labelRoom';
 import { ScoreStyle } from './ScoreStyle';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { GridRow } from '../../columns/types';
 import { Toggle } from '../../design/controls';
 import type { ScorePiece } from '../../documents/kinds/score';
-import type { VexFlow } from '../../notation/vexflow';
+import type { VexFlow } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import type { ChordColumn } from './cells';
 import { ScoreGrid } from './ScoreGrid';

@@ -6,7 +6,7 @@ import { engraveSystem } from '../../notation/score/engraveSystem';
 import { pointedAt, type Pointed } from '../../notation/score/heads';
 import type { BarSystem } from '../../notation/score/barWidths';
 import type { StaffPlan } from '../../notation/score/plan';
-import type { VexFlow } from '../../notation/vexflow';
+import type { VexFlow } from '@diatonix/engraving';
 import type { ChordColumn } from './cells';
 import { labelWidth } from './labelRoom';
 

@@ -63,6 +63,12 @@ const NAMES: Record<MaterialField, string> = {
   cadences: 'Cadences',
   length: 'Length',
   untaught: 'Not taught',
+  rows: 'Blank rows',
+  stacks: 'Stacks',
+  voices: 'Voices that stand',
+  roles: 'What is sought',
+  listened: 'What is heard',
+  bar: 'After other notes of the bar',
 };
 const INVERSIONS = ['root position', 'first', 'second', 'third'];
 
@@ -78,7 +84,7 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
         const value = valueOf(field);
         const known = field === 'qualities' ? asking.qualities : FIELDS[field].values;
         const set = (next: unknown) => setMaterial(id, field, next);
-        if (field === 'compound')
+        if (field === 'compound' || field === 'bar')
           return (
             <label key={field}>
               <input
@@ -94,9 +100,7 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
             <Ticks
               key={field}
               name={NAMES[field]}
-              all={INVERSIONS.slice(0, kind.startsWith('triad') || kind === 'inversion-turn' ? 3 : 4).map(
-                (name, at) => [at, name],
-              )}
+              all={(asking.inversions ?? [0, 1, 2, 3]).map((at) => [at, INVERSIONS[at]!])}
               ticked={value as number[]}
               onChange={set}
             />

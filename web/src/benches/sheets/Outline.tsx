@@ -1,28 +1,18 @@
-import { ASKING, kindWords, type Sheet } from '@diatonix/core';
+import { ASKING, kindWords, WRITTEN, type Sheet } from '@diatonix/core';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import styled from 'styled-components';
+import { SideList } from '../../parts/sideBySide';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
-import type { SheetBody } from '../../documents/kinds/sheet';
+import type { SheetBody, SheetSectionBody } from '../../documents/kinds/sheet';
 import { SHEETS_DESK } from './desk';
-import { addSection, moveSection, removeSection } from './state';
+import { PageSettings } from './PageSettings';
+import { addSection, moveSection, removeSection, writeQuestion } from './state';
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 
-const Column = styled.nav`
-  h2 {
-    margin: 0 0 0.4rem;
-    color: var(--soft);
-    font:
-      400 0.875rem 'Source Sans 3',
-      sans-serif;
-  }
-  ol {
-    list-style: none;
-    margin: 0 0 0.8rem;
-    padding: 0;
-  }
+const Column = styled(SideList)`
   .section-name {
     width: 100%;
     padding: 0.45rem 0.6rem;
@@ -61,6 +51,10 @@ const Column = styled.nav`
   }
 `;
 
+/** Marks for a question of a section: its own, or those of its parts together. */
+const marksOf = ({ marks, parts }: SheetSectionBody) =>
+  parts ? Object.values(parts).reduce((sum, one) => sum + one, 0) : marks;
+
 /** The sections of the sheet: chosen, moved, taken away, and added. */
 export function Outline({ body, sheet, section }: { body: SheetBody; sheet: Sheet | null; section: number }) {
   const count = body.sections.reduce((sum, one) => sum + one.count, 0);
@@ -80,7 +74,7 @@ export function Outline({ body, sheet, section }: { body: SheetBody; sheet: Shee
                 {at + 1} {kindWords(one.kind).name}
               </b>
               <span>
-                {one.count} {one.count === 1 ? 'question' : 'questions'} · {one.count * one.marks} marks
+                {one.count} {one.count === 1 ? 'question' : 'questions'} · {one.count * marksOf(one)} marks
               </span>
             </Button>
             {at === section && (
@@ -114,8 +108,8 @@ export function Outline({ body, sheet, section }: { body: SheetBody; sheet: Shee
           <MenuPopover
             {...dropped}
             label="Kind of exercise"
-            entries={ASKING.map(({ id }) => ({ id, name: kindWords(id).name }))}
-            onAction={(kind) => addSection(String(kind))}
+            entries={[...ASKING.map(({ id }) => id), WRITTEN].map((id) => ({ id, name: kindWords(id).name }))}
+            onAction={(kind) => (kind === WRITTEN ? writeQuestion() : addSection(String(kind)))}
           />
         )}
       >
@@ -130,6 +124,7 @@ export function Outline({ body, sheet, section }: { body: SheetBody; sheet: Shee
           </span>
         ))}
       </p>
+      <PageSettings body={body} />
     </Column>
   );
 }

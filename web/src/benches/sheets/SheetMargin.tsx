@@ -4,54 +4,27 @@ import {
   kindWords,
   sayStep,
   sentenceText,
+  soundOf,
+  WRITTEN,
   type Question,
   type School,
 } from '@diatonix/core';
-import { Shuffle } from 'lucide-react';
+import { ArrowLeft, ArrowRight, Play, Shuffle } from 'lucide-react';
 import { useState } from 'react';
-import styled from 'styled-components';
-import { Button, fieldLook } from '../../design/controls';
+import { Button } from '../../design/controls';
 import { Margin, Ways } from '../../design/Margin';
 import type { SheetSectionBody } from '../../documents/kinds/sheet';
+import { SoundNote } from '../../parts/SoundNote';
 import { NumberedSentences } from '../../parts/Working';
+import { SHEETS_DESK } from './desk';
+import { EditQuestion } from './EditQuestion';
+import { MarginFields } from './MarginFields';
+import { PartMarks } from './PartMarks';
 import { MaterialForm } from './MaterialForm';
-import { countQuestions, exchange, giveMarks, instruct } from './state';
+import { hear } from './hear';
+import { countQuestions, exchange, giveMarks, instruct, moveQuestion, placeOf } from './state';
 
-const Fields = styled.div`
-  display: grid;
-  gap: 0.6rem;
-  margin-top: 0.8rem;
-  label {
-    display: grid;
-    grid-template-columns: 6.5rem 1fr;
-    align-items: center;
-    color: var(--soft);
-    font-size: 0.875rem;
-  }
-  input,
-  textarea {
-    ${fieldLook}
-    width: 100%;
-    font-size: 0.9rem;
-  }
-  .bars {
-    display: flex;
-    align-items: flex-end;
-    gap: 3px;
-    height: 1.6rem;
-    margin: 0.2rem 0;
-  }
-  .bars i {
-    flex: 0 0 1.6rem;
-    background: var(--ink);
-  }
-  .parts {
-    color: var(--soft);
-    font-size: 0.875rem;
-  }
-`;
-
-const TABS = { answer: 'Answer', material: 'Material' } as const;
+const TABS = { answer: 'Answer', question: 'Question', material: 'Material' } as const;
 
 interface SheetMarginProps {
   readonly section: SheetSectionBody;
@@ -65,10 +38,14 @@ interface SheetMarginProps {
 /** The selected question: its answer with the working, how hard it is, another one; and what its section asks of. */
 export function SheetMargin({ section, number, place, question, school, problem }: SheetMarginProps) {
   const [tab, setTab] = useState<keyof typeof TABS>('answer');
+  const kept = section.pinned?.some((one) => one.place === placeOf(section, place)) === true;
   return (
     <Margin>
       <h2>{`Question ${number}`}</h2>
-      <p className="about">{kindWords(section.kind).name}</p>
+      <p className="about">
+        {kindWords(section.kind).name}
+        {kept && ', kept'}
+      </p>
       <Ways
         label="What the margin shows"
         ways={(Object.keys(TABS) as (keyof typeof TABS)[]).map((id) => ({ id, name: TABS[id] }))}
@@ -77,6 +54,8 @@ export function SheetMargin({ section, number, place, question, school, problem 
       >
         {tab === 'material' ? (
           <MaterialForm section={section} />
+        ) : question && tab === 'question' ? (
+          <EditQuestion section={section.id} at={place} question={question} kept={kept} school={school} />
         ) : question ? (
           <Answer question={question} school={school} />
         ) : (
@@ -84,11 +63,38 @@ export function SheetMargin({ section, number, place, question, school, problem 
         )}
       </Ways>
       <div className="doings">
-        <Button isDisabled={!question} onPress={() => exchange(section.id, place)}>
+        <Button
+          isDisabled={!question || section.kind === WRITTEN}
+          onPress={() => exchange(section.id, place)}
+        >
           <Shuffle aria-hidden="true" /> Another one
         </Button>
+        <Button isDisabled={!question || soundOf(question).length === 0} onPress={() => hear(question)}>
+          <Play aria-hidden="true" /> Hear it
+        </Button>
+        <Button
+          aria-label="Move the question forward"
+          isDisabled={place === 0}
+          onPress={() => {
+            moveQuestion(section.id, place, -1);
+            SHEETS_DESK.set({ question: place - 1 });
+          }}
+        >
+          <ArrowLeft aria-hidden="true" />
+        </Button>
+        <Button
+          aria-label="Move the question back"
+          isDisabled={place >= section.count - 1}
+          onPress={() => {
+            moveQuestion(section.id, place, 1);
+            SHEETS_DESK.set({ question: place + 1 });
+          }}
+        >
+          <ArrowRight aria-hidden="true" />
+        </Button>
       </div>
-      <Fields key={section.id}>
+      <SoundNote />
+      <MarginFields key={section.id}>
         <NumberField
           name="Questions"
           value={section.count}
@@ -103,6 +109,7 @@ export function SheetMargin({ section, number, place, question, school, problem 
           most={100}
           onChange={(marks) => giveMarks(section.id, marks)}
         />
+        {question && <PartMarks section={section} question={question} />}
         <label>
           Instruction
           <textarea
@@ -113,7 +120,7 @@ export function SheetMargin({ section, number, place, question, school, problem 
             onChange={(event) => instruct(section.id, event.target.value)}
           />
         </label>
-      </Fields>
+      </MarginFields>
     </Margin>
   );
 }
@@ -125,7 +132,7 @@ function Answer({ question, school }: { question: Question; school: School }) {
   return (
     <>
       <NumberedSentences sentences={sentences} school={school} />
-      <Fields>
+      <MarginFields>
         <div>
           <span className="parts">Difficulty {question.difficulty.total}</span>
           <div className="bars" aria-hidden="true">
@@ -135,7 +142,7 @@ function Answer({ question, school }: { question: Question; school: School }) {
           </div>
           <span className="parts">{parts.map(([part, value]) => `${part} ${value}`).join(' · ')}</span>
         </div>
-      </Fields>
+      </MarginFields>
     </>
   );
 }

@@ -1,14 +1,24 @@
-import { kindWords, putOf, type School, type Sheet, type SheetSection } from '@diatonix/core';
+import {
+  answeredPut,
+  kindWords,
+  putOf,
+  underStaff,
+  type School,
+  type Sheet,
+  type SheetSection,
+} from '@diatonix/core';
 import { useMemo } from 'react';
-import type { Engraver } from '../../notation/engraver';
-import { QuestionCell } from './QuestionCell';
-import { frameOf, questionStaff } from './questionStaff';
+import type { Scrap } from '../../documents/kinds/sheet';
+import type { Engraver } from '@diatonix/engraving';
+import { QuestionCell } from '../../questions/QuestionCell';
+import { frameOf, questionStaff } from '@diatonix/engraving';
 
 interface SheetPageProps {
   readonly sheet: Sheet;
   readonly engraver: Engraver | null;
   readonly school: School;
   readonly answers: boolean;
+  readonly scrap: Scrap;
   /** The place of the selected section and question; null on paper. */
   readonly selected: readonly [section: number, question: number] | null;
   readonly onSelect: ((section: number, question: number) => void) | null;
@@ -36,7 +46,7 @@ export function SheetPage({ sheet, selected, onSelect, ...look }: SheetPageProps
   );
 }
 
-interface SectionProps extends Pick<SheetPageProps, 'engraver' | 'school' | 'answers'> {
+interface SectionProps extends Pick<SheetPageProps, 'engraver' | 'school' | 'answers' | 'scrap'> {
   readonly section: SheetSection;
   readonly number: number;
   readonly selected: number;
@@ -45,18 +55,26 @@ interface SectionProps extends Pick<SheetPageProps, 'engraver' | 'school' | 'ans
 
 /** A question without notes is so wide at least, in pixels. */
 const LEAST_WIDTH = 168;
+/** What is filled in over the whole page, and what is written in words. */
+const WIDE: Readonly<Record<string, number>> = { 'chord-map': 560, written: 420, 'work-back': 330 };
 
-function Section({ section, number, engraver, school, answers, selected, onSelect }: SectionProps) {
+function Section(props: SectionProps) {
+  const { section, number, engraver, school, answers, scrap, selected, onSelect } = props;
   const { kind, instruction, marks, questions } = section;
   const { frame, staves } = useMemo(() => {
     const puts = questions.map(putOf);
-    const frame = frameOf(puts);
+    const labelled = questions.some((question) => underStaff(question) !== null);
+    // Answers in voices may lie higher and lower than what stands.
+    const frame = frameOf([...puts, ...questions.map(answeredPut)]);
     return {
       frame,
-      staves: puts.map((put) => (engraver && frame ? questionStaff(engraver, frame, put) : null)),
+      staves: puts.map((put) =>
+        engraver && frame ? questionStaff(engraver, frame, put, { labelled }) : null,
+      ),
     };
   }, [questions, engraver]);
-  const width = Math.max(LEAST_WIDTH, ...staves.map((staff) => (staff?.width ?? 0) + 12));
+  const least = WIDE[kind] ?? LEAST_WIDTH;
+  const width = Math.max(least, ...staves.map((staff) => (staff?.width ?? 0) + 12));
   return (
     <section className="section" aria-label={`Section ${number}`}>
       <header>
@@ -76,6 +94,8 @@ function Section({ section, number, engraver, school, answers, selected, onSelec
             number={at + 1}
             frame={frame}
             staff={staves[at]!}
+            engraver={engraver}
+            scrap={scrap}
             school={school}
             answers={answers}
             selected={selected === at}

@@ -1,22 +1,63 @@
 import { makeSheet, type School, type SheetSpec } from '@diatonix/core';
 import { useMemo, useState } from 'react';
-import { Toggle } from '../../design/controls';
-import type { Engraver } from '../../notation/engraver';
+import { Download } from 'lucide-react';
+import { Button, Toggle } from '../../design/controls';
+import { Drop } from '../../design/Drop';
+import { part } from '../../design/part';
+import { Problem } from '../../design/Problem';
+import { PAPER_DESK } from '../../parts/paper';
+import { savePdf } from './makePdf';
+import type { Engraver } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import { SheetPage } from './SheetPage';
-import { SheetStyle } from './SheetStyle';
+import type { SheetBody } from '../../documents/kinds/sheet';
+import { Choice } from '../../design/Choice';
+import { WORKINGS, type SheetWorking } from '@diatonix/engraving';
+import { ZOOM } from './sizes';
+import { SheetStyle } from '../../questions/SheetStyle';
+
+const WORKING_NAMES: Readonly<Record<SheetWorking, string>> = {
+  none: 'No working',
+  result: 'Its last step',
+  full: 'The whole working',
+};
+
+const NamesTable = part(() => import('./NamesTable').then((module) => module.default));
 
 interface SheetPrintProps {
   readonly spec: SheetSpec;
-  readonly versions: number;
+  readonly body: SheetBody;
+  /** The class and the date it is for. */
+  readonly about: string;
   readonly engraver: Engraver | null;
   readonly school: School;
   readonly onClose: () => void;
 }
 
 /** Every version for pupils, then the answers of every version in correction ink. */
-export function SheetPrint({ spec, versions, engraver, school, onClose }: SheetPrintProps) {
+export function SheetPrint({ spec, body, about, engraver, school, onClose }: SheetPrintProps) {
+  const { versions, size = 'usual', scrap = 'none' } = body;
   const [answers, setAnswers] = useState(true);
+  const [working, setWorking] = useState<SheetWorking>('none');
+  const [names, setNames] = useState('');
+  const [done, setDone] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const paper = PAPER_DESK.use((desk) => desk.paper);
+  const landscape = PAPER_DESK.use((desk) => desk.landscape);
+  const pdf = async () => {
+    setProblem(null);
+    setDone('The pages are being made…');
+    const pupils = names
+      .split('\n')
+      .map((name) => name.trim())
+      .filter((name) => name !== '');
+    const look = { paper, landscape, zoom: ZOOM[size], scrap, about, answers, names: pupils };
+    const wrong = await savePdf({ spec, versions, look, working, school }, (part, all) =>
+      setDone(`${part} of ${all} made…`),
+    );
+    setProblem(wrong);
+    setDone(wrong === null ? 'The PDF is among your downloads.' : null);
+  };
   const sheets = useMemo(
     () => Array.from({ length: versions }, (_, version) => makeSheet(spec, version)),
     [spec, versions],
@@ -26,13 +67,15 @@ export function SheetPrint({ spec, versions, engraver, school, onClose }: SheetP
       id: `${kind} ${sheet.version}`,
       title: versions > 1 ? `${spec.title}, version ${sheet.version}` : spec.title,
       kind,
+      about,
       content: (room) => (
-        <SheetStyle style={{ width: room }}>
+        <SheetStyle style={{ width: room / ZOOM[size], zoom: ZOOM[size] }}>
           <SheetPage
             sheet={sheet}
             engraver={engraver}
             school={school}
             answers={kind === 'answers'}
+            scrap={scrap}
             selected={null}
             onSelect={null}
           />
@@ -44,9 +87,31 @@ export function SheetPrint({ spec, versions, engraver, school, onClose }: SheetP
       pages={[...pages('pupils'), ...(answers ? pages('answers') : [])]}
       onClose={onClose}
       choices={
-        <Toggle isSelected={answers} onChange={setAnswers}>
-          With answers
-        </Toggle>
+        <>
+          <Toggle isSelected={answers} onChange={setAnswers}>
+            With answers
+          </Toggle>
+          {answers && (
+            <Choice
+              label="Working in the PDF"
+              value={working}
+              options={WORKINGS.map((id) => ({ id, name: WORKING_NAMES[id] }))}
+              onChoose={setWorking}
+            />
+          )}
+          <Drop
+            label="Who has which version"
+            opens="dialog"
+            drop={(dropped) => <NamesTable {...dropped} names={names} onChange={setNames} />}
+          >
+            Pupils
+          </Drop>
+          <Button onPress={() => void pdf()}>
+            <Download aria-hidden="true" /> PDF
+          </Button>
+          {done && <span role="status">{done}</span>}
+          {problem && <Problem>{problem}</Problem>}
+        </>
       }
     />
   );

@@ -1,8 +1,9 @@
-import { Copy, Plus, Trash2 } from 'lucide-react';
+import { Copy, Download, FolderOpen, Plus, Trash2 } from 'lucide-react';
 import { MenuItem, Separator } from 'react-aria-components';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
+import { openSheetFile, savePupils, saveSheet, saveStaves } from './files';
 import { STARTS } from './starts';
 import { addSheet, copySheet, openSheet, removeSheet, renameSheet } from './state';
 
@@ -24,6 +25,10 @@ function SheetMenu({ open }: { open: string }) {
   const act = (id: string) => {
     if (id === 'copy') copySheet();
     else if (id === 'remove') removeSheet(open);
+    else if (id === 'save') saveSheet();
+    else if (id === 'pupils') savePupils();
+    else if (id === 'staves') void saveStaves();
+    else if (id === 'file') void openSheetFile();
     else if (id.startsWith('start:')) addSheet(id.slice(6));
     else openSheet(id.slice(5));
   };
@@ -43,6 +48,18 @@ function SheetMenu({ open }: { open: string }) {
       <Separator />
       <MenuItem id="copy" textValue="Copy with other questions">
         <Copy aria-hidden="true" /> Copy with other questions
+      </MenuItem>
+      <MenuItem id="save" textValue="Save as a file">
+        <Download aria-hidden="true" /> Save as a file
+      </MenuItem>
+      <MenuItem id="pupils" textValue="Save for pupils, without answers">
+        <Download aria-hidden="true" /> Save for pupils, without answers
+      </MenuItem>
+      <MenuItem id="staves" textValue="Save the staves as MusicXML">
+        <Download aria-hidden="true" /> Save the staves as MusicXML
+      </MenuItem>
+      <MenuItem id="file" textValue="Open the file of a sheet">
+        <FolderOpen aria-hidden="true" /> Open the file of a sheet
       </MenuItem>
       <MenuItem id="remove" textValue="Remove this sheet">
         <Trash2 aria-hidden="true" /> Remove this sheet

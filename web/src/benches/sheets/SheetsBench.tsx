@@ -1,4 +1,4 @@
-import { attempt, makeSheet, versionLetter, type SheetSpec } from '@diatonix/core';
+import { attempt, makeSheet, versionLetter } from '@diatonix/core';
 import { Printer, Shuffle } from 'lucide-react';
 import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
@@ -6,27 +6,27 @@ import { BenchFrame } from '../../parts/BenchFrame';
 import { Choice } from '../../design/Choice';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Problem } from '../../design/Problem';
+import { SideBySide } from '../../parts/sideBySide';
 import type { Document } from '../../documents/document';
-import { MOST_VERSIONS_PRINTED, type SheetBody } from '../../documents/kinds/sheet';
+import { MOST_VERSIONS_PRINTED } from '../../documents/kinds/sheet';
+import { specOf } from '../../documents/sheetSpec';
+import { useDocuments } from '../../documents/store';
 import { useSchool } from '../../documents/use';
 import { useEngraver } from '../../notation/useEngraver';
-import { SHEETS_DESK, useOpenSheet } from './desk';
+import { classOf, SHEETS_DESK, useOpenSheet } from './desk';
 import { EmptySheets } from './EmptySheets';
+import { hear } from './hear';
 import { Outline } from './Outline';
 import { SheetMargin } from './SheetMargin';
 import { SheetPage } from './SheetPage';
 import { SheetPrint } from './SheetPrint';
-import { SheetStyle } from './SheetStyle';
+import { ZOOM } from './sizes';
+import { SheetStyle } from '../../questions/SheetStyle';
 import { SheetTitle } from './SheetTitle';
 import { exchange, otherQuestions, printVersions } from './state';
 
-const Work = styled.div`
-  display: grid;
-  grid-template-columns: 11.5rem minmax(0, 1fr);
-  gap: 1.5rem;
-  align-items: start;
+const Work = styled(SideBySide)`
   @media (max-width: 860px) {
-    grid-template-columns: minmax(0, 1fr);
     > nav {
       order: 2;
     }
@@ -44,17 +44,9 @@ export function SheetsBench() {
   );
 }
 
-/** What core makes a sheet of: the sections as they are kept, empty instructions left out. */
-function specOf({ title, seed, sections }: SheetBody): SheetSpec {
-  return {
-    title,
-    seed,
-    sections: sections.map(({ kind, count, marks, instruction, material, exchanged, seed: own }) => ({
-      ...{ kind, count, marks, material, exchanged, seed: own },
-      ...(instruction === '' ? {} : { instruction }),
-    })),
-  };
-}
+/** A day as it is written over a sheet: 2 December 2026. */
+const dateWords = (date: string) =>
+  new Date(`${date}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 
 function OpenSheet({ open }: { open: Document<'sheet'> }) {
   const { body } = open;
@@ -63,15 +55,19 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
   const page = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
   const { version, answers, printing, section: wanted, question } = SHEETS_DESK.use((desk) => desk);
-  const spec = useMemo(() => specOf(body), [body]);
+  const schoolClass = useDocuments((state) => classOf(body, state.documents));
+  const spec = useMemo(() => specOf(body, schoolClass), [body, schoolClass]);
+  const about = [schoolClass?.name ?? '', body.date ? dateWords(body.date) : ''].filter(Boolean).join(', ');
   const shown = Math.min(version, body.versions - 1);
   const made = useMemo(
     () => (spec.sections.length === 0 ? null : attempt(() => makeSheet(spec, shown))),
     [spec, shown],
   );
   const sheet = made?.ok ? made.value : null;
-  const found = body.sections.findIndex(({ id }) => id === wanted);
-  const at = found < 0 ? 0 : found;
+  const at = Math.max(
+    0,
+    body.sections.findIndex(({ id }) => id === wanted),
+  );
   const section = body.sections[at];
   const place = section ? Math.min(question, section.count - 1) : 0;
 
@@ -82,6 +78,11 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
     cell?.focus({ preventScroll: true });
     cell?.scrollIntoView({ block: 'nearest' });
   });
+
+  // A section that was added or chosen in the outline comes into view.
+  useEffect(() => {
+    page.current?.querySelector('.question.selected')?.scrollIntoView({ block: 'nearest' });
+  }, [section?.id]);
 
   const select = (to: number, next: number) =>
     SHEETS_DESK.set({ section: body.sections[to]!.id, question: next });
@@ -98,6 +99,7 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
       ArrowDown: () => step(1),
       ArrowLeft: () => step(-1),
       ArrowUp: () => step(-1),
+      ' ': () => hear(sheet?.sections[at]?.questions[place] ?? null),
       x: () => exchange(section.id, place),
       a: () => SHEETS_DESK.set({ answers: !answers }),
       v: () => SHEETS_DESK.set({ version: (shown + 1) % body.versions }),
@@ -167,7 +169,8 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
       {printing && sheet ? (
         <SheetPrint
           spec={spec}
-          versions={body.versions}
+          body={body}
+          about={about}
           engraver={engraver}
           school={school}
           onClose={() => SHEETS_DESK.set({ printing: false })}
@@ -179,10 +182,11 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
             {made && !made.ok && <Problem>{made.error.message}</Problem>}
             {body.sections.length === 0 && <p>Add a section: a kind of exercise and how many questions.</p>}
             {sheet && (
-              <SheetStyle>
+              <SheetStyle style={{ zoom: ZOOM[body.size ?? 'usual'] }}>
                 <div className="sheet">
                   <div className="heading">
                     <h2>{body.title}</h2>
+                    {about && <small>{about}</small>}
                     <small>
                       {answers ? `answers, version ${sheet.version}` : 'Name ____________________'}
                     </small>
@@ -192,6 +196,7 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
                     engraver={engraver}
                     school={school}
                     answers={answers}
+                    scrap={body.scrap ?? 'none'}
                     selected={[at, place]}
                     onSelect={select}
                   />

@@ -1,5 +1,7 @@
 import { createDesk, flag, idField, numberField, type Field } from '../../documents/desk';
-import type { Document } from '../../documents/document';
+import type { Document, Documents } from '../../documents/document';
+import type { SchoolClass } from '../../documents/kinds/schoolClass';
+import type { SheetBody } from '../../documents/kinds/sheet';
 import { openOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 
@@ -33,4 +35,10 @@ export function openNow(): Document<'sheet'> | null {
 export function useOpenSheet(): Document<'sheet'> | null {
   const open = SHEETS_DESK.use((desk) => desk.open);
   return useDocuments((state) => openOf(state.documents, 'sheet', open ?? undefined));
+}
+
+/** The class a sheet is for; null where it is for any, or the class is gone. */
+export function classOf({ classId }: SheetBody, documents: Documents): SchoolClass | null {
+  const found = classId === undefined ? undefined : documents[classId];
+  return found?.kind === 'class' ? found.body : null;
 }

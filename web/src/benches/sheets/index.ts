@@ -16,6 +16,7 @@ export const SHEETS_BENCH: Bench = {
   },
   keys: [
     ['arrows', 'from question to question'],
+    ['space', 'hear the question'],
     ['x', 'another question in this place'],
     ['a', 'show or hide the answers'],
     ['v', 'the next version'],

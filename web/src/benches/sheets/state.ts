@@ -1,8 +1,9 @@
-import type { MaterialText } from '@diatonix/core';
+import { WRITTEN, type Given, type MaterialText, type Pinned } from '@diatonix/core';
 import { newId } from '../../documents/ids';
-import type { SheetBody, SheetSectionBody } from '../../documents/kinds/sheet';
+import type { Scrap, SheetBody, SheetSectionBody, StaffSize } from '../../documents/kinds/sheet';
 import { addDocument, editDocument, removeDocument } from '../../documents/store';
 import { openNow, SHEETS_DESK } from './desk';
+import { freeSeed } from '../../documents/toSheet';
 import { STARTS } from './starts';
 
 function change(words: string, update: (sheet: SheetBody) => SheetBody, burst?: string): void {
@@ -24,13 +25,6 @@ const editSection = (
 
 export const openSheet = (id: string) =>
   SHEETS_DESK.set({ open: id, version: 0, section: null, question: 0, printing: false });
-
-/** The least seed that no section of the sheet has. */
-function freeSeed(sections: readonly SheetSectionBody[]): number {
-  let seed = 0;
-  while (sections.some((one) => one.seed === seed)) seed++;
-  return seed;
-}
 
 /** Adds a sheet that begins as one of the starts; without a name it is empty. */
 export function addSheet(start: string | null): void {
@@ -114,17 +108,109 @@ export const moveSection = (id: string, by: 1 | -1) =>
   });
 
 export const countQuestions = (id: string, count: number) =>
-  editSection(id, 'how many questions there are', (one) => ({ ...one, count }));
+  editSection(id, 'how many questions there are', ({ order: _, ...one }) => ({
+    ...one,
+    count,
+    ...(one.pinned ? { pinned: one.pinned.filter(({ place }) => place < count) } : {}),
+  }));
 
 export const giveMarks = (id: string, marks: number) =>
   editSection(id, 'the marks', (one) => ({ ...one, marks }));
 
+/** Gives each part of an answer its own marks; none at all goes back to marks for the whole. */
+export const giveParts = (id: string, parts: Readonly<Record<string, number>> | null) =>
+  editSection(id, 'the marks by part', ({ parts: _, ...one }) => (parts === null ? one : { ...one, parts }));
+
 export const instruct = (id: string, instruction: string) =>
   editSection(id, 'the instruction', (one) => ({ ...one, instruction }), 'instruction');
 
-/** Puts one question in the place of another. */
-export const exchange = (id: string, place: number) =>
-  editSection(id, 'the exchanged question', (one) => ({ ...one, exchanged: [...one.exchanged, place] }));
+/** The place in the section's own order of the question that stands at a place. */
+export const placeOf = ({ order, count }: SheetSectionBody, at: number): number =>
+  order?.length === count ? order[at]! : at;
+
+const unpinned = (pinned: readonly Pinned[] | undefined, place: number) =>
+  pinned?.filter((one) => one.place !== place) ?? [];
+
+/** Puts another question in the place of one. */
+export const exchange = (id: string, at: number) =>
+  editSection(id, 'the exchanged question', (one) => {
+    const place = placeOf(one, at);
+    return { ...one, exchanged: [...one.exchanged, place], pinned: unpinned(one.pinned, place) };
+  });
+
+/** Keeps a question, as it is or changed, in every version and whatever the dice say. */
+export const pin = (id: string, at: number, given: Given, answers?: readonly unknown[]) =>
+  editSection(
+    id,
+    'the kept question',
+    (one) => {
+      const place = placeOf(one, at);
+      const kept = { place, given, ...(answers ? { answers } : {}) };
+      return { ...one, pinned: [...unpinned(one.pinned, place), kept] };
+    },
+    `question ${at}`,
+  );
+
+/** Gives a place back to the dice. */
+export const unpin = (id: string, at: number) =>
+  editSection(id, 'the freed question', (one) => ({
+    ...one,
+    pinned: unpinned(one.pinned, placeOf(one, at)),
+  }));
+
+/** Moves a question by one place; all stay what they are. */
+export const moveQuestion = (id: string, at: number, by: 1 | -1) =>
+  editSection(id, 'the moved question', (one) => {
+    const order = Array.from({ length: one.count }, (_, place) => placeOf(one, place));
+    const to = at + by;
+    if (to < 0 || to >= order.length) return one;
+    [order[at], order[to]] = [order[to]!, order[at]!];
+    return { ...one, order };
+  });
+
+/** Adds a section with a question in the teacher's own words. */
+export function writeQuestion(): void {
+  const id = newId();
+  change('the written question', (sheet) => ({
+    ...sheet,
+    sections: [
+      ...sheet.sections,
+      {
+        id,
+        kind: WRITTEN,
+        count: 1,
+        marks: 2,
+        instruction: '',
+        seed: freeSeed(sheet.sections),
+        material: {},
+        exchanged: [],
+        pinned: [{ place: 0, given: { question: 'A question' }, answers: ['its answer'] }],
+      },
+    ],
+  }));
+  SHEETS_DESK.set({ section: id, question: 0 });
+}
+
+/** Adds another question in words to such a section. */
+export const writeAnother = (id: string) =>
+  editSection(id, 'the written question', ({ order: _, ...one }) => ({
+    ...one,
+    count: one.count + 1,
+    pinned: [
+      ...(one.pinned ?? []),
+      { place: one.count, given: { question: 'A question' }, answers: ['its answer'] },
+    ],
+  }));
+
+export const setClass = (classId: string | null) =>
+  change('the class', ({ classId: _, ...sheet }) => (classId === null ? sheet : { ...sheet, classId }));
+
+export const setDate = (date: string) =>
+  change('the date', ({ date: _, ...sheet }) => (date === '' ? sheet : { ...sheet, date }));
+
+export const setSize = (size: StaffSize) => change('the size of the staves', (sheet) => ({ ...sheet, size }));
+
+export const setScrap = (scrap: Scrap) => change('the room for working', (sheet) => ({ ...sheet, scrap }));
 
 /** Changes one field of the material; undefined gives the usual one back. */
 export const setMaterial = (id: string, field: keyof MaterialText, value: unknown) =>

@@ -9,6 +9,7 @@ import {
   IsNotEmpty,
   IsObject,
   IsString,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -17,8 +18,12 @@ import {
 } from 'class-validator';
 import { SCHOOL_SETTINGS, SYMBOL_SETTINGS } from '@diatonix/core';
 import { MOST_PER_BAR } from '../kinds/intervals';
+import { MOST_IN_CLASS, MOST_LESSONS } from '../kinds/schoolClass';
 import { May, OwnIds, ReadableAs, TextValues } from './decorators';
 import { LONGEST_PIECE } from './limits';
+
+/** A day: 2026-11-26. */
+const DAY = /^\d{4}-\d\d-\d\d$/;
 
 class PrintCheck {
   @IsArray()
@@ -150,6 +155,47 @@ class NotYetTaughtCheck {
   minor!: number[];
 }
 
+class ClassPupilCheck {
+  @IsString()
+  @MaxLength(60)
+  id!: string;
+
+  @IsString()
+  @MaxLength(80)
+  name!: string;
+
+  @IsString()
+  @MaxLength(500)
+  note!: string;
+
+  @Matches(DAY)
+  since!: string;
+
+  @IsBoolean()
+  left!: boolean;
+}
+
+class LessonCheck {
+  @IsString()
+  @MaxLength(60)
+  id!: string;
+
+  @Matches(DAY)
+  date!: string;
+
+  @IsString()
+  @MaxLength(500)
+  taught!: string;
+
+  @IsString()
+  @MaxLength(500)
+  set!: string;
+
+  @IsString()
+  @MaxLength(500)
+  remark!: string;
+}
+
 export class SchoolClassCheck {
   @IsString()
   @MaxLength(200)
@@ -159,6 +205,22 @@ export class SchoolClassCheck {
   @ValidateNested()
   @Type(() => NotYetTaughtCheck)
   notYetTaught!: NotYetTaughtCheck;
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_IN_CLASS)
+  @OwnIds()
+  @ValidateNested({ each: true })
+  @Type(() => ClassPupilCheck)
+  pupils?: ClassPupilCheck[];
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_LESSONS)
+  @OwnIds()
+  @ValidateNested({ each: true })
+  @Type(() => LessonCheck)
+  lessons?: LessonCheck[];
 }
 
 /** A class whose fields are the settings of a table of schools. */

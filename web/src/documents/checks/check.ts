@@ -8,6 +8,7 @@ import {
   LabelsCheck,
   SchoolClassCheck,
 } from './benchChecks';
+import { PileCheck } from './pileCheck';
 import { ProgressionCheck } from './progressionCheck';
 import { ScoreCheck } from './scoreCheck';
 import { SheetCheck } from './sheetCheck';
@@ -22,6 +23,7 @@ export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
   progression: ProgressionCheck,
   score: ScoreCheck,
   sheet: SheetCheck,
+  pile: PileCheck,
 };
 
 const STRICT = {

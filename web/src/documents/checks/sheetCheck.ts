@@ -1,10 +1,18 @@
 import {
+  answeredPut,
+  answerWords,
   ASKING,
+  askingOf,
   attempt,
   checkMaterial,
   MOST_QUESTIONS,
   MOST_SECTIONS,
+  promptWords,
+  putOf,
+  questionOf,
+  WRITTEN,
   type MaterialText,
+  type Pinned,
 } from '@diatonix/core';
 import { Type } from 'class-transformer';
 import {
@@ -13,6 +21,7 @@ import {
   IsIn,
   IsInt,
   IsString,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -20,8 +29,8 @@ import {
   ValidateNested,
   type ValidationArguments,
 } from 'class-validator';
-import { MOST_VERSIONS_PRINTED } from '../kinds/sheet';
-import { OwnIds } from './decorators';
+import { MOST_VERSIONS_PRINTED, SCRAPS, STAFF_SIZES } from '../kinds/sheet';
+import { May, OwnIds } from './decorators';
 
 /** Material that the kind of its section takes. */
 function MaterialOfKind(): PropertyDecorator {
@@ -41,12 +50,67 @@ function MaterialOfKind(): PropertyDecorator {
     });
 }
 
+/** Whether a question can be put on a page. */
+function stands(kind: string, pinned: unknown): boolean {
+  if (typeof pinned !== 'object' || pinned === null) return false;
+  const { place, given, answers } = pinned as Partial<Pinned>;
+  if (!Number.isInteger(place) || typeof given !== 'object' || given === null) return false;
+  if (answers !== undefined && !Array.isArray(answers)) return false;
+  try {
+    const question = questionOf(askingOf(kind), given, 'pinned', answers);
+    putOf(question);
+    answeredPut(question);
+    promptWords(question);
+    for (const answer of question.answers) answerWords(kind, answer);
+    return JSON.stringify(pinned).length <= LONGEST_QUESTION;
+  } catch {
+    // Whatever is wrong with it, it is none: the check says so.
+    return false;
+  }
+}
+const LONGEST_QUESTION = 20_000;
+
+/** Marks by the names of parts. */
+function PartMarks(): PropertyDecorator {
+  const isMark = (value: unknown) =>
+    Number.isInteger(value) && (value as number) >= 0 && (value as number) <= 100;
+  return (target, property) =>
+    registerDecorator({
+      name: 'readableObject',
+      target: target.constructor,
+      propertyName: String(property),
+      options: { message: 'these are no marks by part' },
+      validator: {
+        validate: (value: unknown) =>
+          typeof value === 'object' &&
+          value !== null &&
+          Object.entries(value).length <= 20 &&
+          Object.entries(value).every(([name, mark]) => name.length <= 40 && isMark(mark)),
+      },
+    });
+}
+
+/** Questions of the kind of their section. */
+function QuestionsOfKind(): PropertyDecorator {
+  return (target, property) =>
+    registerDecorator({
+      name: 'readableObject',
+      target: target.constructor,
+      propertyName: String(property),
+      options: { message: 'a question is none of its kind of exercise' },
+      validator: {
+        validate: (value: unknown, { object }: ValidationArguments = { object: {} } as ValidationArguments) =>
+          Array.isArray(value) && value.every((one) => stands(String((object as SectionCheck).kind), one)),
+      },
+    });
+}
+
 class SectionCheck {
   @IsString()
   @MaxLength(60)
   id!: string;
 
-  @IsIn(ASKING.map(({ id }) => id))
+  @IsIn([...ASKING.map(({ id }) => id), WRITTEN])
   kind!: string;
 
   @IsInt()
@@ -58,6 +122,10 @@ class SectionCheck {
   @Min(0)
   @Max(100)
   marks!: number;
+
+  @May()
+  @PartMarks()
+  parts?: object;
 
   @IsString()
   @MaxLength(500)
@@ -76,6 +144,19 @@ class SectionCheck {
   @IsInt({ each: true })
   @Min(0, { each: true })
   exchanged!: number[];
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_QUESTIONS)
+  @QuestionsOfKind()
+  pinned?: object[];
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_QUESTIONS)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  order?: number[];
 }
 
 /** A sheet of the Sheets bench as it stands in a file or a row. */
@@ -100,4 +181,21 @@ export class SheetCheck {
   @ValidateNested({ each: true })
   @Type(() => SectionCheck)
   sections!: SectionCheck[];
+
+  @May()
+  @IsString()
+  @MaxLength(60)
+  classId?: string;
+
+  @May()
+  @Matches(/^\d{4}-\d\d-\d\d$/)
+  date?: string;
+
+  @May()
+  @IsIn(STAFF_SIZES)
+  size?: string;
+
+  @May()
+  @IsIn(SCRAPS)
+  scrap?: string;
 }

@@ -7,8 +7,8 @@ import {
   type Score,
 } from '@diatonix/core';
 import type { StaveNote, StemmableNote } from 'vexflow/bravura';
-import { CODES } from '../markup';
-import type { VexFlow } from '../vexflow';
+import { CODES } from '@diatonix/engraving';
+import type { VexFlow } from '@diatonix/engraving';
 import { clefAt, writtenPitch, type DrawnStaff } from './plan';
 import { piecesOf, type Piece } from './pieces';
 import { fifthsAt, writtenFifths, type Made, type SystemOptions } from './systemOptions';

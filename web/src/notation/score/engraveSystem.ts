@@ -1,6 +1,7 @@
 import { printMetre, type Score } from '@diatonix/core';
-import { clean, drawingContext, SIGNATURES, TOP_LINE } from '../markup';
-import type { VexFlow } from '../vexflow';
+import { SIGNATURES, TOP_LINE } from '@diatonix/engraving';
+import { clean, drawingContext } from '../markup';
+import type { VexFlow } from '@diatonix/engraving';
 import { voicesOf } from './barVoices';
 import { headsOf, type DrawnHead } from './heads';
 import { clefAt, type StaffPlan } from './plan';

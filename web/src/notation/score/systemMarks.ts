@@ -1,6 +1,6 @@
 import type { Score } from '@diatonix/core';
 import type { StaveNote } from 'vexflow/bravura';
-import type { VexFlow } from '../vexflow';
+import type { VexFlow } from '@diatonix/engraving';
 import type { StaffPlan } from './plan';
 import type { Made, SystemOptions } from './systemOptions';
 

@@ -112,15 +112,119 @@ export const SheetStyle = styled.div`
     gap: 0.2rem 0.5rem;
     margin: auto 0 0;
   }
-  .question dl.row {
+  .question .row {
     position: relative;
     height: 1.8rem;
   }
-  .question dl.row dd {
+  .question .row .filled {
     position: absolute;
     width: min(2.6rem, 11%);
     min-width: 0;
     transform: translateX(-50%);
+  }
+  .question .staff {
+    position: relative;
+  }
+  .question .under {
+    position: relative;
+    height: 2.4rem;
+  }
+  .question .under > span {
+    position: absolute;
+    transform: translateX(-50%);
+    font:
+      600 1.05rem 'Source Serif 4',
+      serif;
+  }
+  .question .under .figures {
+    font-size: 1.05rem;
+  }
+  .question .sought {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: flex-end;
+    gap: 0.2rem 0.5rem;
+    padding: 0.5rem 0 0.3rem;
+  }
+  .question .sought .pair {
+    display: flex;
+    gap: 0.6rem;
+    padding: 0.3rem 0.4rem 0;
+    border: 1.5px solid var(--soft);
+    border-bottom: 0;
+  }
+  .question .sought b {
+    display: block;
+    min-width: 4.2rem;
+    min-height: 1.7rem;
+    border-bottom: 1px solid var(--soft);
+    color: var(--correction);
+    text-align: center;
+    font:
+      600 1.05rem/1.7rem 'Source Serif 4',
+      serif;
+    print-color-adjust: exact;
+  }
+  .question .sought i {
+    font-style: normal;
+  }
+  .question .sought small {
+    color: var(--correction);
+    font-size: 0.8125rem;
+  }
+  .question table {
+    border-collapse: collapse;
+    margin: 0.2rem 0;
+  }
+  .question .map {
+    width: 100%;
+    table-layout: fixed;
+  }
+  .question .map th,
+  .question .map td {
+    height: 1.9rem;
+    border-bottom: 1px solid var(--rule);
+    font:
+      400 0.875rem 'Accidentals',
+      'Source Sans 3',
+      sans-serif;
+    text-align: center;
+  }
+  .question .map th {
+    color: var(--soft);
+    text-align: left;
+  }
+  .question .map th:first-child {
+    width: 4.2rem;
+  }
+  .question .map td.small {
+    font-size: 0.75rem;
+  }
+  .question .map thead th + th {
+    text-align: center;
+  }
+  .question .map td {
+    border-left: 1px solid var(--rule);
+    font-weight: 600;
+  }
+  .question .map .blank td {
+    color: var(--correction);
+    border-bottom-color: var(--soft);
+    print-color-adjust: exact;
+  }
+  .question .scratch {
+    margin-top: 0.4rem;
+    color: var(--soft);
+  }
+  .question .scratch line {
+    stroke: var(--rule);
+  }
+  .question table.scratch td {
+    padding: 0 0.45rem;
+    font:
+      400 0.8125rem/1.25 'Source Sans 3',
+      sans-serif;
+    text-align: center;
   }
   .question dd .numeral {
     font-size: 1.15rem;
@@ -139,8 +243,8 @@ export const SheetStyle = styled.div`
   .question dt:empty {
     display: none;
   }
-  .question dd {
-    min-width: 5.5rem;
+  .question dd,
+  .question .row .filled {
     min-height: 1.7rem;
     margin: 0;
     border-bottom: 1px solid var(--soft);
@@ -151,6 +255,9 @@ export const SheetStyle = styled.div`
       serif;
     text-align: center;
     print-color-adjust: exact;
+  }
+  .question dd {
+    min-width: 5.5rem;
   }
   .question dt:empty + dd {
     grid-column: 1 / -1;

@@ -1,0 +1,116 @@
+import { Download } from 'lucide-react';
+import { useMemo } from 'react';
+import { Choice } from '../../design/Choice';
+import { Button, Toggle, ToggleRow } from '../../design/controls';
+import { download, fileName } from '../../documents/download';
+import { logbookCsv, markedPiles, namesIn } from '../../documents/logbook';
+import { listOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+import { useOpenClass, useSchool } from '../../documents/use';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { LOGBOOK_DESK, type LogbookView } from './desk';
+import { Lessons } from './Lessons';
+import { Causes, OverTime } from './OverTime';
+import { Pupils } from './Pupils';
+import { SkillGrid } from './SkillGrid';
+import { chooseClass } from './state';
+
+const NAMES: Readonly<Record<LogbookView, string>> = {
+  skills: 'By skill',
+  time: 'Over time',
+  causes: 'Mistakes',
+  lessons: 'Lessons',
+  pupils: 'Pupils',
+};
+const WHOLE = '';
+
+/** The Logbook: what a class was taught and set, what it knows, and what went wrong again and again. */
+export function LogbookBench() {
+  const school = useSchool();
+  const open = useOpenClass();
+  const classes = useDocuments((state) => listOf(state.documents, 'class'));
+  const documents = useDocuments((state) => listOf(state.documents, 'pile'));
+  const { view, pupil } = LOGBOOK_DESK.use((desk) => desk);
+  const piles = useMemo(
+    () => markedPiles(documents, open?.id ?? null, school),
+    [documents, open?.id, school],
+  );
+  const names = useMemo(() => namesIn(piles), [piles]);
+  const own = pupil !== null && names.includes(pupil) ? pupil : null;
+  const charts = view === 'skills' || view === 'time' || view === 'causes';
+  return (
+    <BenchFrame
+      title={<h1>Logbook</h1>}
+      facts={
+        <>
+          {open && (
+            <Choice
+              label="Class"
+              value={open.id}
+              options={classes.map(({ id, body: { name } }) => ({
+                id,
+                name: name.trim() === '' ? 'Unnamed class' : name,
+              }))}
+              onChoose={chooseClass}
+            />
+          )}
+          <ToggleRow
+            aria-label="View"
+            selectionMode="single"
+            disallowEmptySelection
+            selectedKeys={[view]}
+            onSelectionChange={([next]) => LOGBOOK_DESK.set({ view: next as LogbookView })}
+          >
+            {(Object.keys(NAMES) as LogbookView[]).map((id) => (
+              <Toggle key={id} id={id}>
+                {NAMES[id]}
+              </Toggle>
+            ))}
+          </ToggleRow>
+        </>
+      }
+      actions={
+        <>
+          {(view === 'time' || view === 'causes') && names.length > 0 && (
+            <Choice
+              label="Pupil"
+              value={own ?? WHOLE}
+              options={[{ id: WHOLE, name: 'The class' }, ...names.map((name) => ({ id: name, name }))]}
+              onChoose={(name) => LOGBOOK_DESK.set({ pupil: name === WHOLE ? null : name })}
+            />
+          )}
+          {piles.length > 0 && (
+            <Button
+              onPress={() =>
+                download(
+                  logbookCsv(piles, school),
+                  `${fileName(open?.body.name ?? 'logbook')}.csv`,
+                  'text/csv',
+                )
+              }
+            >
+              <Download aria-hidden="true" /> CSV
+            </Button>
+          )}
+        </>
+      }
+      margin={null}
+    >
+      {charts && piles.length === 0 ? (
+        <p>Nothing of this class has been marked yet: its piles on the Marking bench fill these pages.</p>
+      ) : view === 'skills' ? (
+        <SkillGrid piles={piles} />
+      ) : view === 'time' ? (
+        <OverTime piles={piles} pupil={own} school={school} />
+      ) : view === 'causes' ? (
+        <Causes piles={piles} pupil={own} school={school} />
+      ) : open === null ? (
+        <p>There is no class in this workbook: make one on the Key bench.</p>
+      ) : view === 'lessons' ? (
+        <Lessons body={open.body} school={school} />
+      ) : (
+        <Pupils body={open.body} />
+      )}
+    </BenchFrame>
+  );
+}

@@ -1,0 +1,71 @@
+import { mistakeName, type School } from '@diatonix/core';
+import { ClipboardList } from 'lucide-react';
+import { Button } from '../../design/controls';
+import { causesOf, progressOf, type MarkedPile } from '../../documents/logbook';
+import { addRemedy } from '../../documents/toSheet';
+import { BarChart } from '../../parts/BarChart';
+import { LineChart } from '../../parts/LineChart';
+import { LogbookStyle } from './LogbookStyle';
+
+interface OverTimeProps {
+  readonly piles: readonly MarkedPile[];
+  /** Null for the class. */
+  readonly pupil: string | null;
+  readonly school: School;
+}
+
+const MOST = 8;
+
+/** The share of right answers from sheet to sheet, of a pupil beside the class. */
+export function OverTime({ piles, pupil }: OverTimeProps) {
+  const points = (name: string | null) =>
+    progressOf(piles, name).map(({ date, share }) => ({ at: dayOf(date), share }));
+  return (
+    <LogbookStyle>
+      <h2>{pupil ?? 'The class'}: right answers from sheet to sheet</h2>
+      <LineChart
+        label="Share of right answers by date"
+        own={points(pupil)}
+        ownName={pupil ?? 'The class'}
+        {...(pupil === null ? {} : { others: points(null), othersName: 'The class' })}
+      />
+      {pupil !== null && <p>The broken line is the class.</p>}
+    </LogbookStyle>
+  );
+}
+
+/** What went wrong again and again, and what would train it. */
+export function Causes({ piles, pupil, school }: OverTimeProps) {
+  const causes = causesOf(piles, pupil).slice(0, MOST);
+  const [first] = causes;
+  return (
+    <LogbookStyle>
+      <h2>{pupil ?? 'The class'}: mistakes that come again</h2>
+      {first ? (
+        <>
+          <BarChart
+            label="How often each mistake was made"
+            heads={['Mistake', 'Answers', 'Share']}
+            most={first.count}
+            rows={causes.map(({ id, count }) => ({
+              id,
+              name: mistakeName(id, school),
+              value: count,
+              note: `${count} of ${causes.reduce((sum, one) => sum + one.count, 0)}`,
+            }))}
+          />
+          <p>
+            <Button onPress={() => addRemedy(first.id)}>
+              <ClipboardList aria-hidden="true" /> Put an exercise against the first on a sheet
+            </Button>
+          </p>
+        </>
+      ) : (
+        <p>No mistake has been found yet.</p>
+      )}
+    </LogbookStyle>
+  );
+}
+
+/** A day as it stands under a chart: 26.11. */
+const dayOf = (date: string) => `${Number(date.slice(8))}.${Number(date.slice(5, 7))}.`;

@@ -1,0 +1,13 @@
+import { createDesk, oneOf, type Field } from '../../documents/desk';
+
+export const VIEWS = ['skills', 'time', 'causes', 'lessons', 'pupils'] as const;
+export type LogbookView = (typeof VIEWS)[number];
+
+const name: Field<string | null> = (stored) =>
+  typeof stored === 'string' && stored.length <= 80 ? stored : null;
+
+/** What the Logbook shows: how it is looked at, and of whom. */
+export const LOGBOOK_DESK = createDesk<{ readonly view: LogbookView; readonly pupil: string | null }>(
+  'logbook',
+  { view: oneOf(VIEWS, 'skills'), pupil: name },
+);

@@ -1,0 +1,62 @@
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { LONGEST_ANSWER } from '../../documents/kinds/pile';
+
+interface AnswerFieldProps {
+  readonly label: string;
+  readonly value: string;
+  /** Whether it has the place: it takes the focus when that comes to it by the keyboard. */
+  readonly isHere: boolean;
+  readonly onHere: () => void;
+  readonly onEnter: (answer: string) => void;
+  /** Goes on by so many questions. */
+  readonly onStep: (by: 1 | -1) => void;
+  readonly onPupil: (by: 1 | -1) => void;
+}
+
+/** An answer as it is typed: Enter keeps it and goes on. */
+export function AnswerField(props: AnswerFieldProps) {
+  const { label, value, isHere, onHere, onEnter, onStep, onPupil } = props;
+  const [text, setText] = useState(value);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => setText(value), [value]);
+  useEffect(() => {
+    if (!isHere || field.current === document.activeElement) return;
+    const active = document.activeElement;
+    // Nothing is taken from a field elsewhere on the page.
+    if (active === document.body || active?.closest('.answers'))
+      field.current?.focus({ preventScroll: true });
+    field.current?.scrollIntoView({ block: 'nearest' });
+  }, [isHere]);
+  const keep = () => {
+    if (text.trim() !== value) onEnter(text.trim());
+  };
+  const onKey = (event: KeyboardEvent) => {
+    const acts: Record<string, () => void> = {
+      Enter: () => onStep(1),
+      ArrowDown: () => onStep(1),
+      ArrowUp: () => onStep(-1),
+      PageDown: () => onPupil(1),
+      PageUp: () => onPupil(-1),
+    };
+    const act = acts[event.key];
+    if (!act || event.ctrlKey || event.metaKey || event.altKey) return;
+    event.preventDefault();
+    keep();
+    act();
+  };
+  return (
+    <input
+      ref={field}
+      type="text"
+      aria-label={label}
+      value={text}
+      maxLength={LONGEST_ANSWER}
+      autoComplete="off"
+      spellCheck={false}
+      onFocus={onHere}
+      onChange={(event) => setText(event.target.value)}
+      onKeyDown={onKey}
+      onBlur={keep}
+    />
+  );
+}

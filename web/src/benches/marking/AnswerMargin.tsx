@@ -1,0 +1,143 @@
+import {
+  causeSentence,
+  putOf,
+  answeredPut,
+  mistakeName,
+  type Cause,
+  type MistakeHistory,
+  type School,
+} from '@diatonix/core';
+import { frameOf, questionStaff, type Engraver } from '@diatonix/engraving';
+import styled from 'styled-components';
+import { fieldLook } from '../../design/controls';
+import { Margin } from '../../design/Margin';
+import type { Asked, Marked } from '../../documents/markPile';
+import type { PilePupil } from '../../documents/kinds/pile';
+import { NumberedSentences } from '../../parts/Working';
+import { QuestionCell } from '../../questions/QuestionCell';
+import { SheetStyle } from '../../questions/SheetStyle';
+import { enter } from './state';
+import { workingOf } from './words';
+
+const Fields = styled.div`
+  display: grid;
+  gap: 0.6rem;
+  margin-top: 1rem;
+  label {
+    display: grid;
+    grid-template-columns: 4.5rem 1fr;
+    align-items: center;
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  input,
+  textarea {
+    ${fieldLook}
+    width: 100%;
+    color: var(--ink);
+  }
+`;
+
+interface AnswerMarginProps {
+  readonly asked: Asked;
+  readonly marked: Marked | null;
+  readonly pupil: PilePupil;
+  readonly history: MistakeHistory;
+  readonly school: School;
+  readonly engraver: Engraver | null;
+}
+
+/** The question as it stands on the sheet with what is right, why the answer is wrong, and what the teacher says. */
+export function AnswerMargin({ asked, marked, pupil, history, school, engraver }: AnswerMarginProps) {
+  const { question, label, marks } = asked;
+  const frame = frameOf([putOf(question), answeredPut(question)]);
+  const staff = engraver && frame ? questionStaff(engraver, frame, putOf(question)) : null;
+  const sentences = workingOf(question, school).map((sentence) => [sentence]);
+  const causes = marked?.marking?.causes ?? [];
+  const [likeliest, ...others] = causes;
+  const times = ({ mistakes }: Cause) => Math.max(...mistakes.map((id) => history[id] ?? 0));
+  const parts = marked?.marking?.parts ?? [];
+  const again = (change: { marks?: number; remark?: string }) => {
+    if (!marked) return;
+    const { answer, marks: given, remark } = marked.entry;
+    const next = {
+      ...(given === undefined ? {} : { marks: given }),
+      ...(remark ? { remark } : {}),
+      ...change,
+    };
+    enter({ pupil: pupil.id, question: asked.id, answer, ...next });
+  };
+  return (
+    <Margin>
+      <h2>{`Question ${label}`}</h2>
+      <p className="about">{pupil.name}</p>
+      <SheetStyle>
+        <QuestionCell
+          question={question}
+          number={Number(label.split('.')[1])}
+          frame={frame}
+          staff={staff}
+          engraver={engraver}
+          school={school}
+          answers
+          scrap="none"
+          selected={false}
+          onSelect={null}
+        />
+      </SheetStyle>
+      {parts.length > 0 && (
+        <p className="aside">
+          {parts
+            .map(({ part, got, of, follows }) => `${part} ${follows ? 'follows' : `${got}/${of}`}`)
+            .join(' · ')}
+        </p>
+      )}
+      {likeliest && (
+        <p className="cause">
+          {causeSentence(likeliest)}
+          {times(likeliest) >= 2 && <small> ({Math.round(times(likeliest))} times in this pile)</small>}
+        </p>
+      )}
+      {others.length > 0 && (
+        <p className="aside">
+          Or:{' '}
+          {others.map(({ mistakes }) => mistakes.map((id) => mistakeName(id, school)).join(' + ')).join('; ')}
+          .
+        </p>
+      )}
+      {marked?.verdict === 'wrong' && marked.marking && causes.length === 0 && !marked.marking.follows && (
+        <p className="aside">No mistake that is known makes this answer.</p>
+      )}
+      <NumberedSentences sentences={sentences} school={school} />
+      {marked && (
+        <Fields>
+          <label>
+            Marks
+            <input
+              type="number"
+              min={0}
+              max={marks}
+              step={0.5}
+              value={marked.got}
+              onChange={(event) => {
+                const next = Number(event.target.value);
+                if (event.target.value !== '' && next >= 0 && next <= marks) again({ marks: next });
+              }}
+            />
+          </label>
+          <label>
+            Remark
+            <textarea
+              rows={2}
+              defaultValue={marked.entry.remark ?? ''}
+              maxLength={500}
+              onBlur={(event) =>
+                event.target.value !== (marked.entry.remark ?? '') && again({ remark: event.target.value })
+              }
+            />
+          </label>
+        </Fields>
+      )}
+    </Margin>
+  );
+}

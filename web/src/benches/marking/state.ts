@@ -1,0 +1,80 @@
+import { newId } from '../../documents/ids';
+import { today } from '../../documents/today';
+import type { PileBody, PileEntry } from '../../documents/kinds/pile';
+import type { SchoolClass } from '../../documents/kinds/schoolClass';
+import type { SheetBody } from '../../documents/kinds/sheet';
+import { asSet } from '../../documents/sheetSpec';
+import { addDocument, editDocument, removeDocument } from '../../documents/store';
+import { MARKING_DESK, openNow } from './desk';
+
+function change(words: string, update: (pile: PileBody) => PileBody, burst?: string): void {
+  const open = openNow();
+  if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
+}
+
+export const openPile = (id: string) =>
+  MARKING_DESK.set({ open: id, pupil: null, question: 0, view: 'page' });
+
+/** A pile of a sheet as it is now: what is changed on the sheet later does not change what was set. */
+export function addPile(sheet: SheetBody, schoolClass: SchoolClass | null): void {
+  const body: PileBody = {
+    title: sheet.title,
+    date: sheet.date ?? today(),
+    sheet: asSet(sheet, schoolClass),
+    follow: 1,
+    pupils: (schoolClass?.pupils ?? [])
+      .filter(({ left }) => !left)
+      .map(({ id, name }, at) => ({ id, name, version: at % sheet.versions })),
+    entries: [],
+    ...(sheet.classId === undefined ? {} : { classId: sheet.classId }),
+  };
+  openPile(addDocument('pile', newId(), body, 'the new pile'));
+}
+
+export function removePile(id: string): void {
+  removeDocument(id, 'the removed pile');
+  openPile('');
+}
+
+export const renamePile = (title: string) =>
+  change('the title', (pile) => ({ ...pile, title }), 'pile-title');
+
+/** Adds pupils by their names; neighbours have different versions. Names that stand already are passed over. */
+export function addPupils(names: readonly string[]): void {
+  change('the added pupils', (pile) => {
+    const known = new Set(pile.pupils.map(({ name }) => name));
+    const added = [...new Set(names)]
+      .filter((name) => !known.has(name))
+      .map((name, at) => ({ id: newId(), name, version: (pile.pupils.length + at) % pile.sheet.versions }));
+    return { ...pile, pupils: [...pile.pupils, ...added] };
+  });
+}
+
+/** Takes a pupil out with all that was entered, for good. */
+export const removePupil = (id: string) =>
+  change('the removed pupil', (pile) => ({
+    ...pile,
+    pupils: pile.pupils.filter((one) => one.id !== id),
+    entries: pile.entries.filter(({ pupil }) => pupil !== id),
+  }));
+
+export const renamePupil = (id: string, name: string) =>
+  change(
+    'the name',
+    (pile) => ({ ...pile, pupils: pile.pupils.map((one) => (one.id === id ? { ...one, name } : one)) }),
+    `pupil ${id}`,
+  );
+
+export const chooseVersion = (id: string, version: number) =>
+  change('the version', (pile) => ({
+    ...pile,
+    pupils: pile.pupils.map((one) => (one.id === id ? { ...one, version } : one)),
+  }));
+
+/** Enters an answer after all that was entered: nothing of that is lost. */
+export function enter(entry: Omit<PileEntry, 'at'>): void {
+  change('the answer', (pile) => ({ ...pile, entries: [...pile.entries, { ...entry, at: Date.now() }] }));
+}
+
+export const giveFollow = (follow: number) =>
+  change('what following through earns', (pile) => ({ ...pile, follow }));

@@ -1,0 +1,43 @@
+import {
+  answerWords,
+  askingOf,
+  attempt,
+  mistakeName,
+  promptWords,
+  sayStep,
+  sentenceText,
+  withSigns,
+  type Question,
+  type School,
+} from '@diatonix/core';
+import type { Marked } from '../../documents/markPile';
+
+/** What is asked, in a few words: the prompt, or what stands on the staff. */
+export function askedWords(question: Question, school: School): string {
+  const prompt = promptWords(question, school);
+  const notes = ['from', 'to', 'note', 'notes', 'bass', 'signature'].flatMap((field) => {
+    const value = question.given[field];
+    return value === undefined ? [] : [Array.isArray(value) ? value.join(' ') : String(value)];
+  });
+  return [withSigns(notes.join('–')), prompt].filter((one) => one !== '').join(' · ');
+}
+
+/** The right answers in one line. */
+export function rightWords({ kind, answers }: Question, school: School): string {
+  return answers
+    .slice(0, 3)
+    .map((one) => answerWords(kind, one, school))
+    .join(' or ');
+}
+
+/** The likeliest cause by its name; empty where nothing is wrong or nothing explains it. */
+export function causeName(marked: Marked | null, school: School): string {
+  const [cause] = marked?.marking?.causes ?? [];
+  return cause ? cause.mistakes.map((id) => mistakeName(id, school)).join(' + ') : '';
+}
+
+/** How a teacher would work the question out, sentence by sentence. */
+export function workingOf({ kind, given }: Question, school: School): string[] {
+  const steps = attempt(() => askingOf(kind).steps(given));
+  return steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
+}

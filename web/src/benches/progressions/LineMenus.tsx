@@ -1,0 +1,18 @@
+import { ToSheet, type SheetEntry } from '../../parts/ToSheet';
+import type { DerivedColumn } from './derive';
+import { WorkBackMenu } from './WorkBackMenu';
+
+interface LineMenusProps {
+  readonly derived: () => readonly DerivedColumn[];
+  readonly sheets: readonly SheetEntry[];
+}
+
+/** What the class gets of a line: chords to be worked back, and questions for a sheet. */
+export function LineMenus({ derived, sheets }: LineMenusProps) {
+  return (
+    <>
+      <WorkBackMenu derived={derived} />
+      <ToSheet entries={sheets} />
+    </>
+  );
+}

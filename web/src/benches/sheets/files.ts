@@ -1,0 +1,47 @@
+import { makeSheet } from '@diatonix/core';
+import { fetchScript } from '../../fetchScript';
+import { newId } from '../../documents/ids';
+import { download, fileName, MUSICXML_TYPE } from '../../documents/download';
+import { pickFile } from '../../documents/pickFile';
+import { pupilsToFile, sheetFromFile, sheetToFile } from '../../documents/sheetFile';
+import { specOf } from '../../documents/sheetSpec';
+import { addDocument, tell, useDocuments } from '../../documents/store';
+import { classOf, openNow, SHEETS_DESK } from './desk';
+import { openSheet } from './state';
+
+const JSON_TYPE = 'application/json';
+
+/** Saves the open sheet as a file. */
+export function saveSheet(): void {
+  const open = openNow();
+  if (open) download(sheetToFile(open.body), `${fileName(open.body.title)}.sheet.json`, JSON_TYPE);
+}
+
+/** Saves every version for pupils, without answers. */
+export function savePupils(): void {
+  const open = openNow();
+  if (!open) return;
+  const schoolClass = classOf(open.body, useDocuments.getState().documents);
+  const text = pupilsToFile(specOf(open.body, schoolClass), open.body.versions);
+  download(text, `${fileName(open.body.title)}.pupils.json`, JSON_TYPE);
+}
+
+/** Opens the file of a sheet as a new sheet of the workbook. */
+export async function openSheetFile(): Promise<void> {
+  const file = await pickFile('.json');
+  if (!file) return;
+  const read = sheetFromFile(await file.text(), file.name);
+  if (read.ok) openSheet(addDocument('sheet', newId(), read.value, 'the opened sheet'));
+  else tell(read.message);
+}
+
+/** Saves what stands on the staves of the shown version as MusicXML. */
+export async function saveStaves(): Promise<void> {
+  const open = openNow();
+  if (!open) return;
+  const spec = specOf(open.body, classOf(open.body, useDocuments.getState().documents));
+  const version = Math.min(SHEETS_DESK.get().version, open.body.versions - 1);
+  const { sheetToMusicXml } = await fetchScript(() => import('@diatonix/core/musicxml'));
+  const text = sheetToMusicXml(makeSheet(spec, version));
+  download(text, `${fileName(open.body.title)}.musicxml`, MUSICXML_TYPE);
+}

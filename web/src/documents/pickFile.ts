@@ -1,0 +1,11 @@
+/** Lets the teacher choose a file; null where none was chosen. */
+export function pickFile(accept: string): Promise<File | null> {
+  const input = document.createElement('input');
+  input.type = 'file';
+  input.accept = accept;
+  return new Promise((resolve) => {
+    input.addEventListener('change', () => resolve(input.files?.[0] ?? null), { once: true });
+    input.addEventListener('cancel', () => resolve(null), { once: true });
+    input.click();
+  });
+}

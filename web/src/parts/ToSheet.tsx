@@ -1,0 +1,41 @@
+import { attempt, type Brought } from '@diatonix/core';
+import { ClipboardList } from 'lucide-react';
+import { Drop } from '../design/Drop';
+import { part } from '../design/part';
+import { tell } from '../documents/store';
+import { bringToSheet } from '../documents/toSheet';
+
+const MenuPopover = part(() => import('../design/MenuPopover').then((module) => module.default));
+
+/** What is left blank, and the questions that it makes. */
+export interface SheetEntry {
+  readonly name: string;
+  readonly bring: () => Brought;
+}
+
+/** Puts what stands on a bench on a sheet, with something of it blank. */
+export function ToSheet({ entries }: { entries: readonly SheetEntry[] }) {
+  const put = (at: number) => {
+    const brought = attempt(entries[at]!.bring);
+    if (brought.ok) bringToSheet(brought.value);
+    else tell(brought.error.message);
+  };
+  return (
+    <Drop
+      label="To a sheet"
+      opens="menu"
+      arrow={false}
+      drop={(dropped) => (
+        <MenuPopover
+          {...dropped}
+          label="To a sheet"
+          atEnd
+          entries={entries.map(({ name }, at) => ({ id: String(at), name }))}
+          onAction={(id) => put(Number(id))}
+        />
+      )}
+    >
+      <ClipboardList aria-hidden="true" />
+    </Drop>
+  );
+}

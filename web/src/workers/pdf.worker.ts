@@ -1,0 +1,40 @@
+import { makeSheet, type School, type SheetSpec } from '@diatonix/core';
+import { sheetPdf, type FontFiles, type SheetPages } from '@diatonix/engraving/pdf';
+import type { SheetWorking } from '@diatonix/engraving';
+import { expose } from 'comlink';
+import * as vexflow from 'vexflow/bravura';
+
+/** Pages to be made: the sheet in so many versions, and how they look. */
+export interface PdfOrder {
+  readonly spec: SheetSpec;
+  readonly versions: number;
+  readonly look: Omit<SheetPages, 'sheets'>;
+  readonly working: SheetWorking;
+  readonly school: School;
+  /** Where each font lies. */
+  readonly fonts: Readonly<Record<keyof FontFiles, string>>;
+}
+
+async function fetched(addresses: PdfOrder['fonts']): Promise<FontFiles> {
+  const files = await Promise.all(
+    Object.entries(addresses).map(
+      async ([name, address]) => [name, new Uint8Array(await (await fetch(address)).arrayBuffer())] as const,
+    ),
+  );
+  return Object.fromEntries(files) as unknown as FontFiles;
+}
+
+/** Makes the pages away from the page, so that a long sheet never holds up the bench. */
+async function make(
+  { spec, versions, look, working, school, fonts }: PdfOrder,
+  onPart: (done: number, all: number) => void,
+): Promise<Uint8Array> {
+  const files = await fetched(fonts);
+  const sheets = Array.from({ length: versions }, (_, version) => makeSheet(spec, version));
+  return sheetPdf({ vexflow, fonts: files }, { ...look, sheets }, school, { working, onPart });
+}
+
+const TASK = { make };
+export type PdfTask = typeof TASK;
+
+expose(TASK);

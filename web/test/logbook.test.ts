@@ -1,0 +1,141 @@
+/** The logbook without a page: skills, progress, causes, the table for other programs, pupils and lessons of a class. */
+import { DEFAULT_SCHOOL } from '@diatonix/core';
+import {
+  addClassPupils,
+  addLesson,
+  changeLesson,
+  changePupil,
+  deletePupil,
+  removeLesson,
+  teach,
+} from '../src/benches/logbook/state';
+import { addPile } from '../src/benches/marking/state';
+import { openNow as openPile } from '../src/benches/marking/desk';
+import { checkBody } from '../src/documents/checks/check';
+import {
+  causesOf,
+  kindsIn,
+  logbookCsv,
+  markedPiles,
+  namesIn,
+  progressOf,
+  skillGrid,
+} from '../src/documents/logbook';
+import { CLASS_DESK } from '../src/documents/openClass';
+import { listOf } from '../src/documents/select';
+import { undo, useDocuments } from '../src/documents/store';
+import { everywhere, showDemo } from './demo';
+
+const documents = () => useDocuments.getState().documents;
+const classes = () => listOf(documents(), 'class');
+const open = () => classes()[0]!;
+const piles = () => markedPiles(listOf(documents(), 'pile'), open().id, DEFAULT_SCHOOL);
+
+beforeEach(() => {
+  showDemo();
+  CLASS_DESK.set({ open: open().id });
+});
+
+test('a term of the evening class: its piles from the first to the last, its pupils by name', () => {
+  expect(piles().map(({ date }) => date)).toEqual(['2026-09-22', '2026-10-20', '2026-11-17']);
+  expect(namesIn(piles())).toHaveLength(8);
+  expect(kindsIn(piles())).toEqual([
+    'note-name',
+    'interval-name',
+    'triad-name',
+    'numeral-label',
+    'figures-name',
+  ]);
+  // Another class has none of it.
+  expect(markedPiles(listOf(documents(), 'pile'), classes()[1]!.id, DEFAULT_SCHOOL)).toEqual([]);
+  for (const { body } of listOf(documents(), 'pile')) expect(checkBody('pile', body)).toEqual([]);
+});
+
+test('the grid counts every answer once', () => {
+  const grid = skillGrid(piles());
+  const answered = [...grid.values()]
+    .flatMap((row) => [...row.values()])
+    .reduce((sum, one) => sum + one.answered, 0);
+  const entries = listOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
+  expect(answered).toBe(entries);
+  for (const row of grid.values())
+    for (const { right, answered: all } of row.values()) expect(right).toBeLessThanOrEqual(all);
+});
+
+test('what was planted is found: the habit of a pupil leads the list of causes', () => {
+  const first = (name: string) => causesOf(piles(), name)[0]?.id;
+  expect(first('Ivo Lantern')).toBeDefined();
+  expect(causesOf(piles(), 'Ebbe Sandholm').map(({ id }) => id)).toContain('lowest-for-root');
+  expect(causesOf(piles(), 'Corin Tidewell').map(({ id }) => id)).toContain('inverted');
+  const all = causesOf(piles(), null);
+  const counts = all.map(({ count }) => count);
+  expect(counts).toEqual([...counts].sort((a, b) => b - a));
+  const own = namesIn(piles()).flatMap((name) => causesOf(piles(), name));
+  expect(own.reduce((sum, { count }) => sum + count, 0)).toBe(counts.reduce((sum, count) => sum + count, 0));
+});
+
+test('progress from sheet to sheet, of one and of all; nothing where somebody was away', () => {
+  const away = progressOf(piles(), 'Ivo Lantern').map(({ share }) => share);
+  expect(away[1]).toBeNull();
+  const whole = progressOf(piles(), null).map(({ share }) => share!);
+  for (const share of whole) {
+    expect(share).toBeGreaterThan(0.3);
+    expect(share).toBeLessThanOrEqual(1);
+  }
+});
+
+test('piles that did not change are not marked again', () => {
+  const [before] = piles();
+  expect(piles()[0]).toBe(before);
+});
+
+test('the table for other programs has a line for each answer, and no formulas', () => {
+  const lines = logbookCsv(piles(), DEFAULT_SCHOOL).split('\r\n');
+  const entries = listOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
+  expect(lines).toHaveLength(entries + 1);
+  expect(lines[0]).toBe('date,sheet,pupil,question,exercise,answer,verdict,marks,of,cause');
+  const [pile] = piles();
+  const odd = { ...pile!, title: '=SUM("1,2")' };
+  expect(logbookCsv([odd], DEFAULT_SCHOOL).split('\r\n')[1]).toContain('"\'=SUM(""1,2"")"');
+});
+
+test('pupils are added once, noted, left out of new piles when they have left', () => {
+  addClassPupils(['Sorrel Wick', 'Ansa Brock', 'Sorrel Wick'], '2026-11-26');
+  const pupils = open().body.pupils!;
+  expect(pupils).toHaveLength(9);
+  const sorrel = pupils[8]!;
+  expect(sorrel).toMatchObject({ name: 'Sorrel Wick', since: '2026-11-26', left: false });
+  changePupil(sorrel.id, { note: 'sings alto' });
+  changePupil(pupils[0]!.id, { left: true });
+  expect(checkBody('class', open().body)).toEqual([]);
+  const [sheet] = listOf(documents(), 'sheet');
+  addPile({ ...sheet!.body, classId: open().id }, open().body);
+  expect(openPile()!.body.pupils.map(({ name }) => name)).toEqual(pupils.slice(1).map(({ name }) => name));
+  expect(checkBody('class', { ...open().body, pupils: [{ id: 'x', name: 7 }] })).not.toEqual([]);
+});
+
+test('a pupil is deleted with everything, in one go', () => {
+  const fenna = open().body.pupils!.find(({ name }) => name === 'Fenna Quayle')!;
+  const before = JSON.stringify(documents());
+  expect(before).toContain('Fenna Quayle');
+  deletePupil(fenna);
+  expect(JSON.stringify(documents())).not.toContain('Fenna Quayle');
+  for (const { body } of listOf(documents(), 'pile'))
+    expect(body.entries.some(({ pupil }) => pupil === fenna.id)).toBe(false);
+  undo(everywhere());
+  expect(JSON.stringify(documents())).toContain('Fenna Quayle');
+});
+
+test('lessons are kept with what was taught and set; a degree that is taught is asked from then on', () => {
+  addLesson('2026-11-24');
+  const lesson = open().body.lessons!.at(-1)!;
+  changeLesson(lesson.id, { taught: 'The mediant', set: 'Sheet 4', remark: 'calm' });
+  expect(open().body.lessons!.at(-1)).toEqual({ id: lesson.id, date: '2026-11-24', taught: 'The mediant', set: 'Sheet 4', remark: 'calm' }); // prettier-ignore
+  teach('major', 3);
+  expect(open().body.notYetTaught.major).not.toContain(3);
+  teach('major', 3);
+  expect(open().body.notYetTaught.major).toContain(3);
+  expect(checkBody('class', open().body)).toEqual([]);
+  removeLesson(lesson.id);
+  expect(open().body.lessons).toHaveLength(3);
+});

@@ -1,0 +1,252 @@
+/** Questions kept, moved, changed and written; sheets as files; what comes to a sheet from a bench. */
+import {
+  answerWords,
+  bringChord,
+  bringIntervals,
+  bringLine,
+  bringMap,
+  bringPassage,
+  makeSheet,
+  parseKey,
+  parseNote,
+  parseSymbol,
+  type Brought,
+} from '@diatonix/core';
+import { fieldText, questionFrom, readField } from '../src/benches/sheets/givenText';
+import { openNow } from '../src/benches/sheets/desk';
+import {
+  addSheet,
+  countQuestions,
+  exchange,
+  giveParts,
+  moveQuestion,
+  otherQuestions,
+  pin,
+  setClass,
+  setDate,
+  setScrap,
+  setSize,
+  unpin,
+  writeAnother,
+  writeQuestion,
+} from '../src/benches/sheets/state';
+import { checkBody } from '../src/documents/checks/check';
+import { listOf } from '../src/documents/select';
+import { PUPILS_FORMAT, pupilsToFile, sheetFromFile, sheetToFile } from '../src/documents/sheetFile';
+import { specOf, untaughtNumerals } from '../src/documents/sheetSpec';
+import { useDocuments } from '../src/documents/store';
+import { bringToSheet } from '../src/documents/toSheet';
+import { showEmpty } from './demo';
+
+const body = () => openNow()!.body;
+const sheet = (version = 0) => makeSheet(specOf(body(), null), version);
+const givens = (at = 0) => sheet().sections[at]!.questions.map(({ given }) => given);
+const first = () => body().sections[0]!.id;
+const sound = () => expect(checkBody('sheet', body())).toEqual([]);
+
+beforeEach(showEmpty);
+
+describe('questions by hand', () => {
+  beforeEach(() => addSheet('First triads'));
+
+  test('a kept question stays while the others change, until it is given back', () => {
+    const kept = givens()[2]!;
+    pin(first(), 2, kept);
+    otherQuestions();
+    expect(givens()[2]).toEqual(kept);
+    expect(givens()[0]).not.toEqual(kept);
+    sound();
+    unpin(first(), 2);
+    expect(givens()[2]).not.toEqual(kept);
+  });
+
+  test('questions are moved, and exchanged where they stand', () => {
+    const before = givens();
+    moveQuestion(first(), 0, 1);
+    moveQuestion(first(), 0, -1);
+    expect(givens().slice(0, 3)).toEqual([before[1], before[0], before[2]]);
+    exchange(first(), 0);
+    expect(givens().slice(1, 3)).toEqual([before[0], before[2]]);
+    expect(givens()[0]).not.toEqual(before[1]);
+    sound();
+    // Another number of questions has its own order again.
+    countQuestions(first(), 9);
+    expect(givens()[0]).toEqual(before[0]);
+  });
+
+  test('a changed question has its own answer; what is none is told', () => {
+    const [given] = givens();
+    const changed = { ...given, notes: readField('D4 F#4 A4', given!['notes']) };
+    const read = questionFrom('triad-name', changed);
+    expect(read.ok && answerWords('triad-name', read.value.answers[0])).toBe('D, major, root position');
+    const none = questionFrom('triad-name', { ...given, notes: readField('D4 H4', given!['notes']) });
+    expect(none.ok ? '' : none.error.message).toContain('H4');
+  });
+
+  test.each([
+    ['D4', 'D4'],
+    [['C4', 'E4'], 'C4 E4'],
+    [
+      [
+        ['C3', 'E4'],
+        ['G2', 'B3'],
+      ],
+      'C3 E4 | G2 B3',
+    ],
+    [[['B4', null, null, 'G2']], 'B4 – – G2'],
+    [[[], ['6', '5']], '– | 6 5'],
+    [3, '3'],
+    [true, 'true'],
+  ])('%j is written as “%s” and read again', (value, text) => {
+    expect(fieldText(value)).toBe(text);
+    expect(readField(text, value)).toEqual(value);
+  });
+
+  test('a question in the teacher’s own words, with several right answers', () => {
+    writeQuestion();
+    const { id } = body().sections[2]!;
+    pin(id, 0, { question: 'What ends a half cadence?' }, ['V', 'the dominant']);
+    writeAnother(id);
+    expect(sheet().sections[2]!.questions.map(({ answers }) => answers)).toEqual([
+      ['V', 'the dominant'],
+      ['its answer'],
+    ]);
+    sound();
+  });
+
+  test('the class, the date, the size and the room for working', () => {
+    setClass('wednesday');
+    setDate('2026-12-02');
+    setSize('large');
+    setScrap('letters');
+    expect(body()).toMatchObject({
+      classId: 'wednesday',
+      date: '2026-12-02',
+      size: 'large',
+      scrap: 'letters',
+    });
+    sound();
+    setClass(null);
+    setDate('');
+    expect('classId' in body() || 'date' in body()).toBe(false);
+    expect(checkBody('sheet', { ...body(), date: 'tomorrow' })).not.toEqual([]);
+    expect(checkBody('sheet', { ...body(), size: 'huge' })).not.toEqual([]);
+  });
+
+  test('marks by part are kept with the section, and taken back', () => {
+    giveParts(first(), { root: 1, quality: 2, inversion: 1 });
+    expect(sheet().sections[0]!.marks).toBe(4);
+    sound();
+    giveParts(first(), null);
+    expect('parts' in body().sections[0]!).toBe(false);
+    const [section] = body().sections;
+    expect(checkBody('sheet', { ...body(), sections: [{ ...section, parts: { root: -1 } }] })).not.toEqual(
+      [],
+    );
+  });
+
+  test.each([
+    [{ place: 0, given: { clef: 'treble', key: 'C major', notes: ['H4'] } }],
+    [{ place: 0, given: { clef: 'treble', key: 'C major', notes: 'C4' } }],
+    [{ place: 0, given: null }],
+    [{ place: -0.5, given: {} }],
+    [{ place: 0, given: { clef: 'grand', key: 'C major', notes: ['C4', 'E4', 'G4'], voices: [[7]] } }],
+  ])('a pinned %j in a file is refused', (pinned) => {
+    const [section] = body().sections;
+    const broken = { ...body(), sections: [{ ...section, pinned: [pinned] }] };
+    expect(checkBody('sheet', broken)).not.toEqual([]);
+  });
+});
+
+test('untaught degrees are numerals in both modes and both forms of minor', () => {
+  const numerals = untaughtNumerals({ name: '', notYetTaught: { major: [3], minor: [7] } });
+  expect(numerals).toEqual(['iii', 'VII', 'viio']);
+});
+
+describe('files', () => {
+  test('a sheet goes out and comes in the same; its class stays behind', () => {
+    addSheet('Sevenths');
+    setClass('somebody');
+    const read = sheetFromFile(sheetToFile(body()), 'sevenths.json');
+    const { classId, ...plain } = body();
+    expect(classId).toBe('somebody');
+    expect(read).toEqual({ ok: true, value: plain });
+  });
+
+  test('the file for pupils holds no answer, no difficulty and no seed', () => {
+    addSheet('Chords in a key');
+    const text = pupilsToFile(specOf(body(), null), 2);
+    const { format, sheets } = JSON.parse(text) as {
+      format: string;
+      sheets: { version: string; sections: object[] }[];
+    };
+    expect([format, sheets.map(({ version }) => version)]).toEqual([PUPILS_FORMAT, ['A', 'B']]);
+    expect(text).not.toMatch(/answers|difficulty|seed/);
+    expect(text).not.toContain(String(body().seed) + 'A-');
+    expect(sheets[0]!.sections).toHaveLength(3);
+  });
+
+  test.each([
+    ['{', 'this is not the file of a sheet'],
+    ['[]', 'this is not the file of a sheet'],
+    ['{"format":"diatonix-workbook"}', 'this is a whole workbook'],
+    [`{"format":"${PUPILS_FORMAT}"}`, 'this is the file for pupils'],
+    ['{"format":"diatonix-sheet","version":9,"sheet":{}}', 'its version is 9'],
+    ['{"format":"diatonix-sheet","version":1,"sheet":{"title":7}}', 'title'],
+    [' '.repeat(5_000_001), 'larger than 5 MB'],
+  ])('%.60s is refused in words', (text, message) => {
+    const read = sheetFromFile(text, 'odd.json');
+    expect(read.ok ? '' : read.message).toContain(message);
+    expect(read.ok ? '' : read.message).toContain('No sheet was changed.');
+  });
+});
+
+describe('what stands on a bench goes to a sheet', () => {
+  const key = parseKey('D major');
+  const note = (text: string) => parseNote(text);
+  const made = (brought: Brought) => {
+    bringToSheet(brought);
+    const sheets = listOf(useDocuments.getState().documents, 'sheet');
+    expect(checkBody('sheet', sheets[0]!.body)).toEqual([]);
+    const { sections } = makeSheet(specOf(sheets[0]!.body, null));
+    return sections.at(-1)!;
+  };
+  const answers = (brought: Brought) => made(brought).questions.map(({ answers: all }) => all[0]);
+
+  test('intervals with their names, upper notes or inversions blank', () => {
+    const pairs = [[note('D4'), note('B4')], [note('C#5'), note('A4')], [note('D4'), note('E5')]] as const; // prettier-ignore
+    expect(answers(bringIntervals(pairs, 'treble', key, 'name'))).toEqual(['M6', 'M3', 'M9']);
+    expect(answers(bringIntervals(pairs, 'treble', key, 'note'))).toEqual(['B4', 'C#5', 'E5']);
+    expect(answers(bringIntervals(pairs, 'treble', key, 'inversion'))).toEqual(['m3', 'm6']);
+  });
+
+  test('a chord to be named or built; an unusual one is told', () => {
+    const chord = parseSymbol('Em7/G');
+    expect(answers(bringChord(chord, 'bass', key, 'name'))).toEqual([
+      { root: 'E', quality: 'minor-seventh', inversion: 1 },
+    ]);
+    expect(answers(bringChord(chord, 'bass', key, 'notes'))).toEqual([['G', 'B', 'D', 'E']]);
+    expect(() => bringChord(parseSymbol('C7#5b9#11'), 'bass', key, 'name')).toThrow('sheets ask for triads');
+  });
+
+  test('a line to be labelled keeps its labels as the answer; its chords are built once each', () => {
+    const line = ['I', 'V7/V', 'V', 'I'];
+    expect(answers(bringLine(key, line, 'labels'))).toEqual([line]);
+    expect(answers(bringLine(key, line, 'notes'))).toEqual([['D', 'F#', 'A'], ['E', 'G#', 'B', 'D'], ['A', 'C#', 'E']]); // prettier-ignore
+    expect(() => bringLine(key, [], 'labels')).toThrow('there are no chords to ask for');
+  });
+
+  test('the map of a key, and the chords of a piece', () => {
+    expect(answers(bringMap(key, 5, ['numerals']))).toEqual([
+      { numerals: ['I', 'ii', 'iii', 'IV', 'V', 'vi', 'viio'] },
+    ]);
+    const chords = [{ notes: [note('D3'), note('A4'), note('F#4')], label: 'I' }, { notes: [note('C#3'), note('G4')], label: 'viio' }]; // prettier-ignore
+    expect(answers(bringPassage(key, chords))).toEqual([['I', 'viio']]);
+  });
+
+  test('the second lot stands on the sheet that was made first', () => {
+    made(bringMap(key, 7, ['notes']));
+    made(bringMap(key, 5, ['notes']));
+    expect(listOf(useDocuments.getState().documents, 'sheet')).toHaveLength(1);
+  });
+});
