@@ -15,6 +15,7 @@ await import('./bench/core.mjs');
 await import('./bench/progressions.mjs');
 await import('./bench/scores.mjs');
 await import('./bench/sheets.mjs');
+await import('./bench/marking.mjs');
 await import('./bench/tonal.mjs');
 await import('./bench/page.mjs');
 await import('./bench/scorePage.mjs');

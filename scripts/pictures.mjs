@@ -15,17 +15,6 @@ async function typeLine(page, text) {
 export const PICTURES = [
   { name: 'key-paper', path: '/key', prepare: (page) => select(page, 'Root: C♯') },
   {
-    name: 'key-beside',
-    path: '/key',
-    prepare: async (page) => {
-      await page.getByRole('button', { name: /^Choose key/ }).click();
-      await page.getByRole('button', { name: 'C minor', exact: true }).click();
-      await page.getByRole('button', { name: /^Scale:/ }).click();
-      await page.getByRole('menuitemradio', { name: 'Natural beside harmonic' }).click();
-      await page.getByRole('tab', { name: 'Signature' }).click();
-    },
-  },
-  {
     name: 'key-circle-board',
     path: '/key',
     scheme: 'dark',
@@ -46,15 +35,6 @@ export const PICTURES = [
     prepare: async (page) => {
       await page.getByRole('textbox', { name: 'Symbol' }).fill('C13');
       await page.getByRole('radio', { name: 'Voicings' }).click();
-    },
-  },
-  {
-    name: 'chords-notes',
-    path: '/chords',
-    prepare: async (page) => {
-      await page.getByRole('radio', { name: 'Chain' }).click();
-      await page.getByRole('button', { name: 'By hand', exact: true }).click();
-      await page.getByRole('slider').waitFor();
     },
   },
   { name: 'intervals-paper', path: '/intervals', prepare: (page) => select(page, 'Letters: G♯ – F𝄪') },
@@ -142,6 +122,17 @@ export const PICTURES = [
       await page.getByRole('button', { name: 'Answers' }).click();
     },
   },
+  {
+    name: 'marking-paper',
+    path: '/marking',
+    ready: '.answers input',
+    prepare: async (page) => {
+      await page.locator('nav[aria-label=Pupils] .pupil').nth(2).click();
+      await page.locator('.answers input').nth(7).focus();
+      await page.locator('.margin svg text').first().waitFor();
+    },
+  },
+  { name: 'logbook-paper', path: '/logbook', ready: '.share' },
   {
     name: 'scores-paper',
     path: '/scores',

@@ -55,7 +55,9 @@ function newestChange(folder) {
 export function ensureBuild() {
   const newest = String(
     Math.max(
-      ...['core', 'web', 'server', 'command', 'demo'].map((folder) => newestChange(join(ROOT, folder))),
+      ...['core', 'engraving', 'web', 'server', 'command', 'demo'].map((folder) =>
+        newestChange(join(ROOT, folder)),
+      ),
     ),
   );
   const built = ['web/dist/index.html', 'server/dist/index.js'].every((path) => existsSync(join(ROOT, path)));
