@@ -15,7 +15,7 @@ test('a sheet is begun, changed by hand, exchanged question by question, and kep
   await page.goto(`${empty}sheets`);
   await page.getByRole('button', { name: 'Intervals and inversions' }).click();
   await expect(questions(page)).toHaveCount(16);
-  await expect(page.locator('.question svg path').first()).toBeAttached();
+  await expect(page.locator('.question svg text').first()).toBeAttached();
   await page.getByRole('spinbutton', { name: 'Questions' }).fill('3');
   await expect(questions(page)).toHaveCount(11);
   await page.getByRole('tab', { name: 'Material' }).click();

@@ -67,17 +67,19 @@ export function ensureBuild() {
   remember('build', newest);
 }
 
-/** Debian's Chromium, installed when it is missing. Returns its path. */
+/** Debian's Chromium without a window: a fifth less work for the same pages than the whole browser. */
+const HEADLESS = '/usr/bin/chromium-headless-shell';
+const WHOLE = '/usr/bin/chromium';
+
+/** Debian's headless Chromium, installed when it is missing; the whole browser where there is no other. Its path. */
 export function ensureChromium() {
-  const path = '/usr/bin/chromium';
-  if (existsSync(path)) return path;
+  if (existsSync(HEADLESS)) return HEADLESS;
   console.error('Installing Chromium…');
-  const root = process.getuid?.() === 0;
-  const apt = (args) =>
-    run(root ? 'apt-get' : 'sudo', root ? args : ['apt-get', ...args], {
-      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-    });
-  apt(['update', '-qq']);
-  apt(['install', '-y', '-qq', 'chromium']);
-  return path;
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  const [command, ...before] = process.getuid?.() === 0 ? ['apt-get'] : ['sudo', 'apt-get'];
+  spawnSync(command, [...before, 'update', '-qq'], { stdio: ['inherit', 2, 2], env });
+  const install = [...before, 'install', '-y', '-qq', 'chromium-headless-shell'];
+  if (existsSync(WHOLE)) spawnSync(command, install, { stdio: ['inherit', 2, 2], env });
+  else run(command, install, { env });
+  return existsSync(HEADLESS) ? HEADLESS : WHOLE;
 }
