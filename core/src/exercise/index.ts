@@ -32,15 +32,10 @@ export {
 } from './sheet/sheet';
 export { answeredPut, putOf, soundOf, underStaff, type Put } from './ask/put';
 export { pupilSheet, type PupilSheet } from './sheet/pupilSheet';
-export {
-  earnedShare,
-  markAnswer,
-  plant,
-  type Earlier,
-  type Marking,
-  type MarkOptions,
-  type ToMark,
-} from './mark/mark';
+export { earnedShare, markAnswer, type Earlier, type Marking, type MarkOptions } from './mark/mark';
+export { plant } from './mark/causesOf';
+export type { ToMark } from './ask/question';
+export { alsoIn, dividedAnswer, type Also } from './ask/also';
 export type { Cause, MistakeHistory } from './mark/diagnose';
 export { partNames, type PartMark } from './mark/parts';
 export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './mark/mistakes';

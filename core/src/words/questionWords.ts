@@ -1,4 +1,5 @@
 import { INVERSION_WORDS } from '../chord/inversionNames';
+import { alsoIn, dividedAnswer } from '../exercise/ask/also';
 import type { Question } from '../exercise/ask/question';
 import { parseInterval } from '../interval/interval';
 import { parseKey } from '../key/key';
@@ -107,6 +108,33 @@ function mapParts(answer: Readonly<Record<string, readonly unknown[]>>): string[
 export function blankNames(kind: string): readonly string[] {
   return BLANKS[kind] ?? [''];
 }
+
+/** A line to fill in under a question: its name, empty where it is the only one, and what is right there. */
+export interface BlankLine {
+  readonly name: string;
+  readonly text: string;
+}
+
+/** The lines to fill in under a question, beside what is written on its staff, under its chords or in its map. */
+export function blankLines(
+  { kind, given, answers }: Question,
+  school: School = DEFAULT_SCHOOL,
+): readonly BlankLine[] {
+  const divided = answers.map((answer) => dividedAnswer(given, answer));
+  const names = FILLED_IN.has(kind) ? [] : blankNames(kind);
+  const all = names.length === 0 ? [] : divided.map(({ own }) => answerParts(kind, own, school));
+  // Where one line is asked for and several answers are right, all stand on it.
+  const texts = names.length === 1 ? [all.map(([text]) => text).join(' or ')] : (all[0] ?? []);
+  const also = alsoIn(given);
+  return [
+    ...names.map((name, at) => ({ name, text: texts[at] ?? '' })),
+    ...(also ? [{ name: also, text: withSigns(String(divided[0]?.also)) }] : []),
+  ];
+}
+const FILLED_IN = new Set([
+  ...['chord-map', 'work-back', 'progression-label', 'score-label', 'harmonise'],
+  ...['parts-complete', 'figures-realise'],
+]);
 
 /** A fault as it is answered: the chord counted from 1. */
 type AnsweredFault = Pick<Fault, 'rule' | 'voices'> & { readonly at: number };

@@ -1,7 +1,6 @@
 import {
   answeredPut,
-  answerParts,
-  blankNames,
+  blankLines,
   LETTER_STACKS,
   promptWords,
   putOf,
@@ -95,8 +94,7 @@ export class QuestionCell {
     }
     if (kind === 'work-back') at = this.drawSought(x, at, ink);
     if (this.staff && this.frame) at = this.drawStaff(x, at, room, ink);
-    if (!underStaff(question) && kind !== 'chord-map' && kind !== 'work-back')
-      at = this.drawBlanks(x, at, room, ink);
+    at = this.drawBlanks(x, at, room, ink);
     at = look.answers ? this.drawWorking(x, at, room, ink) : this.drawScrap(x, at, room, ink);
     return at - y + (given['clef'] === undefined ? 5 : 3) * zoom;
   }
@@ -198,16 +196,15 @@ export class QuestionCell {
   private drawBlanks(x: number, y: number, room: number, ink: boolean): number {
     const { writer, question, look, answer, small } = this;
     const { kind } = question;
-    const names = blankNames(kind);
-    const all = question.answers.map((one) => answerParts(kind, one, look.school));
-    const parts = names.length === 1 ? [all.map(([text]) => text).join(' or ')] : (all[0] ?? []);
+    const blanks = blankLines(question, look.school);
+    if (blanks.length === 0) return y;
     const line = 16 * look.zoom;
-    const left = names[0] === '' ? 0 : Math.max(...names.map((name) => writer.width(name, small))) + 6;
+    const named = Math.max(...blanks.map(({ name }) => writer.width(name, small)));
+    const left = named === 0 ? 0 : named + 6;
     let at = y;
-    names.forEach((name, index) => {
+    blanks.forEach(({ name, text }) => {
       at += line;
       if (ink && name !== '') writer.write(name, x, at - 3, small);
-      const text = parts[index] ?? '';
       const middle = x + left + (room - left - 6) / 2;
       const numeral = NUMERALS.has(kind) && name !== 'notes';
       const lines = look.answers && !numeral ? writer.lines(text, room - left - 6, answer) : [];

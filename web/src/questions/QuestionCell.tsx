@@ -1,8 +1,7 @@
 import {
   answeredPut,
-  answerParts,
   attempt,
-  blankNames,
+  blankLines,
   numeralParts,
   parseKey,
   parseNumeral,
@@ -41,7 +40,6 @@ interface QuestionCellProps {
 const NUMERALS = new Set(['numeral-label', 'figures-name', 'progression-label', 'score-label', 'harmonise']);
 
 /** Kinds whose blanks stand where the chords are drawn. */
-const OWN_BLANKS = new Set(['chord-map', 'work-back']);
 
 /** One question: its number, its prompt, its staff, and the lines to fill in. */
 export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps) {
@@ -103,9 +101,8 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
             </span>
           ))}
         </div>
-      ) : (
-        !under && !OWN_BLANKS.has(kind) && <Blanks {...props} keyText={key} />
-      )}
+      ) : null}
+      <Blanks {...props} keyText={key} />
       {!answers && <Scratch scrap={scrap} />}
     </div>
   );
@@ -119,14 +116,11 @@ function Blanks({
   keyText,
 }: QuestionCellProps & { readonly keyText: string | null }) {
   const { kind } = question;
-  const all = question.answers.map((answer) => answerParts(kind, answer, school));
-  // Where one line is asked for and several answers are right, all stand on it.
-  const names = blankNames(kind);
-  const parts = names.length === 1 ? [all.map(([text]) => text).join(' or ')] : (all[0] ?? []);
+  const lines = blankLines(question, school);
+  if (lines.length === 0) return null;
   return (
     <dl>
-      {names.map((name, at) => {
-        const text = parts[at] ?? '';
+      {lines.map(({ name, text }, at) => {
         const shown = NUMERALS.has(kind) && name !== 'notes' ? inKey(text, keyText, school) : text;
         return <Blank key={at} name={name} shown={answers ? shown : ''} />;
       })}

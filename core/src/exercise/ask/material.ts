@@ -45,6 +45,8 @@ export interface Material {
   readonly listened: readonly Listened[];
   /** Whether notes stand after others of their bar, whose accidentals hold. */
   readonly bar: boolean;
+  /** Whether something is asked besides: the cadence of a line, the note above the gap of an inversion. */
+  readonly also: boolean;
 }
 
 export type MaterialField = keyof Material;
@@ -90,6 +92,7 @@ export const FIELDS: Readonly<Record<MaterialField, FieldOf>> = {
   roles: { values: ROLES, usual: ['pair'] },
   listened: { values: LISTENED, usual: ['interval', 'triad', 'cadence'] },
   bar: { values: 'true or false', usual: false },
+  also: { values: 'true or false', usual: false },
 };
 
 /**
@@ -178,6 +181,7 @@ export function readMaterial(
     roles: among('roles', ROLES),
     listened: among('listened', LISTENED),
     bar: yes('bar'),
+    also: yes('also'),
   };
 }
 

@@ -3,6 +3,7 @@ import { CLEFS, type Clef } from '../../key/scale';
 import { lineOfFifths, midiNumber, type Note } from '../../pitch/note';
 import { parseNote, parseNoteName } from '../../pitch/parse';
 import { soundIn } from '../kinds/listen/ask';
+import { dividedAnswer } from './also';
 import type { Question } from './question';
 
 /** What of a question stands on staves; a question in words alone has none. */
@@ -77,7 +78,8 @@ export function underStaff({ kind, given, answers }: Question): {
   readonly blank: boolean;
   readonly texts: readonly (string | readonly string[])[];
 } | null {
-  if (LABELLED.has(kind)) return { blank: true, texts: answers[0] as readonly string[] };
+  if (LABELLED.has(kind))
+    return { blank: true, texts: dividedAnswer(given, answers[0]).own as readonly string[] };
   if (kind === 'parts-complete') return { blank: false, texts: given['numerals'] as readonly string[] };
   if (kind === 'figures-realise') return { blank: false, texts: given['figures'] as readonly string[][] };
   return null;

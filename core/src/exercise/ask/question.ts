@@ -17,6 +17,9 @@ export interface Question {
   readonly difficulty: { readonly total: number; readonly parts: DifficultyParts };
 }
 
+/** A question as it is marked: what is right is worked out where it is not said. */
+export type ToMark = Pick<Question, 'kind' | 'given'> & { readonly answers?: readonly unknown[] };
+
 /** A kind of exercise that makes questions. What is asked, answered and shown hangs on the given alone. */
 export interface Asking {
   readonly id: string;

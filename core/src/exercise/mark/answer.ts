@@ -8,6 +8,7 @@ import { printNumeral } from '../../label/numeralPrint';
 import { parseNoteIn, parseNoteNameIn } from '../../pitch/letters';
 import { printNote, printNoteName } from '../../pitch/print';
 import { DEFAULT_SCHOOL, type School } from '../../school/school';
+import { dividedAnswer, alsoIn } from '../ask/also';
 import type { Given } from '../ask/question';
 
 /** What an answer of a kind is. */
@@ -79,17 +80,7 @@ export function readAnswer(
     case 'key':
       return readKey(textOf(raw), school);
     case 'word':
-      return (
-        textOf(raw)
-          .toLowerCase()
-          .replace(/\b(?:cadence|note|tone|degree)\b/g, '')
-          // An authentic cadence may be called perfect or imperfect; an imperfect one alone is a half cadence.
-          .replace(/\b(?:im)?perfect authentic\b/, 'authentic')
-          .replace(/\bimperfect\b/, 'half')
-          .replace(/\bperfect\b/, 'authentic')
-          .replace(/\binterrupted\b/, 'deceptive')
-          .trim()
-      );
+      return readWord(raw);
     case 'numeral':
       return readNumeral(textOf(raw), given, school);
     case 'chord':
@@ -99,7 +90,7 @@ export function readAnswer(
     case 'notes':
       return listOf(raw).map((text) => readNote(text, school));
     case 'labels':
-      return listOf(raw).map((text) => readNumeral(text, given, school));
+      return readLabels(raw, given, school);
     case 'map':
       return readMap(raw, given, school);
     case 'voices':
@@ -109,6 +100,30 @@ export function readAnswer(
     case 'text':
       return textOf(raw).toLowerCase().replace(/\s+/g, ' ');
   }
+}
+
+function readWord(raw: unknown): string {
+  return (
+    textOf(raw)
+      .toLowerCase()
+      .replace(/\b(?:cadence|note|tone|degree)\b/g, '')
+      // An authentic cadence may be called perfect or imperfect; an imperfect one alone is a half cadence.
+      .replace(/\b(?:im)?perfect authentic\b/, 'authentic')
+      .replace(/\bimperfect\b/, 'half')
+      .replace(/\bperfect\b/, 'authentic')
+      .replace(/\binterrupted\b/, 'deceptive')
+      .trim()
+  );
+}
+
+/** Numerals, and after them the name of the cadence where that is asked for as well. */
+function readLabels(raw: unknown, given: Given, school: School): string[] {
+  const list = listOf(typeof raw === 'string' && alsoIn(given) ? raw.replace(/\bcadence\b/i, '') : raw);
+  const chords = Array.isArray(given['chords']) ? given['chords'].length : list.length;
+  const { own, also } =
+    alsoIn(given) && list.length > chords ? dividedAnswer(given, list) : { own: list, also: undefined };
+  const labels = (own as string[]).map((text) => readNumeral(text, given, school));
+  return also === undefined ? labels : [...labels, readWord(also)];
 }
 
 function readInterval(text: string): string {

@@ -8,15 +8,12 @@ import { sameName } from '../../pitch/note';
 import { parseNote } from '../../pitch/parse';
 import { DEFAULT_SCHOOL, type School } from '../../school/school';
 import { askingOf } from '../ask/kinds';
-import type { Given, Question } from '../ask/question';
+import type { Given, ToMark } from '../ask/question';
 import { answerType, readAnswer, sameAnswer } from './answer';
-import { diagnose, plantMistake, type Cause, type MistakeHistory } from './diagnose';
-import { LABELLED_ONE_BY_ONE } from './mistakes';
+import { causesOf } from './causesOf';
+import type { Cause, MistakeHistory } from './diagnose';
 import { partsOf, type PartMark } from './parts';
 import { markVoices } from './voices';
-
-/** A question as it is marked: what is right is worked out where it is not said. */
-export type ToMark = Pick<Question, 'kind' | 'given'> & { readonly answers?: readonly unknown[] };
 
 /** An earlier question of the same pupil, with what was answered. */
 export interface Earlier {
@@ -87,9 +84,7 @@ export function markAnswer(question: ToMark, answer: unknown, options: MarkOptio
       rightAnswers,
       follows: true,
     };
-  const causes = LABELLED_ONE_BY_ONE[kind]
-    ? causesOfLabels(kind, given, rightAnswers[0] as string[], said as string[], history)
-    : diagnose(kind, given, rightAnswers, said, history);
+  const causes = causesOf(kind, given, rightAnswers, said, history);
   return { marks: total(best), parts: best, verdict: 'wrong', causes, rightAnswers };
 }
 
@@ -178,36 +173,6 @@ function wholeOf(kind: string, given: Given, right: readonly unknown[]): number 
   return parts.ok ? Math.max(1, total(parts.value).of) : 1;
 }
 
-const SINGLES = new WeakMap<Given, readonly Given[]>();
-
-/** The chords of a line as questions of their own. */
-function singlesOf(given: Given): readonly Given[] {
-  const known = SINGLES.get(given);
-  if (known) return known;
-  const chords = (given['chords'] ?? given['voices']) as string[][];
-  const singles = chords.map((notes): Given => ({ clef: 'treble', key: given['key'], notes }));
-  SINGLES.set(given, singles);
-  return singles;
-}
-
-/** Of labels one by one, what went wrong with the first that is wrong and explained. */
-function causesOfLabels(
-  kind: string,
-  given: Given,
-  right: readonly string[],
-  said: readonly string[],
-  history: MistakeHistory,
-): Cause[] {
-  const single = LABELLED_ONE_BY_ONE[kind]!;
-  for (const [at, wanted] of right.entries()) {
-    if (said[at] === undefined || said[at] === wanted) continue;
-    const one = singlesOf(given)[at]!;
-    const causes = diagnose(single, one, [wanted], said[at], history);
-    if (causes.length > 0) return causes;
-  }
-  return [];
-}
-
 function markedVoices(
   kind: string,
   given: Given,
@@ -276,17 +241,4 @@ function followThrough(
     }
     return false;
   });
-}
-
-/** The wrong answer that a mistake makes; null where it makes none. Throws for a question that is none. */
-export function plant({ kind, given, answers }: ToMark, mistake: string): unknown {
-  const right = answers && answers.length > 0 ? answers : askingOf(kind).answers(given);
-  const single = LABELLED_ONE_BY_ONE[kind];
-  if (!single) return plantMistake(kind, given, right, mistake);
-  const labels = right[0] as string[];
-  for (const [at, wanted] of labels.entries()) {
-    const wrong = plantMistake(single, singlesOf(given)[at]!, [wanted], mistake);
-    if (wrong !== null) return labels.map((label, index) => (index === at ? wrong : label));
-  }
-  return null;
 }

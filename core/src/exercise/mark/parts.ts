@@ -4,6 +4,7 @@ import { parseKey } from '../../key/key';
 import { numeralsForNotes } from '../../label/numeralsFor';
 import { printNumeral } from '../../label/numeralPrint';
 import { parseNoteName } from '../../pitch/parse';
+import { alsoIn, dividedAnswer, withoutAlso } from '../ask/also';
 import type { Given } from '../ask/question';
 import { chordOfQuality } from '../kinds/chordName/qualities';
 import { answerType, sameAnswer, type FiguredAnswer } from './answer';
@@ -22,6 +23,14 @@ const part = (name: string, right: boolean): PartMark => ({ part: name, got: rig
 
 /** The parts of a wrong answer against one right answer. */
 export function partsOf(kind: string, given: Given, right: unknown, said: unknown): PartMark[] {
+  const besides = alsoIn(given);
+  if (besides) {
+    const [wanted, got] = [dividedAnswer(given, right), atLength(right, said, given)];
+    return [
+      ...partsOf(kind, withoutAlso(given), wanted.own, got.own),
+      part(besides, sameAnswer(wanted.also, got.also)),
+    ];
+  }
   switch (answerType(kind)) {
     case 'interval':
     case 'heard':
@@ -49,6 +58,12 @@ export function partsOf(kind: string, given: Given, right: unknown, said: unknow
     default:
       return [part('answer', sameAnswer(right, said))];
   }
+}
+
+/** An answer divided where the right one is; what is asked besides is missing from one that is shorter. */
+function atLength(right: unknown, said: unknown, given: Given) {
+  const short = Array.isArray(said) && Array.isArray(right) && said.length < right.length;
+  return short ? { own: said as unknown, also: undefined } : dividedAnswer(given, said);
 }
 
 /** The parts that a right answer has, by their names; one alone is no parts. */

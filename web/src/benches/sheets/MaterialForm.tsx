@@ -69,6 +69,7 @@ const NAMES: Record<MaterialField, string> = {
   roles: 'What is sought',
   listened: 'What is heard',
   bar: 'After other notes of the bar',
+  also: 'The cadence at the end too',
 };
 const INVERSIONS = ['root position', 'first', 'second', 'third'];
 
@@ -84,7 +85,7 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
         const value = valueOf(field);
         const known = field === 'qualities' ? asking.qualities : FIELDS[field].values;
         const set = (next: unknown) => setMaterial(id, field, next);
-        if (field === 'compound' || field === 'bar')
+        if (typeof value === 'boolean')
           return (
             <label key={field}>
               <input
@@ -92,7 +93,7 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
                 checked={value === true}
                 onChange={(event) => set(event.target.checked)}
               />
-              {NAMES[field]}
+              {field === 'also' && kind === 'inversion-turn' ? 'The note above the gap too' : NAMES[field]}
             </label>
           );
         if (field === 'inversions')

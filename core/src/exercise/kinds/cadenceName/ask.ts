@@ -18,6 +18,12 @@ function readings(given: Given): ContextReading[] {
 
 const cadence = (given: Given): string | undefined => cadencesOf(readings(given), {})[0]?.kind;
 
+/** The cadence with which a line of chords ends. */
+export function cadenceAtEnd(given: Given): string | undefined {
+  const chords = given['chords'] as readonly unknown[];
+  return cadence({ ...given, chords: chords.slice(-2) });
+}
+
 /** The last two chords of a phrase on a grand staff; the cadence is named. */
 export const ASK_CADENCE_NAME: Asking = {
   id: 'cadence-name',

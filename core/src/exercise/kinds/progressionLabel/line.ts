@@ -1,6 +1,7 @@
 import type { Key } from '../../../key/key';
 import type { Dice } from '../../ask/dice';
 import type { Material } from '../../ask/material';
+import { ENDS } from '../cadenceName/ends';
 import { isUntaught } from '../numeralLabel/numerals';
 
 /** What follows what, by function: tonic, what leads to the dominant, the dominant, and the end (common practice). */
@@ -32,6 +33,36 @@ const NEXT: Readonly<Record<'major' | 'minor', Readonly<Record<string, readonly 
   },
 };
 
+/** The chords of a line that starts on the tonic; null where what was taught leads no further. */
+function rollStart(
+  dice: Dice,
+  mode: 'major' | 'minor',
+  length: number,
+  taught: (numeral: string) => boolean,
+): string[] | null {
+  const line = [mode === 'major' ? 'I' : 'i'];
+  while (line.length < length) {
+    const next = NEXT[mode][line[line.length - 1]!]!.filter(taught);
+    if (next.length === 0) return null;
+    line.push(dice.pick(next));
+  }
+  return line;
+}
+
+/** A line that ends with one of the cadences of the material, in a key of it; null where this throw gives none. */
+export function rollLineTo(dice: Dice, material: Material) {
+  const key = dice.pick(material.keys);
+  if (key.mode !== 'major' && key.mode !== 'minor') return null;
+  const { mode } = key;
+  const taught = (one: string) => !isUntaught(one, material);
+  const start = rollStart(dice, mode, Math.max(1, material.length - 2), taught);
+  const last = start?.at(-1);
+  const ends = ENDS[dice.pick(material.cadences)]![mode].map((end) => end.split(' ')).filter(
+    (end) => end.every(taught) && last !== undefined && NEXT[mode][last]!.includes(end[0]!),
+  );
+  return start && ends.length > 0 ? { key, line: [...start, ...dice.pick(ends)] } : null;
+}
+
 /** A line from the tonic over so many chords to a dominant and the tonic. */
 export function rollLine(
   dice: Dice,
@@ -40,12 +71,8 @@ export function rollLine(
   taught: (numeral: string) => boolean,
 ) {
   const tonic = mode === 'major' ? 'I' : 'i';
-  const line = [tonic];
-  while (line.length < length - 2) {
-    const next = NEXT[mode][line[line.length - 1]!]!.filter(taught);
-    if (next.length === 0) return null;
-    line.push(dice.pick(next));
-  }
+  const line = rollStart(dice, mode, length - 2, taught);
+  if (!line) return null;
   const last = line[line.length - 1]!;
   if (length > 2 && !NEXT[mode][last]!.some((one) => one === 'V' || one === 'V7')) return null;
   return [...line, ...(length > 2 ? [dice.chance(50) ? 'V' : 'V7'] : []), tonic].slice(-length);
