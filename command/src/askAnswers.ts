@@ -1,9 +1,7 @@
 import {
-  askingOf,
   askQuestions,
   MOST_VERSIONS,
-  sayStep,
-  sentenceText,
+  questionWorking,
   TheoryError,
   type MaterialText,
   type Question,
@@ -18,9 +16,7 @@ const USUAL_COUNT = 10;
 
 /** A question as it is answered: what is given, every right answer, how hard it is, and the working in sentences. */
 export function questionOut({ kind, id, given, answers, difficulty }: Question, school?: School) {
-  const working = askingOf(kind)
-    .steps(given)
-    .map((step) => sentenceText(sayStep(step, school), school));
+  const working = questionWorking({ kind, given }, school);
   return { kind, id, given, answers, difficulty, working };
 }
 

@@ -35,6 +35,7 @@ export { pupilSheet, type PupilSheet } from './sheet/pupilSheet';
 export { earnedShare, markAnswer, type Earlier, type Marking, type MarkOptions } from './mark/mark';
 export { plant } from './mark/causesOf';
 export type { ToMark } from './ask/question';
+export { QUESTION_CHORD_WAYS, type WorkingWays } from './ask/ways';
 export { alsoIn, dividedAnswer, type Also } from './ask/also';
 export type { Cause, MistakeHistory } from './mark/diagnose';
 export { partNames, type PartMark } from './mark/parts';

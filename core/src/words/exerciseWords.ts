@@ -1,6 +1,11 @@
+import { attempt } from '../errors';
+import { askingOf } from '../exercise/ask/kinds';
+import type { Question } from '../exercise/ask/question';
+import type { WorkingWays } from '../exercise/ask/ways';
 import type { School } from '../school/school';
 import { DEFAULT_SCHOOL } from '../school/school';
 import { answerParts } from './questionWords';
+import { sayStep, sentenceText } from './steps';
 import { vocabulary } from './vocabulary';
 
 /** A kind of exercise: its name, and what stands over its questions on a sheet. */
@@ -51,6 +56,16 @@ const KINDS: Readonly<Record<string, readonly [name: string, instruction: string
 export function kindWords(kind: string): KindWords {
   const [name, instruction] = KINDS[kind] ?? [kind, ''];
   return { name, instruction };
+}
+
+/** How a teacher would work a question out, sentence by sentence; nothing where there is no working. */
+export function questionWorking(
+  { kind, given }: Pick<Question, 'kind' | 'given'>,
+  school: School = DEFAULT_SCHOOL,
+  ways: WorkingWays = {},
+): string[] {
+  const steps = attempt(() => askingOf(kind).steps(given, ways));
+  return steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
 }
 
 /** An answer as it is printed in one line. */

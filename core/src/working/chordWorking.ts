@@ -32,7 +32,7 @@ export function chordWorking(chord: Chord, way: ChordWay, context: ChordContext)
     case 'formula':
       return formulaWorking(chord);
     case 'half-steps':
-      return byHalfSteps(chord);
+      return halfStepsWorking(chord);
     case 'key':
       return fromKey(chord, context);
   }
@@ -79,7 +79,7 @@ export function formulaWorking(chord: Chord): WorkingStep[] {
 }
 
 /** Half steps counted up from the root, gap by gap. */
-function byHalfSteps(chord: Chord): WorkingStep[] {
+export function halfStepsWorking(chord: Chord): WorkingStep[] {
   const notes = stackedNotes(chord);
   const gaps = gapsOf(chord);
   const steps: WorkingStep[] = gaps.map((gap, index) => ({
@@ -146,6 +146,20 @@ export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: 
   if (extra.length > 0) steps.push({ step: 'added', members: extra });
   steps.push(...inversionWorking(chord, key));
   return steps;
+}
+
+/** The working for naming a chord from its notes, lowest first, by the scale of its root or by counted half steps. */
+export function nameChordWay(
+  notes: readonly NoteName[],
+  chord: Chord,
+  way: 'formula' | 'half-steps',
+): WorkingStep[] {
+  return [
+    { step: 'drop-doublings', notes: dropDoublings(notes) },
+    { step: 'restack', notes: stackedNotes(chord), root: chord.root },
+    ...(way === 'formula' ? formulaWorking(chord) : halfStepsWorking(chord)),
+    ...inversionWorking(chord, null),
+  ];
 }
 
 /** Why a chord has its inversion and figures: the lowest member, and what the figures count. */

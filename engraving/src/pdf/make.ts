@@ -1,4 +1,4 @@
-import { askingOf, attempt, sayStep, sentenceText, type Question, type School } from '@diatonix/core';
+import { questionWorking, type Question, type School, type WorkingWays } from '@diatonix/core';
 import { create } from 'fontkit';
 import PDFDocument from 'pdfkit';
 import { Engraver } from '../engraver';
@@ -24,8 +24,13 @@ export function sheetPdf(
   school: School,
   {
     working = 'none',
+    ways = {},
     onPart,
-  }: { readonly working?: SheetWorking; readonly onPart?: (done: number, all: number) => void } = {},
+  }: {
+    readonly working?: SheetWorking;
+    readonly ways?: WorkingWays;
+    readonly onPart?: (done: number, all: number) => void;
+  } = {},
 ): Promise<Uint8Array> {
   measureWithout(vexflow, measureIn(fonts.bravura));
   const engraver = new Engraver(vexflow, asText);
@@ -44,18 +49,12 @@ export function sheetPdf(
   });
   const sentences = (question: Question) => {
     if (working === 'none') return [];
-    const all = workingOf(question, school);
+    const all = questionWorking(question, school, ways);
     return working === 'full' ? all : all.slice(-1);
   };
   writeSheets(pdf, pages, { engraver, school, working: sentences }, onPart);
   pdf.end();
   return written;
-}
-
-/** How a teacher would work a question out, sentence by sentence. */
-function workingOf({ kind, given }: Question, school: School): string[] {
-  const steps = attempt(() => askingOf(kind).steps(given));
-  return steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
 }
 
 /** Measures by the outlines of a music font. */

@@ -1,4 +1,4 @@
-import { makeSheet, type School, type SheetSpec } from '@diatonix/core';
+import { makeSheet, type School, type SheetSpec, type WorkingWays } from '@diatonix/core';
 import { sheetPdf, type FontFiles, type SheetPages } from '@diatonix/engraving/pdf';
 import type { SheetWorking } from '@diatonix/engraving';
 import { expose } from 'comlink';
@@ -10,6 +10,7 @@ export interface PdfOrder {
   readonly versions: number;
   readonly look: Omit<SheetPages, 'sheets'>;
   readonly working: SheetWorking;
+  readonly ways: WorkingWays;
   readonly school: School;
   /** Where each font lies. */
   readonly fonts: Readonly<Record<keyof FontFiles, string>>;
@@ -26,12 +27,12 @@ async function fetched(addresses: PdfOrder['fonts']): Promise<FontFiles> {
 
 /** Makes the pages away from the page, so that a long sheet never holds up the bench. */
 async function make(
-  { spec, versions, look, working, school, fonts }: PdfOrder,
+  { spec, versions, look, working, ways, school, fonts }: PdfOrder,
   onPart: (done: number, all: number) => void,
 ): Promise<Uint8Array> {
   const files = await fetched(fonts);
   const sheets = Array.from({ length: versions }, (_, version) => makeSheet(spec, version));
-  return sheetPdf({ vexflow, fonts: files }, { ...look, sheets }, school, { working, onPart });
+  return sheetPdf({ vexflow, fonts: files }, { ...look, sheets }, school, { working, ways, onPart });
 }
 
 const TASK = { make };

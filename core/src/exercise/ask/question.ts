@@ -1,5 +1,6 @@
 import type { WorkingStep } from '../../working/step';
 import type { Dice } from './dice';
+import type { WorkingWays } from './ways';
 import type { Material, MaterialField, MaterialText } from './material';
 
 /** What is given in a question: plain data, texts as they are read elsewhere. */
@@ -37,6 +38,6 @@ export interface Asking {
   readonly difficulty: (given: Given) => DifficultyParts;
   /** What makes two questions the same to a class; all that is given where it is not said. */
   readonly same?: (given: Given) => unknown;
-  /** How a teacher would work it out. */
-  readonly steps: (given: Given) => readonly WorkingStep[];
+  /** How a teacher would work it out, in the way that is chosen where the kind has several. */
+  readonly steps: (given: Given, ways?: WorkingWays) => readonly WorkingStep[];
 }

@@ -3,6 +3,7 @@ import {
   putOf,
   answeredPut,
   mistakeName,
+  questionWorking,
   type Cause,
   type MistakeHistory,
   type School,
@@ -17,7 +18,6 @@ import { NumberedSentences } from '../../parts/Working';
 import { QuestionCell } from '../../questions/QuestionCell';
 import { SheetStyle } from '../../questions/SheetStyle';
 import { enter } from './state';
-import { workingOf } from './words';
 
 const Fields = styled.div`
   display: grid;
@@ -52,7 +52,7 @@ export function AnswerMargin({ asked, marked, pupil, history, school, engraver }
   const { question, label, marks } = asked;
   const frame = frameOf([putOf(question), answeredPut(question)]);
   const staff = engraver && frame ? questionStaff(engraver, frame, putOf(question)) : null;
-  const sentences = workingOf(question, school).map((sentence) => [sentence]);
+  const sentences = questionWorking(question, school).map((sentence) => [sentence]);
   const causes = marked?.marking?.causes ?? [];
   const [likeliest, ...others] = causes;
   const times = ({ mistakes }: Cause) => Math.max(...mistakes.map((id) => history[id] ?? 0));

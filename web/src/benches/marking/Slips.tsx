@@ -1,10 +1,10 @@
-import { causeSentence, kindWords, remedyOf, type School } from '@diatonix/core';
+import { causeSentence, kindWords, questionWorking, remedyOf, type School } from '@diatonix/core';
 import styled from 'styled-components';
 import type { Asked, MarkedPupil } from '../../documents/markPile';
 import type { PileBody } from '../../documents/kinds/pile';
 import { PrintPages } from '../../parts/PrintPages';
 import { tableLook } from '../../parts/tableLook';
-import { askedWords, rightWords, workingOf } from './words';
+import { askedWords, rightWords } from './words';
 
 const Slip = styled.div`
   font-size: 0.95rem;
@@ -98,7 +98,7 @@ function SlipOf({ own, asked, school }: { own: MarkedPupil; asked: readonly Aske
                   {marked.marking?.follows && <div>Right for what you wrote before.</div>}
                   {marked.entry.remark && <div>{marked.entry.remark}</div>}
                   {marked.verdict === 'wrong' && (
-                    <div className="working">{workingOf(question, school).join(' ')}</div>
+                    <div className="working">{questionWorking(question, school).join(' ')}</div>
                   )}
                 </td>
               </tr>

@@ -1,15 +1,4 @@
-import {
-  answerWords,
-  askingOf,
-  attempt,
-  mistakeName,
-  promptWords,
-  sayStep,
-  sentenceText,
-  withSigns,
-  type Question,
-  type School,
-} from '@diatonix/core';
+import { answerWords, mistakeName, promptWords, withSigns, type Question, type School } from '@diatonix/core';
 import type { Marked } from '../../documents/markPile';
 
 /** What is asked, in a few words: the prompt, or what stands on the staff. */
@@ -34,10 +23,4 @@ export function rightWords({ kind, answers }: Question, school: School): string 
 export function causeName(marked: Marked | null, school: School): string {
   const [cause] = marked?.marking?.causes ?? [];
   return cause ? cause.mistakes.map((id) => mistakeName(id, school)).join(' + ') : '';
-}
-
-/** How a teacher would work the question out, sentence by sentence. */
-export function workingOf({ kind, given }: Question, school: School): string[] {
-  const steps = attempt(() => askingOf(kind).steps(given));
-  return steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
 }

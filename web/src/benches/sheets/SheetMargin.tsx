@@ -1,13 +1,11 @@
 import {
-  askingOf,
-  attempt,
   kindWords,
-  sayStep,
-  sentenceText,
+  questionWorking,
   soundOf,
   WRITTEN,
   type Question,
   type School,
+  type WorkingWays,
 } from '@diatonix/core';
 import { ArrowLeft, ArrowRight, Play, Shuffle } from 'lucide-react';
 import { useState } from 'react';
@@ -33,10 +31,12 @@ interface SheetMarginProps {
   readonly question: Question | null;
   readonly school: School;
   readonly problem: string | null;
+  /** In which way intervals and chords are worked out. */
+  readonly ways: WorkingWays;
 }
 
 /** The selected question: its answer with the working, how hard it is, another one; and what its section asks of. */
-export function SheetMargin({ section, number, place, question, school, problem }: SheetMarginProps) {
+export function SheetMargin({ section, number, place, question, school, problem, ways }: SheetMarginProps) {
   const [tab, setTab] = useState<keyof typeof TABS>('answer');
   const kept = section.pinned?.some((one) => one.place === placeOf(section, place)) === true;
   return (
@@ -57,7 +57,7 @@ export function SheetMargin({ section, number, place, question, school, problem 
         ) : question && tab === 'question' ? (
           <EditQuestion section={section.id} at={place} question={question} kept={kept} school={school} />
         ) : question ? (
-          <Answer question={question} school={school} />
+          <Answer question={question} school={school} ways={ways} />
         ) : (
           <p>{problem}</p>
         )}
@@ -125,9 +125,14 @@ export function SheetMargin({ section, number, place, question, school, problem 
   );
 }
 
-function Answer({ question, school }: { question: Question; school: School }) {
-  const steps = attempt(() => askingOf(question.kind).steps(question.given));
-  const sentences = steps.ok ? steps.value.map((step) => [sentenceText(sayStep(step, school), school)]) : [];
+interface AnswerProps {
+  readonly question: Question;
+  readonly school: School;
+  readonly ways: WorkingWays;
+}
+
+function Answer({ question, school, ways }: AnswerProps) {
+  const sentences = questionWorking(question, school, ways).map((sentence) => [sentence]);
   const parts = Object.entries(question.difficulty.parts);
   return (
     <>

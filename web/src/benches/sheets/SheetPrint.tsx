@@ -52,7 +52,8 @@ export function SheetPrint({ spec, body, about, engraver, school, onClose }: She
       .map((name) => name.trim())
       .filter((name) => name !== '');
     const look = { paper, landscape, zoom: ZOOM[size], scrap, about, answers, names: pupils };
-    const wrong = await savePdf({ spec, versions, look, working, school }, (part, all) =>
+    const ways = body.ways ?? {};
+    const wrong = await savePdf({ spec, versions, look, working, ways, school }, (part, all) =>
       setDone(`${part} of ${all} made…`),
     );
     setProblem(wrong);

@@ -162,6 +162,7 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
             question={sheet?.sections[at]?.questions[place] ?? null}
             school={school}
             problem={made && !made.ok ? made.error.message : null}
+            ways={body.ways ?? {}}
           />
         )
       }

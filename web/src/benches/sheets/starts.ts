@@ -61,7 +61,7 @@ export const STARTS: readonly { readonly name: string; readonly sections: readon
     name: 'Figured bass',
     sections: [
       { kind: 'figures-name', count: 8, marks: 3, material: {} },
-      { kind: 'progression-label', count: 2, marks: 6, material: {} },
+      { kind: 'progression-label', count: 2, marks: 7, material: { also: true } },
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import { WRITTEN, type Given, type MaterialText, type Pinned } from '@diatonix/core';
+import { WRITTEN, type Given, type MaterialText, type Pinned, type WorkingWays } from '@diatonix/core';
 import { newId } from '../../documents/ids';
 import type { Scrap, SheetBody, SheetSectionBody, StaffSize } from '../../documents/kinds/sheet';
 import { addDocument, editDocument, removeDocument } from '../../documents/store';
@@ -210,6 +210,14 @@ export const setDate = (date: string) =>
 
 export const setSize = (size: StaffSize) => change('the size of the staves', (sheet) => ({ ...sheet, size }));
 
+/** In which way intervals or chords are worked out on answer pages; the usual one for an empty name. */
+export const setWay = (of: keyof WorkingWays, way: string) =>
+  change('the way of working', (sheet) => {
+    const ways = Object.fromEntries(
+      Object.entries<string>({ ...sheet.ways, [of]: way }).filter(([, one]) => one !== ''),
+    ) as WorkingWays;
+    return { ...sheet, ways };
+  });
 export const setScrap = (scrap: Scrap) => change('the room for working', (sheet) => ({ ...sheet, scrap }));
 
 /** Changes one field of the material; undefined gives the usual one back. */

@@ -5,10 +5,12 @@ import {
   askingOf,
   attempt,
   checkMaterial,
+  INTERVAL_WAYS,
   MOST_QUESTIONS,
   MOST_SECTIONS,
   promptWords,
   putOf,
+  QUESTION_CHORD_WAYS,
   questionOf,
   WRITTEN,
   type MaterialText,
@@ -159,6 +161,17 @@ class SectionCheck {
   order?: number[];
 }
 
+/** In which way the answers are worked out. */
+class WaysCheck {
+  @May()
+  @IsIn(INTERVAL_WAYS)
+  intervals?: string;
+
+  @May()
+  @IsIn(QUESTION_CHORD_WAYS)
+  chords?: string;
+}
+
 /** A sheet of the Sheets bench as it stands in a file or a row. */
 export class SheetCheck {
   @IsString()
@@ -198,4 +211,9 @@ export class SheetCheck {
   @May()
   @IsIn(SCRAPS)
   scrap?: string;
+
+  @May()
+  @ValidateNested()
+  @Type(() => WaysCheck)
+  ways?: WaysCheck;
 }

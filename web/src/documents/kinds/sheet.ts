@@ -1,4 +1,4 @@
-import type { MaterialText, Pinned } from '@diatonix/core';
+import type { MaterialText, Pinned, WorkingWays } from '@diatonix/core';
 
 /** A section of a sheet on the Sheets bench. */
 export interface SheetSectionBody {
@@ -41,6 +41,8 @@ export interface SheetBody {
   readonly date?: string;
   readonly size?: StaffSize;
   readonly scrap?: Scrap;
+  /** In which way the answers are worked out. */
+  readonly ways?: WorkingWays;
 }
 
 export const MOST_VERSIONS_PRINTED = 6;

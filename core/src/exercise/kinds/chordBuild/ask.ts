@@ -2,7 +2,7 @@ import { makeChord, notesFromBass, stackedNotes } from '../../../chord/chord';
 import { TheoryError } from '../../../errors';
 import { parseNoteName } from '../../../pitch/parse';
 import { printNoteName } from '../../../pitch/print';
-import { formulaWorking, inversionWorking } from '../../../working/chordWorking';
+import { formulaWorking, halfStepsWorking, inversionWorking } from '../../../working/chordWorking';
 import { keyIn, numberIn, textIn } from '../../ask/given';
 import { staffGiven, writingDifficulty } from '../../ask/onStaff';
 import type { Asking, Given } from '../../ask/question';
@@ -46,7 +46,10 @@ function building(id: string, family: Family): Asking {
         ...writingDifficulty(keyIn(given), notes),
       };
     },
-    steps: (given) => [...formulaWorking(wanted(given)), ...inversionWorking(wanted(given), null)],
+    steps: (given, ways = {}) => [
+      ...(ways.chords === 'half-steps' ? halfStepsWorking : formulaWorking)(wanted(given)),
+      ...inversionWorking(wanted(given), null),
+    ],
   };
 }
 

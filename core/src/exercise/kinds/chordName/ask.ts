@@ -2,7 +2,7 @@ import { makeChord, notesFromBass, stackedNotes, type Chord } from '../../../cho
 import { attempt } from '../../../errors';
 import { staffPosition, stackUp, type Note } from '../../../pitch/note';
 import { printNote, printNoteName } from '../../../pitch/print';
-import { nameChordWorking } from '../../../working/chordWorking';
+import { nameChordWay, nameChordWorking } from '../../../working/chordWorking';
 import type { Clef } from '../../../key/scale';
 import type { Key } from '../../../key/key';
 import type { Dice } from '../../ask/dice';
@@ -127,11 +127,14 @@ function naming(id: string, family: Family): Asking {
         ...ledgerDifficulty(notes, textIn(given, 'clef') as Clef),
       };
     },
-    steps(given) {
+    steps(given, ways = {}) {
       const notes = rising(notesIn(given));
       const name = namesIn(given, family)[0]!;
       const chord = chordOfQuality(name.root, name.quality)!;
-      return nameChordWorking(notes, makeChord(chord.root, chord.members, notes[0]), null);
+      const inverted = makeChord(chord.root, chord.members, notes[0]);
+      return ways.chords
+        ? nameChordWay(notes, inverted, ways.chords)
+        : nameChordWorking(notes, inverted, null);
     },
   };
 }

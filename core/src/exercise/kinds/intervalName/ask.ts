@@ -86,9 +86,9 @@ export const ASK_INTERVAL_NAME: Asking = {
   },
   answers: (given) => [printInterval(intervalBetween(noteIn(given, 'from'), noteIn(given, 'to')))],
   difficulty: (given) => twoNotesDifficulty(given, noteIn(given, 'from'), noteIn(given, 'to')),
-  steps(given) {
+  steps(given, ways = {}) {
     const [from, to] = [noteIn(given, 'from'), noteIn(given, 'to')];
     // Nobody knows the scale on a double sharp: the signs are taken off first.
-    return intervalWorking(from, to, Math.abs(from.alteration) > 1 ? 'strip' : 'scale');
+    return intervalWorking(from, to, ways.intervals ?? (Math.abs(from.alteration) > 1 ? 'strip' : 'scale'));
   },
 };

@@ -117,10 +117,11 @@ export const ASK_LISTEN: Asking = {
     };
   },
   same: (given) => given['sound'],
-  steps(given) {
+  steps(given, ways = {}) {
     const sound = soundIn(given);
     const of = ofIn(given);
-    if (of === 'interval') return intervalWorking(sound[0]![0]!, sound[1]![0]!, 'half-steps');
+    if (of === 'interval')
+      return intervalWorking(sound[0]![0]!, sound[1]![0]!, ways.intervals ?? 'half-steps');
     if (of === 'cadence') return ASK_CADENCE_NAME.steps(asCadence(given));
     const notes = sound[0]!;
     const { root, quality } = namesOfNotes(notes)[0]!;
