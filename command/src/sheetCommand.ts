@@ -3,7 +3,7 @@ import {
   causeSentence,
   DEFAULT_SCHOOL,
   kindsOut,
-  kindWords,
+  instructionWords,
   makeSheet,
   mistakeName,
   mistakesOut,
@@ -145,7 +145,7 @@ function sheetText({ title, code, marks, sections }: Sheet, school: School): str
     `${title}   ${code}   ${marks} marks`,
     ...sections.flatMap(({ kind, instruction, questions, remarks }, at) => [
       '',
-      `${at + 1}. ${instruction ?? kindWords(kind).instruction}`,
+      `${at + 1}. ${instructionWords({ kind, instruction, questions })}`,
       ...questions.map(({ given, answers }, place) => {
         const right = answers.map((one) => answerWords(kind, one, school)).join(' or ');
         return `   ${at + 1}.${place + 1}  ${said(given)}: ${right}`;

@@ -6,6 +6,7 @@ import { Chord } from 'tonal';
 import {
   askQuestions,
   blankLines,
+  instructionWords,
   markAnswer,
   parseNote,
   plant,
@@ -109,4 +110,16 @@ test('what is asked besides changes nothing where it is not asked', () => {
   const plain = askQuestions({ kind: 'progression-label', seed: 3, count: 2 }).questions;
   expect(plain.every(({ given }) => given['also'] === undefined)).toBe(true);
   expect(() => lines({ also: 'yes' }, 1)).toThrow('also');
+});
+
+test('what stands over the questions says what is asked besides, unless the teacher wrote it', () => {
+  const of = (kind: string, questions: readonly Question[], instruction: string | null = null) =>
+    instructionWords({ kind, instruction, questions });
+  expect(of('progression-label', lines({}, 2))).toBe(
+    'Write the Roman numeral under each chord. Name the cadence at the end.',
+  );
+  expect(of('inversion-turn', turns({}, 2))).toMatch(/Name the note above its gap\.$/);
+  expect(of('inversion-turn', turns({}, 2), 'Turn them.')).toBe('Turn them.');
+  const plain = askQuestions({ kind: 'inversion-turn', seed: 3, count: 2 }).questions;
+  expect(of('inversion-turn', plain)).toBe('Write the next inversion above each chord.');
 });

@@ -1,4 +1,5 @@
 import { attempt } from '../errors';
+import { alsoIn, type Also } from '../exercise/ask/also';
 import { askingOf } from '../exercise/ask/kinds';
 import type { Question } from '../exercise/ask/question';
 import type { WorkingWays } from '../exercise/ask/ways';
@@ -57,6 +58,27 @@ export function kindWords(kind: string): KindWords {
   const [name, instruction] = KINDS[kind] ?? [kind, ''];
   return { name, instruction };
 }
+
+/** What stands over the questions of a section: what the teacher wrote, or the usual words with what is asked besides. */
+export function instructionWords({
+  kind,
+  instruction,
+  questions,
+}: {
+  readonly kind: string;
+  readonly instruction: string | null;
+  readonly questions: readonly Pick<Question, 'given'>[];
+}): string {
+  if (instruction) return instruction;
+  const besides = new Set(questions.map(({ given }) => alsoIn(given)));
+  return [kindWords(kind).instruction, ...[...besides].flatMap((also) => (also ? [BESIDES[also]] : []))].join(
+    ' ',
+  );
+}
+const BESIDES: Readonly<Record<Also, string>> = {
+  cadence: 'Name the cadence at the end.',
+  'note above the gap': 'Name the note above its gap.',
+};
 
 /** How a teacher would work a question out, sentence by sentence; nothing where there is no working. */
 export function questionWorking(

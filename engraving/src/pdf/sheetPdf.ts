@@ -1,4 +1,4 @@
-import { answeredPut, kindWords, putOf, type Sheet, type SheetSection } from '@diatonix/core';
+import { answeredPut, instructionWords, putOf, type Sheet, type SheetSection } from '@diatonix/core';
 import { frameOf } from '../questionStaff';
 import { QuestionCell, type CellLook } from './questionCell';
 import { INK, SOFT, Writer, type Pdf, type TextStyle } from './writer';
@@ -109,7 +109,7 @@ function blocksOf(
   look: CellLook,
 ): Block[] {
   const { zoom } = look;
-  const { kind, instruction, marks, questions } = section;
+  const { marks, questions } = section;
   const frame = frameOf([...questions.map(putOf), ...questions.map(answeredPut)]);
   const cells = questions.map((question, at) => new QuestionCell(writer, question, at + 1, frame, look));
   const fitting = Math.max(1, Math.floor(width / Math.max(...cells.map(({ least }) => least))));
@@ -127,7 +127,7 @@ function blocksOf(
     });
   }
   const style: TextStyle = { family: 'sans', size: 10.5 * zoom, colour: INK };
-  const lines = writer.lines(instruction || kindWords(kind).instruction, width - 60, style);
+  const lines = writer.lines(instructionWords(section), width - 60, style);
   const head = (lines.length * 13 + 4) * zoom;
   const [first, ...others] = rows;
   return [

@@ -62,7 +62,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
           <p>{problem}</p>
         )}
       </Ways>
-      <div className="doings">
+      <div className="doings" style={{ gap: '0.25rem' }}>
         <Button
           isDisabled={!question || section.kind === WRITTEN}
           onPress={() => exchange(section.id, place)}
@@ -70,7 +70,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
           <Shuffle aria-hidden="true" /> Another one
         </Button>
         <Button isDisabled={!question || soundOf(question).length === 0} onPress={() => hear(question)}>
-          <Play aria-hidden="true" /> Hear it
+          <Play aria-hidden="true" /> Hear
         </Button>
         <Button
           aria-label="Move the question forward"

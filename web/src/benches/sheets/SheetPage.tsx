@@ -1,6 +1,6 @@
 import {
   answeredPut,
-  kindWords,
+  instructionWords,
   putOf,
   underStaff,
   type School,
@@ -60,7 +60,7 @@ const WIDE: Readonly<Record<string, number>> = { 'chord-map': 560, written: 420,
 
 function Section(props: SectionProps) {
   const { section, number, engraver, school, answers, scrap, selected, onSelect } = props;
-  const { kind, instruction, marks, questions } = section;
+  const { kind, marks, questions } = section;
   const { frame, staves } = useMemo(() => {
     const puts = questions.map(putOf);
     const labelled = questions.some((question) => underStaff(question) !== null);
@@ -79,7 +79,7 @@ function Section(props: SectionProps) {
     <section className="section" aria-label={`Section ${number}`}>
       <header>
         <h3>
-          <b>{number}</b> {instruction || kindWords(kind).instruction}
+          <b>{number}</b> {instructionWords(section)}
         </h3>
         {marks > 0 && <span className="marks">{marks * questions.length}</span>}
       </header>

@@ -1,0 +1,10 @@
+import { launch, startServer } from './browser.mjs';
+const s = await startServer(); const base=s.address.replace(/\/$/,''); const b = await launch();
+const p = await (await b.newContext({viewport:{width:1280,height:800}})).newPage();
+p.on('pageerror',e=>console.log('ERR',e.message));
+await p.goto(base+'/sheets'); await p.waitForTimeout(2500);
+await p.getByRole('button',{name:'Add a section'}).click(); await p.getByRole('menuitem',{name:'Label the progression'}).click();
+await p.getByRole('tab',{name:'Material'}).click(); await p.getByRole('checkbox',{name:'The cadence at the end too'}).check();
+await p.getByRole('button',{name:'Answers',exact:true}).click(); await p.waitForTimeout(800);
+await p.screenshot({path:'/tmp/a.png'});
+await b.close(); s.stop();
