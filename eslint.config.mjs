@@ -24,6 +24,7 @@ const FLOORS = [
   ['score'],
   ['working'],
   ['exercise'],
+  ['practice'],
   ['words', 'format'],
 ];
 

@@ -16,4 +16,5 @@ export * from './score';
 export { Kept, sameValue } from './same';
 export * from './working';
 export * from './exercise';
+export * from './practice';
 export * from './words';

@@ -1,0 +1,3 @@
+export * from './drill';
+export * from './order';
+export * from './played';
