@@ -5,6 +5,7 @@ import { FIRST_KEY_MAP, type KeyMap } from './kinds/key';
 import { FIRST_PROGRESSION, type Progression } from './kinds/progression';
 import type { ScorePiece } from './kinds/score';
 import type { PileBody } from './kinds/pile';
+import type { PlanBody } from './kinds/plan';
 import type { SheetBody } from './kinds/sheet';
 import { FIRST_CLASS, type SchoolClass } from './kinds/schoolClass';
 
@@ -19,6 +20,7 @@ export interface Bodies {
   readonly score: ScorePiece;
   readonly sheet: SheetBody;
   readonly pile: PileBody;
+  readonly plan: PlanBody;
 }
 
 export type Kind = keyof Bodies;
@@ -28,7 +30,7 @@ export const SINGLE_KINDS = ['key', 'intervals', 'chord', 'labels'] as const;
 export type SingleKind = (typeof SINGLE_KINDS)[number];
 
 /** Kinds of which a workbook has many. */
-export const MANY_KINDS = ['class', 'progression', 'score', 'sheet', 'pile'] as const;
+export const MANY_KINDS = ['class', 'progression', 'score', 'sheet', 'pile', 'plan'] as const;
 export type ManyKind = (typeof MANY_KINDS)[number];
 
 export const KINDS: readonly Kind[] = [...SINGLE_KINDS, ...MANY_KINDS];

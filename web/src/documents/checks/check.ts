@@ -9,6 +9,7 @@ import {
   SchoolClassCheck,
 } from './benchChecks';
 import { PileCheck } from './pileCheck';
+import { PlanCheck } from './planCheck';
 import { ProgressionCheck } from './progressionCheck';
 import { ScoreCheck } from './scoreCheck';
 import { SheetCheck } from './sheetCheck';
@@ -24,6 +25,7 @@ export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
   score: ScoreCheck,
   sheet: SheetCheck,
   pile: PileCheck,
+  plan: PlanCheck,
 };
 
 const STRICT = {

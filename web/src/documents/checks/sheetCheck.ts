@@ -35,7 +35,7 @@ import { MOST_VERSIONS_PRINTED, SCRAPS, STAFF_SIZES } from '../kinds/sheet';
 import { May, OwnIds } from './decorators';
 
 /** Material that the kind of its section takes. */
-function MaterialOfKind(): PropertyDecorator {
+export function MaterialOfKind(): PropertyDecorator {
   return (target, property) =>
     registerDecorator({
       name: 'readableObject',
@@ -47,7 +47,7 @@ function MaterialOfKind(): PropertyDecorator {
           typeof value === 'object' &&
           value !== null &&
           !Array.isArray(value) &&
-          attempt(() => checkMaterial(String((object as SectionCheck).kind), value as MaterialText)).ok,
+          attempt(() => checkMaterial(String((object as { kind?: unknown }).kind), value as MaterialText)).ok,
       },
     });
 }
