@@ -8,5 +8,6 @@ export const ROUTES: readonly string[] = [
   '/sheets',
   '/marking',
   '/logbook',
+  '/practice',
   '/workbooks',
 ];

@@ -5,6 +5,7 @@ import { KEY_BENCH } from './key';
 import { PROGRESSIONS_BENCH } from './progressions';
 import { SCORES_BENCH } from './scores';
 import { LOGBOOK_BENCH } from './logbook';
+import { PRACTICE_BENCH } from './practice';
 import { MARKING_BENCH } from './marking';
 import { SHEETS_BENCH } from './sheets';
 
@@ -18,6 +19,7 @@ export const BENCHES: readonly Bench[] = [
   SHEETS_BENCH,
   MARKING_BENCH,
   LOGBOOK_BENCH,
+  PRACTICE_BENCH,
 ];
 
 /** The bench at an address; the address of its notes or of the list is none. */

@@ -1,0 +1,196 @@
+import { ASKING, DRILLS, kindWords, mistakeName, remedyOf, SCALE_FORMS, type School } from '@diatonix/core';
+import { Plus, X } from 'lucide-react';
+import { useMemo } from 'react';
+import { Button } from '../../design/controls';
+import { Margin } from '../../design/Margin';
+import { MOST_MINUTES, MOST_THEORY, type PlanBody } from '../../documents/kinds/plan';
+import { causesOf, markedPiles } from '../../documents/logbook';
+import { listOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+import { drillName } from '../../practice/items';
+import { MarginFields } from '../sheets/MarginFields';
+import { addKind, addTheory, hasRemedy, removeTheory, setPlan } from './state';
+
+const ORDERS = { circle: 'Sharps and flats by turns', flats: 'Flats first', sharps: 'Sharps first' } as const;
+const MODES = { major: 'Major', minor: 'Minor', both: 'Major, each with its minor' } as const;
+/** So many mistakes are offered. */
+const OFFERED = 4;
+
+/** What a plan is made of: drills, keys, minutes, and theory, some of it offered from what went wrong. */
+export function PlanMargin({ plan, school }: { plan: PlanBody; school: School }) {
+  const number = (text: string, least: number, most: number) =>
+    text === '' ? null : Math.max(least, Math.min(most, Math.round(Number(text))));
+  return (
+    <Margin>
+      <h2>The plan</h2>
+      <MarginFields className="narrow">
+        <fieldset>
+          <legend>Drills</legend>
+          {DRILLS.map((drill) => (
+            <label key={drill} className="tick">
+              <input
+                type="checkbox"
+                checked={plan.drills.includes(drill)}
+                onChange={(event) =>
+                  setPlan({
+                    drills: DRILLS.filter((one) =>
+                      one === drill ? event.target.checked : plan.drills.includes(one),
+                    ),
+                  })
+                }
+              />
+              {drillName(drill)}
+            </label>
+          ))}
+        </fieldset>
+        <label>
+          Keys
+          <select
+            value={plan.order}
+            onChange={(event) => setPlan({ order: event.target.value as PlanBody['order'] })}
+          >
+            {Object.entries(ORDERS).map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          Mode
+          <select
+            value={plan.modes}
+            onChange={(event) => setPlan({ modes: event.target.value as PlanBody['modes'] })}
+          >
+            {Object.entries(MODES).map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {plan.modes !== 'major' && (
+          <label>
+            Minor
+            <select
+              value={plan.form}
+              onChange={(event) => setPlan({ form: event.target.value as PlanBody['form'] })}
+            >
+              {SCALE_FORMS.map((form) => (
+                <option key={form} value={form}>
+                  {form}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <label>
+          Up to
+          <select value={plan.most} onChange={(event) => setPlan({ most: Number(event.target.value) })}>
+            {[0, 1, 2, 3, 4, 5, 6].map((most) => (
+              <option key={most} value={most}>
+                {most === 0 ? 'no sharps or flats' : `${most} sharps or flats`}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          Minutes
+          <input
+            type="number"
+            min={5}
+            max={MOST_MINUTES}
+            step={5}
+            value={plan.minutes}
+            onChange={(event) => {
+              const minutes = number(event.target.value, 5, MOST_MINUTES);
+              if (minutes !== null) setPlan({ minutes });
+            }}
+          />
+        </label>
+        <label>
+          Pause
+          <select value={plan.pause} onChange={(event) => setPlan({ pause: Number(event.target.value) })}>
+            {[0, 5, 10, 15, 20].map((pause) => (
+              <option key={pause} value={pause}>
+                {pause === 0 ? 'none' : `after ${pause} minutes`}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          From
+          <input
+            type="date"
+            value={plan.start}
+            onChange={(event) => event.target.value && setPlan({ start: event.target.value })}
+          />
+        </label>
+      </MarginFields>
+      <TheoryList plan={plan} />
+      <FromLogbook plan={plan} school={school} />
+    </Margin>
+  );
+}
+
+function TheoryList({ plan }: { plan: PlanBody }) {
+  return (
+    <div className="aside">
+      <h3>Theory</h3>
+      <ul className="theory">
+        {plan.theory.map(({ kind }, at) => (
+          <li key={at}>
+            {kindWords(kind).name}{' '}
+            <Button aria-label={`Take out ${kindWords(kind).name}`} onPress={() => removeTheory(at)}>
+              <X aria-hidden="true" />
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {plan.theory.length < MOST_THEORY && (
+        <MarginFields>
+          <select
+            aria-label="Add theory"
+            value=""
+            onChange={(event) => event.target.value && addKind(event.target.value)}
+          >
+            <option value="">Add theory…</option>
+            {ASKING.map(({ id }) => (
+              <option key={id} value={id}>
+                {kindWords(id).name}
+              </option>
+            ))}
+          </select>
+        </MarginFields>
+      )}
+    </div>
+  );
+}
+
+/** What went wrong in the class or with the pupil, with how often, each one press from the plan. */
+function FromLogbook({ plan, school }: { plan: PlanBody; school: School }) {
+  const piles = useDocuments((state) => listOf(state.documents, 'pile'));
+  const causes = useMemo(() => {
+    if (!plan.classId) return [];
+    return causesOf(markedPiles(piles, plan.classId, school), plan.pupil ?? null).slice(0, OFFERED);
+  }, [piles, plan.classId, plan.pupil, school]);
+  if (causes.length === 0) return null;
+  return (
+    <div className="aside">
+      <h3>From the logbook</h3>
+      {causes.map(({ id, count }) => (
+        <p key={id}>
+          {mistakeName(id, school)}, {count === 1 ? 'once' : `${count} times`}:{' '}
+          {kindWords(remedyOf(id).kind).name}{' '}
+          {hasRemedy(plan, id) ? (
+            'is in the plan.'
+          ) : (
+            <Button aria-label={`Practise against ${mistakeName(id, school)}`} onPress={() => addTheory(id)}>
+              <Plus aria-hidden="true" /> Add
+            </Button>
+          )}
+        </p>
+      ))}
+    </div>
+  );
+}

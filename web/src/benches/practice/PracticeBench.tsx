@@ -1,0 +1,187 @@
+import { CalendarDays, Plus, Printer } from 'lucide-react';
+import { useMemo } from 'react';
+import { Choice } from '../../design/Choice';
+import { Button } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+import type { Document } from '../../documents/document';
+import { download, fileName } from '../../documents/download';
+import { GRADES, type Grade, type PlanBody } from '../../documents/kinds/plan';
+import { listOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+import { today } from '../../documents/today';
+import { useSchool } from '../../documents/use';
+import { fetchScript } from '../../fetchScript';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { dayAfter, weekOf } from '../../practice/days';
+import { handWords, itemWords } from '../../practice/items';
+import { daysOf, type DayItem } from '../../practice/schedule';
+import { PRACTICE_DESK, useOpenPlan } from './desk';
+import { Drill } from './Drill';
+import { PlanMargin } from './PlanMargin';
+import { PlanTitle } from './PlanTitle';
+import { PracticeStyle } from './PracticeStyle';
+import { addPlan, setWhom, tickOff } from './state';
+import { Theory } from './Theory';
+import { Week } from './Week';
+import { WeekPage } from './WeekPage';
+
+/** The Practice bench: a plan round the keys, what is due today, and each item to be played and ticked off. */
+export function PracticeBench() {
+  const open = useOpenPlan();
+  if (open) return <OpenPlan key={open.id} open={open} />;
+  return (
+    <BenchFrame title={<h1>Practice</h1>} facts={null} actions={null} margin={null}>
+      <p>
+        A plan goes round the keys: scales, chords and theory, a little every day, what went well less and
+        less often.
+      </p>
+      <Button onPress={() => addPlan()}>
+        <Plus aria-hidden="true" /> Begin a plan
+      </Button>
+    </BenchFrame>
+  );
+}
+
+const NOBODY = '';
+const GRADE_NAMES: Readonly<Record<Grade, string>> = {
+  again: 'Not yet',
+  hard: 'With trouble',
+  good: 'Well',
+  easy: 'Easily',
+};
+
+function OpenPlan({ open }: { open: Document<'plan'> }) {
+  const { body } = open;
+  const school = useSchool();
+  const now = today();
+  const { day: wantedDay, item: wantedItem, printing } = PRACTICE_DESK.use((desk) => desk);
+  const week = weekOf(wantedDay ?? now);
+  const first = week[0]!;
+  const days = useMemo(() => daysOf(body, weekOf(first), now), [body, first, now]);
+  const shown = days.find(({ day }) => day === (wantedDay ?? now));
+  const item = shown?.items.find(({ id }) => id === wantedItem) ?? null;
+  const toWeek = (by: number) => PRACTICE_DESK.set({ day: dayAfter(first, by), item: null });
+  const calendar = () =>
+    void fetchScript(() => import('../../practice/calendar')).then(({ calendarOf }) =>
+      download(calendarOf(body.title, days), `${fileName(body.title)}.ics`, 'text/calendar'),
+    );
+  return (
+    <BenchFrame
+      title={<PlanTitle id={open.id} title={body.title} />}
+      facts={<Whom body={body} />}
+      actions={
+        <>
+          <Button aria-label="The week before" onPress={() => toWeek(-7)}>
+            ‹
+          </Button>
+          <Button onPress={() => PRACTICE_DESK.set({ day: null, item: null })}>Today</Button>
+          <Button aria-label="The next week" onPress={() => toWeek(7)}>
+            ›
+          </Button>
+          <Button onPress={calendar}>
+            <CalendarDays aria-hidden="true" /> Calendar file
+          </Button>
+          <Button onPress={() => PRACTICE_DESK.set({ printing: true })}>
+            <Printer aria-hidden="true" /> Week to print
+          </Button>
+        </>
+      }
+      margin={<PlanMargin plan={body} school={school} />}
+    >
+      {printing ? (
+        <WeekPage title={body.title} days={days} onClose={() => PRACTICE_DESK.set({ printing: false })} />
+      ) : (
+        <PracticeStyle>
+          {body.drills.length + body.theory.length === 0 && (
+            <Problem>There is nothing in the plan yet: tick a drill in the margin, or add theory.</Problem>
+          )}
+          <Week
+            plan={body}
+            days={days}
+            today={now}
+            selected={item && shown ? { day: shown.day, item: item.id } : null}
+            onSelect={(day, id) => PRACTICE_DESK.set({ day, item: id })}
+          />
+          {item && shown && (
+            <Practised key={`${shown.day} ${item.id}`} plan={body} item={item} day={shown.day} now={now} />
+          )}
+        </PracticeStyle>
+      )}
+    </BenchFrame>
+  );
+}
+
+/** Whom the plan is for: a class, or one of its pupils. */
+function Whom({ body }: { body: PlanBody }) {
+  const classes = useDocuments((state) => listOf(state.documents, 'class'));
+  const own = classes.find(({ id }) => id === body.classId);
+  const pupils = (own?.body.pupils ?? []).filter(({ left }) => !left);
+  return (
+    <>
+      <Choice
+        label="Class"
+        value={own?.id ?? NOBODY}
+        options={[
+          { id: NOBODY, name: 'No class' },
+          ...classes.map(({ id, body: { name } }) => ({ id, name: name.trim() || 'Unnamed class' })),
+        ]}
+        onChoose={(id) => setWhom(id === NOBODY ? null : id, null)}
+      />
+      {own && pupils.length > 0 && (
+        <Choice
+          label="Pupil"
+          value={body.pupil ?? NOBODY}
+          options={[{ id: NOBODY, name: 'The class' }, ...pupils.map(({ name }) => ({ id: name, name }))]}
+          onChoose={(name) => setWhom(own.id, name === NOBODY ? null : name)}
+        />
+      )}
+    </>
+  );
+}
+
+interface PractisedProps {
+  readonly plan: PlanBody;
+  readonly item: DayItem;
+  readonly day: string;
+  readonly now: string;
+}
+
+/** An item to be practised, and how it went. What lies ahead is ticked off on the day it is done. */
+function Practised({ plan, item, day, now }: PractisedProps) {
+  const on = day > now ? now : day;
+  const place = plan.theory.indexOf(item.theory!);
+  const tick = (grade: Grade) => {
+    tickOff(item.id, on, grade);
+    const { items } = daysOf(
+      { ...plan, ticks: [...plan.ticks, { item: item.id, on, grade }] },
+      [on],
+      now,
+    )[0]!;
+    const next = items.find(({ why, id }) => why !== 'done' && id !== item.id);
+    PRACTICE_DESK.set({ day: on, item: next?.id ?? item.id });
+  };
+  return (
+    <section className="practised" aria-label={itemWords(item.id)}>
+      <header>
+        <h2>{itemWords(item.id)}</h2>
+        <span>
+          {item.hands && `${handWords(item.hands)}, `}
+          {item.minutes} minutes
+        </span>
+      </header>
+      {item.theory ? (
+        <Theory item={item.theory} seed={Number(on.replaceAll('-', '')) + place} />
+      ) : (
+        <Drill id={item.id} hands={item.hands ?? 'right'} />
+      )}
+      <div className="grades" role="group" aria-label="How it went">
+        <span>How did it go?</span>
+        {GRADES.map((grade) => (
+          <Button key={grade} onPress={() => tick(grade)}>
+            {GRADE_NAMES[grade]}
+          </Button>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,151 @@
+import {
+  answerWords,
+  askQuestions,
+  attempt,
+  causeSentence,
+  kindWords,
+  markAnswer,
+  putOf,
+  questionWorking,
+  soundOf,
+  type Marking,
+} from '@diatonix/core';
+import { frameOf, questionStaff } from '@diatonix/engraving';
+import { ArrowRight, Check, Play } from 'lucide-react';
+import { useState, type FormEvent } from 'react';
+import styled from 'styled-components';
+import { Button, fieldLook } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+import type { TheoryItem } from '../../documents/kinds/plan';
+import { useSchool } from '../../documents/use';
+import { useEngraver } from '../../notation/useEngraver';
+import { NumberedSentences } from '../../parts/Working';
+import { SoundNote } from '../../parts/SoundNote';
+import { QuestionCell } from '../../questions/QuestionCell';
+import { SheetStyle } from '../../questions/SheetStyle';
+import { play } from '../../sound/player';
+
+const QUESTIONS = 5;
+const SECONDS = 1.2;
+
+const Entry = styled.form`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 0.5rem;
+  margin: 0.8rem 0;
+  label {
+    display: grid;
+    gap: 0.2rem;
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  input {
+    ${fieldLook}
+    min-width: 14rem;
+    color: var(--ink);
+    font-size: 1.1rem;
+  }
+`;
+
+interface TheoryProps {
+  readonly item: TheoryItem;
+  /** The questions of a day are always the same. */
+  readonly seed: number;
+}
+
+/** A few questions of a kind, one after the other: answered, marked at once, and told why. */
+export function Theory({ item, seed }: TheoryProps) {
+  const school = useSchool();
+  const engraver = useEngraver();
+  const [at, setAt] = useState(0);
+  const [text, setText] = useState('');
+  const [marking, setMarking] = useState<Marking | null>(null);
+  const [right, setRight] = useState(0);
+  const made = attempt(() => askQuestions({ ...item, seed, count: QUESTIONS }).questions);
+  if (!made.ok) return <Problem>{made.error.message}</Problem>;
+  const question = made.value[at];
+  if (!question)
+    return (
+      <p role="status">
+        {right} of {made.value.length} right. Tick it off below.
+      </p>
+    );
+  const put = putOf(question);
+  const frame = frameOf([put]);
+  const staff = engraver && frame ? questionStaff(engraver, frame, put) : null;
+  const sounds = soundOf(question);
+  const check = (event: FormEvent) => {
+    event.preventDefault();
+    if (text.trim() === '' || marking) return;
+    const marked = markAnswer(question, text, { school });
+    setMarking(marked);
+    if (marked.verdict === 'right') setRight(right + 1);
+  };
+  const next = () => {
+    setAt(at + 1);
+    setText('');
+    setMarking(null);
+  };
+  return (
+    <>
+      <p>
+        {kindWords(item.kind).instruction} {at + 1} of {made.value.length}
+      </p>
+      <SheetStyle style={{ maxWidth: '26rem' }}>
+        <QuestionCell
+          question={question}
+          number={at + 1}
+          frame={frame}
+          staff={staff}
+          engraver={engraver}
+          school={school}
+          answers={false}
+          scrap="none"
+          selected={false}
+          onSelect={null}
+        />
+      </SheetStyle>
+      <Entry onSubmit={check}>
+        <label>
+          Your answer
+          <input value={text} maxLength={300} onChange={(event) => setText(event.target.value)} />
+        </label>
+        <Button type="submit" isDisabled={text.trim() === '' || marking !== null}>
+          <Check aria-hidden="true" /> Check
+        </Button>
+        {sounds.length > 0 && (
+          <Button onPress={() => void play(sounds, { seconds: SECONDS, from: 0, manner: 'together' })}>
+            <Play aria-hidden="true" /> Hear it
+          </Button>
+        )}
+        {marking && marking.verdict !== 'unreadable' && (
+          <Button onPress={next}>
+            <ArrowRight aria-hidden="true" /> Next
+          </Button>
+        )}
+      </Entry>
+      <div role="status">
+        {marking?.verdict === 'right' && <p>Right.</p>}
+        {marking?.verdict === 'wrong' && (
+          <>
+            <p className="told">
+              {marking.causes[0] ? `${causeSentence(marking.causes[0])} ` : ''}
+              Right is {marking.rightAnswers.map((one) => answerWords(item.kind, one, school)).join(' or ')}.
+            </p>
+            <NumberedSentences
+              sentences={questionWorking(question, school).map((sentence) => [sentence])}
+              school={school}
+            />
+          </>
+        )}
+        {marking?.verdict === 'unreadable' && (
+          <p className="told">
+            {marking.error?.message} <Button onPress={() => setMarking(null)}>Write it again</Button>
+          </p>
+        )}
+      </div>
+      {sounds.length > 0 && <SoundNote />}
+    </>
+  );
+}

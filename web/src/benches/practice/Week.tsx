@@ -1,0 +1,74 @@
+import { Fragment } from 'react';
+import type { PlanBody } from '../../documents/kinds/plan';
+import { noonOf } from '../../practice/days';
+import { handWords, itemWords } from '../../practice/items';
+import { restingOn, type DayItem, type DayPlan } from '../../practice/schedule';
+
+const NAMED = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
+const DATED = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+/** A day in words: Thursday, 26 November. */
+export const dayName = (day: string) => NAMED.format(noonOf(day));
+export const dayDate = (day: string) => DATED.format(noonOf(day));
+
+const WHY: Readonly<Record<DayItem['why'], string>> = { due: '', new: 'new', done: 'done' };
+const WENT = { again: 'not yet', hard: 'with trouble', good: 'well', easy: 'easily' } as const;
+
+/** How an item stands on its day, in words. */
+export const standing = ({ hands, why, grade }: DayItem): string =>
+  [hands ? handWords(hands) : '', grade ? `done ${WENT[grade]}` : WHY[why]]
+    .filter((one) => one !== '')
+    .join(', ');
+
+interface WeekProps {
+  readonly plan: PlanBody;
+  readonly days: readonly DayPlan[];
+  readonly today: string;
+  readonly selected: { readonly day: string; readonly item: string } | null;
+  readonly onSelect: (day: string, item: string) => void;
+}
+
+/** The days of a week side by side: what was done, what is due, what is new, with its pauses. */
+export function Week({ plan, days, today, selected, onSelect }: WeekProps) {
+  const resting = restingOn(plan, today);
+  return (
+    <>
+      <div className="week" role="group" aria-label="The week">
+        {days.map(({ day, items, minutes, pauses }) => (
+          <section key={day} className={`day${day === today ? ' today' : ''}`} aria-label={dayName(day)}>
+            <h2>{dayName(day)}</h2>
+            <small>
+              {dayDate(day)}
+              {minutes > 0 && `, ${minutes} min`}
+            </small>
+            <ol>
+              {items.map((item, at) => (
+                <Fragment key={item.id}>
+                  {pauses.includes(at) && <li className="pause">pause</li>}
+                  <li>
+                    <button
+                      type="button"
+                      className={`item ${item.why}`}
+                      aria-pressed={selected?.day === day && selected.item === item.id}
+                      onClick={() => onSelect(day, item.id)}
+                    >
+                      {itemWords(item.id)}
+                      <em>{standing(item)}</em>
+                    </button>
+                  </li>
+                </Fragment>
+              ))}
+            </ol>
+          </section>
+        ))}
+      </div>
+      {resting.length > 0 && (
+        <p className="resting">
+          {`Resting: ${resting
+            .slice(0, 6)
+            .map(({ id, due }) => `${itemWords(id)} until ${dayDate(due)}`)
+            .join('; ')}${resting.length > 6 ? `; and ${resting.length - 6} more` : ''}.`}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,26 @@
+import { createDesk, flag, idField, type Field } from '../../documents/desk';
+import type { Document } from '../../documents/document';
+import { openOf } from '../../documents/select';
+import { useDocuments } from '../../documents/store';
+
+const text: Field<string | null> = (stored) =>
+  typeof stored === 'string' && stored.length <= 60 ? stored : null;
+
+/** What the Practice bench shows: the open plan, a chosen day, and the item that is practised. */
+export const PRACTICE_DESK = createDesk<{
+  readonly open: string | null;
+  readonly day: string | null;
+  readonly item: string | null;
+  readonly printing: boolean;
+}>('practice', { open: idField, day: text, item: text, printing: flag(false) });
+
+/** The open plan; null where the workbook has none. */
+export function openNow(): Document<'plan'> | null {
+  return openOf(useDocuments.getState().documents, 'plan', PRACTICE_DESK.get().open ?? undefined);
+}
+
+/** The open plan, for a component. */
+export function useOpenPlan(): Document<'plan'> | null {
+  const open = PRACTICE_DESK.use((desk) => desk.open);
+  return useDocuments((state) => openOf(state.documents, 'plan', open ?? undefined));
+}
