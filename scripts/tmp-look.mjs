@@ -1,10 +1,12 @@
 import { launch, startServer } from './browser.mjs';
 const s = await startServer(); const base=s.address.replace(/\/$/,''); const b = await launch();
 const p = await (await b.newContext({viewport:{width:1280,height:800}})).newPage();
-p.on('pageerror',e=>console.log('ERR',e.message));
-await p.goto(base+'/sheets'); await p.waitForTimeout(2500);
-await p.getByRole('button',{name:'Add a section'}).click(); await p.getByRole('menuitem',{name:'Label the progression'}).click();
-await p.getByRole('tab',{name:'Material'}).click(); await p.getByRole('checkbox',{name:'The cadence at the end too'}).check();
-await p.getByRole('button',{name:'Answers',exact:true}).click(); await p.waitForTimeout(800);
+await p.clock.setFixedTime('2026-11-26T10:00:00');
+p.on('pageerror',e=>console.log('ERR',e.message)); p.on('console',m=>m.type()==='error'&&console.log(m.text()));
+await p.goto(base+'/practice'); await p.waitForTimeout(2500);
 await p.screenshot({path:'/tmp/a.png'});
+await p.locator('.day.today .item').first().click(); await p.waitForTimeout(800);
+await p.getByRole('button',{name:/^MIDI keyboard/}).click(); await p.getByRole('menuitemradio',{name:/imulated/}).click().catch(()=>p.getByRole('option',{name:/imul/}).click()).catch(e=>console.log(e.message.slice(0,300)));
+await p.waitForTimeout(500); await p.screenshot({path:'/tmp/b.png'});
+await p.getByRole('button',{name:/Week to print/}).click(); await p.waitForTimeout(500); await p.screenshot({path:'/tmp/c.png'});
 await b.close(); s.stop();

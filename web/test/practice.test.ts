@@ -72,6 +72,14 @@ describe('a day', () => {
     expect(others).toHaveLength(2);
   });
 
+  test('of a day that is over only what was done is left', () => {
+    const body = plan({ ticks: [tick('scale C major', START)] });
+    const [monday, tuesday] = daysOf(body, [START, dayAfter(START)], dayAfter(START, 3));
+    expect(ids(monday!.items)).toEqual(['scale C major']);
+    expect(monday!.minutes).toBe(3);
+    expect(tuesday!.items).toEqual([]);
+  });
+
   test('pauses come before what would go on too long', () => {
     const body = plan({
       minutes: 30,

@@ -81,7 +81,7 @@ const Keys = styled.div`
   }
   button .home {
     font-weight: 400;
-    color: #5c6878;
+    color: #4c5868;
   }
   button:focus-visible {
     z-index: 2;

@@ -54,6 +54,15 @@ export const drillName = (drill: Drill): string => DRILL_NAMES[drill];
 
 const signed = (key: string) => key.replace('#', '♯').replace(/(?<=^[A-G])b/, '♭');
 
+const SHORT: Readonly<Record<Drill, string>> = { ...DRILL_NAMES, triads: 'triads', sevenths: 'sevenths' };
+
+/** An item in two short lines: the key and what is played in it, or theory and its kind. */
+export function itemLines(id: string): readonly [string, string] {
+  if (isTheory(id)) return ['Theory', itemWords(id)];
+  const { drill, key, form } = parseDrill(id);
+  return [signed(key), `${form && form !== 'natural' ? `${form} ` : ''}${SHORT[drill]}`];
+}
+
 /** An item in words: `C major, scale`. */
 export function itemWords(id: string): string {
   if (isTheory(id)) return kindWords(id.split(' ')[2] ?? '').name;

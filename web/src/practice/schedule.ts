@@ -144,14 +144,21 @@ export function daysOf(plan: PlanBody, days: readonly string[], today: string): 
     ];
   }
   const own = new Set(plan.ticks);
-  return days.map((day) =>
-    planDay(
+  return days.map((day) => {
+    if (day < today) return pastDay(planDay(plan, items, plan.ticks, day));
+    return planDay(
       plan,
       items,
-      day < today ? plan.ticks : ticks.filter((tick) => own.has(tick) || tick.on < day),
+      ticks.filter((tick) => own.has(tick) || tick.on < day),
       day,
-    ),
-  );
+    );
+  });
+}
+
+/** Of a day that is over, what was done. */
+function pastDay({ day, items }: DayPlan): DayPlan {
+  const done = items.filter(({ why }) => why === 'done');
+  return { day, items: done, minutes: done.reduce((sum, { minutes }) => sum + minutes, 0), pauses: [] };
 }
 
 /** What was begun and rests on a day, with the day on which it comes again; the soonest first. */

@@ -147,13 +147,16 @@ export function Drill({ id, hands }: { id: string; hands: Hands }) {
   );
 }
 
-/** A drill on a grand staff; the hand that rests has an empty staff. */
+/** A drill on the staff of its hand, or on both. */
 function putOfDrill({ right, left }: DrillNotes, hands: Hands, fifths: number): Put {
-  const of = (hand: DrillNotes['right'], plays: boolean) => hand.map(({ notes }) => (plays ? notes : []));
+  const of = (hand: DrillNotes['right']) => hand.map(({ notes }) => notes);
+  const treble = { clef: 'treble' as const, notes: of(right) };
+  const bass = { clef: 'bass' as const, notes: of(left) };
+  const shown = hands === 'right' ? [treble] : hands === 'left' ? [bass] : [treble, bass];
   return {
-    clefs: ['treble', 'bass'],
+    clefs: shown.map(({ clef }) => clef),
     fifths,
-    staves: [of(right, hands !== 'left'), of(left, hands !== 'right')],
+    staves: shown.map(({ notes }) => notes),
     written: false,
   };
 }

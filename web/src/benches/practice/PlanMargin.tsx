@@ -1,6 +1,7 @@
 import { ASKING, DRILLS, kindWords, mistakeName, remedyOf, SCALE_FORMS, type School } from '@diatonix/core';
 import { Plus, X } from 'lucide-react';
 import { useMemo } from 'react';
+import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { Margin } from '../../design/Margin';
 import { MOST_MINUTES, MOST_THEORY, type PlanBody } from '../../documents/kinds/plan';
@@ -13,6 +14,35 @@ import { addKind, addTheory, hasRemedy, removeTheory, setPlan } from './state';
 
 const ORDERS = { circle: 'Sharps and flats by turns', flats: 'Flats first', sharps: 'Sharps first' } as const;
 const MODES = { major: 'Major', minor: 'Minor', both: 'Major, each with its minor' } as const;
+const Ticks = styled.fieldset`
+  margin: 0;
+  padding: 0;
+  border: 0;
+  legend {
+    padding: 0.6rem 0 0.2rem;
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+  label {
+    display: flex;
+    gap: 0.5rem;
+    align-items: baseline;
+    min-height: 24px;
+    font-size: 0.9rem;
+  }
+`;
+const Theories = styled.ul`
+  margin: 0.3rem 0 0.6rem;
+  padding: 0;
+  list-style: none;
+  color: var(--ink);
+  li {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 0.4rem;
+  }
+`;
 /** So many mistakes are offered. */
 const OFFERED = 4;
 
@@ -23,26 +53,26 @@ export function PlanMargin({ plan, school }: { plan: PlanBody; school: School })
   return (
     <Margin>
       <h2>The plan</h2>
+      <Ticks>
+        <legend>Drills</legend>
+        {DRILLS.map((drill) => (
+          <label key={drill}>
+            <input
+              type="checkbox"
+              checked={plan.drills.includes(drill)}
+              onChange={(event) =>
+                setPlan({
+                  drills: DRILLS.filter((one) =>
+                    one === drill ? event.target.checked : plan.drills.includes(one),
+                  ),
+                })
+              }
+            />
+            {drillName(drill)}
+          </label>
+        ))}
+      </Ticks>
       <MarginFields className="narrow">
-        <fieldset>
-          <legend>Drills</legend>
-          {DRILLS.map((drill) => (
-            <label key={drill} className="tick">
-              <input
-                type="checkbox"
-                checked={plan.drills.includes(drill)}
-                onChange={(event) =>
-                  setPlan({
-                    drills: DRILLS.filter((one) =>
-                      one === drill ? event.target.checked : plan.drills.includes(one),
-                    ),
-                  })
-                }
-              />
-              {drillName(drill)}
-            </label>
-          ))}
-        </fieldset>
         <label>
           Keys
           <select
@@ -137,7 +167,7 @@ function TheoryList({ plan }: { plan: PlanBody }) {
   return (
     <div className="aside">
       <h3>Theory</h3>
-      <ul className="theory">
+      <Theories>
         {plan.theory.map(({ kind }, at) => (
           <li key={at}>
             {kindWords(kind).name}{' '}
@@ -146,7 +176,7 @@ function TheoryList({ plan }: { plan: PlanBody }) {
             </Button>
           </li>
         ))}
-      </ul>
+      </Theories>
       {plan.theory.length < MOST_THEORY && (
         <MarginFields>
           <select

@@ -1,5 +1,5 @@
 import { CalendarDays, Plus, Printer } from 'lucide-react';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../design/Choice';
 import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
@@ -60,6 +60,12 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
   const days = useMemo(() => daysOf(body, weekOf(first), now), [body, first, now]);
   const shown = days.find(({ day }) => day === (wantedDay ?? now));
   const item = shown?.items.find(({ id }) => id === wantedItem) ?? null;
+  // What was open before the page was loaded does not take the focus.
+  const [chosen, setChosen] = useState(false);
+  const choose = (day: string, item: string) => {
+    setChosen(true);
+    PRACTICE_DESK.set({ day, item });
+  };
   const toWeek = (by: number) => PRACTICE_DESK.set({ day: dayAfter(first, by), item: null });
   const calendar = () =>
     void fetchScript(() => import('../../practice/calendar')).then(({ calendarOf }) =>
@@ -100,10 +106,18 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
             days={days}
             today={now}
             selected={item && shown ? { day: shown.day, item: item.id } : null}
-            onSelect={(day, id) => PRACTICE_DESK.set({ day, item: id })}
+            onSelect={choose}
           />
           {item && shown && (
-            <Practised key={`${shown.day} ${item.id}`} plan={body} item={item} day={shown.day} now={now} />
+            <Practised
+              key={`${shown.day} ${item.id}`}
+              plan={body}
+              item={item}
+              day={shown.day}
+              now={now}
+              focuses={chosen}
+              onNext={choose}
+            />
           )}
         </PracticeStyle>
       )}
@@ -144,10 +158,13 @@ interface PractisedProps {
   readonly item: DayItem;
   readonly day: string;
   readonly now: string;
+  /** Whether it takes the focus as it opens. */
+  readonly focuses: boolean;
+  readonly onNext: (day: string, item: string) => void;
 }
 
 /** An item to be practised, and how it went. What lies ahead is ticked off on the day it is done. */
-function Practised({ plan, item, day, now }: PractisedProps) {
+function Practised({ plan, item, day, now, focuses, onNext }: PractisedProps) {
   const on = day > now ? now : day;
   const place = plan.theory.indexOf(item.theory!);
   const tick = (grade: Grade) => {
@@ -158,12 +175,21 @@ function Practised({ plan, item, day, now }: PractisedProps) {
       now,
     )[0]!;
     const next = items.find(({ why, id }) => why !== 'done' && id !== item.id);
-    PRACTICE_DESK.set({ day: on, item: next?.id ?? item.id });
+    onNext(on, next?.id ?? item.id);
   };
+  const heading = useRef<HTMLHeadingElement>(null);
+  // What opens below the week comes into view, and the keyboard goes on there.
+  useEffect(() => {
+    if (!focuses) return;
+    heading.current?.focus({ preventScroll: true });
+    heading.current?.closest('section')?.scrollIntoView({ block: 'start' });
+  }, [focuses]);
   return (
     <section className="practised" aria-label={itemWords(item.id)}>
       <header>
-        <h2>{itemWords(item.id)}</h2>
+        <h2 ref={heading} tabIndex={-1}>
+          {itemWords(item.id)}
+        </h2>
         <span>
           {item.hands && `${handWords(item.hands)}, `}
           {item.minutes} minutes

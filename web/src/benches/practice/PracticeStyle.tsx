@@ -58,6 +58,10 @@ export const PracticeStyle = styled.div`
     line-height: 1.25;
     cursor: pointer;
   }
+  .item b {
+    display: block;
+    font-weight: 600;
+  }
   .item em {
     display: block;
     color: var(--soft);
@@ -99,12 +103,18 @@ export const PracticeStyle = styled.div`
     position: relative;
     max-width: 46rem;
   }
-  .practised .staff svg {
+  .practised > .staff svg {
     display: block;
     color: var(--ink);
+    fill: currentColor;
+    overflow: visible;
+    /* The boxes of music signs are higher than what is drawn. */
+    pointer-events: none;
   }
-  .practised .line {
-    stroke: var(--staff-line);
+  .practised > .staff svg .line {
+    stroke: color-mix(in srgb, var(--ink) 72%, var(--ground));
+    stroke-width: 1;
+    shape-rendering: crispEdges;
   }
   .fingers {
     position: relative;
@@ -120,6 +130,9 @@ export const PracticeStyle = styled.div`
     white-space: nowrap;
   }
   .fingers .hand {
+    left: 100%;
+    margin-left: 0.5rem;
+    line-height: 1.5rem;
     transform: none;
     color: var(--soft);
     font:
@@ -170,8 +183,13 @@ export const PracticeStyle = styled.div`
     margin: 0.4rem 0;
     color: var(--correction);
   }
+  .sound-note {
+    margin: 0.6rem 0 0;
+    color: var(--soft);
+    font-size: 0.8125rem;
+  }
   .care {
-    margin: 0.8rem 0 0;
+    margin: 0.2rem 0 0;
     color: var(--soft);
     font-size: 0.875rem;
   }

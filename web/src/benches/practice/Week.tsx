@@ -1,7 +1,7 @@
 import { Fragment } from 'react';
 import type { PlanBody } from '../../documents/kinds/plan';
 import { noonOf } from '../../practice/days';
-import { handWords, itemWords } from '../../practice/items';
+import { handWords, itemLines, itemWords } from '../../practice/items';
 import { restingOn, type DayItem, type DayPlan } from '../../practice/schedule';
 
 const NAMED = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
@@ -9,6 +9,7 @@ const DATED = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', 
 /** A day in words: Thursday, 26 November. */
 export const dayName = (day: string) => NAMED.format(noonOf(day));
 export const dayDate = (day: string) => DATED.format(noonOf(day));
+const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 
 const WHY: Readonly<Record<DayItem['why'], string>> = { due: '', new: 'new', done: 'done' };
 const WENT = { again: 'not yet', hard: 'with trouble', good: 'well', easy: 'easily' } as const;
@@ -18,6 +19,16 @@ export const standing = ({ hands, why, grade }: DayItem): string =>
   [hands ? handWords(hands) : '', grade ? `done ${WENT[grade]}` : WHY[why]]
     .filter((one) => one !== '')
     .join(', ');
+
+function Lines({ item }: { item: DayItem }) {
+  const [first, second] = itemLines(item.id);
+  return (
+    <>
+      <b>{first}</b> {second}
+      <em>{standing(item)}</em>
+    </>
+  );
+}
 
 interface WeekProps {
   readonly plan: PlanBody;
@@ -37,7 +48,7 @@ export function Week({ plan, days, today, selected, onSelect }: WeekProps) {
           <section key={day} className={`day${day === today ? ' today' : ''}`} aria-label={dayName(day)}>
             <h2>{dayName(day)}</h2>
             <small>
-              {dayDate(day)}
+              {SHORT.format(noonOf(day))}
               {minutes > 0 && `, ${minutes} min`}
             </small>
             <ol>
@@ -51,8 +62,7 @@ export function Week({ plan, days, today, selected, onSelect }: WeekProps) {
                       aria-pressed={selected?.day === day && selected.item === item.id}
                       onClick={() => onSelect(day, item.id)}
                     >
-                      {itemWords(item.id)}
-                      <em>{standing(item)}</em>
+                      <Lines item={item} />
                     </button>
                   </li>
                 </Fragment>

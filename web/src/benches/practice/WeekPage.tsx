@@ -35,6 +35,9 @@ const Page = styled.div`
   li::before {
     content: '☐  ';
   }
+  li.done::before {
+    content: '☑  ';
+  }
   li.pause::before {
     content: '';
   }
@@ -59,11 +62,12 @@ export function WeekPage({ title, days, onClose }: WeekPageProps) {
           <div>
             <h4>{dayName(day)}</h4>
             <small>
-              {dayDate(day)}, {minutes} min
+              {dayDate(day)}
+              {minutes > 0 && `, ${minutes} min`}
             </small>
           </div>
           <ul>
-            {items.flatMap(({ id, hands, minutes: own }, at) => [
+            {items.flatMap(({ id, hands, minutes: own, why }, at) => [
               ...(pauses.includes(at)
                 ? [
                     <li key={`${id} pause`} className="pause">
@@ -71,7 +75,7 @@ export function WeekPage({ title, days, onClose }: WeekPageProps) {
                     </li>,
                   ]
                 : []),
-              <li key={id}>
+              <li key={id} className={why}>
                 {itemWords(id)}
                 {hands && `, ${handWords(hands)}`} ({own} min)
               </li>,
