@@ -13,7 +13,7 @@ export default {
   // Addresses of files are the bundler's.
   moduleNameMapper: { '\\?url$': '<rootDir>/web/test/fileAddress.ts' },
   transform: {
-    '^.+\\.[tj]sx?$': [
+    '^.+\\.(m?[tj]s|[tj]sx)$': [
       '@swc/jest',
       {
         jsc: {
@@ -25,5 +25,6 @@ export default {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(@diatonix)/)'],
+  // Packages that come as modules of the language alone.
+  transformIgnorePatterns: ['/node_modules/(?!(@diatonix|d3-[a-z-]+|internmap)/)'],
 };

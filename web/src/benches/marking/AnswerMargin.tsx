@@ -14,6 +14,7 @@ import { fieldLook } from '../../design/controls';
 import { Margin } from '../../design/Margin';
 import type { Asked, Marked } from '../../documents/markPile';
 import type { PilePupil } from '../../documents/kinds/pile';
+import { NumberInput } from '../../parts/NumberInput';
 import { NumberedSentences } from '../../parts/Working';
 import { QuestionCell } from '../../questions/QuestionCell';
 import { SheetStyle } from '../../questions/SheetStyle';
@@ -113,16 +114,13 @@ export function AnswerMargin({ asked, marked, pupil, history, school, engraver }
         <Fields>
           <label>
             Marks
-            <input
-              type="number"
+            <NumberInput
+              key={asked.id}
+              value={marked.got}
               min={0}
               max={marks}
               step={0.5}
-              value={marked.got}
-              onChange={(event) => {
-                const next = Number(event.target.value);
-                if (event.target.value !== '' && next >= 0 && next <= marks) again({ marks: next });
-              }}
+              onNumber={(next) => again({ marks: next })}
             />
           </label>
           <label>

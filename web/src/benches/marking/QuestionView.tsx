@@ -59,7 +59,9 @@ export function QuestionView({
             const isHere = here === pupil.id || (here === null && at === 0);
             return (
               <tr key={pupil.id} className={isHere ? 'here' : ''}>
-                <td>{pupil.name}</td>
+                <th scope="row" className="pupil">
+                  {pupil.name}
+                </th>
                 <td className="asked">{askedWords(asked.question, school)}</td>
                 <td className="answer">
                   <AnswerField

@@ -29,7 +29,12 @@ export const TableStyle = styled.div`
   tr.here {
     background: var(--mark-ground);
   }
-  tbody th {
+  tbody th.pupil {
+    width: auto;
+    color: var(--ink);
+    font-weight: 400;
+  }
+  tbody th:not(.pupil) {
     width: 3rem;
     padding-left: 0.4rem;
     color: var(--soft);

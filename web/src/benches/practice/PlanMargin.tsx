@@ -8,6 +8,7 @@ import { MOST_MINUTES, MOST_THEORY, type PlanBody } from '../../documents/kinds/
 import { causesOf, markedPiles } from '../../documents/logbook';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
+import { NumberInput } from '../../parts/NumberInput';
 import { drillName } from '../../practice/items';
 import { MarginFields } from '../sheets/MarginFields';
 import { addKind, addTheory, hasRemedy, removeTheory, setPlan } from './state';
@@ -48,8 +49,6 @@ const OFFERED = 4;
 
 /** What a plan is made of: drills, keys, minutes, and theory, some of it offered from what went wrong. */
 export function PlanMargin({ plan, school }: { plan: PlanBody; school: School }) {
-  const number = (text: string, least: number, most: number) =>
-    text === '' ? null : Math.max(least, Math.min(most, Math.round(Number(text))));
   return (
     <Margin>
       <h2>The plan</h2>
@@ -126,16 +125,11 @@ export function PlanMargin({ plan, school }: { plan: PlanBody; school: School })
         </label>
         <label>
           Minutes
-          <input
-            type="number"
+          <NumberInput
+            value={plan.minutes}
             min={5}
             max={MOST_MINUTES}
-            step={5}
-            value={plan.minutes}
-            onChange={(event) => {
-              const minutes = number(event.target.value, 5, MOST_MINUTES);
-              if (minutes !== null) setPlan({ minutes });
-            }}
+            onNumber={(minutes) => setPlan({ minutes })}
           />
         </label>
         <label>

@@ -13,6 +13,7 @@ import { Button } from '../../design/controls';
 import { Margin, Ways } from '../../design/Margin';
 import type { SheetSectionBody } from '../../documents/kinds/sheet';
 import { SoundNote } from '../../parts/SoundNote';
+import { NumberInput } from '../../parts/NumberInput';
 import { NumberedSentences } from '../../parts/Working';
 import { SHEETS_DESK } from './desk';
 import { EditQuestion } from './EditQuestion';
@@ -164,16 +165,7 @@ function NumberField({ name, value, least, most, onChange }: NumberFieldProps) {
   return (
     <label>
       {name}
-      <input
-        type="number"
-        min={least}
-        max={most}
-        value={value}
-        onChange={(event) => {
-          const next = Math.round(Number(event.target.value));
-          if (event.target.value !== '' && next >= least && next <= most) onChange(next);
-        }}
-      />
+      <NumberInput value={value} min={least} max={most} onNumber={onChange} />
     </label>
   );
 }

@@ -1,0 +1,32 @@
+/** A page without a browser: what Node has and jsdom lacks, and what a page without a layout can be asked for. */
+import { TestEnvironment } from 'jest-environment-jsdom';
+
+class Observer {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+
+export default class Page extends TestEnvironment {
+  /** Packages come as Node takes them. */
+  exportConditions() {
+    return ['node', 'require', 'default'];
+  }
+
+  async setup() {
+    await super.setup();
+    const page = this.global;
+    Object.assign(page, { TextEncoder, TextDecoder, structuredClone, BroadcastChannel, Uint8Array });
+    Object.assign(page, { ResizeObserver: Observer, IntersectionObserver: Observer });
+    page.CSS = { escape: (text) => text.replace(/[^\w-]/g, '\\$&'), supports: () => false };
+    page.Element.prototype.scrollIntoView = () => {};
+    page.matchMedia = (media) => ({
+      media,
+      matches: false,
+      addEventListener() {},
+      removeEventListener() {},
+    });
+    // The music font never comes: staves stay empty, and the drawing is tested in `engraving`.
+    page.document.fonts = { load: () => new Promise(() => {}), ready: Promise.resolve() };
+  }
+}
