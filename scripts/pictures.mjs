@@ -25,11 +25,6 @@ export const PICTURES = [
     },
   },
   {
-    name: 'key-primary',
-    path: '/key',
-    prepare: (page) => page.getByRole('radio', { name: 'Primary chords' }).click(),
-  },
-  {
     name: 'chords-voicings',
     path: '/chords',
     prepare: async (page) => {
@@ -130,6 +125,16 @@ export const PICTURES = [
       await page.locator('nav[aria-label=Pupils] .pupil').nth(2).click();
       await page.locator('.answers input').nth(7).focus();
       await page.locator('.margin svg text').first().waitFor();
+    },
+  },
+  {
+    name: 'practice-paper',
+    path: '/practice',
+    now: '2026-11-26T10:00:00',
+    ready: '.day .item',
+    prepare: async (page) => {
+      await page.locator('.day.today .item').nth(2).click();
+      await page.locator('.practised .staff text').first().waitFor();
     },
   },
   { name: 'logbook-paper', path: '/logbook', ready: '.share' },
