@@ -114,3 +114,30 @@ test('at 390 px nothing of marking lies outside', async ({ page, demo }) => {
       .toBeLessThanOrEqual(390);
   }
 });
+
+test('files that pupils hand in come on the pile in one go, what is wrong with one is told', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo}marking`);
+  await expect(fields(page).first()).toBeVisible();
+  const file = (name: string, content: object) => ({
+    name,
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(content)),
+  });
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Files of pupils' }).click();
+  await (
+    await chooser
+  ).setFiles([
+    file('una.json', { pupil: 'Una Weir', version: 'A', answers: { '1.1': 'herring' } }),
+    file('stray.json', { pupil: 'Una Weir', code: 'ZZZZ-A', answers: {} }),
+  ]);
+  await expect(page.getByText('1 of 2 files on the pile.')).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('stray.json');
+  await page.getByRole('button', { name: /^Una Weir/ }).click();
+  await expect(fields(page).first()).toHaveValue('herring');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Una Weir/ })).toBeHidden();
+});

@@ -2,7 +2,9 @@ import {
   earnedShare,
   makeSheet,
   markAnswer,
+  readAnswerFile,
   TheoryError,
+  type AnswerFile,
   type Earlier,
   type Marking,
   type School,
@@ -13,7 +15,6 @@ import { readFileSync } from 'node:fs';
 import { specOf, versionOf } from './askAnswers';
 import { markOut } from './markAnswers';
 import { readSpec } from './sheetCommand';
-import { asObject } from './request';
 
 /** What one file of answers came to; a file that cannot be marked has its error, and the others go on. */
 export type MarkedFile =
@@ -59,38 +60,19 @@ export function markFiles(specFile: string, files: readonly string[], school?: S
   });
 }
 
-interface Answers {
+interface Answers extends AnswerFile {
   readonly file: string;
-  readonly pupil: string;
-  readonly code: string | null;
-  readonly version: string | undefined;
-  readonly answers: Readonly<Record<string, unknown>>;
 }
-
-const LARGEST = 2_000_000;
 
 function readAnswers(file: string): Answers {
-  let data: unknown;
+  let text: string;
   try {
-    const text = readFileSync(file, 'utf8');
-    if (text.length > LARGEST) throw wrong(file, 'it is larger than 2 MB.', 'Give the answers of one pupil.');
-    data = JSON.parse(text);
-  } catch (error) {
-    if (error instanceof TheoryError) throw error;
-    throw wrong(file, 'this file cannot be read as JSON.', EXAMPLE);
+    text = readFileSync(file, 'utf8');
+  } catch {
+    throw wrong(file, 'there is no such file to be read.', 'Check the path.');
   }
-  const { pupil, code, version, answers } = asObject(data, file);
-  if (typeof pupil !== 'string' || pupil.trim() === '' || pupil.length > 200)
-    throw wrong(file, 'it says not whose it is.', EXAMPLE);
-  return {
-    file,
-    pupil,
-    code: typeof code === 'string' ? code.toUpperCase() : null,
-    version: typeof version === 'string' ? version : undefined,
-    answers: asObject(answers, `${file}: answers`),
-  };
+  return { file, ...readAnswerFile(file, text) };
 }
-const EXAMPLE = 'Write {"pupil":"Ada","code":"H4NZ-B","answers":{"1.1":"m6"}}.';
 
 /** The version that a pupil had. Throws TheoryError for the code of another sheet. */
 function sheetOf(

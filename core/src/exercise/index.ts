@@ -33,6 +33,7 @@ export {
 export { answeredPut, putOf, soundOf, underStaff, type Put } from './ask/put';
 export { pupilSheet, type PupilSheet } from './sheet/pupilSheet';
 export { earnedShare, markAnswer, type Earlier, type Marking, type MarkOptions } from './mark/mark';
+export { readAnswerFile, type AnswerFile } from './mark/answerFile';
 export { plant } from './mark/causesOf';
 export type { ToMark } from './ask/question';
 export { QUESTION_CHORD_WAYS, type WorkingWays } from './ask/ways';

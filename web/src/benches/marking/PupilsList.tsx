@@ -1,12 +1,14 @@
 import { versionLetter } from '@diatonix/core';
-import { Trash2 } from 'lucide-react';
+import { FolderOpen, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { SideList } from '../../parts/sideBySide';
 import { Button, fieldLook } from '../../design/controls';
 import type { MarkedPupil } from '../../documents/markPile';
 import type { PileBody } from '../../documents/kinds/pile';
 import { NamesField } from '../../parts/NamesField';
-import { addPupils, chooseVersion, giveFollow, removePupil } from './state';
+import { pickFiles } from '../../documents/pickFile';
+import { addPupils, chooseVersion, giveFollow, removePupil, takeFiles } from './state';
 
 const Column = styled(SideList)`
   li {
@@ -31,6 +33,20 @@ const Column = styled(SideList)`
     color: var(--soft);
     font-size: 0.8125rem;
   }
+  .returned {
+    margin-top: 0.8rem;
+  }
+  .returned p,
+  .returned ul {
+    margin: 0.4rem 0 0;
+    padding: 0;
+    font-size: 0.8125rem;
+  }
+  .returned ul {
+    list-style: none;
+    color: var(--correction);
+    overflow-wrap: anywhere;
+  }
   .doings {
     display: flex;
     gap: 0.3rem;
@@ -49,6 +65,35 @@ const Column = styled(SideList)`
     font-size: 0.8125rem;
   }
 `;
+
+/** Files that pupils handed in, put on the pile in one go; what is wrong with single ones is told. */
+function Returned() {
+  const [done, setDone] = useState<string | null>(null);
+  const [told, setTold] = useState<readonly string[]>([]);
+  const take = async () => {
+    const files = await pickFiles('.json,application/json');
+    if (files.length === 0) return;
+    setTold([]);
+    const taken = await takeFiles(files, (part, all) => setDone(`${part} of ${all} read…`));
+    setDone(`${taken.files} of ${files.length} ${files.length === 1 ? 'file' : 'files'} on the pile.`);
+    setTold(taken.told);
+  };
+  return (
+    <div className="returned">
+      <Button onPress={() => void take()}>
+        <FolderOpen aria-hidden="true" /> Files of pupils
+      </Button>
+      <p role="status">{done}</p>
+      {told.length > 0 && (
+        <ul role="alert">
+          {told.map((one) => (
+            <li key={one}>{one}</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
 
 interface PupilsListProps {
   readonly pile: PileBody;
@@ -99,6 +144,7 @@ export function PupilsList({ pile, marked, selected, onSelect }: PupilsListProps
         ))}
       </ol>
       <NamesField onAdd={addPupils} />
+      <Returned />
       <label>
         What follows from a mistake earns
         <select value={pile.follow} onChange={(event) => giveFollow(Number(event.target.value))}>

@@ -3,6 +3,7 @@ import { today } from '../../documents/today';
 import type { PileBody, PileEntry } from '../../documents/kinds/pile';
 import type { SchoolClass } from '../../documents/kinds/schoolClass';
 import type { SheetBody } from '../../documents/kinds/sheet';
+import { takeReturned, type ReturnedFile, type Taken } from '../../documents/returned';
 import { asSet } from '../../documents/sheetSpec';
 import { addDocument, editDocument, removeDocument } from '../../documents/store';
 import { MARKING_DESK, openNow } from './desk';
@@ -74,6 +75,21 @@ export const chooseVersion = (id: string, version: number) =>
 /** Enters an answer after all that was entered: nothing of that is lost. */
 export function enter(entry: Omit<PileEntry, 'at'>): void {
   change('the answer', (pile) => ({ ...pile, entries: [...pile.entries, { ...entry, at: Date.now() }] }));
+}
+
+/** Puts what pupils handed in as files on the pile; gives what is to be told of them. */
+export async function takeFiles(
+  files: readonly File[],
+  onPart: (done: number, all: number) => void,
+): Promise<{ readonly files: number; readonly told: readonly string[] }> {
+  const read: ReturnedFile[] = [];
+  for (const [at, file] of files.entries()) {
+    read.push({ name: file.name, text: await file.text() });
+    onPart(at + 1, files.length);
+  }
+  let taken: Taken | null = null;
+  change('what was handed in', (pile) => (taken = takeReturned(pile, read, Date.now())).pile);
+  return taken ?? { files: 0, told: [] };
 }
 
 export const giveFollow = (follow: number) =>

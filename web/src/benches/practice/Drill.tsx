@@ -97,7 +97,9 @@ export function Drill({ id, hands }: { id: string; hands: Hands }) {
       <ol className="moments" aria-label="What was played">
         {moments.map((own, at) => {
           const result = played[at];
-          const text = own.map((note) => withSigns(printNote(note)).replace(/-?\d$/, '')).join(' ');
+          // Both hands play the same names.
+          const names = own.map((note) => withSigns(printNote(note)).replace(/-?\d$/, ''));
+          const text = [...new Set(names)].join(' ');
           const state = result ? (result.right ? 'right' : 'wrong') : at === played.length ? 'next' : 'open';
           return (
             <li key={at} className={state} aria-label={`${text}: ${state}`}>

@@ -1,0 +1,164 @@
+import {
+  attempt,
+  makeSheet,
+  readAnswerFile,
+  TheoryError,
+  versionLetter,
+  type AnswerFile,
+} from '@diatonix/core';
+import { newId } from './ids';
+import { LONGEST_ANSWER, MOST_PUPILS, type PileBody, type PileEntry, type PilePupil } from './kinds/pile';
+import { versionsOf, type Asked } from './markPile';
+import { specOf } from './sheetSpec';
+
+/** A file that a pupil handed in, as it was read from the disk. */
+export interface ReturnedFile {
+  readonly name: string;
+  readonly text: string;
+}
+
+/** A pile with what was handed in, and what is told of single files. */
+export interface Taken {
+  readonly pile: PileBody;
+  /** How many files came in. */
+  readonly files: number;
+  readonly told: readonly string[];
+}
+
+const wrong = (read: string, what: string, right: string) => new TheoryError('request', read, what, right);
+
+/**
+ * Puts the answers of files on a pile, after all that was entered. A pupil is known by the name; one who is not on the
+ * pile is added. A file that is none, of another sheet, or the second one of a pupil is told and left out; the others
+ * go on.
+ */
+export function takeReturned(pile: PileBody, files: readonly ReturnedFile[], at: number): Taken {
+  const codes = codesOf(pile);
+  const versions = versionsOf(pile);
+  const pupils = [...pile.pupils];
+  const entries: PileEntry[] = [];
+  const told: string[] = [];
+  const seen = new Map<string, string>();
+  for (const { name, text } of files) {
+    const taken = attempt(() => {
+      const file = readAnswerFile(name, text);
+      const version = versionIn(name, file, codes, versions.length);
+      const key = nameKey(file.pupil);
+      const before = seen.get(key);
+      if (before !== undefined)
+        throw wrong(name, `“${file.pupil}” has handed in ${before} already.`, 'Take one of the two files.');
+      const own = pupilFor(pupils, file.pupil, version);
+      seen.set(key, name);
+      return { own, ...entriesOf(name, file, own.id, versions[version]!, at) };
+    });
+    if (!taken.ok) {
+      told.push(taken.error.message);
+      continue;
+    }
+    const place = pupils.findIndex(({ id }) => id === taken.value.own.id);
+    if (place < 0) pupils.push(taken.value.own);
+    else pupils[place] = taken.value.own;
+    entries.push(...taken.value.entries);
+    told.push(...taken.value.told);
+  }
+  return { pile: { ...pile, pupils, entries: [...pile.entries, ...entries] }, files: seen.size, told };
+}
+
+/** The codes of the pages, version by version. */
+function codesOf(pile: PileBody): string[] {
+  const spec = specOf(pile.sheet, null);
+  return Array.from({ length: pile.sheet.versions }, (_, version) => makeSheet(spec, version).code);
+}
+
+function versionIn(
+  name: string,
+  { code, version }: AnswerFile,
+  codes: readonly string[],
+  count: number,
+): number {
+  if (code !== null) {
+    const at = codes.indexOf(code);
+    if (at >= 0) return at;
+    throw wrong(
+      name,
+      `its code is ${code}, and those of this pile are ${codes.join(', ')}.`,
+      'Take it to the pile of its own sheet.',
+    );
+  }
+  const letters = Array.from({ length: count }, (_, at) => versionLetter(at));
+  const at = version === undefined ? (count === 1 ? 0 : -1) : letters.indexOf(version.trim().toUpperCase());
+  if (at >= 0) return at;
+  throw wrong(
+    name,
+    'it says not which version it answers.',
+    `Give "code", or "version": one of ${letters.join(', ')}.`,
+  );
+}
+
+const nameKey = (name: string) => name.trim().toLowerCase().replace(/\s+/g, ' ');
+
+function pupilFor(pupils: readonly PilePupil[], name: string, version: number): PilePupil {
+  const found = pupils.find((one) => nameKey(one.name) === nameKey(name));
+  if (found) return { ...found, version };
+  if (pupils.length >= MOST_PUPILS)
+    throw wrong(name, `a pile has ${MOST_PUPILS} pupils at most.`, 'Begin another pile.');
+  return { id: newId(), name: name.trim().slice(0, 80), version };
+}
+
+function entriesOf(
+  name: string,
+  { answers }: AnswerFile,
+  pupil: string,
+  asked: readonly Asked[],
+  at: number,
+) {
+  const entries: PileEntry[] = [];
+  const told: string[] = [];
+  for (const [label, raw] of Object.entries(answers)) {
+    if (raw === null || raw === '') continue;
+    const found = asked.find((one) => one.label === label);
+    if (!found) {
+      told.push(
+        `${name}: there is no question ${label.slice(0, 20)} on this sheet; its answer was left out.`,
+      );
+      continue;
+    }
+    const answer = typedAnswer(found.question.kind, raw);
+    if (answer === null || answer.length > LONGEST_ANSWER)
+      told.push(`${name}: the answer to ${label} is too long, or none; it was left out.`);
+    else entries.push({ pupil, question: found.id, answer, at });
+  }
+  return { entries, told };
+}
+
+/** An answer in the shape of its kind as it is typed on the Marking bench; null for what is none. */
+export function typedAnswer(kind: string, raw: unknown): string | null {
+  if (typeof raw === 'string') return raw;
+  if (typeof raw === 'number') return String(raw);
+  if (Array.isArray(raw)) {
+    if (kind === 'parts-faults')
+      return raw.map((one) => `${String((one as Fault)?.at)}: ${String((one as Fault)?.rule)}`).join('; ');
+    // Voices stand soprano first and are typed from the bass up.
+    return raw
+      .map((one) =>
+        Array.isArray(one) ? [...(one as unknown[])].reverse().map(String).join(' ') : String(one),
+      )
+      .join(raw.some(Array.isArray) ? ' | ' : ' ');
+  }
+  if (typeof raw !== 'object' || raw === null) return null;
+  const { root, quality, inversion, notes, numeral } = raw as Record<string, unknown>;
+  if (typeof root === 'string')
+    return [root, quality, INVERSIONS[Number(inversion ?? 0)] ?? ''].join(' ').trim();
+  if (Array.isArray(notes) && kind === 'figures-name') return `${notes.join(' ')}: ${String(numeral ?? '')}`;
+  if (kind !== 'chord-map') return null;
+  const cell = (one: unknown) => (Array.isArray(one) ? one.join(' ') : String(one));
+  return Object.values(raw)
+    .map((row) => (Array.isArray(row) ? row.map(cell).join(', ') : String(row)))
+    .join('; ');
+}
+
+interface Fault {
+  readonly at?: unknown;
+  readonly rule?: unknown;
+}
+const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'third inversion'];
