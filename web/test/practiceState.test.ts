@@ -5,7 +5,6 @@ import {
   addKind,
   addPlan,
   addTheory,
-  hasRemedy,
   openPlan,
   removePlan,
   removeTheory,
@@ -19,6 +18,7 @@ import { MOST_THEORY } from '../src/documents/kinds/plan';
 import { listOf } from '../src/documents/select';
 import { undo, useDocuments } from '../src/documents/store';
 import { today } from '../src/documents/today';
+import { hasRemedy } from '../src/documents/toPlan';
 import { showEmpty } from './demo';
 
 const body = () => openNow()!.body;

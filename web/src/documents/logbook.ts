@@ -78,6 +78,17 @@ export function skillGrid(piles: readonly MarkedPile[]): ReadonlyMap<string, Rea
   return grid;
 }
 
+/** For each kind how many answers of all pupils together were right. */
+export function skillsOf(piles: readonly MarkedPile[]): ReadonlyMap<string, SkillCell> {
+  const whole = new Map<string, SkillCell>();
+  for (const row of skillGrid(piles).values())
+    for (const [kind, { right, answered }] of row) {
+      const before = whole.get(kind) ?? { right: 0, answered: 0 };
+      whole.set(kind, { right: before.right + right, answered: before.answered + answered });
+    }
+  return whole;
+}
+
 /** The share of right answers, pile by pile; null where nothing was answered. */
 export interface Progress {
   readonly date: string;

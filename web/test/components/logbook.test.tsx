@@ -116,3 +116,47 @@ test.each(VIEWS)('%s of a class without piles says what is missing, or what can 
     view === 'lessons' || view === 'pupils' ? /Today’s lesson|name on each line/ : /Nothing of this class/,
   );
 });
+
+test('another class stands beside, kind by kind', async () => {
+  show('skills');
+  expect(screen.queryByRole('rowheader', { name: 'Harbour beginners' })).toBeNull();
+  cleanup();
+  // The second class answered one of the sheets too.
+  const pile = listOf(documentsNow(), 'pile')[0]!;
+  useDocuments.setState(({ documents }) => ({
+    documents: {
+      ...documents,
+      other: { ...pile, id: 'other', body: { ...pile.body, classId: 'beginners' } },
+    },
+  }));
+  LOGBOOK_DESK.set({ beside: 'beginners' });
+  show('skills');
+  const row = screen.getByRole('rowheader', { name: 'Harbour beginners' }).closest('tr')!;
+  const own = screen.getByRole('rowheader', { name: 'The class' }).closest('tr')!;
+  expect(within(row).getAllByRole('cell')).toHaveLength(within(own).getAllByRole('cell').length);
+  expect(
+    within(row)
+      .getAllByRole('cell')
+      .filter(({ textContent }) => /%/.test(textContent ?? '')),
+  ).toHaveLength(2);
+  LOGBOOK_DESK.set({ beside: null });
+});
+
+test('a pupil’s first mistake becomes a plan, and comes into it once', async () => {
+  const user = userEvent.setup();
+  LOGBOOK_DESK.set({ view: 'causes', pupil: 'Corin Tidewell' });
+  render(
+    <MemoryRouter>
+      <LogbookBench />
+    </MemoryRouter>,
+  );
+  const plans = () => listOf(documentsNow(), 'plan').filter(({ body }) => body.pupil === 'Corin Tidewell');
+  expect(plans()).toEqual([]);
+  await user.click(screen.getByRole('button', { name: 'Practise it every day' }));
+  expect(plans()).toHaveLength(1);
+  expect(plans()[0]!.body).toMatchObject({ title: 'Practice, Corin Tidewell', classId: 'tuesday' });
+  expect(plans()[0]!.body.theory).toHaveLength(1);
+  await user.click(screen.getByRole('button', { name: 'Practise it every day' }));
+  expect(plans()[0]!.body.theory).toHaveLength(1);
+  expect(useDocuments.getState().told).toMatch(/already/);
+});

@@ -23,6 +23,7 @@ const NAMES: Readonly<Record<LogbookView, string>> = {
   pupils: 'Pupils',
 };
 const WHOLE = '';
+const className = (name: string) => (name.trim() === '' ? 'Unnamed class' : name);
 
 /** The Logbook: what a class was taught and set, what it knows, and what went wrong again and again. */
 export function LogbookBench() {
@@ -30,10 +31,17 @@ export function LogbookBench() {
   const open = useOpenClass();
   const classes = useDocuments((state) => listOf(state.documents, 'class'));
   const documents = useDocuments((state) => listOf(state.documents, 'pile'));
-  const { view, pupil } = LOGBOOK_DESK.use((desk) => desk);
+  const { view, pupil, beside: besideId } = LOGBOOK_DESK.use((desk) => desk);
   const piles = useMemo(
     () => markedPiles(documents, open?.id ?? null, school),
     [documents, open?.id, school],
+  );
+  const others = classes.filter(({ id }) => id !== open?.id);
+  const other = others.find(({ id }) => id === besideId);
+  const beside = useMemo(
+    () =>
+      other ? { name: className(other.body.name), piles: markedPiles(documents, other.id, school) } : null,
+    [other, documents, school],
   );
   const names = useMemo(() => namesIn(piles), [piles]);
   const own = pupil !== null && names.includes(pupil) ? pupil : null;
@@ -49,7 +57,7 @@ export function LogbookBench() {
               value={open.id}
               options={classes.map(({ id, body: { name } }) => ({
                 id,
-                name: name.trim() === '' ? 'Unnamed class' : name,
+                name: className(name),
               }))}
               onChoose={chooseClass}
             />
@@ -79,6 +87,17 @@ export function LogbookBench() {
               onChoose={(name) => LOGBOOK_DESK.set({ pupil: name === WHOLE ? null : name })}
             />
           )}
+          {view === 'skills' && others.length > 0 && (
+            <Choice
+              label="Beside"
+              value={other?.id ?? WHOLE}
+              options={[
+                { id: WHOLE, name: 'No other class' },
+                ...others.map(({ id, body: { name } }) => ({ id, name: className(name) })),
+              ]}
+              onChoose={(id) => LOGBOOK_DESK.set({ beside: id === WHOLE ? null : id })}
+            />
+          )}
           {piles.length > 0 && (
             <Button
               onPress={() =>
@@ -99,11 +118,11 @@ export function LogbookBench() {
       {charts && piles.length === 0 ? (
         <p>Nothing of this class has been marked yet: its piles on the Marking bench fill these pages.</p>
       ) : view === 'skills' ? (
-        <SkillGrid piles={piles} />
+        <SkillGrid piles={piles} beside={beside} />
       ) : view === 'time' ? (
         <OverTime piles={piles} pupil={own} school={school} />
       ) : view === 'causes' ? (
-        <Causes piles={piles} pupil={own} school={school} />
+        <Causes piles={piles} pupil={own} school={school} classId={open?.id ?? null} />
       ) : open === null ? (
         <p>There is no class in this workbook: make one on the Key bench.</p>
       ) : view === 'lessons' ? (

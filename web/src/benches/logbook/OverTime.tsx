@@ -1,7 +1,8 @@
 import { mistakeName, type School } from '@diatonix/core';
-import { ClipboardList } from 'lucide-react';
+import { CalendarDays, ClipboardList } from 'lucide-react';
 import { Button } from '../../design/controls';
 import { causesOf, progressOf, type MarkedPile } from '../../documents/logbook';
+import { planAgainst } from '../../documents/toPlan';
 import { addRemedy } from '../../documents/toSheet';
 import { BarChart } from '../../parts/BarChart';
 import { LineChart } from '../../parts/LineChart';
@@ -34,8 +35,12 @@ export function OverTime({ piles, pupil }: OverTimeProps) {
   );
 }
 
-/** What went wrong again and again, and what would train it. */
-export function Causes({ piles, pupil, school }: OverTimeProps) {
+interface CausesProps extends OverTimeProps {
+  readonly classId: string | null;
+}
+
+/** What went wrong again and again, and what would train it: on a sheet, or a little every day. */
+export function Causes({ piles, pupil, school, classId }: CausesProps) {
   const causes = causesOf(piles, pupil).slice(0, MOST);
   const [first] = causes;
   return (
@@ -57,7 +62,12 @@ export function Causes({ piles, pupil, school }: OverTimeProps) {
           <p>
             <Button onPress={() => addRemedy(first.id)}>
               <ClipboardList aria-hidden="true" /> Put an exercise against the first on a sheet
-            </Button>
+            </Button>{' '}
+            {classId !== null && (
+              <Button onPress={() => planAgainst(first.id, classId, pupil, school)}>
+                <CalendarDays aria-hidden="true" /> Practise it every day
+              </Button>
+            )}
           </p>
         </>
       ) : (

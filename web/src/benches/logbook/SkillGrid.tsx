@@ -1,21 +1,34 @@
 import { kindWords } from '@diatonix/core';
 import { Button } from '../../design/controls';
-import { kindsIn, namesIn, skillGrid, type MarkedPile, type SkillCell } from '../../documents/logbook';
+import {
+  kindsIn,
+  namesIn,
+  skillGrid,
+  skillsOf,
+  type MarkedPile,
+  type SkillCell,
+} from '../../documents/logbook';
 import { LOGBOOK_DESK } from './desk';
 import { LogbookStyle } from './LogbookStyle';
 
 /** Under this share something has to be taught again. */
 const WEAK = 0.6;
 
-/** The class by skill: for each pupil and each kind of exercise the share of right answers. */
-export function SkillGrid({ piles }: { piles: readonly MarkedPile[] }) {
+interface SkillGridProps {
+  readonly piles: readonly MarkedPile[];
+  /** Another class that it is compared with. */
+  readonly beside: { readonly name: string; readonly piles: readonly MarkedPile[] } | null;
+}
+
+/** The class by skill: for each pupil and each kind of exercise the share of right answers; another class beside it. */
+export function SkillGrid({ piles, beside }: SkillGridProps) {
   const grid = skillGrid(piles);
-  const kinds = kindsIn(piles);
+  const kinds = [...new Set([...kindsIn(piles), ...kindsIn(beside?.piles ?? [])])];
   const names = namesIn(piles);
-  const whole = (kind: string): SkillCell =>
-    names
-      .map((name) => grid.get(name)?.get(kind) ?? { right: 0, answered: 0 })
-      .reduce((sum, one) => ({ right: sum.right + one.right, answered: sum.answered + one.answered }));
+  const rows = [
+    { name: 'The class', skills: skillsOf(piles) },
+    ...(beside ? [{ name: beside.name, skills: skillsOf(beside.piles) }] : []),
+  ];
   return (
     <LogbookStyle>
       <h2>The class by skill</h2>
@@ -44,12 +57,14 @@ export function SkillGrid({ piles }: { piles: readonly MarkedPile[] }) {
                 ))}
               </tr>
             ))}
-            <tr>
-              <th scope="row">The class</th>
-              {kinds.map((kind) => (
-                <Share key={kind} cell={whole(kind)} />
-              ))}
-            </tr>
+            {rows.map(({ name, skills }) => (
+              <tr key={name} className="whole">
+                <th scope="row">{name}</th>
+                {kinds.map((kind) => (
+                  <Share key={kind} cell={skills.get(kind)} />
+                ))}
+              </tr>
+            ))}
           </tbody>
         </table>
       </div>

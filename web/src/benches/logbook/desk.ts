@@ -1,4 +1,4 @@
-import { createDesk, oneOf, type Field } from '../../documents/desk';
+import { createDesk, idField, oneOf, type Field } from '../../documents/desk';
 
 export const VIEWS = ['skills', 'time', 'causes', 'lessons', 'pupils'] as const;
 export type LogbookView = (typeof VIEWS)[number];
@@ -7,7 +7,9 @@ const name: Field<string | null> = (stored) =>
   typeof stored === 'string' && stored.length <= 80 ? stored : null;
 
 /** What the Logbook shows: how it is looked at, and of whom. */
-export const LOGBOOK_DESK = createDesk<{ readonly view: LogbookView; readonly pupil: string | null }>(
-  'logbook',
-  { view: oneOf(VIEWS, 'skills'), pupil: name },
-);
+export const LOGBOOK_DESK = createDesk<{
+  readonly view: LogbookView;
+  readonly pupil: string | null;
+  /** Another class beside the open one. */
+  readonly beside: string | null;
+}>('logbook', { view: oneOf(VIEWS, 'skills'), pupil: name, beside: idField });

@@ -11,7 +11,8 @@ import { useDocuments } from '../../documents/store';
 import { NumberInput } from '../../parts/NumberInput';
 import { drillName } from '../../practice/items';
 import { MarginFields } from '../sheets/MarginFields';
-import { addKind, addTheory, hasRemedy, removeTheory, setPlan } from './state';
+import { hasRemedy } from '../../documents/toPlan';
+import { addKind, addTheory, removeTheory, setPlan } from './state';
 
 const ORDERS = { circle: 'Sharps and flats by turns', flats: 'Flats first', sharps: 'Sharps first' } as const;
 const MODES = { major: 'Major', minor: 'Minor', both: 'Major, each with its minor' } as const;

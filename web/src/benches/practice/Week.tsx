@@ -1,4 +1,4 @@
-import { Fragment } from 'react';
+import { Fragment, useEffect, useRef } from 'react';
 import type { PlanBody } from '../../documents/kinds/plan';
 import { noonOf } from '../../practice/days';
 import { handWords, itemLines, itemWords } from '../../practice/items';
@@ -41,9 +41,17 @@ interface WeekProps {
 /** The days of a week side by side: what was done, what is due, what is new, with its pauses. */
 export function Week({ plan, days, today, selected, onSelect }: WeekProps) {
   const resting = restingOn(plan, today);
+  const week = useRef<HTMLDivElement>(null);
+  const first = days[0]?.day;
+  // Where the page is narrow, the day it is comes first.
+  useEffect(() => {
+    const own = week.current?.querySelector('.today');
+    if (week.current && own)
+      week.current.scrollLeft += own.getBoundingClientRect().left - week.current.getBoundingClientRect().left;
+  }, [first]);
   return (
     <>
-      <div className="week" role="group" aria-label="The week">
+      <div ref={week} className="week" role="group" aria-label="The week">
         {days.map(({ day, items, minutes, pauses }) => (
           <section key={day} className={`day${day === today ? ' today' : ''}`} aria-label={dayName(day)}>
             <h2>{dayName(day)}</h2>

@@ -1,8 +1,8 @@
-import { remedyOf } from '@diatonix/core';
 import { newId } from '../../documents/ids';
 import { FIRST_PLAN, MOST_THEORY, type Grade, type PlanBody } from '../../documents/kinds/plan';
 import { addDocument, editDocument, removeDocument } from '../../documents/store';
 import { today } from '../../documents/today';
+import { planTitle, withRemedy } from '../../documents/toPlan';
 import { openNow, PRACTICE_DESK } from './desk';
 
 function change(words: string, update: (plan: PlanBody) => PlanBody, burst?: string): void {
@@ -15,7 +15,7 @@ export const openPlan = (id: string) =>
 
 /** Adds a plan that begins today, for a pupil of a class, for a class, or for nobody yet. */
 export function addPlan(whom: Pick<PlanBody, 'classId' | 'pupil'> = {}): void {
-  const title = whom.pupil ? `Practice, ${whom.pupil}` : FIRST_PLAN.title;
+  const title = planTitle(whom.pupil ?? null);
   openPlan(addDocument('plan', newId(), { ...FIRST_PLAN, ...whom, title, start: today() }, 'the new plan'));
 }
 
@@ -44,15 +44,7 @@ export const tickOff = (item: string, on: string, grade: Grade) =>
   change('what was practised', (plan) => ({ ...plan, ticks: [...plan.ticks, { item, on, grade }] }));
 
 /** Adds the exercise that trains a mistake; one that is there already stays alone. */
-export function addTheory(mistake: string): void {
-  const { kind, material = {} } = remedyOf(mistake);
-  change('the added theory', (plan) => ({
-    ...plan,
-    theory: hasRemedy(plan, mistake)
-      ? plan.theory
-      : [...plan.theory, { kind, material }].slice(0, MOST_THEORY),
-  }));
-}
+export const addTheory = (mistake: string) => change('the added theory', (plan) => withRemedy(plan, mistake));
 
 /** Adds a kind of exercise with its usual material. */
 export const addKind = (kind: string) =>
@@ -73,11 +65,3 @@ export const removeTheory = (at: number) =>
       return [{ ...tick, item: `theory ${Number(place[1]) - 1} ${place[2]}` }];
     }),
   }));
-
-/** Whether the plan trains a mistake already. */
-export function hasRemedy(plan: PlanBody, mistake: string): boolean {
-  const { kind, material = {} } = remedyOf(mistake);
-  return plan.theory.some(
-    (one) => one.kind === kind && JSON.stringify(one.material) === JSON.stringify(material),
-  );
-}
