@@ -34,11 +34,9 @@ async function violations(page: Page, rules: readonly string[] = []): Promise<st
 /** Views within the benches, and how to get to them. */
 const VIEWS = [
   ['key', 'Primary chords', 390],
-  ['key', 'Circle', 1280],
   ['key', 'To print', 1280],
   ['chords', 'Voicings', 390],
   ['chords', 'Chain', 1280],
-  ['progressions', 'Four parts', 1280],
   ['progressions', 'Four parts', 390],
   ['progressions', 'Keyboard', 390],
 ] as const;

@@ -9,8 +9,9 @@ import { causesOf, markedPiles } from '../../documents/logbook';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 import { NumberInput } from '../../parts/NumberInput';
+import { optionsOf, SelectField } from '../../parts/SelectField';
 import { drillName } from '../../practice/items';
-import { MarginFields } from '../sheets/MarginFields';
+import { MarginFields } from '../../parts/MarginFields';
 import { hasRemedy } from '../../documents/toPlan';
 import { addKind, addTheory, removeTheory, setPlan } from './state';
 
@@ -73,57 +74,34 @@ export function PlanMargin({ plan, school }: { plan: PlanBody; school: School })
         ))}
       </Ticks>
       <MarginFields className="narrow">
-        <label>
-          Keys
-          <select
-            value={plan.order}
-            onChange={(event) => setPlan({ order: event.target.value as PlanBody['order'] })}
-          >
-            {Object.entries(ORDERS).map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          Mode
-          <select
-            value={plan.modes}
-            onChange={(event) => setPlan({ modes: event.target.value as PlanBody['modes'] })}
-          >
-            {Object.entries(MODES).map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          name="Keys"
+          value={plan.order}
+          options={optionsOf(ORDERS)}
+          onChoose={(order) => setPlan({ order })}
+        />
+        <SelectField
+          name="Mode"
+          value={plan.modes}
+          options={optionsOf(MODES)}
+          onChoose={(modes) => setPlan({ modes })}
+        />
         {plan.modes !== 'major' && (
-          <label>
-            Minor
-            <select
-              value={plan.form}
-              onChange={(event) => setPlan({ form: event.target.value as PlanBody['form'] })}
-            >
-              {SCALE_FORMS.map((form) => (
-                <option key={form} value={form}>
-                  {form}
-                </option>
-              ))}
-            </select>
-          </label>
+          <SelectField
+            name="Minor"
+            value={plan.form}
+            options={SCALE_FORMS.map((form) => [form, form] as const)}
+            onChoose={(form) => setPlan({ form })}
+          />
         )}
-        <label>
-          Up to
-          <select value={plan.most} onChange={(event) => setPlan({ most: Number(event.target.value) })}>
-            {[0, 1, 2, 3, 4, 5, 6].map((most) => (
-              <option key={most} value={most}>
-                {most === 0 ? 'no sharps or flats' : `${most} sharps or flats`}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          name="Up to"
+          value={plan.most}
+          options={[0, 1, 2, 3, 4, 5, 6].map(
+            (most) => [most, most === 0 ? 'no sharps or flats' : `${most} sharps or flats`] as const,
+          )}
+          onChoose={(most) => setPlan({ most })}
+        />
         <label>
           Minutes
           <NumberInput
@@ -133,16 +111,14 @@ export function PlanMargin({ plan, school }: { plan: PlanBody; school: School })
             onNumber={(minutes) => setPlan({ minutes })}
           />
         </label>
-        <label>
-          Pause
-          <select value={plan.pause} onChange={(event) => setPlan({ pause: Number(event.target.value) })}>
-            {[0, 5, 10, 15, 20].map((pause) => (
-              <option key={pause} value={pause}>
-                {pause === 0 ? 'none' : `after ${pause} minutes`}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          name="Pause"
+          value={plan.pause}
+          options={[0, 5, 10, 15, 20].map(
+            (pause) => [pause, pause === 0 ? 'none' : `after ${pause} minutes`] as const,
+          )}
+          onChoose={(pause) => setPlan({ pause })}
+        />
         <label>
           From
           <input

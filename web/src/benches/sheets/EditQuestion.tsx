@@ -3,7 +3,7 @@ import { Pin, PinOff, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
 import { fieldText, questionFrom, readField } from './givenText';
-import { MarginFields } from './MarginFields';
+import { MarginFields } from '../../parts/MarginFields';
 import { pin, unpin, writeAnother } from './state';
 
 /** Names of what is given, where the field's own name says too little. */

@@ -17,7 +17,7 @@ import { NumberInput } from '../../parts/NumberInput';
 import { NumberedSentences } from '../../parts/Working';
 import { SHEETS_DESK } from './desk';
 import { EditQuestion } from './EditQuestion';
-import { MarginFields } from './MarginFields';
+import { MarginFields } from '../../parts/MarginFields';
 import { PartMarks } from './PartMarks';
 import { MaterialForm } from './MaterialForm';
 import { hear } from './hear';

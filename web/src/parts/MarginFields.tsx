@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { fieldLook } from '../../design/controls';
+import { fieldLook } from '../design/controls';
 
 /** Named fields one under the other in the margin. */
 export const MarginFields = styled.div`
