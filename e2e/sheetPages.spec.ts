@@ -15,8 +15,11 @@ test('the PDF of all versions with answers and their working, and a list of who 
   await page.getByRole('button', { name: 'Who has which version' }).click();
   await page.getByRole('dialog').getByRole('textbox').fill('Ansa\nCorin\nDilys');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Working in the PDF: No working' }).click();
+  await page.getByRole('button', { name: 'Working: No working' }).click();
   await page.getByRole('menuitemradio', { name: 'The whole working' }).click();
+  // The printed answers of every version have it as well, the pupils' pages none of it.
+  await expect(page.getByRole('region', { name: /^Answers/ }).locator('.working')).toHaveCount(60);
+  await expect(page.getByRole('region', { name: /^Pupils/ }).locator('.working')).toHaveCount(0);
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'PDF', exact: true }).click(),
@@ -88,7 +91,7 @@ test('a question is kept, moved and written by hand; the class and room for work
   await page.getByRole('menuitem', { name: 'In your own words' }).click();
   await page.getByRole('textbox', { name: 'Question', exact: true }).fill('What is a tonic?');
   await expect(page.getByRole('button', { name: 'Question 1: What is a tonic?' })).toBeVisible();
-  await page.getByRole('combobox', { name: 'Working' }).selectOption('letters');
+  await page.getByRole('combobox', { name: 'Room to work' }).selectOption('letters');
   await expect(page.getByRole('table', { name: 'Letters to stack' }).first()).toBeVisible();
   await saved(page);
   await page.reload();

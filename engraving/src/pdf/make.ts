@@ -3,7 +3,7 @@ import { create } from 'fontkit';
 import PDFDocument from 'pdfkit';
 import { Engraver } from '../engraver';
 import type { VexFlow } from '../surface';
-import type { SheetWorking } from '../working';
+import { shownWorking, type SheetWorking } from '../working';
 import { unpacked } from './sfnt';
 import { asText, measureWithout, type Measure } from './textSurface';
 import { writeSheets, type SheetPages } from './sheetPdf';
@@ -47,11 +47,7 @@ export function sheetPdf(
     pdf.on('end', () => resolve(joined(chunks)));
     pdf.on('error', reject);
   });
-  const sentences = (question: Question) => {
-    if (working === 'none') return [];
-    const all = questionWorking(question, school, ways);
-    return working === 'full' ? all : all.slice(-1);
-  };
+  const sentences = (question: Question) => shownWorking(working, questionWorking(question, school, ways));
   writeSheets(pdf, pages, { engraver, school, working: sentences }, onPart);
   pdf.end();
   return written;

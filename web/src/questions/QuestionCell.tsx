@@ -31,6 +31,8 @@ interface QuestionCellProps {
   readonly school: School;
   readonly answers: boolean;
   readonly scrap: Scrap;
+  /** How the answer is worked out, as far as it stands on the page. */
+  readonly working?: readonly string[];
   /** What a press selects; null on paper. */
   readonly onSelect: (() => void) | null;
   readonly selected: boolean;
@@ -39,11 +41,21 @@ interface QuestionCellProps {
 /** Kinds of which an answer, or a part of it, is a numeral. */
 const NUMERALS = new Set(['numeral-label', 'figures-name', 'progression-label', 'score-label', 'harmonise']);
 
-/** Kinds whose blanks stand where the chords are drawn. */
-
 /** One question: its number, its prompt, its staff, and the lines to fill in. */
 export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps) {
-  const { question, number, frame, staff, engraver, school, answers, scrap, onSelect, selected } = props;
+  const {
+    question,
+    number,
+    frame,
+    staff,
+    engraver,
+    school,
+    answers,
+    scrap,
+    onSelect,
+    selected,
+    working = [],
+  } = props;
   const { kind, given } = question;
   const words = promptWords(question, school);
   // Figures stand over each other beside the key.
@@ -103,6 +115,7 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
         </div>
       ) : null}
       <Blanks {...props} keyText={key} />
+      {working.length > 0 && <p className="working">{working.join(' ')}</p>}
       {!answers && <Scratch scrap={scrap} />}
     </div>
   );

@@ -259,6 +259,12 @@ export const SheetStyle = styled.div`
   .question dd {
     min-width: 5.5rem;
   }
+  .question .working {
+    margin: 0.35rem 0 0;
+    color: var(--correction);
+    font-size: 0.8125rem;
+    line-height: 1.35;
+  }
   .question dt:empty + dd {
     grid-column: 1 / -1;
   }

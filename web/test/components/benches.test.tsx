@@ -17,7 +17,7 @@ import { chooseKey, chooseTop, KEY_DESK } from '../../src/benches/key/state';
 import { bodyOf } from '../../src/documents/select';
 import { documentsNow, showEmpty } from '../demo';
 
-const KEYS = keysInOrder('circle', 'both', 6);
+const KEYS = keysInOrder('circle', 'both', 3);
 const show = (bench: 'key' | 'intervals' | 'chords') =>
   render(
     <MemoryRouter>

@@ -3,6 +3,7 @@ import {
   instructionWords,
   putOf,
   underStaff,
+  type Question,
   type School,
   type Sheet,
   type SheetSection,
@@ -19,6 +20,8 @@ interface SheetPageProps {
   readonly school: School;
   readonly answers: boolean;
   readonly scrap: Scrap;
+  /** How an answer is worked out, as far as it stands on the page. */
+  readonly working?: (question: Question) => readonly string[];
   /** The place of the selected section and question; null on paper. */
   readonly selected: readonly [section: number, question: number] | null;
   readonly onSelect: ((section: number, question: number) => void) | null;
@@ -46,7 +49,7 @@ export function SheetPage({ sheet, selected, onSelect, ...look }: SheetPageProps
   );
 }
 
-interface SectionProps extends Pick<SheetPageProps, 'engraver' | 'school' | 'answers' | 'scrap'> {
+interface SectionProps extends Pick<SheetPageProps, 'engraver' | 'school' | 'answers' | 'scrap' | 'working'> {
   readonly section: SheetSection;
   readonly number: number;
   readonly selected: number;
@@ -59,7 +62,7 @@ const LEAST_WIDTH = 168;
 const WIDE: Readonly<Record<string, number>> = { 'chord-map': 560, written: 420, 'work-back': 330 };
 
 function Section(props: SectionProps) {
-  const { section, number, engraver, school, answers, scrap, selected, onSelect } = props;
+  const { section, number, engraver, school, answers, scrap, working, selected, onSelect } = props;
   const { kind, marks, questions } = section;
   const { frame, staves } = useMemo(() => {
     const puts = questions.map(putOf);
@@ -98,6 +101,7 @@ function Section(props: SectionProps) {
             scrap={scrap}
             school={school}
             answers={answers}
+            {...(working ? { working: working(question) } : {})}
             selected={selected === at}
             onSelect={onSelect && (() => onSelect(at))}
           />

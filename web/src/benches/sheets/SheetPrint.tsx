@@ -1,4 +1,4 @@
-import { makeSheet, type School, type SheetSpec } from '@diatonix/core';
+import { makeSheet, questionWorking, type Question, type School, type SheetSpec } from '@diatonix/core';
 import { useMemo, useState } from 'react';
 import { Download } from 'lucide-react';
 import { Button, Toggle } from '../../design/controls';
@@ -12,7 +12,7 @@ import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import { SheetPage } from './SheetPage';
 import type { SheetBody } from '../../documents/kinds/sheet';
 import { Choice } from '../../design/Choice';
-import { WORKINGS, type SheetWorking } from '@diatonix/engraving';
+import { shownWorking, WORKINGS, type SheetWorking } from '@diatonix/engraving';
 import { ZOOM } from './sizes';
 import { SheetStyle } from '../../questions/SheetStyle';
 
@@ -63,6 +63,8 @@ export function SheetPrint({ spec, body, about, engraver, school, onClose }: She
     () => Array.from({ length: versions }, (_, version) => makeSheet(spec, version)),
     [spec, versions],
   );
+  const worked = (question: Question) =>
+    shownWorking(working, questionWorking(question, school, body.ways ?? {}));
   const pages = (kind: 'pupils' | 'answers') =>
     sheets.map((sheet): PrintedPage => ({
       id: `${kind} ${sheet.version}`,
@@ -77,6 +79,7 @@ export function SheetPrint({ spec, body, about, engraver, school, onClose }: She
             school={school}
             answers={kind === 'answers'}
             scrap={scrap}
+            {...(kind === 'answers' ? { working: worked } : {})}
             selected={null}
             onSelect={null}
           />
@@ -94,7 +97,7 @@ export function SheetPrint({ spec, body, about, engraver, school, onClose }: She
           </Toggle>
           {answers && (
             <Choice
-              label="Working in the PDF"
+              label="Working"
               value={working}
               options={WORKINGS.map((id) => ({ id, name: WORKING_NAMES[id] }))}
               onChoose={setWorking}
