@@ -19,5 +19,6 @@ await import('./bench/marking.mjs');
 await import('./bench/tonal.mjs');
 await import('./bench/page.mjs');
 await import('./bench/scorePage.mjs');
+await import('./bench/sheetPage.mjs');
 await import('./bench/workbook.mjs');
 process.exit(0);

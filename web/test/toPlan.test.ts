@@ -1,0 +1,78 @@
+/** What went wrong becomes practice: in the plan that is there, or in a new one, once. */
+import { DEFAULT_SCHOOL, mistakesOut } from '@diatonix/core';
+import { checkBody } from '../src/documents/checks/check';
+import { FIRST_PLAN, MOST_THEORY, type PlanBody } from '../src/documents/kinds/plan';
+import { listOf } from '../src/documents/select';
+import { undo, useDocuments } from '../src/documents/store';
+import { hasRemedy, planAgainst, planTitle, withRemedy } from '../src/documents/toPlan';
+import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
+
+const plans = () => listOf(documentsNow(), 'plan');
+const told = () => useDocuments.getState().told ?? '';
+const PLAN: PlanBody = { ...FIRST_PLAN, start: '2026-11-26' };
+
+beforeEach(showEmpty);
+
+test('without a plan one begins for the pupil of the class, and it is said', () => {
+  planAgainst('clef-misread', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
+  expect(plans()).toHaveLength(1);
+  expect(plans()[0]!.body).toMatchObject({
+    title: 'Practice, Una Weir',
+    classId: 'tuesday',
+    pupil: 'Una Weir',
+  });
+  expect(told()).toMatch(/Read in another clef.*new plan “Practice, Una Weir”/);
+  expect(checkBody('plan', plans()[0]!.body)).toEqual([]);
+});
+
+test('a second mistake comes into the same plan, the same mistake not again', () => {
+  planAgainst('clef-misread', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
+  planAgainst('relative-key', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
+  expect(plans()).toHaveLength(1);
+  expect(plans()[0]!.body.theory).toHaveLength(2);
+  planAgainst('relative-key', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
+  expect(plans()[0]!.body.theory).toHaveLength(2);
+  expect(told()).toMatch(/already/);
+});
+
+test('a pupil, another pupil and the class have plans of their own', () => {
+  for (const pupil of ['Una Weir', 'Tam Holm', null])
+    planAgainst('clef-misread', 'tuesday', pupil, DEFAULT_SCHOOL);
+  planAgainst('clef-misread', 'beginners', null, DEFAULT_SCHOOL);
+  expect(plans().map(({ body }) => [body.classId, body.pupil])).toEqual([
+    ['tuesday', 'Una Weir'],
+    ['tuesday', 'Tam Holm'],
+    ['tuesday', undefined],
+    ['beginners', undefined],
+  ]);
+});
+
+test('the plan of the demo’s pupil is found, and what comes into it is undone', () => {
+  showDemo();
+  const before = plans()[0]!.body.theory.length;
+  planAgainst('relative-key', 'tuesday', 'Dilys Marrack', DEFAULT_SCHOOL);
+  expect(plans()).toHaveLength(1);
+  expect(plans()[0]!.body.theory).toHaveLength(before + 1);
+  undo(everywhere());
+  expect(plans()[0]!.body.theory).toHaveLength(before);
+});
+
+test('every mistake that is known can be practised against', () => {
+  for (const { mistake } of mistakesOut()) {
+    const plan = withRemedy(PLAN, mistake);
+    expect(hasRemedy(plan, mistake)).toBe(true);
+    expect(withRemedy(plan, mistake)).toBe(plan);
+    expect(checkBody('plan', plan)).toEqual([]);
+  }
+});
+
+test('a full plan stays as it is', () => {
+  const theory = Array.from({ length: MOST_THEORY }, () => ({ kind: 'note-name', material: {} }));
+  const full = { ...PLAN, theory };
+  expect(withRemedy(full, 'relative-key')).toBe(full);
+});
+
+test('titles are no longer than a title may be', () => {
+  expect(planTitle(null)).toBe('Practice');
+  expect(planTitle('x'.repeat(300))).toHaveLength(200);
+});
