@@ -111,8 +111,18 @@ describe('parts', () => {
   });
 
   test('what follows from the pupil’s own root, or own notes, is right for what was written', () => {
-    expect(parts('triad-name', TRIAD, { root: 'A', quality: 'minor', inversion: 0 })).toEqual(['root 0/1', 'quality 0/1', 'inversion 1/1 f']); // prettier-ignore
-    expect(parts('figures-name', { clef: 'bass', key: 'C major', bass: 'E3', figures: ['6'] }, { notes: ['E', 'G', 'B'], numeral: 'iii' })).toEqual(['notes 0/1', 'numeral 1/1 f']); // prettier-ignore
+    expect(parts('triad-name', TRIAD, { root: 'A', quality: 'minor', inversion: 0 })).toEqual([
+      'root 0/1',
+      'quality 0/1',
+      'inversion 1/1 f',
+    ]);
+    expect(
+      parts(
+        'figures-name',
+        { clef: 'bass', key: 'C major', bass: 'E3', figures: ['6'] },
+        { notes: ['E', 'G', 'B'], numeral: 'iii' },
+      ),
+    ).toEqual(['notes 0/1', 'numeral 1/1 f']);
   });
 });
 
@@ -165,7 +175,12 @@ describe('answers as they are written', () => {
       expect(mark('numeral-label', given, answer, { school: readSchool('applied=of') }).verdict).toBe(
         'right',
       );
-    const german = mark('interval-build', { clef: 'treble', key: 'C major', from: 'G4', name: 'M3', below: false }, 'h', { school: readSchool('letters=german') }); // prettier-ignore
+    const german = mark(
+      'interval-build',
+      { clef: 'treble', key: 'C major', from: 'G4', name: 'M3', below: false },
+      'h',
+      { school: readSchool('letters=german') },
+    );
     expect(german.verdict).toBe('right');
   });
 

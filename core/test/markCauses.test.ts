@@ -77,7 +77,11 @@ describe('causes', () => {
     expect(causes('interval-name', given, 'm6')).toEqual(['inverted']);
     expect(causes('interval-name', given, 'M6').length).toBeGreaterThan(0);
     expect(causes('interval-name', given, 'd15')).toEqual([]);
-    const two = causes('triad-name', { clef: 'bass', key: 'C major', notes: ['E3', 'G3', 'C4'] }, { root: 'C', quality: 'minor', inversion: 2 }); // prettier-ignore
+    const two = causes(
+      'triad-name',
+      { clef: 'bass', key: 'C major', notes: ['E3', 'G3', 'C4'] },
+      { root: 'C', quality: 'minor', inversion: 2 },
+    );
     expect(two.length).toBeGreaterThan(0);
     for (const pair of two) expect(pair).toContain(' + ');
   });

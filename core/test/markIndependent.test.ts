@@ -91,7 +91,7 @@ test('planted in intervals, the cause is first or tied first in 95 of 100', () =
   expect(found / all).toBeGreaterThanOrEqual(0.95);
 });
 
-test('planted in triads: the lowest note taken for the root, inversions exchanged, the third or the fifth not measured', () => {
+test('planted in triads: lowest note taken for the root, inversions exchanged, third or fifth not measured', () => {
   let [all, found] = [0, 0];
   const other: Record<string, readonly [string, string][]> = {
     major: [['minor', 'third-unaltered'], ['augmented', 'fifth-unaltered']],

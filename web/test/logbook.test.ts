@@ -1,4 +1,4 @@
-/** The logbook without a page: skills, progress, causes, the table for other programs, pupils and lessons of a class. */
+/** The logbook without a page: skills, progress, causes, the table for other programs, pupils and lessons. */
 import { DEFAULT_SCHOOL } from '@diatonix/core';
 import {
   addClassPupils,
@@ -130,7 +130,13 @@ test('lessons are kept with what was taught and set; a degree that is taught is 
   addLesson('2026-11-24');
   const lesson = open().body.lessons!.at(-1)!;
   changeLesson(lesson.id, { taught: 'The mediant', set: 'Sheet 4', remark: 'calm' });
-  expect(open().body.lessons!.at(-1)).toEqual({ id: lesson.id, date: '2026-11-24', taught: 'The mediant', set: 'Sheet 4', remark: 'calm' }); // prettier-ignore
+  expect(open().body.lessons!.at(-1)).toEqual({
+    id: lesson.id,
+    date: '2026-11-24',
+    taught: 'The mediant',
+    set: 'Sheet 4',
+    remark: 'calm',
+  });
   teach('major', 3);
   expect(open().body.notYetTaught.major).not.toContain(3);
   teach('major', 3);

@@ -1,9 +1,10 @@
 /** Plans of practice. That what goes well comes back later, and what does not sooner, is common practice of spacing. */
+import { DEFAULT_SCHOOL, readSchool } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import { FIRST_PLAN, type Grade, type PlanBody } from '../src/documents/kinds/plan';
-import { calendarOf, itemLine } from '../src/practice/calendar';
+import { calendarOf } from '../src/practice/calendar';
 import { dayAfter, mondayOf, noonOf, weekOf } from '../src/practice/days';
-import { isTheory, itemsOf, itemWords } from '../src/practice/items';
+import { isTheory, itemLine, itemLines, itemsOf, itemWords } from '../src/practice/items';
 import { daysOf, restingOn, statesOf } from '../src/practice/schedule';
 
 const START = '2026-11-23';
@@ -41,9 +42,15 @@ describe('the items of a plan', () => {
       'theory 2 signature-name',
     ]);
     expect(items.map(({ id }) => isTheory(id))).toEqual([false, true, true]);
-    expect(itemWords('scale F# minor melodic')).toBe('F♯ minor, melodic scale');
-    expect(itemWords('triads Bb major')).toBe('B♭ major, triad and inversions');
-    expect(itemWords('theory 1 interval-name')).toBe('Name the interval');
+    expect(itemWords('scale F# minor melodic', DEFAULT_SCHOOL)).toBe('F♯ minor, melodic scale');
+    expect(itemWords('triads Bb major', DEFAULT_SCHOOL)).toBe('B♭ major, triad and inversions');
+    expect(itemWords('theory 1 interval-name', DEFAULT_SCHOOL)).toBe('Name the interval');
+  });
+
+  test('keys are named in the letters of the school', () => {
+    const german = readSchool('letters=german');
+    expect(itemWords('scale Bb major', german)).toBe('B major, scale');
+    expect(itemLines('scale B minor harmonic', german)).toEqual(['H minor', 'harmonic scale']);
   });
 });
 
@@ -172,6 +179,23 @@ describe('spacing', () => {
     expect(daysOf(body, weekOf(START), START)).toEqual(week);
   });
 
+  test('ticks of an earlier day count there, whenever they were made', () => {
+    const ticks = [tick('scale C major', dayAfter(START), 'again'), tick('scale C major', START)];
+    expect(statesOf(ticks)).toEqual(statesOf([...ticks].reverse()));
+    expect(statesOf(ticks).get('scale C major')!.last).toBe('again');
+  });
+
+  test('one more tick is worked out from where the item stood, not from the beginning', () => {
+    const ticks = Array.from({ length: 40 }, (_, at) => tick('scale C major', dayAfter(START, at)));
+    const before = statesOf(ticks).get('scale C major')!;
+    const next = tick('scale C major', dayAfter(START, 40));
+    // What was known stays the very same.
+    expect(statesOf(ticks).get('scale C major')).toBe(before);
+    expect(statesOf([...ticks, next]).get('scale C major')!.card.reps).toBe(before.card.reps + 1);
+    // A tick after another past is another state.
+    expect(statesOf([next]).get('scale C major')!.card.reps).toBe(1);
+  });
+
   test('what rests is told with the day on which it comes again', () => {
     const body = plan({
       ticks: [tick('scale C major', START, 'easy'), tick('triads C major', START, 'again')],
@@ -185,7 +209,7 @@ describe('spacing', () => {
 
 describe('the calendar file', () => {
   const week = daysOf(plan({ title: 'Practice; Tide, Maren' }), weekOf(START), START);
-  const file = calendarOf('Practice; Tide, Maren', week);
+  const file = calendarOf('Practice; Tide, Maren', week, DEFAULT_SCHOOL);
   const lines = file.replace(/\r\n[ \t]/g, '').split('\r\n');
 
   test('is read by its standard: an event a day, local times, escaped text, lines of 75 bytes', () => {
@@ -200,7 +224,7 @@ describe('the calendar file', () => {
 
   test('says what to practise and when to stop', () => {
     const [first] = lines.filter((line) => line.startsWith('DESCRIPTION:'));
-    expect(first).toContain(itemLine(week[0]!.items[0]!).replace(/,/g, '\\,'));
+    expect(first).toContain(itemLine(week[0]!.items[0]!, DEFAULT_SCHOOL).replace(/,/g, '\\,'));
     expect(first).toContain('Stop if the hand hurts');
   });
 });

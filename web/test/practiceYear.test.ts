@@ -1,10 +1,18 @@
 /** A year of practice with whatever grades come: what holds of every plan on every day. */
-import { HANDS, KEY_MODES, KEY_ORDERS, momentsOf, drillNotes, parseDrill, parseKey } from '@diatonix/core';
+import {
+  DEFAULT_SCHOOL,
+  HANDS,
+  KEY_MODES,
+  KEY_ORDERS,
+  momentsOf,
+  drillNotes,
+  parseDrill,
+  parseKey,
+} from '@diatonix/core';
 import fc from 'fast-check';
 import { FIRST_PLAN, GRADES, type Grade, type PlanBody, type Tick } from '../src/documents/kinds/plan';
-import { itemLine } from '../src/practice/calendar';
 import { dayAfter, noonOf, weekOf } from '../src/practice/days';
-import { isTheory, itemLines, itemsOf, itemWords, LAST_STAGE } from '../src/practice/items';
+import { isTheory, itemLine, itemLines, itemsOf, itemWords, LAST_STAGE } from '../src/practice/items';
 import { daysOf, restingOn, statesOf, type DayPlan } from '../src/practice/schedule';
 
 const START = '2026-09-07';
@@ -144,9 +152,9 @@ test('every item of every plan has its words, its line in a calendar, and notes 
     for (const { id, minutes, theory } of itemsOf(
       planOf({ modes, most: 6, drills: [...FIRST_PLAN.drills, 'sevenths'] }),
     )) {
-      expect(itemWords(id)).not.toMatch(/undefined|#|\bb\b/);
-      expect(itemLines(id).every((line) => line.length > 0 && line.length < 30)).toBe(true);
-      const line = itemLine({ id, minutes, theory, hands: theory ? null : 'right', why: 'due', grade: null });
+      expect(itemWords(id, DEFAULT_SCHOOL)).not.toMatch(/undefined|#|\bb\b/);
+      expect(itemLines(id, DEFAULT_SCHOOL).every((line) => line.length > 0 && line.length < 30)).toBe(true);
+      const line = itemLine({ id, minutes, hands: theory ? null : 'right' }, DEFAULT_SCHOOL);
       expect(line).toMatch(/\(\d min\)$/);
       if (theory) continue;
       const { drill, key, form } = parseDrill(id);

@@ -214,7 +214,11 @@ describe('what stands on a bench goes to a sheet', () => {
   const answers = (brought: Brought) => made(brought).questions.map(({ answers: all }) => all[0]);
 
   test('intervals with their names, upper notes or inversions blank', () => {
-    const pairs = [[note('D4'), note('B4')], [note('C#5'), note('A4')], [note('D4'), note('E5')]] as const; // prettier-ignore
+    const pairs = [
+      [note('D4'), note('B4')],
+      [note('C#5'), note('A4')],
+      [note('D4'), note('E5')],
+    ] as const;
     expect(answers(bringIntervals(pairs, 'treble', key, 'name'))).toEqual(['M6', 'M3', 'M9']);
     expect(answers(bringIntervals(pairs, 'treble', key, 'note'))).toEqual(['B4', 'C#5', 'E5']);
     expect(answers(bringIntervals(pairs, 'treble', key, 'inversion'))).toEqual(['m3', 'm6']);
@@ -232,7 +236,11 @@ describe('what stands on a bench goes to a sheet', () => {
   test('a line to be labelled keeps its labels as the answer; its chords are built once each', () => {
     const line = ['I', 'V7/V', 'V', 'I'];
     expect(answers(bringLine(key, line, 'labels'))).toEqual([line]);
-    expect(answers(bringLine(key, line, 'notes'))).toEqual([['D', 'F#', 'A'], ['E', 'G#', 'B', 'D'], ['A', 'C#', 'E']]); // prettier-ignore
+    expect(answers(bringLine(key, line, 'notes'))).toEqual([
+      ['D', 'F#', 'A'],
+      ['E', 'G#', 'B', 'D'],
+      ['A', 'C#', 'E'],
+    ]);
     expect(() => bringLine(key, [], 'labels')).toThrow('there are no chords to ask for');
   });
 
@@ -240,7 +248,10 @@ describe('what stands on a bench goes to a sheet', () => {
     expect(answers(bringMap(key, 5, ['numerals']))).toEqual([
       { numerals: ['I', 'ii', 'iii', 'IV', 'V', 'vi', 'viio'] },
     ]);
-    const chords = [{ notes: [note('D3'), note('A4'), note('F#4')], label: 'I' }, { notes: [note('C#3'), note('G4')], label: 'viio' }]; // prettier-ignore
+    const chords = [
+      { notes: [note('D3'), note('A4'), note('F#4')], label: 'I' },
+      { notes: [note('C#3'), note('G4')], label: 'viio' },
+    ];
     expect(answers(bringPassage(key, chords))).toEqual([['I', 'viio']]);
   });
 

@@ -12,3 +12,4 @@ export * from './spellChord';
 export * from './suffix';
 export * from './symbolParse';
 export * from './symbolPrint';
+export * from './turn';

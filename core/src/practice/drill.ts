@@ -1,6 +1,7 @@
 import { chordOfNumeral } from '../label/numeral';
 import { diatonicNumeral } from '../label/diatonic';
 import { memberNote } from '../chord/chord';
+import { turnedUp } from '../chord/turn';
 import { isMinorLike, parseKey, type Key } from '../key/key';
 import { scaleOf, SCALE_FORMS, type ScaleForm } from '../key/scale';
 import { chordFingering } from '../keyboard/chordFingering';
@@ -80,11 +81,9 @@ function tonicTriad(key: Key): NoteName[] {
 
 /** A chord in close position in each inversion, then in root position an octave higher. */
 function turns(names: readonly NoteName[]): Note[][] {
-  const first = stackUp(names, RIGHT_FLOOR);
-  return Array.from({ length: names.length + 1 }, (_, at) => [
-    ...first.slice(at),
-    ...first.slice(0, at).map((note) => ({ ...note, octave: note.octave + 1 })),
-  ]);
+  const settings = [stackUp(names, RIGHT_FLOOR)];
+  while (settings.length <= names.length) settings.push(turnedUp(settings[settings.length - 1]!));
+  return settings;
 }
 
 function chords(settings: readonly Note[][]): DrillNotes {

@@ -59,7 +59,7 @@ export function kindWords(kind: string): KindWords {
   return { name, instruction };
 }
 
-/** What stands over the questions of a section: what the teacher wrote, or the usual words with what is asked besides. */
+/** What stands over a section: what the teacher wrote, or the usual words with what is asked besides. */
 export function instructionWords({
   kind,
   instruction,

@@ -26,3 +26,4 @@ export * from './noteWords';
 export * from './exerciseWords';
 export * from './questionWords';
 export * from './mistakeWords';
+export * from './practiceWords';

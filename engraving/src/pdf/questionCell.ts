@@ -154,20 +154,15 @@ export class QuestionCell {
             0.5,
           );
       const markup = staff!.markup.replaceAll('var(--correction)', RED).replaceAll('currentColor', INK);
-      const size = `width="${staff!.width}" height="${frame!.height}"`;
-      SVGtoPDF(
-        writer.pdf,
-        `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${staff!.width} ${frame!.height}" ${size}><g>${markup}</g></svg>`,
-        x,
-        y,
-        {
-          width: staff!.width * scale,
-          height: frame!.height * scale,
-          assumePt: true,
-          preserveAspectRatio: 'xMinYMin meet',
-          fontCallback: () => 'bravura',
-        },
-      );
+      const [wide, high] = [staff!.width, frame!.height];
+      const size = `viewBox="0 0 ${wide} ${high}" width="${wide}" height="${high}"`;
+      SVGtoPDF(writer.pdf, `<svg xmlns="http://www.w3.org/2000/svg" ${size}><g>${markup}</g></svg>`, x, y, {
+        width: staff!.width * scale,
+        height: frame!.height * scale,
+        assumePt: true,
+        preserveAspectRatio: 'xMinYMin meet',
+        fontCallback: () => 'bravura',
+      });
     }
     const base = y + frame!.height * scale;
     if (!under) return base;

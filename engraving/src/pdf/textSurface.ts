@@ -154,10 +154,9 @@ function contextOf(vexflow: VexFlow, parts: string[]): RenderContext {
       return this;
     }
     fillText(text: string, x: number, y: number) {
-      if (text !== '')
-        parts.push(
-          `<text x="${n(x)}" y="${n(y)}" font-family="${now.family}" font-size="${n(now.pixels)}" fill="${now.fill}">${text}</text>`,
-        );
+      if (text === '') return this;
+      const font = `font-family="${now.family}" font-size="${n(now.pixels)}"`;
+      parts.push(`<text x="${n(x)}" y="${n(y)}" ${font} fill="${now.fill}">${text}</text>`);
       return this;
     }
     save() {

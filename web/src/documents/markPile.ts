@@ -12,6 +12,7 @@ import {
 } from '@diatonix/core';
 import type { PileBody, PileEntry, PilePupil } from './kinds/pile';
 import { specOf } from './sheetSpec';
+import { answerIn } from './typedAnswer';
 
 /** A question of a pupil's version, with its place and the marks that stand for it. */
 export interface Asked {
@@ -110,24 +111,6 @@ function markEntry(
   const marking = markAnswer(question, answerIn(question, typed), options);
   const share = earnedShare(marking, { byPart, follow });
   return { entry, marking, verdict: marking.verdict, got: entry.marks ?? round(of * share), of };
-}
-
-/** What was typed, in the shape that the kind wants: chords of four voices are divided by bars. */
-function answerIn({ kind, answers }: Question, typed: string): unknown {
-  if (kind === 'parts-complete' || kind === 'figures-realise')
-    // Typed as they are printed: from the bass up.
-    return typed.split('|').map((chord) => chord.trim().split(/\s+/).reverse());
-  if (kind === 'parts-faults')
-    return typed.split(/[;,]/).map((one) => {
-      const [at, ...rule] = one.trim().split(/[:\s]+/);
-      return { at: Number(at), rule: rule.join('-') };
-    });
-  if (kind === 'chord-map') {
-    const rows = Object.keys((answers[0] ?? {}) as object);
-    const cells = typed.split(';').map((row) => row.split(',').map((cell) => cell.trim()));
-    return Object.fromEntries(rows.map((row, at) => [row, cells[at] ?? []]));
-  }
-  return typed;
 }
 
 /** Halves are given, no smaller parts. */

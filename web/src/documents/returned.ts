@@ -10,6 +10,7 @@ import { newId } from './ids';
 import { LONGEST_ANSWER, MOST_PUPILS, type PileBody, type PileEntry, type PilePupil } from './kinds/pile';
 import { versionsOf, type Asked } from './markPile';
 import { specOf } from './sheetSpec';
+import { typedAnswer } from './typedAnswer';
 
 /** A file that a pupil handed in, as it was read from the disk. */
 export interface ReturnedFile {
@@ -130,35 +131,3 @@ function entriesOf(
   }
   return { entries, told };
 }
-
-/** An answer in the shape of its kind as it is typed on the Marking bench; null for what is none. */
-export function typedAnswer(kind: string, raw: unknown): string | null {
-  if (typeof raw === 'string') return raw;
-  if (typeof raw === 'number') return String(raw);
-  if (Array.isArray(raw)) {
-    if (kind === 'parts-faults')
-      return raw.map((one) => `${String((one as Fault)?.at)}: ${String((one as Fault)?.rule)}`).join('; ');
-    // Voices stand soprano first and are typed from the bass up.
-    return raw
-      .map((one) =>
-        Array.isArray(one) ? [...(one as unknown[])].reverse().map(String).join(' ') : String(one),
-      )
-      .join(raw.some(Array.isArray) ? ' | ' : ' ');
-  }
-  if (typeof raw !== 'object' || raw === null) return null;
-  const { root, quality, inversion, notes, numeral } = raw as Record<string, unknown>;
-  if (typeof root === 'string')
-    return [root, quality, INVERSIONS[Number(inversion ?? 0)] ?? ''].join(' ').trim();
-  if (Array.isArray(notes) && kind === 'figures-name') return `${notes.join(' ')}: ${String(numeral ?? '')}`;
-  if (kind !== 'chord-map') return null;
-  const cell = (one: unknown) => (Array.isArray(one) ? one.join(' ') : String(one));
-  return Object.values(raw)
-    .map((row) => (Array.isArray(row) ? row.map(cell).join(', ') : String(row)))
-    .join('; ');
-}
-
-interface Fault {
-  readonly at?: unknown;
-  readonly rule?: unknown;
-}
-const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'third inversion'];

@@ -1,6 +1,6 @@
 import { createEvents, type EventAttributes } from 'ics';
-import { HAND_CARE } from '@diatonix/core';
-import { handWords, itemWords } from './items';
+import { HAND_CARE, type School } from '@diatonix/core';
+import { itemLine } from './items';
 import type { DayPlan } from './schedule';
 
 /** At what time of day practice stands in a calendar; the calendar lets everybody move it. */
@@ -10,7 +10,7 @@ const HOUR = 17;
  * Days of practice as a calendar file (iCalendar, RFC 5545): an event a day, with what is to be practised in its
  * description. Throws Error where the file cannot be made.
  */
-export function calendarOf(title: string, days: readonly DayPlan[]): string {
+export function calendarOf(title: string, days: readonly DayPlan[], school: School): string {
   const events = days
     .filter(({ items }) => items.length > 0)
     .map(({ day, items, minutes, pauses }): EventAttributes => {
@@ -22,7 +22,7 @@ export function calendarOf(title: string, days: readonly DayPlan[]): string {
         startInputType: 'local',
         startOutputType: 'local',
         duration: { minutes: Math.max(5, minutes + 2 * pauses.length) },
-        description: [...items.map(itemLine), HAND_CARE].join('\n'),
+        description: [...items.map((item) => itemLine(item, school)), HAND_CARE].join('\n'),
         productId: 'diatonix',
       };
     });
@@ -30,7 +30,3 @@ export function calendarOf(title: string, days: readonly DayPlan[]): string {
   if (typeof value !== 'string') throw new Error(error?.message ?? 'it could not be made');
   return value;
 }
-
-/** An item with its hands and minutes, in a line. */
-export const itemLine = ({ id, hands, minutes }: DayPlan['items'][number]): string =>
-  `${itemWords(id)}${hands ? `, ${handWords(hands)}` : ''} (${minutes} min)`;

@@ -1,4 +1,16 @@
-import { drillId, HANDS, keysInOrder, kindWords, parseDrill, type Drill, type Hands } from '@diatonix/core';
+import {
+  drillId,
+  drillLines,
+  drillWords,
+  HANDS,
+  handWords,
+  keysInOrder,
+  kindWords,
+  parseDrill,
+  type Drill,
+  type Hands,
+  type School,
+} from '@diatonix/core';
 import type { PlanBody, TheoryItem } from '../documents/kinds/plan';
 
 /** Minutes that a round of each takes (from teaching: set by hand). */
@@ -43,38 +55,20 @@ export function itemsOf(plan: PlanBody): PlanItem[] {
 
 export const isTheory = (id: string): boolean => id.startsWith(THEORY);
 
-const DRILL_NAMES: Readonly<Record<Drill, string>> = {
-  scale: 'scale',
-  triads: 'triad and inversions',
-  primary: 'primary chords',
-  sevenths: 'dominant seventh and inversions',
-  arpeggio: 'arpeggio',
-};
-export const drillName = (drill: Drill): string => DRILL_NAMES[drill];
-
-const signed = (key: string) => key.replace('#', '♯').replace(/(?<=^[A-G])b/, '♭');
-
-const SHORT: Readonly<Record<Drill, string>> = { ...DRILL_NAMES, triads: 'triads', sevenths: 'sevenths' };
-
 /** An item in two short lines: the key and what is played in it, or theory and its kind. */
-export function itemLines(id: string): readonly [string, string] {
-  if (isTheory(id)) return ['Theory', itemWords(id)];
-  const { drill, key, form } = parseDrill(id);
-  return [signed(key), `${form && form !== 'natural' ? `${form} ` : ''}${SHORT[drill]}`];
+export function itemLines(id: string, school: School): readonly [string, string] {
+  return isTheory(id) ? ['Theory', itemWords(id, school)] : drillLines(parseDrill(id), school);
 }
 
-/** An item in words: `C major, scale`. */
-export function itemWords(id: string): string {
-  if (isTheory(id)) return kindWords(id.split(' ')[2] ?? '').name;
-  const { drill, key, form } = parseDrill(id);
-  return `${signed(key)}, ${form && form !== 'natural' ? `${form} ` : ''}${DRILL_NAMES[drill]}`;
+/** An item in words: `C major, scale`, or the kind of exercise. */
+export function itemWords(id: string, school: School): string {
+  return isTheory(id) ? kindWords(id.split(' ')[2] ?? '').name : drillWords(parseDrill(id), school);
 }
 
-const HAND_WORDS: Readonly<Record<Hands, string>> = {
-  right: 'right hand',
-  left: 'left hand',
-  together: 'hands together',
-  unseen: 'without looking',
-};
-export const handWords = (hands: Hands): string => HAND_WORDS[hands];
+/** An item of a day with its hands and minutes, in a line. */
+export const itemLine = (
+  { id, hands, minutes }: Pick<PlanItem, 'id' | 'minutes'> & { readonly hands: Hands | null },
+  school: School,
+): string => `${itemWords(id, school)}${hands ? `, ${handWords(hands)}` : ''} (${minutes} min)`;
+
 export const LAST_STAGE = HANDS.length - 1;

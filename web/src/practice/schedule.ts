@@ -32,8 +32,19 @@ export interface ItemState {
   readonly card: Card;
 }
 
+/** What became of each tick: a year of them is worked through once, not for every edit and day. */
+const KNOWN = new WeakMap<Tick, { readonly before: ItemState | undefined; readonly after: ItemState }>();
+
+function ticked(before: ItemState | undefined, tick: Tick): ItemState {
+  const known = KNOWN.get(tick);
+  if (known && known.before === before) return known.after;
+  const after = oneFurther(before, tick);
+  KNOWN.set(tick, { before, after });
+  return after;
+}
+
 /** One tick further. A new hand is tried the next day, whatever the spacing says. */
-function ticked(before: ItemState | undefined, { on, grade, item }: Tick): ItemState {
+function oneFurther(before: ItemState | undefined, { on, grade, item }: Tick): ItemState {
   const now = noonOf(on);
   const card = SPACING.next(before?.card ?? createEmptyCard(now), now, RATINGS[grade]).card;
   const well = grade === 'good' || grade === 'easy';
@@ -51,10 +62,14 @@ function ticked(before: ItemState | undefined, { on, grade, item }: Tick): ItemS
   };
 }
 
+/** Ticks day by day; those of one day as they came. */
+const inOrder = (ticks: readonly Tick[]): readonly Tick[] =>
+  [...ticks].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+
 /** Where every item stands that was ticked off at least once. */
 export function statesOf(ticks: readonly Tick[]): Map<string, ItemState> {
   const states = new Map<string, ItemState>();
-  for (const tick of ticks) states.set(tick.item, ticked(states.get(tick.item), tick));
+  for (const tick of inOrder(ticks)) states.set(tick.item, ticked(states.get(tick.item), tick));
   return states;
 }
 
@@ -76,7 +91,7 @@ export interface DayPlan {
 
 const handsOf = (id: string, stage: number): Hands | null => (isTheory(id) ? null : HANDS[stage]!);
 
-/** What a day holds: what was done on it, then what is due, the longest due first, then new items while time is left. */
+/** What a day holds: what was done, then what is due, the longest due first, then new items while time is left. */
 function planDay(plan: PlanBody, items: readonly PlanItem[], ticks: readonly Tick[], day: string): DayPlan {
   const done = ticks.filter(({ on }) => on === day);
   const before = statesOf(ticks.filter(({ on }) => on < day));
@@ -133,7 +148,7 @@ function pausesOf(items: readonly PlanItem[], every: number): number[] {
 /** The days of a plan: as they were until today, and as they will be if all goes well. */
 export function daysOf(plan: PlanBody, days: readonly string[], today: string): DayPlan[] {
   const items = itemsOf(plan);
-  let ticks = [...plan.ticks].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
+  let ticks = plan.ticks;
   const last = days.at(-1) ?? today;
   // What lies ahead is thought to go well, from today on.
   for (let day = today < plan.start ? plan.start : today; day < last; day = dayAfter(day)) {

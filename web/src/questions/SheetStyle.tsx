@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { staffLook } from './staffLook';
 
 /** The page of a sheet: white like paper, its questions in rows under their instruction. */
 export const SheetStyle = styled.div`
@@ -95,16 +96,8 @@ export const SheetStyle = styled.div`
       'Source Serif 4',
       serif;
   }
-  .question svg {
-    display: block;
-    color: var(--ink);
-    fill: currentColor;
-    overflow: visible;
-  }
-  .question svg .line {
-    stroke: color-mix(in srgb, var(--ink) 72%, var(--ground));
-    stroke-width: 1;
-    shape-rendering: crispEdges;
+  .question {
+    ${staffLook}
   }
   .question dl {
     display: grid;

@@ -5,7 +5,7 @@ import type { QuestionStaff } from '@diatonix/engraving';
 interface StaffPictureProps {
   readonly frame: StaffFrame;
   readonly staff: QuestionStaff;
-  /** A line of chords shrinks where the page is narrow, what stands under it with it; other staves fill their column. */
+  /** A line of chords shrinks with what stands under it where the page is narrow; other staves fill their column. */
   readonly shrinks: boolean;
   readonly children?: ReactNode;
 }

@@ -86,13 +86,19 @@ describe('the Key bench', () => {
     expect(row('Gaps')).toEqual(['4 · 3', '3 · 4', '3 · 4', '4 · 3', '4 · 3', '3 · 4', '3 · 3']);
   });
 
-  test('the class’s mask, the circle and the page to print are views of one map', async () => {
+  test('primary chords, the circle and the pages to print are views of one map', async () => {
     const user = userEvent.setup();
     show('key');
-    for (const view of ['Primary chords', 'Circle', 'To print', 'Chord map'])
-      if (screen.queryByRole('radio', { name: view }))
-        await user.click(screen.getByRole('radio', { name: view }));
-    expect(KEY_DESK.get().view).toBe('map');
+    for (const [name, view] of [
+      ['Primary chords', 'primary'],
+      ['Circle', 'circle'],
+      ['To print', 'print'],
+      ['Chord map', 'map'],
+    ] as const) {
+      await user.click(screen.getByRole('radio', { name }));
+      expect(KEY_DESK.get().view).toBe(view);
+    }
+    expect(row('Root')).toHaveLength(7);
   });
 });
 

@@ -1,12 +1,12 @@
 /** @jest-environment <rootDir>/web/test/components/page.mjs */
 /** The Practice bench as it stands on the page: the week, the plan in the margin, drills and theory. */
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { act, cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { openNow, PRACTICE_DESK } from '../../src/benches/practice/desk';
 import { Drill } from '../../src/benches/practice/Drill';
 import { PracticeBench } from '../../src/benches/practice/PracticeBench';
-import { addPlan, setPlan } from '../../src/benches/practice/state';
+import { addPlan, setPlan, setWhom } from '../../src/benches/practice/state';
 import { Theory } from '../../src/benches/practice/Theory';
 import { showDemo, showEmpty } from '../demo';
 
@@ -86,15 +86,18 @@ test('theory is added, asked, and taken out', async () => {
   expect(body().theory).toEqual([]);
 });
 
-test('what went wrong for a pupil is offered with how often, and added once', async () => {
+test('what went wrong for a pupil is offered with how often; for the class more is, and added once', async () => {
   const user = userEvent.setup();
   showDemo();
   show();
   expect(screen.getByText(/^Read in another clef, \d+ times/).textContent).toContain('is in the plan');
-  const offers = screen.queryAllByRole('button', { name: /^Practise against/ });
-  const before = body().theory.length;
-  if (offers[0]) await user.click(offers[0]);
-  expect(body().theory).toHaveLength(before + Math.min(1, offers.length));
+  act(() => setWhom('tuesday', null));
+  const offers = () => screen.getAllByRole('button', { name: /^Practise against/ });
+  const [before, many] = [body().theory.length, offers().length];
+  expect(many).toBeGreaterThan(1);
+  await user.click(offers()[0]!);
+  expect(body().theory).toHaveLength(before + 1);
+  expect(offers()).toHaveLength(many - 1);
 });
 
 describe('a drill', () => {

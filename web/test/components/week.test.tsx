@@ -1,5 +1,6 @@
 /** @jest-environment <rootDir>/web/test/components/page.mjs */
 /** A week of practice on the page and on paper, and what stands beside it. */
+import { DEFAULT_SCHOOL } from '@diatonix/core';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -33,6 +34,7 @@ describe('a week', () => {
         plan={body}
         days={daysOf(body, weekOf(today), today)}
         today={today}
+        school={DEFAULT_SCHOOL}
         selected={null}
         onSelect={onSelect}
       />,
@@ -109,7 +111,9 @@ describe('a week on paper', () => {
     showEmpty();
     let closed = 0;
     const days = daysOf(plan({ minutes: 30, pause: 5 }), weekOf(MONDAY), MONDAY);
-    render(<WeekPage title="Practice, Una Weir" days={days} onClose={() => closed++} />);
+    render(
+      <WeekPage title="Practice, Una Weir" days={days} school={DEFAULT_SCHOOL} onClose={() => closed++} />,
+    );
     const page = region('Practice, Una Weir');
     expect(within(page).getAllByRole('heading', { level: 4 })).toHaveLength(7);
     expect(page.textContent).toContain('23 November to 29 November');

@@ -95,7 +95,8 @@ function onStaff(names: ReturnType<typeof notesFromBass>, clef: Clef): readonly 
 }
 
 /**
- * A line of numerals in a key: to be labelled, or each of its chords to be built. Throws TheoryError `chord` where it has no chords to ask for.
+ * A line of numerals in a key: to be labelled, or each of its chords to be built. Throws TheoryError `chord` where it
+ * has no chords to ask for.
  */
 export function bringLine(key: Key, numerals: readonly string[], blank: 'labels' | 'notes'): Brought {
   const readable = numerals.filter((text) => attempt(() => chordOfNumeral(parseNumeral(text, key), key)).ok);

@@ -49,7 +49,8 @@ export function EmptyMarking() {
     if (found) addPile(found.body, classOf(found.body));
     else
       setProblem(
-        `“${code}”: no sheet of this workbook has this code. Its sections may have been changed since it was printed, or it is in another workbook.`,
+        `“${code}”: no sheet of this workbook has this code. Its sections may have been changed ` +
+          'since it was printed, or it is in another workbook.',
       );
   };
   if (sheets.length === 0)

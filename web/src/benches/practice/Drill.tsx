@@ -1,15 +1,16 @@
 import {
   checkMoment,
+  displayNote,
+  displayNoteName,
   drillNotes,
   HAND_CARE,
+  handWords,
   mistakeName,
   momentsOf,
   parseDrill,
   parseKey,
   printedFifths,
-  printNote,
   spellInKey,
-  withSigns,
   type DrillNotes,
   type Hands,
   type PlayedMoment,
@@ -28,7 +29,6 @@ import { useEngraver } from '../../notation/useEngraver';
 import { Piano } from '../../notes/Piano';
 import { SoundNote } from '../../parts/SoundNote';
 import { StaffPicture } from '../../questions/StaffPicture';
-import { handWords } from '../../practice/items';
 import { play } from '../../sound/player';
 
 const SECONDS = 0.7;
@@ -98,7 +98,7 @@ export function Drill({ id, hands }: { id: string; hands: Hands }) {
         {moments.map((own, at) => {
           const result = played[at];
           // Both hands play the same names.
-          const names = own.map((note) => withSigns(printNote(note)).replace(/-?\d$/, ''));
+          const names = own.map((note) => displayNoteName(note, school.letters));
           const text = [...new Set(names)].join(' ');
           const state = result ? (result.right ? 'right' : 'wrong') : at === played.length ? 'next' : 'open';
           return (
@@ -113,10 +113,10 @@ export function Drill({ id, hands }: { id: string; hands: Hands }) {
         {last && !last.right && (
           <p className="told">
             {last.missing.length > 0 &&
-              `${last.missing.map((note) => withSigns(printNote(note))).join(' ')} was wanted. `}
+              `${last.missing.map((note) => displayNote(note, school.letters)).join(' ')} was wanted. `}
             {last.wrong.length > 0 &&
               `Struck instead: ${last.wrong
-                .map((one) => withSigns(printNote(spellInKey(one, key))))
+                .map((one) => displayNote(spellInKey(one, key), school.letters))
                 .join(' ')}. `}
             {last.causes.map((cause) => `${mistakeName(cause, school)}.`).join(' ')}
           </p>

@@ -1,4 +1,13 @@
-import { ASKING, DRILLS, kindWords, mistakeName, remedyOf, SCALE_FORMS, type School } from '@diatonix/core';
+import {
+  ASKING,
+  drillName,
+  DRILLS,
+  kindWords,
+  mistakeName,
+  remedyOf,
+  SCALE_FORMS,
+  type School,
+} from '@diatonix/core';
 import { Plus, X } from 'lucide-react';
 import { useMemo } from 'react';
 import styled from 'styled-components';
@@ -10,7 +19,6 @@ import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 import { NumberInput } from '../../parts/NumberInput';
 import { optionsOf, SelectField } from '../../parts/SelectField';
-import { drillName } from '../../practice/items';
 import { MarginFields } from '../../parts/MarginFields';
 import { hasRemedy } from '../../documents/toPlan';
 import { addKind, addTheory, removeTheory, setPlan } from './state';

@@ -1,3 +1,4 @@
+import { handWords } from '@diatonix/core';
 import { CalendarDays, Plus, Printer } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../design/Choice';
@@ -13,7 +14,7 @@ import { useSchool } from '../../documents/use';
 import { fetchScript } from '../../fetchScript';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { dayAfter, weekOf } from '../../practice/days';
-import { handWords, itemWords } from '../../practice/items';
+import { itemWords } from '../../practice/items';
 import { daysOf, type DayItem } from '../../practice/schedule';
 import { PRACTICE_DESK, useOpenPlan } from './desk';
 import { Drill } from './Drill';
@@ -69,7 +70,7 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
   const toWeek = (by: number) => PRACTICE_DESK.set({ day: dayAfter(first, by), item: null });
   const calendar = () =>
     void fetchScript(() => import('../../practice/calendar')).then(({ calendarOf }) =>
-      download(calendarOf(body.title, days), `${fileName(body.title)}.ics`, 'text/calendar'),
+      download(calendarOf(body.title, days, school), `${fileName(body.title)}.ics`, 'text/calendar'),
     );
   return (
     <BenchFrame
@@ -95,7 +96,12 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
       margin={<PlanMargin plan={body} school={school} />}
     >
       {printing ? (
-        <WeekPage title={body.title} days={days} onClose={() => PRACTICE_DESK.set({ printing: false })} />
+        <WeekPage
+          school={school}
+          title={body.title}
+          days={days}
+          onClose={() => PRACTICE_DESK.set({ printing: false })}
+        />
       ) : (
         <PracticeStyle>
           {body.drills.length + body.theory.length === 0 && (
@@ -105,6 +111,7 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
             plan={body}
             days={days}
             today={now}
+            school={school}
             selected={item && shown ? { day: shown.day, item: item.id } : null}
             onSelect={choose}
           />
@@ -177,6 +184,7 @@ function Practised({ plan, item, day, now, focuses, onNext }: PractisedProps) {
     const next = items.find(({ why, id }) => why !== 'done' && id !== item.id);
     onNext(on, next?.id ?? item.id);
   };
+  const school = useSchool();
   const heading = useRef<HTMLHeadingElement>(null);
   // What opens below the week comes into view, and the keyboard goes on there.
   useEffect(() => {
@@ -185,10 +193,10 @@ function Practised({ plan, item, day, now, focuses, onNext }: PractisedProps) {
     heading.current?.closest('section')?.scrollIntoView({ block: 'start' });
   }, [focuses]);
   return (
-    <section className="practised" aria-label={itemWords(item.id)}>
+    <section className="practised" aria-label={itemWords(item.id, school)}>
       <header>
         <h2 ref={heading} tabIndex={-1}>
-          {itemWords(item.id)}
+          {itemWords(item.id, school)}
         </h2>
         <span>
           {item.hands && `${handWords(item.hands)}, `}

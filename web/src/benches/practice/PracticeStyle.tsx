@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { staffLook } from '../../questions/staffLook';
 
 /** The week as columns of days, and what is practised under it. */
 export const PracticeStyle = styled.div`
@@ -103,18 +104,10 @@ export const PracticeStyle = styled.div`
     position: relative;
     max-width: 46rem;
   }
-  .practised > .staff svg {
-    display: block;
-    color: var(--ink);
-    fill: currentColor;
-    overflow: visible;
+  .practised > .staff {
+    ${staffLook}
     /* The boxes of music signs are higher than what is drawn. */
     pointer-events: none;
-  }
-  .practised > .staff svg .line {
-    stroke: color-mix(in srgb, var(--ink) 72%, var(--ground));
-    stroke-width: 1;
-    shape-rendering: crispEdges;
   }
   .fingers {
     position: relative;

@@ -1,7 +1,8 @@
+import { handWords, type School } from '@diatonix/core';
 import { Fragment, useEffect, useRef } from 'react';
 import type { PlanBody } from '../../documents/kinds/plan';
 import { noonOf } from '../../practice/days';
-import { handWords, itemLines, itemWords } from '../../practice/items';
+import { itemLines, itemWords } from '../../practice/items';
 import { restingOn, type DayItem, type DayPlan } from '../../practice/schedule';
 
 const NAMED = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
@@ -20,8 +21,8 @@ export const standing = ({ hands, why, grade }: DayItem): string =>
     .filter((one) => one !== '')
     .join(', ');
 
-function Lines({ item }: { item: DayItem }) {
-  const [first, second] = itemLines(item.id);
+function Lines({ item, school }: { item: DayItem; school: School }) {
+  const [first, second] = itemLines(item.id, school);
   return (
     <>
       <b>{first}</b> {second}
@@ -34,12 +35,13 @@ interface WeekProps {
   readonly plan: PlanBody;
   readonly days: readonly DayPlan[];
   readonly today: string;
+  readonly school: School;
   readonly selected: { readonly day: string; readonly item: string } | null;
   readonly onSelect: (day: string, item: string) => void;
 }
 
 /** The days of a week side by side: what was done, what is due, what is new, with its pauses. */
-export function Week({ plan, days, today, selected, onSelect }: WeekProps) {
+export function Week({ plan, days, today, school, selected, onSelect }: WeekProps) {
   const resting = restingOn(plan, today);
   const week = useRef<HTMLDivElement>(null);
   const first = days[0]?.day;
@@ -70,7 +72,7 @@ export function Week({ plan, days, today, selected, onSelect }: WeekProps) {
                       aria-pressed={selected?.day === day && selected.item === item.id}
                       onClick={() => onSelect(day, item.id)}
                     >
-                      <Lines item={item} />
+                      <Lines item={item} school={school} />
                     </button>
                   </li>
                 </Fragment>
@@ -83,7 +85,7 @@ export function Week({ plan, days, today, selected, onSelect }: WeekProps) {
         <p className="resting">
           {`Resting: ${resting
             .slice(0, 6)
-            .map(({ id, due }) => `${itemWords(id)} until ${dayDate(due)}`)
+            .map(({ id, due }) => `${itemWords(id, school)} until ${dayDate(due)}`)
             .join('; ')}${resting.length > 6 ? `; and ${resting.length - 6} more` : ''}.`}
         </p>
       )}

@@ -1,7 +1,7 @@
-import { HAND_CARE } from '@diatonix/core';
+import { HAND_CARE, type School } from '@diatonix/core';
 import styled from 'styled-components';
 import { PrintPages } from '../../parts/PrintPages';
-import { handWords, itemWords } from '../../practice/items';
+import { itemLine } from '../../practice/items';
 import type { DayPlan } from '../../practice/schedule';
 import { dayDate, dayName } from './Week';
 
@@ -49,11 +49,12 @@ const Page = styled.div`
 interface WeekPageProps {
   readonly title: string;
   readonly days: readonly DayPlan[];
+  readonly school: School;
   readonly onClose: () => void;
 }
 
 /** A week of practice on paper, to be ticked off with a pencil. */
-export function WeekPage({ title, days, onClose }: WeekPageProps) {
+export function WeekPage({ title, days, school, onClose }: WeekPageProps) {
   const about = `${dayDate(days[0]!.day)} to ${dayDate(days.at(-1)!.day)}`;
   const content = () => (
     <Page>
@@ -67,17 +68,16 @@ export function WeekPage({ title, days, onClose }: WeekPageProps) {
             </small>
           </div>
           <ul>
-            {items.flatMap(({ id, hands, minutes: own, why }, at) => [
+            {items.flatMap((item, at) => [
               ...(pauses.includes(at)
                 ? [
-                    <li key={`${id} pause`} className="pause">
+                    <li key={`${item.id} pause`} className="pause">
                       a short pause
                     </li>,
                   ]
                 : []),
-              <li key={id} className={why}>
-                {itemWords(id)}
-                {hands && `, ${handWords(hands)}`} ({own} min)
+              <li key={item.id} className={item.why}>
+                {itemLine(item, school)}
               </li>,
             ])}
           </ul>

@@ -28,7 +28,8 @@ export async function savePdf(
     );
     return null;
   } catch (error) {
-    return `The PDF was not made: ${error instanceof Error ? error.message.replace(/\.$/, '') : String(error)}. Print the pages instead, and choose PDF there.`;
+    const why = error instanceof Error ? error.message.replace(/\.$/, '') : String(error);
+    return `The PDF was not made: ${why}. Print the pages instead, and choose PDF there.`;
   } finally {
     worker.terminate();
   }

@@ -1,5 +1,6 @@
 import { inversionOf, makeChord, stackedNotes } from '../../../chord/chord';
-import { midiNumber, type Note } from '../../../pitch/note';
+import { turnedUp } from '../../../chord/turn';
+import type { Note } from '../../../pitch/note';
 import { printNote, printNoteName } from '../../../pitch/print';
 import { inversionWorking, rootShortcuts } from '../../../working/chordWorking';
 import type { Clef } from '../../../key/scale';
@@ -10,14 +11,8 @@ import { alsoIn } from '../../ask/also';
 import { chordDifficulty, INVERSIONS_OF, rollChord, setOnStaff } from '../chordName/ask';
 import { chordOfQuality, namesOfNotes, QUALITIES } from '../chordName/qualities';
 
-/** The next inversion upward: the lowest note goes over the highest. */
-function turned(given: Given) {
-  const [lowest, ...others] = rising(notesIn(given));
-  let over = { ...lowest!, octave: lowest!.octave + 1 };
-  while (midiNumber(over) < midiNumber(others[others.length - 1]!))
-    over = { ...over, octave: over.octave + 1 };
-  return [...others, over];
-}
+/** The next inversion upward of what is given. */
+const turned = (given: Given): Note[] => turnedUp(rising(notesIn(given)));
 
 const TRIADS_AND_SEVENTHS = [...QUALITIES.triad, ...QUALITIES.seventh];
 

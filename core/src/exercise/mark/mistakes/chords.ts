@@ -3,7 +3,8 @@ import { stackedNotes } from '../../../chord/chord';
 import { attempt } from '../../../errors';
 import { midiNumber, pitchClass, type NoteName, type Step } from '../../../pitch/note';
 import { parseNote, parseNoteName } from '../../../pitch/parse';
-import { printNoteName } from '../../../pitch/print';
+import { printNote, printNoteName } from '../../../pitch/print';
+import { turnedUp } from '../../../chord/turn';
 import type { Given } from '../../ask/question';
 import { chordOfQuality, QUALITIES } from '../../kinds/chordName/qualities';
 import type { ChordAnswer } from '../chordText';
@@ -183,12 +184,7 @@ const turnedTwice: Mistake = {
   id: 'inversion-off-by-one',
   kinds: ['inversion-turn'],
   slips(right) {
-    const [first, ...others] = right as string[];
-    const note = parseNote(first!);
-    let over = { ...note, octave: note.octave + 1 };
-    while (midiNumber(over) < midiNumber(parseNote(others.at(-1)!)))
-      over = { ...over, octave: over.octave + 1 };
-    return [[...others, `${printNoteName(over)}${over.octave}`]];
+    return [turnedUp((right as string[]).map((text) => parseNote(text))).map(printNote)];
   },
 };
 
