@@ -105,6 +105,10 @@ export const SheetStyle = styled.div`
     gap: 0.2rem 0.5rem;
     margin: auto 0 0;
   }
+  /* Workings are not equally long: the answers over them stay level. */
+  .question dl:has(+ .working) {
+    margin-top: 0;
+  }
   .question .row {
     position: relative;
     height: 1.8rem;

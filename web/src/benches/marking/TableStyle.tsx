@@ -11,6 +11,12 @@ export const TableStyle = styled.div`
     margin: 0 0 0.8rem;
     color: var(--soft);
   }
+  .total button {
+    margin-left: 0.5rem;
+  }
+  .total button + button {
+    margin-left: 0.2rem;
+  }
   .total b {
     color: var(--correction);
     font:

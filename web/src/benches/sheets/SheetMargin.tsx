@@ -63,7 +63,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
           <p>{problem}</p>
         )}
       </Ways>
-      <div className="doings" style={{ gap: '0.25rem' }}>
+      <div className="doings" style={{ gap: '0.2rem' }}>
         <Button
           isDisabled={!question || section.kind === WRITTEN}
           onPress={() => exchange(section.id, place)}
