@@ -54,6 +54,18 @@ function compressed(): Plugin {
 /** Packages that jspdf would load for pictures of HTML, which are not used: nothing is shipped for them. */
 const UNUSED = ['html2canvas', 'canvg', 'dompurify'];
 
+/** Sentences about what the first bench does not speak of; they would bring what they speak of along. */
+const LATER_WORDS =
+  'exercise|question|mistake|practice|score|chart|compare|contextReasons|length|marks|note|readings|rules|' +
+  '(?:chord|interval|figures|numeral|key)?[sS]teps|say';
+/** Rooms of core that the first bench does without. */
+const LATER_ROOMS = 'line|time|context|exercise|practice|score|voicing|passage|working';
+/** Parts of margins and menus, which open after the bench is there. */
+const LATER_PARTS = 'design/Margin|design/menu|parts/Working';
+const COMMON = new RegExp(
+  `/(?:web/src/(?!${LATER_PARTS})|core/src/(?!${LATER_ROOMS}|words/(?:${LATER_WORDS})))`,
+);
+
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [react(), pianoSamples(), compressed()],
@@ -81,7 +93,7 @@ export default defineConfig({
             {
               name: 'common',
               minShareCount: 8,
-              test: /\/(?:web\/src|core\/src\/(?!line|time|context|exercise|score|voicing|passage|working))/,
+              test: COMMON,
             },
           ],
         },

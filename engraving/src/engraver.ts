@@ -1,5 +1,5 @@
 import { accidentalsInBar, LETTERS, signatureAlteration, type Clef, type Note } from '@diatonix/core';
-import { CODES, SIGNATURES, TOP_LINE } from './signs';
+import { BRACE_ROOM, CODES, SIGNATURES, TOP_LINE } from './signs';
 import type { Surface, VexFlow } from './surface';
 import type { StaffDrawing, StaffFrame } from './types';
 import { keyOfStaff } from './staffKey';
@@ -38,8 +38,6 @@ const PAIR_WIDTH = 36;
 const STEP_WIDTH = 26;
 /** Room between a signature within the line and the notes after it. */
 const SIGNATURE_GAP = 6;
-/** Room for the brace at the left of a grand staff. */
-export const BRACE_ROOM = 16;
 
 /**
  * Draws columns and staff heads with the notation package, as markup around

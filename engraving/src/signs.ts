@@ -12,3 +12,6 @@ export const CODES: Record<number, string> = {
 export const SIGNATURES = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#'];
 /** The notation package puts a staff's top line this far below its own y. */
 export const TOP_LINE = 40;
+
+/** Room for the brace at the left of a grand staff. */
+export const BRACE_ROOM = 16;

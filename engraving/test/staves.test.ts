@@ -16,7 +16,7 @@ import {
 import fc from 'fast-check';
 import * as vexflow from 'vexflow/bravura';
 import { Engraver } from '../src/engraver';
-import { asText, measureWithout } from '../src/pdf/textSurface';
+import { asText, measureWithout } from '../src/textSurface';
 import { frameOf, questionStaff } from '../src/questionStaff';
 
 const GLYPHS: Readonly<Record<string, string>> = {

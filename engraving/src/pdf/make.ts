@@ -5,7 +5,7 @@ import { Engraver } from '../engraver';
 import type { VexFlow } from '../surface';
 import { shownWorking, type SheetWorking } from '../working';
 import { unpacked } from './sfnt';
-import { asText, measureWithout, type Measure } from './textSurface';
+import { asText, measureWithout, type Measure } from '../textSurface';
 import { writeSheets, type SheetPages } from './sheetPdf';
 import type { FontFiles } from './writer';
 

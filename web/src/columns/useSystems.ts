@@ -53,7 +53,9 @@ export function useSystems(
         most - head - 1,
         columns.length <= FEW || wanted !== 'fit',
       );
-      if (JSON.stringify(systems) !== JSON.stringify(next)) set(() => setSystems(next));
+      // Until they are measured the last system takes what came: where that fits, nothing is drawn again.
+      const shown = fitting(systems, columns.length) ?? [[0, columns.length - 1]];
+      if (JSON.stringify(shown) !== JSON.stringify(next)) set(() => setSystems(next));
     },
     [root],
   );
@@ -76,11 +78,8 @@ export function useSystems(
     });
   }, [arrange]);
 
-  // A width that was asked for, and another look, are laid out at once.
-  useLayoutEffect(() => {
-    if (wanted !== 'fit') arrange(plainly);
-  });
-  useEffect(() => arrange(plainly), [look, arrange]);
+  // Columns that came are measured before the page is painted: the browser lays it out for the typed line anyway.
+  useLayoutEffect(() => arrange(plainly), [columns, wanted, look, arrange]);
 
   const whole: Systems = [[0, columns.length - 1]];
   if (wanted === null || columns.length === 0) return whole;

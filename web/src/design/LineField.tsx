@@ -66,6 +66,11 @@ export interface LineFault {
   readonly message: string;
 }
 
+/** Whether the keyboard is in a typed line. */
+export function typingInLine(): boolean {
+  return document.activeElement?.hasAttribute('data-line') ?? false;
+}
+
 /** A typed line is at most so long; what it holds is kept whole. */
 const LONGEST_LINE = 20_000;
 

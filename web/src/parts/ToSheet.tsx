@@ -3,21 +3,24 @@ import { ClipboardList } from 'lucide-react';
 import { Drop } from '../design/Drop';
 import { part } from '../design/part';
 import { tell } from '../documents/store';
-import { bringToSheet } from '../documents/toSheet';
 
 const MenuPopover = part(() => import('../design/MenuPopover').then((module) => module.default));
+
+/** The ways in which something is brought to a sheet. */
+export type Bringing = typeof import('../documents/bringing');
 
 /** What is left blank, and the questions that it makes. */
 export interface SheetEntry {
   readonly name: string;
-  readonly bring: () => Brought;
+  readonly bring: (bringing: Bringing) => Brought;
 }
 
 /** Puts what stands on a bench on a sheet, with something of it blank. */
 export function ToSheet({ entries }: { entries: readonly SheetEntry[] }) {
-  const put = (at: number) => {
-    const brought = attempt(entries[at]!.bring);
-    if (brought.ok) bringToSheet(brought.value);
+  const put = async (at: number) => {
+    const bringing = await import('../documents/bringing');
+    const brought = attempt(() => entries[at]!.bring(bringing));
+    if (brought.ok) bringing.bringToSheet(brought.value);
     else tell(brought.error.message);
   };
   return (
@@ -31,7 +34,7 @@ export function ToSheet({ entries }: { entries: readonly SheetEntry[] }) {
           label="To a sheet"
           atEnd
           entries={entries.map(({ name }, at) => ({ id: String(at), name }))}
-          onAction={(id) => put(Number(id))}
+          onAction={(id) => void put(Number(id))}
         />
       )}
     >

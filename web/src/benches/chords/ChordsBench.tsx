@@ -1,6 +1,5 @@
 import {
   attempt,
-  bringChord,
   identify,
   midiNumber,
   parseKey,
@@ -171,8 +170,11 @@ export function ChordsBench() {
         <NotesToggle />
         <ToSheet
           entries={[
-            { name: 'Its name blank', bring: () => bringChord(chord, bench.clef, key, 'name') },
-            { name: 'Its notes blank', bring: () => bringChord(chord, bench.clef, key, 'notes') },
+            { name: 'Its name blank', bring: ({ bringChord }) => bringChord(chord, bench.clef, key, 'name') },
+            {
+              name: 'Its notes blank',
+              bring: ({ bringChord }) => bringChord(chord, bench.clef, key, 'notes'),
+            },
           ]}
         />
         <PictureMenu work={work} column={selected} name={`${bench.symbol} ${view.name.toLowerCase()}`} />

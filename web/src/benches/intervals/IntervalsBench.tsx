@@ -1,12 +1,4 @@
-import {
-  bringIntervals,
-  midiNumber,
-  parseKey,
-  printedFifths,
-  printNote,
-  signatureWords,
-  type Note,
-} from '@diatonix/core';
+import { midiNumber, parseKey, printedFifths, printNote, signatureWords, type Note } from '@diatonix/core';
 import { Suspense, useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { BenchFrame } from '../../parts/BenchFrame';
@@ -23,7 +15,7 @@ import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { useGathering } from '../../notes/useGathering';
-import { ToSheet } from '../../parts/ToSheet';
+import { ToSheet, type Bringing } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { exportIntervals } from './exportIntervals';
@@ -143,16 +135,18 @@ export function IntervalsBench() {
     }
   };
 
-  const bring = (blank: 'name' | 'note' | 'inversion') => () =>
-    bringIntervals(
-      items.flatMap((item) => {
-        const read = pairOf(item);
-        return read.ok ? [[read.from, read.to] as const] : [];
-      }),
-      bench.clef,
-      key,
-      blank,
-    );
+  const bring =
+    (blank: 'name' | 'note' | 'inversion') =>
+    ({ bringIntervals }: Bringing) =>
+      bringIntervals(
+        items.flatMap((item) => {
+          const read = pairOf(item);
+          return read.ok ? [[read.from, read.to] as const] : [];
+        }),
+        bench.clef,
+        key,
+        blank,
+      );
   const sheetEntries = [
     { name: 'The names blank', bring: bring('name') },
     { name: 'The upper notes blank', bring: bring('note') },

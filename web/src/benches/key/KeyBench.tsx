@@ -1,5 +1,4 @@
 import {
-  bringMap,
   hasOrdinarySignature,
   keyOf as keyFrom,
   otherSpelling,
@@ -131,7 +130,7 @@ export function KeyBench() {
             ] as const
           ).map(([name, blank]) => ({
             name,
-            bring: () => bringMap(key, bench.top === 5 ? 5 : 7, blank),
+            bring: ({ bringMap }) => bringMap(key, bench.top === 5 ? 5 : 7, blank),
           }))}
         />
         <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[view].toLowerCase()}`} />

@@ -1,23 +1,25 @@
-import { bringLine, printKey, printNumeral, TheoryError, type Brought } from '@diatonix/core';
+import { printKey, printNumeral, TheoryError, type Brought } from '@diatonix/core';
 import { useMemo } from 'react';
 import { useSteady } from '../../parts/useSteady';
-import type { SheetEntry } from '../../parts/ToSheet';
+import type { Bringing, SheetEntry } from '../../parts/ToSheet';
 import type { DerivedColumn } from './derive';
 
 /** What of a line goes to a sheet: the chords as far as they stay in the key of the first. */
 function sheetEntries(columns: () => readonly DerivedColumn[]): SheetEntry[] {
-  const bring = (blank: 'labels' | 'notes') => (): Brought => {
-    const first = columns().find(({ line }) => line !== null)?.line;
-    if (!first)
-      throw new TheoryError('chord', 'the line', 'there are no chords to ask for.', 'Write some first.');
-    const key = printKey(first.key);
-    const numerals = columns().flatMap(({ line, labelled }) =>
-      line && labelled.ok && printKey(line.key) === key
-        ? [printNumeral(labelled.labels.numeral, line.key)]
-        : [],
-    );
-    return bringLine(first.key, numerals, blank);
-  };
+  const bring =
+    (blank: 'labels' | 'notes') =>
+    ({ bringLine }: Bringing): Brought => {
+      const first = columns().find(({ line }) => line !== null)?.line;
+      if (!first)
+        throw new TheoryError('chord', 'the line', 'there are no chords to ask for.', 'Write some first.');
+      const key = printKey(first.key);
+      const numerals = columns().flatMap(({ line, labelled }) =>
+        line && labelled.ok && printKey(line.key) === key
+          ? [printNumeral(labelled.labels.numeral, line.key)]
+          : [],
+      );
+      return bringLine(first.key, numerals, blank);
+    };
   return [
     { name: 'The numerals blank', bring: bring('labels') },
     { name: 'The notes blank', bring: bring('notes') },

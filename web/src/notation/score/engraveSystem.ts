@@ -1,6 +1,5 @@
 import { printMetre, type Score } from '@diatonix/core';
-import { SIGNATURES, TOP_LINE } from '@diatonix/engraving';
-import { clean, drawingContext } from '../markup';
+import { asText, SIGNATURES, TOP_LINE } from '@diatonix/engraving';
 import type { VexFlow } from '@diatonix/engraving';
 import { voicesOf } from './barVoices';
 import { headsOf, type DrawnHead } from './heads';
@@ -54,7 +53,7 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
     width,
   } = options;
   const { Stave, Formatter, StaveConnector, Barline } = vexflow;
-  const { context, element } = drawingContext(vexflow, width + 20, plan.height);
+  const { context, markup } = asText(vexflow, width + 20, plan.height);
   const isFirst = from === 0;
   const indent = indentOf(plan, isFirst);
   const rooms = roomsOf(options, indent);
@@ -147,7 +146,7 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
   }
   const extras = `${barNumber(options, indent)}${words(options, made)}${isFirst && plan.named ? names(plan) : ''}`;
   const heads = headsOf(made);
-  return { markup: clean(element) + extras, width, height: plan.height, xs, bars: edges, start, heads };
+  return { markup: markup() + extras, width, height: plan.height, xs, bars: edges, start, heads };
 }
 
 /** Widths of the bars of a system, drawn out to its whole width. */

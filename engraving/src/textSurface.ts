@@ -1,5 +1,5 @@
 import type { RenderContext } from 'vexflow/bravura';
-import type { Surface, VexFlow } from '../surface';
+import type { Surface, VexFlow } from './surface';
 
 /** Measures a text in a font of the notation package: its width and its box about the baseline, in pixels. */
 export type Measure = (text: string, pixels: number) => { readonly width: number; readonly box: Box };
@@ -40,11 +40,15 @@ function pixelsIn(font: string): number {
   return size === undefined ? 0 : Number(size) * (unit === 'pt' ? PIXELS_A_POINT : 1);
 }
 
-/** Draws as text of a picture, without a page. */
+/** Draws as text of a picture, without a page: strokes and signs one after the other, and no groups around them. */
 export const asText: Surface = (vexflow) => {
   const parts: string[] = [];
   return { context: contextOf(vexflow, parts), markup: () => parts.join('') };
 };
+
+function escaped(text: string): string {
+  return text.replace(/[&<>]/g, (sign) => `&#${sign.codePointAt(0)};`);
+}
 
 interface State {
   fill: string;
@@ -59,7 +63,8 @@ function contextOf(vexflow: VexFlow, parts: string[]): RenderContext {
   let now: State = { fill: 'currentColor', stroke: 'currentColor', width: 1, pixels: 10, family: 'Bravura' };
   let path = '';
   const n = (value: number) => String(Math.round(value * 1000) / 1000);
-  const black = (colour: string) => (colour === 'black' || /^#0+$/.test(colour) ? 'currentColor' : colour);
+  // The package's own black and greys are the ink of the page.
+  const black = (colour: string) => (/^(?:black|#[0-9a-f]{3,6})$/i.test(colour) ? 'currentColor' : colour);
 
   class TextContext extends vexflow.RenderContext {
     clear() {
@@ -156,7 +161,7 @@ function contextOf(vexflow: VexFlow, parts: string[]): RenderContext {
     fillText(text: string, x: number, y: number) {
       if (text === '') return this;
       const font = `font-family="${now.family}" font-size="${n(now.pixels)}"`;
-      parts.push(`<text x="${n(x)}" y="${n(y)}" ${font} fill="${now.fill}">${text}</text>`);
+      parts.push(`<text x="${n(x)}" y="${n(y)}" ${font} fill="${now.fill}">${escaped(text)}</text>`);
       return this;
     }
     save() {
