@@ -12,6 +12,7 @@ import {
   sounding,
   test,
   writeDownSounding,
+  typeLine,
 } from './fixtures';
 
 async function chooseMetre(page: Page, metre: string): Promise<void> {
@@ -27,7 +28,7 @@ const sentences = (page: Page) =>
 test('bars are typed, drawn with their metre, and come back after reloading', async ({ page, demo }) => {
   await openProgressions(page, demo);
   await chooseMetre(page, '4/4');
-  await entryLine(page).fill('V:1 |: I vi | ii:3 V7:1 :| I |');
+  await typeLine(page, 'V:1 |: I vi | ii:3 V7:1 :| I |');
   await expect
     .poll(() => sentences(page))
     .toEqual(['upbeat beat 4', 'bar 1 beat 1', 'bar 1 beat 3', 'bar 2 beat 1', 'bar 2 beat 4', 'bar 3']);
@@ -44,7 +45,7 @@ test('bars are typed, drawn with their metre, and come back after reloading', as
 test('a bar that does not come out is told in its place, and the chords stand', async ({ page, demo }) => {
   await openProgressions(page, demo);
   await chooseMetre(page, '3/4');
-  await entryLine(page).fill('| I:2 V:2 | vi |');
+  await typeLine(page, '| I:2 V:2 | vi |');
   await expect(
     page.getByText('this barline stands after 1 of the 3 quarters of a bar of 3/4.'),
   ).toBeVisible();
@@ -53,7 +54,7 @@ test('a bar that does not come out is told in its place, and the chords stand', 
 
 test('lengths, words, repeats and the source are set in the margin and undone', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I IV V I');
+  await typeLine(page, 'I IV V I');
   await page.getByRole('gridcell', { name: 'Symbol: D' }).click();
   await page.getByLabel('Length').selectOption('quarter');
   await expect(entryLine(page)).toHaveValue('| I:2 | IV:1 V:2 I:2');
@@ -81,7 +82,7 @@ test('an accidental holds to the end of its bar', async ({ page, demo }) => {
             ).length,
         ),
       );
-  await entryLine(page).fill('(A3 A#4 E5) (A3 A#4 F#5) (A3 A4 E5)');
+  await typeLine(page, '(A3 A#4 E5) (A3 A#4 F#5) (A3 A4 E5)');
   await expect.poll(accidentals).toEqual([1, 1, 0]);
   await chooseMetre(page, '6/4');
   await expect.poll(accidentals).toEqual([1, 0, 1]);
@@ -92,7 +93,7 @@ test('several columns are selected with shift, moved to another key, and removed
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('A D E7 A D E7 A');
+  await typeLine(page, 'A D E7 A D E7 A');
   await page.getByRole('gridcell', { name: 'Symbol: D' }).nth(1).click();
   await page.keyboard.press('Shift+ArrowRight');
   await page.keyboard.press('Shift+ArrowRight');
@@ -111,7 +112,7 @@ test('several columns are selected with shift, moved to another key, and removed
 
 test('transposing the whole line takes its other keys along', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I V7 I V7 I');
+  await typeLine(page, 'I V7 I V7 I');
   await page.getByRole('gridcell', { name: 'Symbol: E7' }).nth(1).click();
   await chooseKey(page, /^Key from here/, 'E major');
   await expectRow(page, 'Symbol', ['A', 'E7', 'A', 'B7', 'E']);
@@ -127,7 +128,7 @@ test('the selection loops, a bar is counted in, repeats are played, and another 
 }) => {
   await openProgressions(page, demo);
   // A chord of half a second is marked even in a slow minute.
-  await entryLine(page).fill('| I:1 IV:1 | V:1 I:1 |');
+  await typeLine(page, '| I:1 IV:1 | V:1 I:1 |');
   await page.getByRole('textbox', { name: 'Tempo' }).fill('120');
   await page.getByRole('textbox', { name: 'Tempo' }).blur();
   await page.locator('.grid-column').nth(1).locator('.staff-cell').click();
@@ -162,7 +163,7 @@ test('a melody over the chords: passing notes are bracketed, clashes marked, and
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I IV V I');
+  await typeLine(page, 'I IV V I');
   await openUnder(page, 'A melody over these chords');
   const melody = page.getByRole('textbox', { name: /^Melody/ });
   await melody.fill('C#5 B4 / A4 / A4 / H5 A4');
@@ -182,7 +183,7 @@ test('a melody over the chords: passing notes are bracketed, clashes marked, and
 
 test('the keyboard plays patterns, and fingers that stay are shown', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I vi IV V7 I');
+  await typeLine(page, 'I vi IV V7 I');
   await page.getByRole('button', { name: 'Rows' }).click();
   await page.getByRole('checkbox', { name: 'Right hand: Shown' }).click();
   await page.keyboard.press('Escape');

@@ -1,6 +1,6 @@
 import { killWhileTyping } from '../scripts/odd/kills.mjs';
 import { tryOddWorkbooks } from '../scripts/odd/workbooks.mjs';
-import { entryLine, expect, test } from './fixtures';
+import { entryLine, expect, test, typeLine } from './fixtures';
 
 test('a bench whose script cannot be fetched says so, and the others go on', async ({ page, demo }) => {
   // From the beginning: a bench that is not open is fetched as soon as the page is idle.
@@ -43,7 +43,7 @@ test('once the server has gone, every part that is not there says so, and the pa
     said++;
   }
   expect(said).toBeGreaterThanOrEqual(4);
-  await entryLine(page).fill('I IV V I');
+  await typeLine(page, 'I IV V I');
   await expect(page.getByRole('gridcell', { name: /: IV$/ }).first()).toBeVisible();
   await page.unroute(/\/assets\/.*\.js/);
   await page.getByRole('button', { name: 'Commands', exact: true }).click();
@@ -74,7 +74,7 @@ test('a database that never answers is said, and the work goes on', async ({ pag
   });
   await page.goto(`${demo}progressions`);
   await expect(page.getByText(/Not saved\./).first()).toBeVisible();
-  await entryLine(page).fill('I V I');
+  await typeLine(page, 'I V I');
   await expect(page.getByRole('gridcell', { name: /: V$/ }).first()).toBeVisible();
 });
 
@@ -88,7 +88,7 @@ test('a store that is really full is said, and saving is tried again by itself',
   const { origin } = new URL(demo);
   await client.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 });
   await page.goto(`${demo}progressions`);
-  await entryLine(page).fill('I V I');
+  await typeLine(page, 'I V I');
   await expect(page.getByText(/Not saved\. The browser’s storage is full/).first()).toBeVisible();
   await client.send('Storage.overrideQuotaForOrigin', { origin });
   await expect(page.getByText('Saved on this device')).toBeVisible({ timeout: 40_000 });

@@ -1,5 +1,5 @@
 import { readFile, writeFile } from 'node:fs/promises';
-import { entryLine, expect, openProgressions, rowTexts, saved, test } from './fixtures';
+import { entryLine, expect, openProgressions, rowTexts, saved, test, typeLine } from './fixtures';
 import type { Page } from '@playwright/test';
 
 async function downloaded(page: Page, button: string, into: string): Promise<string> {
@@ -28,14 +28,14 @@ async function choose(page: Page, button: string, path: string): Promise<void> {
 
 test('the workbook goes out to a file and comes back', async ({ page, demo }, info) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I IV V I');
+  await typeLine(page, 'I IV V I');
   const path = info.outputPath('class.json');
   expect(await downloaded(page, 'Export workbook', path)).toBe(
     'Wednesday-harmony-class-Sandmere.diatonix.json',
   );
   const file = JSON.parse(await readFile(path, 'utf8')) as { format: string; version: number };
   expect([file.format, file.version]).toEqual(['diatonix-workbook', 5]);
-  await entryLine(page).fill('I V I');
+  await typeLine(page, 'I V I');
   await choose(page, 'Import workbook', path);
   await expect(entryLine(page)).toHaveValue('I IV V I');
   await saved(page);
@@ -48,7 +48,7 @@ test('a progression goes out as MusicXML and comes back with its notes, key and 
   demo,
 }, info) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I vi V65/ii ii (D3 F#4 A4 B4) V7 I Ger+6');
+  await typeLine(page, 'I vi V65/ii ii (D3 F#4 A4 B4) V7 I Ger+6');
   const before = {
     numerals: await rowTexts(page, 'Numeral'),
     symbols: await rowTexts(page, 'Symbol'),
@@ -119,7 +119,7 @@ test('blocked storage is said plainly, and export still works', async ({ page, d
   await expect(page.getByRole('alert')).toHaveText(
     /Not saved\. This browser does not let the page store anything\./,
   );
-  await entryLine(page).fill('I V I');
+  await typeLine(page, 'I V I');
   const waiting = page.waitForEvent('download');
   await page.locator('main').getByRole('button', { name: 'Export workbook' }).click();
   const path = info.outputPath('kept.json');
@@ -141,12 +141,12 @@ test('a full storage is said plainly, and the next edit tries again', async ({ p
       throw new DOMException('full', 'QuotaExceededError');
     };
   });
-  await entryLine(page).fill('I V I');
+  await typeLine(page, 'I V I');
   await expect(page.getByRole('alert')).toHaveText(
     /Not saved\. The browser’s storage is full\. Your work lasts until this page is closed; export it to keep it\./,
   );
   await page.evaluate(() => (window as unknown as { restore: () => void }).restore());
-  await entryLine(page).fill('I V7 I');
+  await typeLine(page, 'I V7 I');
   await saved(page);
   await expect(page.getByRole('alert')).toHaveCount(0);
 });
@@ -156,7 +156,7 @@ test('a progression goes out as RomanText, MIDI and CSV, and RomanText comes bac
   demo,
 }, info) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I V65/ii ii V7 I');
+  await typeLine(page, 'I V65/ii ii V7 I');
   await page.getByRole('gridcell', { name: 'Symbol: Bm' }).click();
   await page.getByRole('button', { name: 'A phrase ends here' }).click();
   const [roman, midi, csv] = [
@@ -187,7 +187,7 @@ test('four voices, bars and keys go out as MusicXML, compressed too, and come ba
   await openProgressions(page, demo);
   await page.getByRole('button', { name: /^Metre/ }).click();
   await page.getByRole('menuitemradio', { name: '3/4' }).click();
-  await entryLine(page).fill('| I:2 V65/ii:1 | ii:2 V7:1 | I |');
+  await typeLine(page, '| I:2 V65/ii:1 | ii:2 V7:1 | I |');
   await page.getByRole('radio', { name: 'Four parts' }).click();
   const voices = page.getByRole('group', { name: 'Voices of this column' });
   await expect(voices).toContainText('soprano');

@@ -37,6 +37,14 @@ export function entryLine(page: Page): Locator {
   return page.getByRole('textbox', { name: /^Progression: numerals/ });
 }
 
+/** Writes a line in place of what stands there, and waits until the page shows what it says. */
+export async function typeLine(page: Page, line: string): Promise<void> {
+  await entryLine(page).fill(line);
+  await page.evaluate(
+    () => new Promise((done) => requestAnimationFrame(() => setTimeout(() => requestIdleCallback(done)))),
+  );
+}
+
 /** Opens the Progressions bench. */
 export async function openProgressions(page: Page, address: string): Promise<void> {
   await page.goto(`${address}progressions`);

@@ -1,11 +1,11 @@
-import { entryLine, expect, expectRow, openProgressions, test } from './fixtures';
+import { expect, expectRow, openProgressions, test, typeLine } from './fixtures';
 
 test('a long line breaks into systems, is walked as one, and stays in one where that is asked for', async ({
   page,
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I vi ii V7 I IV V7/V V I vi ii V7 I IV V7/V V7 I vi ii V7 I');
+  await typeLine(page, 'I vi ii V7 I IV V7/V V I vi ii V7 I IV V7/V V7 I vi ii V7 I');
   const systems = page.locator('.grid-system');
   await expect(systems).not.toHaveCount(1);
   // Columns take their width when their notes and letters have come.
@@ -38,7 +38,7 @@ test('a long line breaks into systems, is walked as one, and stays in one where 
 
 test('the focus stays in the grid when its column goes or comes back', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I IV V7 I');
+  await typeLine(page, 'I IV V7 I');
   const focused = () =>
     page.evaluate(() => document.activeElement?.closest('.grid-column')?.getAttribute('data-column') ?? '');
   await page.getByRole('gridcell', { name: 'Numeral: IV' }).click();
@@ -57,7 +57,7 @@ test('the focus stays in the grid when its column goes or comes back', async ({ 
 
 test('what an edit made of the column under the focus is said', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I IV V7 I');
+  await typeLine(page, 'I IV V7 I');
   await page.getByRole('gridcell', { name: 'Numeral: V seven' }).click();
   await page.keyboard.press(']');
   await expectRow(page, 'Numeral', ['I', 'IV', 'V six-five', 'I']);
@@ -76,7 +76,7 @@ test('the first step of the keyboard leads to the work', async ({ page, demo }) 
 
 test('chords that all lie in another key are offered in it', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('Eb Ab Cm Bb7 Eb');
+  await typeLine(page, 'Eb Ab Cm Bb7 Eb');
   const offer = page.getByRole('group', { name: 'The chords fit E♭ major' });
   await offer.getByRole('button', { name: 'Re-read in E♭ major' }).click();
   await expectRow(page, 'Numeral', ['I', 'IV', 'vi', 'V seven', 'I']);

@@ -1,4 +1,4 @@
-import { entryLine, expect, expectRow, openProgressions, saved, test } from './fixtures';
+import { entryLine, expect, expectRow, openProgressions, saved, test, typeLine } from './fixtures';
 
 test('a school changes every label, the line and the working at once, and nothing stored', async ({
   page,
@@ -17,7 +17,7 @@ test('a school changes every label, the line and the working at once, and nothin
   await expect(page.getByRole('complementary', { name: 'Working' }).getByRole('listitem').nth(1)).toHaveText(
     'Ais is the leading note of H, the root of ii.',
   );
-  await entryLine(page).fill('I V7 of V Hm7 B');
+  await typeLine(page, 'I V7 of V Hm7 B');
   await expectRow(page, 'Symbol', ['A', 'H7', 'Hm7', 'B']);
   await saved(page);
   await page.getByRole('button', { name: 'Labels' }).click();
@@ -33,6 +33,6 @@ test('numerals in capitals and letters of inversion are read as they are shown',
   for (const choice of ['IIm V VIIdim', 'V7b']) await sheet.getByText(choice, { exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(entryLine(page)).toHaveValue('I VIm V7b/IIm IIm IIm7b V7 I');
-  await entryLine(page).fill('I IVmaj7 V7c VIm');
+  await typeLine(page, 'I IVmaj7 V7c VIm');
   await expectRow(page, 'Symbol', ['A', 'Dmaj7', 'E7/B', 'F♯m']);
 });

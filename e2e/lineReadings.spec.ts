@@ -1,11 +1,21 @@
-import { chooseKey, entryLine, expect, openProgressions, expectRow, rowTexts, saved, test } from './fixtures';
+import {
+  chooseKey,
+  entryLine,
+  expect,
+  openProgressions,
+  expectRow,
+  rowTexts,
+  saved,
+  test,
+  typeLine,
+} from './fixtures';
 
 test('a ruling stands through recomputation until it is taken back, and undo reaches it', async ({
   page,
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('A F#7 Bm E7 A');
+  await typeLine(page, 'A F#7 Bm E7 A');
   await page.getByRole('gridcell', { name: 'Symbol: F♯7' }).click();
   const margin = page.getByRole('complementary', { name: 'Working' });
   const rule = margin.getByRole('button', { name: /^Read it as / }).first();
@@ -27,7 +37,7 @@ test('a ruling stands through recomputation until it is taken back, and undo rea
 
 test('keys change where they are marked, or are found where that is asked for', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('A D E7 A B7 E B7 E');
+  await typeLine(page, 'A D E7 A B7 E B7 E');
   await page.getByRole('button', { name: 'Find keys' }).click();
   await expect.poll(() => rowTexts(page, 'Key')).toContain('E major');
   await page.getByRole('button', { name: 'Find keys' }).click();
@@ -61,7 +71,7 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I IV V7 I');
+  await typeLine(page, 'I IV V7 I');
   await page.getByRole('radio', { name: 'Four parts' }).click();
   const voices = page.getByRole('group', { name: 'Voices of this column' });
   await page.getByRole('gridcell', { name: /^bar 1,/ }).click();
@@ -79,7 +89,7 @@ test('four voices are found in the worker, locked, set otherwise, and blocked wi
     'aria-pressed',
     'true',
   );
-  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C5 A5)');
+  await typeLine(page, '(G3 D4 B4 G5) (A3 E4 C5 A5)');
   await expectRow(page, 'Faults', [
     'nothing',
     'outside the range, soprano, parallel octaves, soprano and bass, parallel fifths, tenor and bass',
@@ -94,7 +104,7 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I IV V7 I');
+  await typeLine(page, 'I IV V7 I');
   await page.getByRole('radio', { name: 'Four parts' }).click();
   const voices = page.getByRole('group', { name: 'Voices of this column' });
   await voices.getByRole('button', { name: 'Lock the whole bass' }).click();
@@ -113,7 +123,7 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
     'false',
   );
   const parallel = ['nothing', 'parallel fifths, tenor and bass', 'nothing', 'nothing', 'nothing'];
-  await entryLine(page).fill('(G3 D4 B4 G5) (A3 E4 C#5 E5) I6 V7 I');
+  await typeLine(page, '(G3 D4 B4 G5) (A3 E4 C#5 E5) I6 V7 I');
   await expect(
     page.getByText(/No legal setting goes on at bar 2: parallel fifths\. This is the nearest/),
   ).toBeVisible();
@@ -154,7 +164,7 @@ test('the line moves up a step with its signature, and to what an instrument rea
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('A F#m7 Bm E7 A');
+  await typeLine(page, 'A F#m7 Bm E7 A');
   const move = async (name: string) => {
     await page.getByRole('button', { name: 'Move the line' }).click();
     await page.getByRole('menuitem', { name }).click();
@@ -173,7 +183,7 @@ test('one voice is heard through the line, and the line in a loop until it is st
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I V');
+  await typeLine(page, 'I V');
   await page.getByRole('radio', { name: 'Four parts' }).click();
   await page.getByRole('button', { name: 'Hear the tenor' }).click();
   await expect(page.locator('.grid-column.playing')).toHaveCount(1);
@@ -198,9 +208,7 @@ test('a line of 500 columns is set, labelled and edited; what is out of sight wa
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill(
-    Array.from({ length: 500 }, (_, at) => ['A', 'F#m', 'Bm', 'E7'][at % 4]).join(' '),
-  );
+  await typeLine(page, Array.from({ length: 500 }, (_, at) => ['A', 'F#m', 'Bm', 'E7'][at % 4]).join(' '));
   await expect(page.locator('.grid-column')).toHaveCount(500);
   await page.getByRole('radio', { name: 'Four parts' }).click();
   await expect(page.getByRole('group', { name: 'Voices of this column' })).toContainText('soprano', {

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { entryLine, expect, openProgressions, openUnder, test } from './fixtures';
+import { expect, openProgressions, openUnder, test, typeLine } from './fixtures';
 
 for (const theme of ['Paper', 'Board'] as const) {
   test(`axe finds nothing on the benches on ${theme.toLowerCase()}`, async ({ page, demo }) => {
@@ -13,7 +13,7 @@ for (const theme of ['Paper', 'Board'] as const) {
       await page.getByRole('link', { name: bench, exact: true }).click();
       const drawn = page.locator('.grid-column .staff text').filter({ visible: true });
       await expect(drawn.first()).toBeVisible();
-      if (bench === 'Progressions') await entryLine(page).fill('I vi Vxyz ii V7 I');
+      if (bench === 'Progressions') await typeLine(page, 'I vi Vxyz ii V7 I');
       expect(await violations(page, rules)).toEqual([]);
     }
     await page.goto(`${demo}workbooks`);
@@ -51,7 +51,7 @@ for (const [bench, view, width] of VIEWS) {
     await page.getByRole('radio', { name: view, exact: true }).click();
     // A line with everything in it: bars, an upbeat, repeats, a melody, and chords to be worked back.
     if (bench === 'progressions') {
-      await entryLine(page).fill('V:1 |: I:2 [?:1 ?]>:1 | ii:2 V7:2 :|');
+      await typeLine(page, 'V:1 |: I:2 [?:1 ?]>:1 | ii:2 V7:2 :|');
       await openUnder(page, 'A melody over these chords');
       await page.getByRole('textbox', { name: /^Melody/ }).fill('E4 / C5 A4');
     }
@@ -82,7 +82,7 @@ test('no request leaves the origin, and nothing breaks the security policy', asy
   await page.getByRole('button', { name: 'Hear together' }).click();
   await expect(page.locator('.grid-column.playing')).toHaveCount(1);
   await page.getByRole('link', { name: 'Progressions' }).click();
-  await entryLine(page).fill('I V I');
+  await typeLine(page, 'I V I');
   await page.getByRole('button', { name: /^Change key/ }).click();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { entryLine, expect, openProgressions, test } from './fixtures';
+import { expect, openProgressions, test, typeLine } from './fixtures';
 import type { Page } from '@playwright/test';
 
 async function savedPicture(page: Page, action: string, path: string): Promise<string> {
@@ -72,7 +72,8 @@ test('a line is saved as a PDF of outlines, in systems over as many pages as it 
   await page.emulateMedia({ colorScheme: 'dark' });
   await openProgressions(page, demo);
   const pages = async (columns: number) => {
-    await entryLine(page).fill(
+    await typeLine(
+      page,
       Array.from({ length: columns }, (_, at) => ['I', 'vi', 'ii7', 'V7'][at % 4]).join(' '),
     );
     await expect(page.locator('.grid-column')).toHaveCount(columns);

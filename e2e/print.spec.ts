@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { entryLine, expect, openProgressions, test } from './fixtures';
+import { entryLine, expect, openProgressions, test, typeLine } from './fixtures';
 
 const openPages = async (page: Page) => {
   await page.getByRole('button', { name: 'Picture' }).click();
@@ -13,7 +13,7 @@ test('a line is printed in systems; what is blank for the class stands only amon
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I vi ii V7 I IV V7/V V I vi ii V7 I IV V7/V V7 I');
+  await typeLine(page, 'I vi ii V7 I IV V7/V V I vi ii V7 I IV V7/V V7 I');
   await page.getByRole('button', { name: 'Rows', exact: true }).click();
   for (const row of ['Numeral', 'Symbol', 'Figured bass', 'Degrees'])
     await page.getByRole('checkbox', { name: `${row}: Blank` }).check();

@@ -1,4 +1,14 @@
-import { chooseKey, entryLine, expect, openProgressions, expectRow, rowTexts, saved, test } from './fixtures';
+import {
+  chooseKey,
+  entryLine,
+  expect,
+  openProgressions,
+  expectRow,
+  rowTexts,
+  saved,
+  test,
+  typeLine,
+} from './fixtures';
 
 const NUMERALS = ['I', 'vi', 'V six-five of ii', 'ii', 'ii six-five', 'V seven', 'I'];
 
@@ -23,7 +33,7 @@ for (const [kind, line, numerals] of [
 ] as const) {
   test(`a line of ${kind} is read`, async ({ page, demo }) => {
     await openProgressions(page, demo);
-    await entryLine(page).fill(line);
+    await typeLine(page, line);
     await expect(page.locator('.grid-column')).toHaveCount(numerals.length);
     await expectRow(page, 'Numeral', numerals);
   });
@@ -31,7 +41,7 @@ for (const [kind, line, numerals] of [
 
 test('what is not understood is reported in place and the rest is kept', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I vi Vxyz ii (A2 A3) V7 I');
+  await typeLine(page, 'I vi Vxyz ii (A2 A3) V7 I');
   await expect(page.locator('.grid-column')).toHaveCount(7);
   await expect(page.locator('.grid-column.problem')).toHaveCount(2);
   await expectRow(page, 'Numeral', ['I', 'vi', 'ii', 'V seven', 'I']);
@@ -153,13 +163,13 @@ test('several progressions live in one workbook', async ({ page, demo }) => {
   await page.getByRole('button', { name: 'Other progressions' }).click();
   await page.getByRole('menuitem', { name: 'Begin a new progression' }).click();
   await expect(page.getByText('Nothing stands here yet.')).toBeVisible();
-  await entryLine(page).fill('i iv V i');
+  await typeLine(page, 'i iv V i');
   await expect(page.locator('.grid-column')).toHaveCount(4);
 });
 
 test('two hundred columns stay in one line, each with its notes over it', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill(Array.from({ length: 50 }, () => 'I V65/ii ii viio7/V').join(' '));
+  await typeLine(page, Array.from({ length: 50 }, () => 'I V65/ii ii viio7/V').join(' '));
   await expect(page.locator('.grid-column')).toHaveCount(200);
   await expect(page.locator('.grid-column .staff text').last()).toBeAttached();
   const misplaced = await page.locator('.grid-column').evaluateAll(
@@ -189,7 +199,7 @@ test('symbols get the numeral of their context, with brackets, arrows, cadences 
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('A F#7 Bm7 E7 A Bm7 E7 F#m');
+  await typeLine(page, 'A F#7 Bm7 E7 A Bm7 E7 F#m');
   await expectRow(page, 'Symbol', ['A', 'F♯7', 'Bm7', 'E7', 'A', 'Bm7', 'E7', 'F♯m']);
   await expectRow(page, 'Numeral', [
     'I',

@@ -1,11 +1,11 @@
 /** Chords that are worked back from brackets, arrows and targets. */
-import { entryLine, expect, expectRow, openProgressions, saved, test } from './fixtures';
+import { entryLine, expect, expectRow, openProgressions, saved, test, typeLine } from './fixtures';
 
 const LINE = 'I [? ?]> ii [? ?]> I [? ?] vi';
 
 test('brackets, arrows and targets alone: the class answers, and is told why not', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill(LINE);
+  await typeLine(page, LINE);
   await expectRow(page, 'Numeral', [
     'I',
     ...Array<string>(2).fill('to be worked back'),
@@ -56,7 +56,7 @@ test('every chord that can be worked back is put at once, and the open pair stay
   demo,
 }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill(LINE);
+  await typeLine(page, LINE);
   await page.getByRole('button', { name: 'Work back' }).click();
   await page.getByRole('menuitem', { name: 'Put every chord that can be worked back' }).click();
   await expect(entryLine(page)).toHaveValue('I iiø7/ii V7/ii ii ii7 V7 I [? ?] vi');
@@ -66,7 +66,7 @@ test('every chord that can be worked back is put at once, and the open pair stay
 
 test('a line becomes one to be worked back, from what is drawn over it', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await entryLine(page).fill('I V7/ii ii7 V7 I');
+  await typeLine(page, 'I V7/ii ii7 V7 I');
   await page.getByRole('button', { name: 'Work back' }).click();
   await page.getByRole('menuitem', { name: 'Blank every ii and V that is drawn' }).click();
   await expect(entryLine(page)).toHaveValue('I ?> [? ?]> I');

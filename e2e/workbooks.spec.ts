@@ -1,4 +1,4 @@
-import { entryLine, expect, expectRow, openProgressions, saved, test } from './fixtures';
+import { entryLine, expect, expectRow, openProgressions, saved, test, typeLine } from './fixtures';
 
 test('two tabs of one browser: an edit is in the other within a second, and neither loses its own', async ({
   page,
@@ -8,7 +8,7 @@ test('two tabs of one browser: an edit is in the other within a second, and neit
   await openProgressions(page, demo);
   const other = await context.newPage();
   await openProgressions(other, demo);
-  await entryLine(page).fill('I IV V7 I');
+  await typeLine(page, 'I IV V7 I');
   await entryLine(page).blur();
   const began = Date.now();
   await expect(entryLine(other)).toHaveValue('I IV V7 I', { timeout: 3_000 });
@@ -18,7 +18,7 @@ test('two tabs of one browser: an edit is in the other within a second, and neit
   await other.goto(`${demo}intervals`);
   const intervals = (tab: typeof page) => tab.getByRole('textbox', { name: /^Intervals:/ });
   await intervals(other).fill('C4 E4, D4 A4');
-  await entryLine(page).fill('I ii V7 I');
+  await typeLine(page, 'I ii V7 I');
   await saved(other);
   await saved(page);
   await page.goto(`${demo}intervals`);
@@ -46,7 +46,7 @@ test('workbooks are begun, named, copied, opened, deleted and brought back', asy
   await expect(page).not.toHaveURL(/workbooks/);
   await page.goto(`${demo}progressions`);
   await expect(page.getByText('Nothing stands here yet.')).toBeVisible();
-  await entryLine(page).fill('I V I');
+  await typeLine(page, 'I V I');
   await saved(page);
   await page.goto(`${demo}workbooks`);
   await expect(list.getByRole('listitem')).toHaveCount(3);
