@@ -21,4 +21,5 @@ await import('./bench/page.mjs');
 await import('./bench/scorePage.mjs');
 await import('./bench/sheetPage.mjs');
 await import('./bench/workbook.mjs');
+await import('./bench/logbookPage.mjs');
 process.exit(0);

@@ -10,8 +10,10 @@ import {
   removePupil,
 } from '../src/benches/marking/state';
 import { checkBody } from '../src/documents/checks/check';
+import type { PileBody } from '../src/documents/kinds/pile';
 import type { SheetBody } from '../src/documents/kinds/sheet';
-import { historyOf, markPile, markPupil, versionsOf, type MarkedPupil } from '../src/documents/markPile';
+import { historyOf, markPile, versionsOf, type MarkedPupil } from '../src/documents/markPile';
+import { recordOf } from '../src/documents/pileRecord';
 import { causeResults, questionResults, suggestions } from '../src/documents/pileResults';
 import { listOf } from '../src/documents/select';
 import { specOf } from '../src/documents/sheetSpec';
@@ -36,10 +38,7 @@ const SHEET: SheetBody = {
   sections: [section('interval-name', 4, 2, 0), section('triad-name', 2, 3, 1)],
 };
 const pile = () => openNow()!.body;
-const marked = (): MarkedPupil[] => {
-  const versions = versionsOf(pile());
-  return pile().pupils.map((pupil) => markPupil(pile(), pupil, versions[pupil.version]!, DEFAULT_SCHOOL));
-};
+const marked = (): MarkedPupil[] => markPile(pile(), versionsOf(pile()), DEFAULT_SCHOOL);
 const asked = (version = 0) => versionsOf(pile())[version]!;
 const rightTo = (id: string, version = 0): string => {
   const { question } = asked(version).find((one) => one.id === id)!;
@@ -145,6 +144,65 @@ test('the class: causes by pupils, wrong answers by question, and what to teach 
   const [sheet] = listOf(useDocuments.getState().documents, 'sheet');
   expect(checkBody('sheet', sheet!.body)).toEqual([]);
   expect(makeSheet(specOf(sheet!.body, null)).sections[0]!.questions).toHaveLength(6);
+});
+
+test('what an answer earned is kept beside it, and follows what it hangs on', () => {
+  const [ada, bram] = pile().pupils;
+  const signed = asked().find(({ question }) => plant(question, 'signature-forgotten') !== null)!;
+  enter({
+    pupil: ada!.id,
+    question: signed.id,
+    answer: String(plant(signed.question, 'signature-forgotten')),
+  });
+  enter({ pupil: bram!.id, question: '0.1', answer: '+' });
+  const [wrong, right] = pile().entries;
+  expect(wrong!.result).toMatchObject({ verdict: 'wrong', of: signed.marks });
+  expect(wrong!.result!.causes).toEqual(marked()[0]!.answers.get(signed.id)!.marking!.causes[0]!.mistakes);
+  expect(right!.result).toEqual({ verdict: 'right', got: 2, of: 2 });
+  enter({ pupil: ada!.id, question: signed.id, answer: String(rightTo(signed.id)), marks: 1 });
+  // What was entered first stays as it was; the last one counts.
+  expect(pile().entries[0]).toEqual(wrong);
+  expect(pile().entries[2]!.result).toMatchObject({ verdict: 'right', got: 1 });
+  expect(checkBody('pile', pile())).toEqual([]);
+  expect(checkBody('pile', { ...pile(), entries: [{ ...wrong, result: { verdict: 'fine' } }] })).not.toEqual(
+    [],
+  );
+  const [own] = recordOf(pile(), DEFAULT_SCHOOL);
+  expect(own!.answers.get(signed.id)).toMatchObject({ verdict: 'right', got: 1 });
+  // Another version asks other questions: what was right there is marked anew.
+  chooseVersion(ada!.id, 1);
+  expect(pile().entries[2]!.result!.verdict).toBe(marked()[0]!.answers.get(signed.id)!.verdict);
+});
+
+test('a pile without results is recorded as it is marked, and following through changes what is kept', () => {
+  const [ada] = pile().pupils;
+  for (const { id, question } of asked()) {
+    const wrong = plant(question, 'lowest-for-root') ?? question.answers[0];
+    const text =
+      typeof wrong === 'string' ? wrong : Object.values(wrong as Record<string, unknown>).join(' ');
+    enter({ pupil: ada!.id, question: id, answer: text });
+  }
+  const bare = { ...pile(), entries: pile().entries.map(({ result: _, ...entry }) => entry) };
+  const facts = (one: PileBody) =>
+    recordOf(one, DEFAULT_SCHOOL).map(({ answers }) =>
+      [...answers.values()].map(({ verdict, got, causes }) => ({ verdict, got, causes })),
+    );
+  expect(facts(bare)).toEqual(facts(pile()));
+  const before = pile().entries.map(({ result }) => result!.got);
+  giveFollow(0);
+  expect(pile().entries.map(({ result }) => result!.got)).toEqual(
+    pile().entries.map(({ question }) => marked()[0]!.answers.get(question)!.got),
+  );
+  expect(Math.min(...before)).toBeGreaterThanOrEqual(0);
+});
+
+test('a pupil of whom nothing changed is not marked again', () => {
+  const [ada, bram] = pile().pupils;
+  enter({ pupil: ada!.id, question: '0.0', answer: '+' });
+  const [before] = marked();
+  enter({ pupil: bram!.id, question: '0.0', answer: '-' });
+  expect(marked()[0]).toBe(before);
+  expect(marked()[1]!.answers.get('0.0')!.verdict).toBe('wrong');
 });
 
 test('a pupil is taken out with all answers, and comes back by undo', () => {

@@ -38,7 +38,7 @@ export { plant } from './mark/causesOf';
 export type { ToMark } from './ask/question';
 export { QUESTION_CHORD_WAYS, type WorkingWays } from './ask/ways';
 export { alsoIn, dividedAnswer, type Also } from './ask/also';
-export type { Cause, MistakeHistory } from './mark/diagnose';
+export { rankCauses, type Cause, type MistakeHistory } from './mark/diagnose';
 export { partNames, type PartMark } from './mark/parts';
 export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './mark/mistakes';
 export { answerType, readAnswer, sameAnswer } from './mark/answer';

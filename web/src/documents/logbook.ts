@@ -1,7 +1,7 @@
 import { kindWords, mistakeName, type School } from '@diatonix/core';
 import type { Document } from './document';
 import type { PileBody } from './kinds/pile';
-import { markPile, versionsOf, type MarkedPupil } from './markPile';
+import { recordOf, type RecordedPupil } from './pileRecord';
 
 /** What a pupil did with the questions of one kind. */
 export interface SkillCell {
@@ -9,14 +9,14 @@ export interface SkillCell {
   readonly answered: number;
 }
 
-/** A pile with all its answers marked. */
+/** A pile with what all its answers earned. */
 export interface MarkedPile {
   readonly id: string;
   readonly title: string;
   readonly date: string;
-  readonly pupils: readonly MarkedPupil[];
-  /** The kind of each question by its place. */
-  readonly kinds: ReadonlyMap<string, string>;
+  readonly pupils: readonly RecordedPupil[];
+  /** The kind of each section of the sheet. */
+  readonly kinds: readonly string[];
 }
 
 const MARKED = new WeakMap<PileBody, { readonly school: School; readonly pile: MarkedPile }>();
@@ -36,13 +36,12 @@ export function markedPiles(
 function marked(id: string, body: PileBody, school: School): MarkedPile {
   const known = MARKED.get(body);
   if (known?.school === school) return known.pile;
-  const versions = versionsOf(body);
   const pile: MarkedPile = {
     id,
     title: body.title,
     date: body.date,
-    pupils: markPile(body, versions, school),
-    kinds: new Map((versions[0] ?? []).map(({ id: place, question }) => [place, question.kind])),
+    pupils: recordOf(body, school),
+    kinds: body.sheet.sections.map(({ kind }) => kind),
   };
   MARKED.set(body, { school, pile });
   return pile;
@@ -54,19 +53,32 @@ export const namesIn = (piles: readonly MarkedPile[]): string[] =>
     a.localeCompare(b),
   );
 
+/** The kind of a question by its place, whose first number is that of its section. */
+const kindAt = (kinds: readonly string[], place: string): string => kinds[Number(place.split('.')[0])] ?? '';
+
 /** The kinds of exercise that were asked, in the order in which they came. */
 export const kindsIn = (piles: readonly MarkedPile[]): string[] => [
-  ...new Set(piles.flatMap(({ kinds }) => [...kinds.values()])),
+  ...new Set(piles.flatMap(({ kinds }) => kinds)),
 ];
 
-/** For each pupil and kind how many answers were right. */
-export function skillGrid(piles: readonly MarkedPile[]): ReadonlyMap<string, ReadonlyMap<string, SkillCell>> {
+type Grid = ReadonlyMap<string, ReadonlyMap<string, SkillCell>>;
+
+const GRIDS = new WeakMap<readonly MarkedPile[], Grid>();
+
+/** For each pupil and kind how many answers were right; counted once for the same piles. */
+export function skillGrid(piles: readonly MarkedPile[]): Grid {
+  const grid = GRIDS.get(piles) ?? countedGrid(piles);
+  GRIDS.set(piles, grid);
+  return grid;
+}
+
+function countedGrid(piles: readonly MarkedPile[]): Grid {
   const grid = new Map<string, Map<string, SkillCell>>();
   for (const { pupils, kinds } of piles)
     for (const { pupil, answers } of pupils) {
       const row = grid.get(pupil.name) ?? new Map<string, SkillCell>();
       for (const [place, { verdict }] of answers) {
-        const kind = kinds.get(place) ?? '';
+        const kind = kindAt(kinds, place);
         const before = row.get(kind) ?? { right: 0, answered: 0 };
         row.set(kind, {
           right: before.right + (verdict === 'right' ? 1 : 0),
@@ -111,8 +123,8 @@ export function causesOf(piles: readonly MarkedPile[], name: string | null): { i
   for (const { pupils } of piles)
     for (const { pupil, answers } of pupils) {
       if (name !== null && pupil.name !== name) continue;
-      for (const { marking } of answers.values())
-        for (const id of marking?.causes[0]?.mistakes ?? []) counts.set(id, (counts.get(id) ?? 0) + 1);
+      for (const { causes = [] } of answers.values())
+        for (const id of causes) counts.set(id, (counts.get(id) ?? 0) + 1);
     }
   return [...counts.entries()].map(([id, count]) => ({ id, count })).sort((a, b) => b.count - a.count);
 }
@@ -127,14 +139,9 @@ export function logbookCsv(piles: readonly MarkedPile[], school: School): string
   };
   const rows = piles.flatMap(({ title, date, pupils, kinds }) =>
     pupils.flatMap(({ pupil, answers }) =>
-      [...answers.entries()].map(([place, { entry, verdict, got, of, marking }]) => [
-        ...[date, title, pupil.name, place, kindWords(kinds.get(place) ?? '').name, entry.answer],
-        ...[
-          verdict,
-          got,
-          of,
-          (marking?.causes[0]?.mistakes ?? []).map((id) => mistakeName(id, school)).join(' + '),
-        ],
+      [...answers.entries()].map(([place, { entry, verdict, got, of, causes = [] }]) => [
+        ...[date, title, pupil.name, place, kindWords(kindAt(kinds, place)).name, entry.answer],
+        ...[verdict, got, of, causes.map((id) => mistakeName(id, school)).join(' + ')],
       ]),
     ),
   );

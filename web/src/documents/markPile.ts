@@ -3,6 +3,7 @@ import {
   earnedShare,
   makeSheet,
   markAnswer,
+  rankCauses,
   type Earlier,
   type Marking,
   type MistakeHistory,
@@ -43,13 +44,19 @@ export interface MarkedPupil {
   readonly of: number;
 }
 
-/** The questions of every version of a pile. */
+const VERSIONS = new WeakMap<PileBody['sheet'], readonly (readonly Asked[])[]>();
+
+/** The questions of every version of a pile; made once for a sheet. */
 export function versionsOf({ sheet }: Pick<PileBody, 'sheet'>): readonly (readonly Asked[])[] {
+  const known = VERSIONS.get(sheet);
+  if (known) return known;
   const spec = specOf(sheet, null);
-  return Array.from({ length: sheet.versions }, (_, version) => {
+  const versions = Array.from({ length: sheet.versions }, (_, version) => {
     const made = attempt(() => makeSheet(spec, version));
     return made.ok ? askedOf(made.value) : [];
   });
+  VERSIONS.set(sheet, versions);
+  return versions;
 }
 
 function askedOf({ sections }: Sheet): Asked[] {
@@ -64,43 +71,50 @@ function askedOf({ sections }: Sheet): Asked[] {
   );
 }
 
-/** The last entry of each question of a pupil. */
-export function lastEntries(entries: readonly PileEntry[], pupil: string): Map<string, PileEntry> {
-  return new Map(entries.filter((one) => one.pupil === pupil).map((one) => [one.question, one]));
+/** For each pupil the last entry of each question. */
+export function lastEntries(entries: readonly PileEntry[]): Map<string, Map<string, PileEntry>> {
+  const found = new Map<string, Map<string, PileEntry>>();
+  for (const entry of entries) {
+    const own = found.get(entry.pupil) ?? new Map<string, PileEntry>();
+    own.set(entry.question, entry);
+    found.set(entry.pupil, own);
+  }
+  return found;
 }
 
 /** Marks what a pupil answered, in order, each against what was written before. */
-export function markPupil(
-  pile: PileBody,
+function markPupil(
   pupil: PilePupil,
+  entries: ReadonlyMap<string, PileEntry>,
   questions: readonly Asked[],
   school: School,
-  history: MistakeHistory = {},
+  follow: number,
 ): MarkedPupil {
-  const entries = lastEntries(pile.entries, pupil.id);
   const answers = new Map<string, Marked>();
   const earlier: Earlier[] = [];
   for (const asked of questions) {
     const { id, question } = asked;
     const entry = entries.get(id);
     if (!entry || entry.answer.trim() === '') continue;
-    const marked = markEntry(entry, asked, { school, earlier, history }, pile.follow);
+    const marked = markEntry(entry, asked, { school, earlier }, follow);
     answers.set(id, marked);
     if (marked.marking) earlier.push({ question, answer: entry.answer });
   }
-  const all = [...answers.values()];
-  return {
-    pupil,
-    answers,
-    got: round(all.reduce((sum, { got }) => sum + got, 0)),
-    of: questions.reduce((sum, { marks }) => sum + marks, 0),
-  };
+  const of = questions.reduce((sum, { marks }) => sum + marks, 0);
+  return { pupil, answers, got: totalOf(answers.values()), of };
+}
+
+/** The marks of several answers together. */
+export function totalOf(answers: Iterable<{ readonly got: number }>): number {
+  let sum = 0;
+  for (const { got } of answers) sum += got;
+  return round(sum);
 }
 
 function markEntry(
   entry: PileEntry,
   { question, marks: of, parts: byPart }: Asked,
-  options: { school: School; earlier: readonly Earlier[]; history: MistakeHistory },
+  options: { school: School; earlier: readonly Earlier[] },
   follow: number,
 ): Marked {
   const typed = entry.answer.trim();
@@ -119,21 +133,83 @@ const round = (value: number) => Math.round(value * 2) / 2;
 /** A pupil's own mistakes weigh so much more than those of the class. */
 const OWN_WEIGHT = 3;
 
-/** Marks a pile: once as it stands, and then with what the class and each pupil did wrong elsewhere on it. */
+/** What was marked of a pupil, and of what. */
+interface Known {
+  readonly pupil: PilePupil;
+  readonly entries: ReadonlyMap<string, PileEntry>;
+  readonly school: School;
+  readonly follow: number;
+  readonly marked: MarkedPupil;
+}
+
+const KNOWN = new WeakMap<readonly (readonly Asked[])[], Map<string, Known>>();
+
+/** A pupil as marked already, while nothing of what was answered has changed; otherwise marked anew. */
+function markedOf(
+  known: Map<string, Known>,
+  pupil: PilePupil,
+  entries: ReadonlyMap<string, PileEntry>,
+  questions: readonly Asked[],
+  school: School,
+  follow: number,
+): MarkedPupil {
+  const before = known.get(pupil.id);
+  if (
+    before?.pupil === pupil &&
+    before.school === school &&
+    before.follow === follow &&
+    sameEntries(before.entries, entries)
+  )
+    return before.marked;
+  const marked = markPupil(pupil, entries, questions, school, follow);
+  known.set(pupil.id, { pupil, entries, school, follow, marked });
+  return marked;
+}
+
+function sameEntries(a: ReadonlyMap<string, PileEntry>, b: ReadonlyMap<string, PileEntry>): boolean {
+  return a.size === b.size && [...b].every(([question, entry]) => sameEntry(a.get(question), entry));
+}
+
+/** Whether they say the same, whatever is recorded beside them. */
+function sameEntry(a: PileEntry | undefined, b: PileEntry): boolean {
+  return a === b || (a?.answer === b.answer && a.at === b.at && a.marks === b.marks && a.remark === b.remark);
+}
+
+/**
+ * Marks a pile. A pupil of whom nothing changed is not marked again; of several causes those come first that the
+ * pupil and the class made elsewhere on it.
+ */
 export function markPile(
   pile: PileBody,
   versions: readonly (readonly Asked[])[],
   school: School,
 ): MarkedPupil[] {
-  const asked = (version: number) => versions[version] ?? [];
-  const first = pile.pupils.map((pupil) => markPupil(pile, pupil, asked(pupil.version), school));
+  const known = KNOWN.get(versions) ?? new Map<string, Known>();
+  KNOWN.set(versions, known);
+  const entries = lastEntries(pile.entries);
+  const none = new Map<string, PileEntry>();
+  const first = pile.pupils.map((pupil) =>
+    markedOf(known, pupil, entries.get(pupil.id) ?? none, versions[pupil.version] ?? [], school, pile.follow),
+  );
   const ofClass = historyOf(first);
-  return first.map((own) => {
-    const history: Record<string, number> = { ...ofClass };
-    for (const [id, count] of Object.entries(historyOf([own])))
-      history[id] = (history[id] ?? 0) + OWN_WEIGHT * count;
-    return markPupil(pile, own.pupil, asked(own.pupil.version), school, history);
-  });
+  return first.map((own) => ranked(own, ofClass));
+}
+
+/** The same with its causes in the order of what the pupil and the class did. */
+function ranked(own: MarkedPupil, ofClass: MistakeHistory): MarkedPupil {
+  if (![...own.answers.values()].some(({ marking }) => marking && marking.causes.length > 1)) return own;
+  const history: Record<string, number> = { ...ofClass };
+  for (const [id, count] of Object.entries(historyOf([own])))
+    history[id] = (history[id] ?? 0) + OWN_WEIGHT * count;
+  const answers = new Map(
+    [...own.answers].map(([id, one]) => [
+      id,
+      one.marking && one.marking.causes.length > 1
+        ? { ...one, marking: { ...one.marking, causes: rankCauses(one.marking.causes, history) } }
+        : one,
+    ]),
+  );
+  return { ...own, answers };
 }
 
 /** How often each mistake was made by a pupil in these piles, or by all of them. */

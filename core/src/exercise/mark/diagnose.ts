@@ -70,12 +70,14 @@ function causes(found: readonly (readonly string[])[], history: MistakeHistory):
   const different = found.filter(
     (one, at) => found.findIndex((other) => [...other].sort().join() === [...one].sort().join()) === at,
   );
-  const weight = (ids: readonly string[]) => ids.reduce((sum, id) => sum + (history[id] ?? 0), 0);
-  return different
-    .map((ids, at) => ({ ids, at }))
-    .sort((a, b) => weight(b.ids) - weight(a.ids) || a.at - b.at)
-    .slice(0, MOST)
-    .map(({ ids }) => ({ mistakes: ids, certain: different.length === 1 }));
+  const all = different.map((ids) => ({ mistakes: ids, certain: different.length === 1 }));
+  return rankCauses(all, history).slice(0, MOST);
+}
+
+/** Causes of one answer, those that were made before in front; the rest in the order that they have. */
+export function rankCauses(causes: readonly Cause[], history: MistakeHistory): Cause[] {
+  const weight = ({ mistakes }: Cause) => mistakes.reduce((sum, id) => sum + (history[id] ?? 0), 0);
+  return [...causes].sort((a, b) => weight(b) - weight(a));
 }
 
 /** The wrong answers that one mistake makes. */

@@ -47,6 +47,10 @@ export const LogbookStyle = styled.div`
     border: 0;
     background: none;
     padding: 0;
+    min-height: 1.5rem;
+    font: inherit;
+    color: inherit;
+    cursor: pointer;
     text-align: left;
     text-decoration: underline;
     text-underline-offset: 3px;

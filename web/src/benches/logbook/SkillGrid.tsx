@@ -1,5 +1,4 @@
 import { kindWords } from '@diatonix/core';
-import { Button } from '../../design/controls';
 import {
   kindsIn,
   namesIn,
@@ -48,9 +47,14 @@ export function SkillGrid({ piles, beside }: SkillGridProps) {
             {names.map((name) => (
               <tr key={name}>
                 <th scope="row">
-                  <Button className="name" onPress={() => LOGBOOK_DESK.set({ pupil: name, view: 'time' })}>
+                  {/* Plain buttons: there may be hundreds of them. */}
+                  <button
+                    type="button"
+                    className="name"
+                    onClick={() => LOGBOOK_DESK.set({ pupil: name, view: 'time' })}
+                  >
                     {name}
-                  </Button>
+                  </button>
                 </th>
                 {kinds.map((kind) => (
                   <Share key={kind} cell={grid.get(name)?.get(kind)} />

@@ -3,9 +3,11 @@ import { today } from '../../documents/today';
 import type { PileBody, PileEntry } from '../../documents/kinds/pile';
 import type { SchoolClass } from '../../documents/kinds/schoolClass';
 import type { SheetBody } from '../../documents/kinds/sheet';
+import { withResults } from '../../documents/pileRecord';
 import { takeReturned, type ReturnedFile, type Taken } from '../../documents/returned';
 import { asSet } from '../../documents/sheetSpec';
 import { addDocument, editDocument, removeDocument } from '../../documents/store';
+import { schoolNow } from '../../documents/use';
 import { MARKING_DESK, openNow } from './desk';
 
 function change(words: string, update: (pile: PileBody) => PileBody, burst?: string): void {
@@ -67,14 +69,21 @@ export const renamePupil = (id: string, name: string) =>
   );
 
 export const chooseVersion = (id: string, version: number) =>
-  change('the version', (pile) => ({
-    ...pile,
-    pupils: pile.pupils.map((one) => (one.id === id ? { ...one, version } : one)),
-  }));
+  change('the version', (pile) =>
+    withResults(
+      { ...pile, pupils: pile.pupils.map((one) => (one.id === id ? { ...one, version } : one)) },
+      schoolNow(),
+      [id],
+    ),
+  );
 
 /** Enters an answer after all that was entered: nothing of that is lost. */
 export function enter(entry: Omit<PileEntry, 'at'>): void {
-  change('the answer', (pile) => ({ ...pile, entries: [...pile.entries, { ...entry, at: Date.now() }] }));
+  change('the answer', (pile) =>
+    withResults({ ...pile, entries: [...pile.entries, { ...entry, at: Date.now() }] }, schoolNow(), [
+      entry.pupil,
+    ]),
+  );
 }
 
 /** Puts what pupils handed in as files on the pile; gives what is to be told of them. */
@@ -88,9 +97,13 @@ export async function takeFiles(
     onPart(at + 1, files.length);
   }
   let taken: Taken | null = null;
-  change('what was handed in', (pile) => (taken = takeReturned(pile, read, Date.now())).pile);
+  change('what was handed in', (pile) => {
+    const now = takeReturned(pile, read, Date.now());
+    taken = now;
+    return withResults(now.pile, schoolNow());
+  });
   return taken ?? { files: 0, told: [] };
 }
 
 export const giveFollow = (follow: number) =>
-  change('what following through earns', (pile) => ({ ...pile, follow }));
+  change('what following through earns', (pile) => withResults({ ...pile, follow }, schoolNow()));

@@ -2,6 +2,7 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsIn,
   IsInt,
   IsNumber,
   IsObject,
@@ -32,6 +33,28 @@ class PilePupilCheck {
   version!: number;
 }
 
+class EntryResultCheck {
+  @IsIn(['right', 'wrong', 'unreadable'])
+  verdict!: string;
+
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  got!: number;
+
+  @IsNumber()
+  @Min(0)
+  @Max(100)
+  of!: number;
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(4)
+  @IsString({ each: true })
+  @MaxLength(60, { each: true })
+  causes?: string[];
+}
+
 class PileEntryCheck {
   @IsString()
   @MaxLength(60)
@@ -57,6 +80,11 @@ class PileEntryCheck {
   @IsString()
   @MaxLength(500)
   remark?: string;
+
+  @May()
+  @ValidateNested()
+  @Type(() => EntryResultCheck)
+  result?: EntryResultCheck;
 }
 
 /** A pile of answered sheets as it stands in a file or a row. */

@@ -8,6 +8,15 @@ export interface PilePupil {
   readonly version: number;
 }
 
+/** What an answer earned when it was marked, kept so that a logbook of years is not marked anew. */
+export interface EntryResult {
+  readonly verdict: 'right' | 'wrong' | 'unreadable';
+  readonly got: number;
+  readonly of: number;
+  /** The mistakes of the likeliest cause. */
+  readonly causes?: readonly string[];
+}
+
 /** What was entered, in the order in which it was: the last of a pupil and a question counts, none is taken away. */
 export interface PileEntry {
   readonly pupil: string;
@@ -20,6 +29,7 @@ export interface PileEntry {
   /** Marks that the teacher gives in the place of the computed ones. */
   readonly marks?: number;
   readonly remark?: string;
+  readonly result?: EntryResult;
 }
 
 /** The answers of a class to a sheet, as the sheet was when it was set. */
