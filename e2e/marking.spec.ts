@@ -1,6 +1,7 @@
 /** Marking and the logbook: a pile marked as it is typed, slips, the class, and what to teach next. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
 import { expect, saved, test } from './fixtures';
 
 const fields = (page: Page) => page.locator('.answers input');
@@ -56,6 +57,14 @@ test('the teacher’s own marks and remark stand in the place of the computed on
   await expect(slip).toContainText(/To practise: |All right/);
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
   expect(pdf.match(/\/Type \/Page\b/g)!.length).toBeGreaterThanOrEqual(6);
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'PDF' }).click(),
+  ]);
+  const made = (await readFile(await saved.path())).toString('latin1');
+  expect(made.startsWith('%PDF-')).toBe(true);
+  expect(made.match(/\/Type \/Page\b/g)!.length).toBeGreaterThanOrEqual(6);
+  await expect(page.getByText('The PDF is among your downloads.')).toBeVisible();
 });
 
 test('question by question, the class, and a shared mistake becomes an exercise on a sheet', async ({
@@ -87,11 +96,26 @@ test('the logbook: skills, one pupil over time, mistakes, lessons and a pupil de
   await expect(page.getByRole('table', { name: 'Share of right answers by date' })).toBeAttached();
   await page.getByText('Mistakes', { exact: true }).click();
   await expect(page.getByRole('table', { name: 'How often each mistake was made' })).toBeAttached();
-  const [csv] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'CSV' }).click(),
-  ]);
+  const saved = async (entry: string) => {
+    await page.getByRole('button', { name: 'Files of the logbook' }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: entry }).click(),
+    ]);
+    return file;
+  };
+  const csv = await saved('Save all answers as CSV');
   expect(csv.suggestedFilename()).toBe('Tuesday-evening-class.csv');
+  const whole = await saved('Save this class as a file');
+  expect(whole.suggestedFilename()).toBe('Logbook,-Tuesday-evening-class.diatonix.json');
+  const file = await whole.path();
+  await page.getByRole('button', { name: 'Files of the logbook' }).click();
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('menuitem', { name: 'Take in a saved class' }).click(),
+  ]);
+  await chooser.setFiles(file);
+  await expect(page.getByText(/is here already/)).toBeVisible();
   await page.getByText('Lessons', { exact: true }).click();
   await page.getByRole('button', { name: 'Today’s lesson' }).click();
   await expect(page.getByLabel('Date of the lesson')).toHaveCount(4);

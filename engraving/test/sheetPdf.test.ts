@@ -9,7 +9,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import * as vexflow from 'vexflow/bravura';
-import { sheetPdf, type FontFiles, type SheetPages } from '../src/pdf';
+import { sheetPdf, slipsPdf, type FontFiles, type SheetPages, type Slip } from '../src/pdf';
 import type { SheetWorking } from '../src/working';
 import { unpacked } from '../src/pdf/sfnt';
 
@@ -116,6 +116,47 @@ test('nothing stands outside the paper', async () => {
     expect(Number(left)).toBeGreaterThanOrEqual(20);
     expect(Number(top)).toBeGreaterThanOrEqual(0);
     expect(Number(right)).toBeLessThanOrEqual(575);
+    expect(Number(bottom)).toBeLessThanOrEqual(842);
+  }
+});
+
+test('a pupil’s slip goes over as many pages as it needs, and each pupil begins a new one', async () => {
+  const slip = (pupil: string, lines: number): Slip => ({
+    pupil,
+    got: 3.5,
+    of: 20,
+    wrong: Array.from({ length: lines }, (_, at) => ({
+      label: `1.${at + 1}`,
+      asked: 'C4–E♭4 in C minor',
+      wrote: 'M3',
+      right: 'm3',
+      notes: ['The flat of the signature was forgotten.', 'Look at the signature first.'],
+      working: `Step ${at + 1}: C to E is a third. The signature lowers E. From C to E♭ are three half steps.`,
+    })),
+    practise: 'To practise: naming intervals.',
+  });
+  const slips = [slip('Ana Šlape', 2), slip('Bo', 40), slip('Cy', 0)];
+  const pages = { slips, about: 'Low water, 2026-12-02', paper: 'A4' as const };
+  const bytes = await slipsPdf(FONTS, 'Slips', pages);
+  const path = join(folder, 'slips.pdf');
+  writeFileSync(path, bytes);
+  const raw = Buffer.from(bytes).toString('latin1');
+  expect(pagesIn(raw)).toBeGreaterThan(4);
+  if (!poppler) return;
+  const text = read('pdftotext', '-layout', path, '-').split('\f').slice(0, -1);
+  expect(text).toHaveLength(pagesIn(raw));
+  expect(text[0]).toContain('Ana Šlape');
+  expect(text[0]).toMatch(/3\.5\s+of 20 marks/);
+  expect(text[0]).toContain('E♭');
+  const own = text.filter((one) => one.includes('Bo\n') || /^\s*Bo\s/.test(one));
+  expect(own).toHaveLength(pagesIn(raw) - 2);
+  expect(own.join('')).toContain('1.40');
+  expect(own.join('').match(/Step \d+:/g)).toHaveLength(40);
+  expect(text.at(-1)).toContain('Cy');
+  for (const [, top, bottom] of read('pdftotext', '-bbox', path, '-').matchAll(
+    /yMin="([-\d.]+)" xMax="[-\d.]+" yMax="([-\d.]+)"/g,
+  )) {
+    expect(Number(top)).toBeGreaterThanOrEqual(0);
     expect(Number(bottom)).toBeLessThanOrEqual(842);
   }
 });

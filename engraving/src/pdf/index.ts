@@ -1,3 +1,4 @@
-export { sheetPdf, type PdfTools } from './make';
+export { sheetPdf, slipsPdf, type PdfTools } from './make';
+export type { Slip, SlipLine, SlipPages } from './slipsPdf';
 export { PAPER_POINTS, type PaperName, type SheetPages } from './sheetPdf';
 export type { FontFiles } from './writer';

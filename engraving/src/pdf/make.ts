@@ -7,7 +7,8 @@ import { shownWorking, type SheetWorking } from '../working';
 import { unpacked } from './sfnt';
 import { asText, measureWithout, type Measure } from '../textSurface';
 import { writeSheets, type SheetPages } from './sheetPdf';
-import type { FontFiles } from './writer';
+import { writeSlips, type SlipPages } from './slipsPdf';
+import type { FontFiles, Pdf } from './writer';
 
 export interface PdfTools {
   readonly vexflow: VexFlow;
@@ -34,23 +35,35 @@ export function sheetPdf(
 ): Promise<Uint8Array> {
   measureWithout(vexflow, measureIn(fonts.bravura));
   const engraver = new Engraver(vexflow, asText);
+  const sentences = (question: Question) => shownWorking(working, questionWorking(question, school, ways));
+  return written(fonts, pages.sheets[0]?.title ?? '', (pdf) =>
+    writeSheets(pdf, pages, { engraver, school, working: sentences }, onPart),
+  );
+}
+
+/** Return slips as a PDF, a page or more for each pupil. */
+export function slipsPdf(fonts: FontFiles, title: string, pages: SlipPages): Promise<Uint8Array> {
+  return written(fonts, title, (pdf) => writeSlips(pdf, pages));
+}
+
+/** A document with its fonts, once it is written. */
+function written(fonts: FontFiles, title: string, write: (pdf: Pdf) => void): Promise<Uint8Array> {
   const pdf = new PDFDocument({
     autoFirstPage: false,
     // No font but those that are registered: the usual one of the package is not shipped.
     font: null as unknown as string,
-    info: { Title: pages.sheets[0]?.title ?? '', Creator: 'Diatonix', Producer: 'Diatonix' },
+    info: { Title: title, Creator: 'Diatonix', Producer: 'Diatonix' },
   });
   for (const [name, file] of Object.entries(fonts)) pdf.registerFont(name, unpacked(file) as Buffer);
   const chunks: Uint8Array[] = [];
-  const written = new Promise<Uint8Array>((resolve, reject) => {
+  const made = new Promise<Uint8Array>((resolve, reject) => {
     pdf.on('data', (chunk: Uint8Array) => chunks.push(chunk));
     pdf.on('end', () => resolve(joined(chunks)));
     pdf.on('error', reject);
   });
-  const sentences = (question: Question) => shownWorking(working, questionWorking(question, school, ways));
-  writeSheets(pdf, pages, { engraver, school, working: sentences }, onPart);
+  write(pdf);
   pdf.end();
-  return written;
+  return made;
 }
 
 /** Measures by the outlines of a music font. */

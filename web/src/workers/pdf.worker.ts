@@ -1,5 +1,5 @@
 import { makeSheet, type School, type SheetSpec, type WorkingWays } from '@diatonix/core';
-import { sheetPdf, type FontFiles, type SheetPages } from '@diatonix/engraving/pdf';
+import { sheetPdf, slipsPdf, type FontFiles, type SheetPages, type SlipPages } from '@diatonix/engraving/pdf';
 import type { SheetWorking } from '@diatonix/engraving';
 import { expose } from 'comlink';
 import * as vexflow from 'vexflow/bravura';
@@ -12,11 +12,18 @@ export interface PdfOrder {
   readonly working: SheetWorking;
   readonly ways: WorkingWays;
   readonly school: School;
-  /** Where each font lies. */
-  readonly fonts: Readonly<Record<keyof FontFiles, string>>;
 }
 
-async function fetched(addresses: PdfOrder['fonts']): Promise<FontFiles> {
+/** Return slips to be made. */
+export interface SlipsOrder {
+  readonly title: string;
+  readonly pages: SlipPages;
+}
+
+/** Where each font lies. */
+export type FontPlaces = Readonly<Record<keyof FontFiles, string>>;
+
+async function fetched(addresses: FontPlaces): Promise<FontFiles> {
   const files = await Promise.all(
     Object.entries(addresses).map(
       async ([name, address]) => [name, new Uint8Array(await (await fetch(address)).arrayBuffer())] as const,
@@ -27,7 +34,8 @@ async function fetched(addresses: PdfOrder['fonts']): Promise<FontFiles> {
 
 /** Makes the pages away from the page, so that a long sheet never holds up the bench. */
 async function make(
-  { spec, versions, look, working, ways, school, fonts }: PdfOrder,
+  { spec, versions, look, working, ways, school }: PdfOrder,
+  fonts: FontPlaces,
   onPart: (done: number, all: number) => void,
 ): Promise<Uint8Array> {
   const files = await fetched(fonts);
@@ -35,7 +43,11 @@ async function make(
   return sheetPdf({ vexflow, fonts: files }, { ...look, sheets }, school, { working, ways, onPart });
 }
 
-const TASK = { make };
+async function makeSlips({ title, pages }: SlipsOrder, fonts: FontPlaces): Promise<Uint8Array> {
+  return slipsPdf(await fetched(fonts), title, pages);
+}
+
+const TASK = { make, makeSlips };
 export type PdfTask = typeof TASK;
 
 expose(TASK);

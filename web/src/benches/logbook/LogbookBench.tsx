@@ -1,14 +1,13 @@
-import { Download } from 'lucide-react';
 import { useMemo } from 'react';
 import { Choice } from '../../design/Choice';
-import { Button, Toggle, ToggleRow } from '../../design/controls';
-import { download, fileName } from '../../documents/download';
-import { logbookCsv, markedPiles, namesIn } from '../../documents/logbook';
+import { Toggle, ToggleRow } from '../../design/controls';
+import { markedPiles, namesIn } from '../../documents/logbook';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 import { useOpenClass, useSchool } from '../../documents/use';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { LOGBOOK_DESK, type LogbookView } from './desk';
+import { FileMenu } from './FileMenu';
 import { Lessons } from './Lessons';
 import { Causes, OverTime } from './OverTime';
 import { Pupils } from './Pupils';
@@ -98,19 +97,7 @@ export function LogbookBench() {
               onChoose={(id) => LOGBOOK_DESK.set({ beside: id === WHOLE ? null : id })}
             />
           )}
-          {piles.length > 0 && (
-            <Button
-              onPress={() =>
-                download(
-                  logbookCsv(piles, school),
-                  `${fileName(open?.body.name ?? 'logbook')}.csv`,
-                  'text/csv',
-                )
-              }
-            >
-              <Download aria-hidden="true" /> CSV
-            </Button>
-          )}
+          <FileMenu open={open && { id: open.id, name: open.body.name }} piles={piles} school={school} />
         </>
       }
       margin={null}

@@ -1,12 +1,18 @@
-import { causeSentence, kindWords, questionWorking, remedyOf, type School } from '@diatonix/core';
+import type { School } from '@diatonix/core';
+import type { Slip } from '@diatonix/engraving/pdf';
+import { Download } from 'lucide-react';
+import { useState } from 'react';
 import styled from 'styled-components';
+import { Button } from '../../design/controls';
 import type { Asked, MarkedPupil } from '../../documents/markPile';
 import type { PileBody } from '../../documents/kinds/pile';
+import { PAPER_DESK } from '../../parts/paper';
 import { PrintPages } from '../../parts/PrintPages';
 import { tableLook } from '../../parts/tableLook';
-import { askedWords, rightWords } from './words';
+import { saveSlipsPdf } from '../../pictures/savePdf';
+import { slipOf } from './slip';
 
-const Slip = styled.div`
+const SlipStyle = styled.div`
   font-size: 0.95rem;
   .got {
     color: var(--correction);
@@ -44,37 +50,50 @@ interface SlipsProps {
 
 /** For each pupil what came out: the marks, what is right and why, and what to practise. */
 export function Slips({ pile, marked, versions, school }: SlipsProps) {
-  if (marked.length === 0) return <p>There are no pupils on this pile yet.</p>;
+  const [said, setSaid] = useState('');
+  const { paper, landscape } = PAPER_DESK.use((desk) => desk);
+  const slips = marked.map((own) => ({
+    id: own.pupil.id,
+    slip: slipOf(own, versions[own.pupil.version] ?? [], school),
+  }));
+  if (slips.length === 0) return <p>There are no pupils on this pile yet.</p>;
+  const about = `${pile.title}, ${pile.date}`;
+  const pdf = async () => {
+    setSaid('The slips are being made…');
+    const pages = { slips: slips.map(({ slip }) => slip), about, paper, landscape };
+    const wrong = await saveSlipsPdf({ title: `${pile.title}, slips`, pages });
+    setSaid(wrong ?? 'The PDF is among your downloads.');
+  };
   return (
     <PrintPages
-      pages={marked.map((own) => ({
-        id: own.pupil.id,
-        title: own.pupil.name,
+      choices={
+        <>
+          <Button onPress={() => void pdf()}>
+            <Download aria-hidden="true" /> PDF
+          </Button>
+          <span role="status">{said}</span>
+        </>
+      }
+      pages={slips.map(({ id, slip }) => ({
+        id,
+        title: slip.pupil,
         kind: 'plain' as const,
-        about: `${pile.title}, ${pile.date}`,
+        about,
         content: (room: number) => (
-          <Slip style={{ width: room }}>
-            <SlipOf own={own} asked={versions[own.pupil.version] ?? []} school={school} />
-          </Slip>
+          <SlipStyle style={{ width: room }}>
+            <SlipPage slip={slip} />
+          </SlipStyle>
         ),
       }))}
     />
   );
 }
 
-const MOST_REMEDIES = 3;
-
-function SlipOf({ own, asked, school }: { own: MarkedPupil; asked: readonly Asked[]; school: School }) {
-  const wrong = asked.flatMap((one) => {
-    const marked = own.answers.get(one.id);
-    return marked && (marked.verdict !== 'right' || marked.entry.remark) ? [{ ...one, marked }] : [];
-  });
-  const causes = wrong.flatMap(({ marked }) => marked.marking?.causes[0]?.mistakes ?? []);
-  const remedies = [...new Set(causes.map((id) => remedyOf(id).kind))].slice(0, MOST_REMEDIES);
+function SlipPage({ slip: { got, of, wrong, practise } }: { slip: Slip }) {
   return (
     <>
       <p>
-        <span className="got">{own.got}</span> of {own.of} marks
+        <span className="got">{got}</span> of {of} marks
       </p>
       {wrong.length > 0 && (
         <table>
@@ -87,30 +106,24 @@ function SlipOf({ own, asked, school }: { own: MarkedPupil; asked: readonly Aske
             </tr>
           </thead>
           <tbody>
-            {wrong.map(({ id, label, question, marked }) => (
-              <tr key={id}>
+            {wrong.map(({ label, asked, wrote, right, notes, working }) => (
+              <tr key={label}>
                 <td>{label}</td>
-                <td>{askedWords(question, school)}</td>
-                <td>{marked.entry.answer}</td>
+                <td>{asked}</td>
+                <td>{wrote}</td>
                 <td className="right">
-                  {rightWords(question, school)}
-                  {marked.marking?.causes[0] && <div>{causeSentence(marked.marking.causes[0])}</div>}
-                  {marked.marking?.follows && <div>Right for what you wrote before.</div>}
-                  {marked.entry.remark && <div>{marked.entry.remark}</div>}
-                  {marked.verdict === 'wrong' && (
-                    <div className="working">{questionWorking(question, school).join(' ')}</div>
-                  )}
+                  {right}
+                  {notes.map((note) => (
+                    <div key={note}>{note}</div>
+                  ))}
+                  {working && <div className="working">{working}</div>}
                 </td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
-      <p>
-        {remedies.length > 0
-          ? `To practise: ${remedies.map((kind) => kindWords(kind).name.toLowerCase()).join(', ')}.`
-          : 'All right: go on.'}
-      </p>
+      <p>{practise}</p>
     </>
   );
 }

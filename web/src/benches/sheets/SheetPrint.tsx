@@ -6,7 +6,7 @@ import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import { Problem } from '../../design/Problem';
 import { PAPER_DESK } from '../../parts/paper';
-import { savePdf } from './makePdf';
+import { saveSheetPdf } from '../../pictures/savePdf';
 import type { Engraver } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import { SheetPage } from './SheetPage';
@@ -53,7 +53,7 @@ export function SheetPrint({ spec, body, about, engraver, school, onClose }: She
       .filter((name) => name !== '');
     const look = { paper, landscape, zoom: ZOOM[size], scrap, about, answers, names: pupils };
     const ways = body.ways ?? {};
-    const wrong = await savePdf({ spec, versions, look, working, ways, school }, (part, all) =>
+    const wrong = await saveSheetPdf({ spec, versions, look, working, ways, school }, (part, all) =>
       setDone(`${part} of ${all} made…`),
     );
     setProblem(wrong);

@@ -1,0 +1,60 @@
+import type { School } from '@diatonix/core';
+import { useState } from 'react';
+import { Drop } from '../../design/Drop';
+import { part } from '../../design/part';
+import { Problem } from '../../design/Problem';
+import { download, fileName } from '../../documents/download';
+import { logbookCsv, type MarkedPile } from '../../documents/logbook';
+import { saveLogbook, takeLogbook } from '../../documents/logbookFile';
+import { pickFile } from '../../documents/pickFile';
+import { tell } from '../../documents/store';
+
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
+
+interface FileMenuProps {
+  readonly open: { readonly id: string; readonly name: string } | null;
+  readonly piles: readonly MarkedPile[];
+  readonly school: School;
+}
+
+/** The logbook of a class out to files, and in from one. */
+export function FileMenu({ open, piles, school }: FileMenuProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const take = async () => {
+    setProblem(null);
+    const file = await pickFile('.json,application/json');
+    if (!file) return;
+    const taken = await takeLogbook(file);
+    if (taken.ok) tell(taken.value);
+    else setProblem(taken.message);
+  };
+  const act = (id: string) => {
+    if (id === 'take') void take();
+    else if (id === 'save' && open) saveLogbook(open.id);
+    else download(logbookCsv(piles, school), `${fileName(open?.name ?? 'logbook')}.csv`, 'text/csv');
+  };
+  return (
+    <>
+      <Drop
+        label="Files of the logbook"
+        opens="menu"
+        drop={(dropped) => (
+          <MenuPopover
+            {...dropped}
+            label="Files of the logbook"
+            atEnd
+            entries={[
+              ...(open ? [{ id: 'save', name: 'Save this class as a file' }] : []),
+              ...(piles.length > 0 ? [{ id: 'csv', name: 'Save all answers as CSV' }] : []),
+              { id: 'take', name: 'Take in a saved class', parted: true },
+            ]}
+            onAction={act}
+          />
+        )}
+      >
+        Files
+      </Drop>
+      {problem && <Problem>{problem}</Problem>}
+    </>
+  );
+}

@@ -1,0 +1,37 @@
+import { causeSentence, kindWords, questionWorking, remedyOf, type School } from '@diatonix/core';
+import type { Slip } from '@diatonix/engraving/pdf';
+import type { Asked, MarkedPupil } from '../../documents/markPile';
+import { askedWords, rightWords } from './words';
+
+const MOST_REMEDIES = 3;
+
+/** What a pupil gets back, as it is printed and as it stands in the PDF. */
+export function slipOf(own: MarkedPupil, asked: readonly Asked[], school: School): Slip {
+  const wrong = asked.flatMap((one) => {
+    const marked = own.answers.get(one.id);
+    return marked && (marked.verdict !== 'right' || marked.entry.remark) ? [{ ...one, marked }] : [];
+  });
+  const causes = wrong.flatMap(({ marked }) => marked.marking?.causes[0]?.mistakes ?? []);
+  const remedies = [...new Set(causes.map((id) => remedyOf(id).kind))].slice(0, MOST_REMEDIES);
+  return {
+    pupil: own.pupil.name,
+    got: own.got,
+    of: own.of,
+    wrong: wrong.map(({ label, question, marked: { entry, marking, verdict } }) => ({
+      label,
+      asked: askedWords(question, school),
+      wrote: entry.answer,
+      right: rightWords(question, school),
+      notes: [
+        ...(marking?.causes[0] ? [causeSentence(marking.causes[0])] : []),
+        ...(marking?.follows ? ['Right for what you wrote before.'] : []),
+        ...(entry.remark ? [entry.remark] : []),
+      ],
+      working: verdict === 'wrong' ? questionWorking(question, school).join(' ') : '',
+    })),
+    practise:
+      remedies.length > 0
+        ? `To practise: ${remedies.map((kind) => kindWords(kind).name.toLowerCase()).join(', ')}.`
+        : 'All right: go on.',
+  };
+}
