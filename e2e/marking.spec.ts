@@ -106,8 +106,10 @@ test('the logbook: skills, one pupil over time, mistakes, lessons and a pupil de
   };
   const csv = await saved('Save all answers as CSV');
   expect(csv.suggestedFilename()).toBe('Tuesday-evening-class.csv');
+  const shown = await saved('Save what is shown as CSV');
+  expect(await readFile(await shown.path(), 'utf8')).toMatch(/^mistake,answers\r\n/);
   const whole = await saved('Save this class as a file');
-  expect(whole.suggestedFilename()).toBe('Logbook,-Tuesday-evening-class.diatonix.json');
+  expect(whole.suggestedFilename()).toBe('Logbook-Tuesday-evening-class.diatonix.json');
   const file = await whole.path();
   await page.getByRole('button', { name: 'Files of the logbook' }).click();
   const [chooser] = await Promise.all([

@@ -14,6 +14,7 @@ import { openNow as openPile } from '../src/benches/marking/desk';
 import { checkBody } from '../src/documents/checks/check';
 import {
   causesOf,
+  degreesKnown,
   kindsIn,
   logbookCsv,
   markedPiles,
@@ -21,6 +22,8 @@ import {
   progressOf,
   skillGrid,
 } from '../src/documents/logbook';
+import { toCsv } from '../src/documents/csv';
+import { causeRows, progressRows, skillRows, taughtRows } from '../src/documents/logbookCharts';
 import { CLASS_DESK } from '../src/documents/openClass';
 import { listOf } from '../src/documents/select';
 import { undo, useDocuments } from '../src/documents/store';
@@ -74,6 +77,24 @@ test('what was planted is found: the habit of a pupil leads the list of causes',
   expect(own.reduce((sum, { count }) => sum + count, 0)).toBe(counts.reduce((sum, count) => sum + count, 0));
 });
 
+test('what was taught is told with what is known of it, degree by degree', () => {
+  const known = degreesKnown(piles());
+  const cells = [...known.entries()];
+  expect(cells.length).toBeGreaterThan(3);
+  const asked = piles().flatMap(({ pupils, kinds }) =>
+    pupils.flatMap(({ answers }) =>
+      [...answers.keys()].filter((place) => /^(?:numeral|figures)/.test(kinds[Number(place.split('.')[0])]!)),
+    ),
+  );
+  const answered = cells.reduce((sum, [, cell]) => sum + cell.answered, 0);
+  expect(answered).toBeGreaterThan(0);
+  expect(answered).toBeLessThanOrEqual(asked.length);
+  for (const [degree, { right, answered: all }] of cells) {
+    expect(degree).toMatch(/^(?:major|minor) [1-7]$/);
+    expect(right).toBeLessThanOrEqual(all);
+  }
+});
+
 test('progress from sheet to sheet, of one and of all; nothing where somebody was away', () => {
   const away = progressOf(piles(), 'Ivo Lantern').map(({ share }) => share);
   expect(away[1]).toBeNull();
@@ -97,6 +118,25 @@ test('the table for other programs has a line for each answer, and no formulas',
   const [pile] = piles();
   const odd = { ...pile!, title: '=SUM("1,2")' };
   expect(logbookCsv([odd], DEFAULT_SCHOOL).split('\r\n')[1]).toContain('"\'=SUM(""1,2"")"');
+});
+
+test('every chart is a table for other programs too', () => {
+  const skills = skillRows(piles());
+  expect(skills[0]).toHaveLength(1 + 2 * kindsIn(piles()).length);
+  expect(skills).toHaveLength(1 + namesIn(piles()).length);
+  const answered = skills
+    .slice(1)
+    .flatMap((row) => row.slice(1).filter((_, at) => at % 2 === 1) as number[])
+    .reduce((sum, one) => sum + one, 0);
+  expect(answered).toBe(listOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0));
+  const progress = progressRows(piles(), 'Ivo Lantern');
+  expect(progress[0]).toEqual(['date', 'sheet', 'Ivo Lantern: % right', 'class: % right']);
+  expect(progress[2]![2]).toBe('');
+  expect(causeRows(piles(), null, DEFAULT_SCHOOL)).toHaveLength(1 + causesOf(piles(), null).length);
+  const taught = taughtRows(piles(), open().body);
+  expect(taught).toHaveLength(15);
+  expect(taught[3]!.slice(0, 3)).toEqual(['major', 3, 'not yet']);
+  expect(toCsv(taught).split('\r\n')[0]).toBe('mode,degree,taught,right,answered');
 });
 
 test('pupils are added once, noted, left out of new piles when they have left', () => {

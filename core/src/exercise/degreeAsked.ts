@@ -22,7 +22,9 @@ export function degreeAsked({ given, answers = [] }: ToMark): DegreeAsked | null
   });
   if (!read.ok) return null;
   const { key, numeral } = read.value;
-  if (numeral.target || numeral.special || numeral.alteration !== 0) return null;
+  // The leading note of minor is its seventh degree raised.
+  const raised = key.mode === 'minor' && numeral.degree === 7 && numeral.alteration === 1;
+  if (numeral.target || numeral.special || (numeral.alteration !== 0 && !raised)) return null;
   if (key.mode !== 'major' && key.mode !== 'minor') return null;
   return { mode: key.mode, degree: numeral.degree };
 }

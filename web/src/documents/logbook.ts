@@ -1,4 +1,5 @@
 import { kindWords, mistakeName, type School } from '@diatonix/core';
+import { toCsv } from './csv';
 import type { Document } from './document';
 import type { PileBody } from './kinds/pile';
 import { recordOf, type RecordedPupil } from './pileRecord';
@@ -101,6 +102,19 @@ export function skillsOf(piles: readonly MarkedPile[]): ReadonlyMap<string, Skil
   return whole;
 }
 
+/** For each degree (`minor 7`) how many answers about its chord were right. */
+export function degreesKnown(piles: readonly MarkedPile[]): ReadonlyMap<string, SkillCell> {
+  const known = new Map<string, SkillCell>();
+  for (const { pupils } of piles)
+    for (const { answers } of pupils)
+      for (const { degree, verdict } of answers.values()) {
+        if (degree === undefined) continue;
+        const { right, answered } = known.get(degree) ?? { right: 0, answered: 0 };
+        known.set(degree, { right: right + (verdict === 'right' ? 1 : 0), answered: answered + 1 });
+      }
+  return known;
+}
+
 /** The share of right answers, pile by pile; null where nothing was answered. */
 export interface Progress {
   readonly date: string;
@@ -131,12 +145,6 @@ export function causesOf(piles: readonly MarkedPile[], name: string | null): { i
 
 /** Everything that was answered as a table for other programs: a line each. */
 export function logbookCsv(piles: readonly MarkedPile[], school: School): string {
-  const cell = (text: string | number) => {
-    const plain = String(text);
-    // A cell that begins like a formula is kept a text.
-    const safe = /^[=+\-@]/.test(plain) ? `'${plain}` : plain;
-    return /[",\n]/.test(safe) ? `"${safe.replace(/"/g, '""')}"` : safe;
-  };
   const rows = piles.flatMap(({ title, date, pupils, kinds }) =>
     pupils.flatMap(({ pupil, answers }) =>
       [...answers.entries()].map(([place, { entry, verdict, got, of, causes = [] }]) => [
@@ -157,5 +165,5 @@ export function logbookCsv(piles: readonly MarkedPile[], school: School): string
     'of',
     'cause',
   ];
-  return [head, ...rows].map((row) => row.map(cell).join(',')).join('\r\n');
+  return toCsv([head, ...rows]);
 }

@@ -29,6 +29,7 @@ export interface Asked {
 /** An answer as it is marked now. */
 export interface Marked {
   readonly entry: PileEntry;
+  readonly question: Question;
   /** Null where only right or wrong was entered. */
   readonly marking: Marking | null;
   readonly verdict: 'right' | 'wrong' | 'unreadable';
@@ -120,11 +121,18 @@ function markEntry(
   const typed = entry.answer.trim();
   if (typed === '+' || typed === '-') {
     const verdict = typed === '+' ? 'right' : 'wrong';
-    return { entry, marking: null, verdict, got: entry.marks ?? (verdict === 'right' ? of : 0), of };
+    return {
+      entry,
+      question,
+      marking: null,
+      verdict,
+      got: entry.marks ?? (verdict === 'right' ? of : 0),
+      of,
+    };
   }
   const marking = markAnswer(question, answerIn(question, typed), options);
   const share = earnedShare(marking, { byPart, follow });
-  return { entry, marking, verdict: marking.verdict, got: entry.marks ?? round(of * share), of };
+  return { entry, question, marking, verdict: marking.verdict, got: entry.marks ?? round(of * share), of };
 }
 
 /** Halves are given, no smaller parts. */

@@ -1,4 +1,4 @@
-import type { School } from '@diatonix/core';
+import { degreeAsked, type School } from '@diatonix/core';
 import type { EntryResult, PileBody, PileEntry, PilePupil } from './kinds/pile';
 import { lastEntries, markPile, versionsOf, type Marked } from './markPile';
 
@@ -37,9 +37,14 @@ export function withResults(
   };
 }
 
-function resultOf({ verdict, got, of, marking }: Marked): EntryResult {
+function resultOf({ question, verdict, got, of, marking }: Marked): EntryResult {
   const causes = marking?.causes[0]?.mistakes ?? [];
-  return { verdict, got, of, ...(causes.length > 0 ? { causes } : {}) };
+  const asked = degreeAsked(question);
+  return {
+    ...{ verdict, got, of },
+    ...(causes.length > 0 ? { causes } : {}),
+    ...(asked ? { degree: `${asked.mode} ${asked.degree}` } : {}),
+  };
 }
 
 /** What the answers of a pile earned as it is written beside them; what has nothing beside it is marked. */

@@ -21,7 +21,14 @@ function Typed() {
   return (
     <>
       <output>{shown}</output>
-      <LineField label="Line" placeholder="" owner="one" stored={line} readFaults={() => []} onType={setLine} />
+      <LineField
+        label="Line"
+        placeholder=""
+        owner="one"
+        stored={line}
+        readFaults={() => []}
+        onType={setLine}
+      />
       <button onClick={() => setLine(shown + shown)}>Twice</button>
     </>
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import { Problem } from '../../design/Problem';
+import { toCsv } from '../../documents/csv';
 import { download, fileName } from '../../documents/download';
 import { logbookCsv, type MarkedPile } from '../../documents/logbook';
 import { saveLogbook, takeLogbook } from '../../documents/logbookFile';
@@ -14,11 +15,13 @@ const MenuPopover = part(() => import('../../design/MenuPopover').then((module) 
 interface FileMenuProps {
   readonly open: { readonly id: string; readonly name: string } | null;
   readonly piles: readonly MarkedPile[];
+  /** What is shown, as a table. */
+  readonly shown: (() => readonly (readonly (string | number)[])[]) | null;
   readonly school: School;
 }
 
 /** The logbook of a class out to files, and in from one. */
-export function FileMenu({ open, piles, school }: FileMenuProps) {
+export function FileMenu({ open, piles, shown, school }: FileMenuProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const take = async () => {
     setProblem(null);
@@ -28,10 +31,12 @@ export function FileMenu({ open, piles, school }: FileMenuProps) {
     if (taken.ok) tell(taken.value);
     else setProblem(taken.message);
   };
+  const named = open?.name ?? 'logbook';
   const act = (id: string) => {
     if (id === 'take') void take();
     else if (id === 'save' && open) saveLogbook(open.id);
-    else download(logbookCsv(piles, school), `${fileName(open?.name ?? 'logbook')}.csv`, 'text/csv');
+    else if (id === 'shown' && shown) download(toCsv(shown()), `${fileName(named)}-table.csv`, 'text/csv');
+    else download(logbookCsv(piles, school), `${fileName(named)}.csv`, 'text/csv');
   };
   return (
     <>
@@ -45,6 +50,7 @@ export function FileMenu({ open, piles, school }: FileMenuProps) {
             atEnd
             entries={[
               ...(open ? [{ id: 'save', name: 'Save this class as a file' }] : []),
+              ...(shown ? [{ id: 'shown', name: 'Save what is shown as CSV' }] : []),
               ...(piles.length > 0 ? [{ id: 'csv', name: 'Save all answers as CSV' }] : []),
               { id: 'take', name: 'Take in a saved class', parted: true },
             ]}

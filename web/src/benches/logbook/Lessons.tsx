@@ -1,16 +1,26 @@
-import { chordMap, parseKey, type School } from '@diatonix/core';
+import { chordMap, parseKey, printNumeral, type School } from '@diatonix/core';
 import { Plus, Trash2 } from 'lucide-react';
+import { useMemo } from 'react';
 import { Button, Toggle } from '../../design/controls';
+import { degreesKnown, type MarkedPile, type SkillCell } from '../../documents/logbook';
 import type { SchoolClass } from '../../documents/kinds/schoolClass';
 import { Numeral } from '../../parts/NumeralText';
 import { LogbookStyle } from './LogbookStyle';
+import { Share } from './Share';
 import { addLesson, changeLesson, removeLesson, teach } from './state';
 import { today } from '../../documents/today';
 
 const MODES = { major: parseKey('C major'), minor: parseKey('A minor') } as const;
 
+interface LessonsProps {
+  readonly body: SchoolClass;
+  readonly piles: readonly MarkedPile[];
+  readonly school: School;
+}
+
 /** The lessons of a class from the last, and what it has been taught. */
-export function Lessons({ body, school }: { body: SchoolClass; school: School }) {
+export function Lessons({ body, piles, school }: LessonsProps) {
+  const known = useMemo(() => degreesKnown(piles), [piles]);
   const lessons = [...(body.lessons ?? [])].sort((a, b) => (a.date < b.date ? 1 : -1));
   return (
     <LogbookStyle>
@@ -69,21 +79,60 @@ export function Lessons({ body, school }: { body: SchoolClass; school: School })
           ))}
         </tbody>
       </table>
-      <h2>What has been taught</h2>
+      <h2>What has been taught, and what is known of it</h2>
       {(['major', 'minor'] as const).map((mode) => (
-        <p key={mode} className="degrees" role="group" aria-label={`Degrees taught in ${mode}`}>
-          {mode}{' '}
-          {chordMap(MODES[mode]).map(({ degree, numeral }) => (
-            <Toggle
-              key={degree}
-              isSelected={!body.notYetTaught[mode].includes(degree)}
-              onChange={() => teach(mode, degree)}
-            >
-              <Numeral numeral={numeral} keyOf={MODES[mode]} school={school} />
-            </Toggle>
-          ))}
-        </p>
+        <Taught key={mode} mode={mode} untaught={body.notYetTaught[mode]} known={known} school={school} />
       ))}
     </LogbookStyle>
+  );
+}
+
+interface TaughtProps {
+  readonly mode: 'major' | 'minor';
+  readonly untaught: readonly number[];
+  readonly known: ReadonlyMap<string, SkillCell>;
+  readonly school: School;
+}
+
+/** Degree by degree of a mode: whether it was taught, and the share of right answers about its chord. */
+function Taught({ mode, untaught, known, school }: TaughtProps) {
+  const degrees = chordMap(MODES[mode]);
+  return (
+    <div className="scroll" role="region" aria-label={`Taught and known in ${mode}`} tabIndex={0}>
+      <table className="taught">
+        <thead>
+          <tr>
+            <th scope="col">{mode}</th>
+            {degrees.map(({ degree, numeral }) => (
+              <th key={degree} scope="col" className="share">
+                <Numeral numeral={numeral} keyOf={MODES[mode]} school={school} />
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">Taught</th>
+            {degrees.map(({ degree, numeral }) => (
+              <td key={degree} className="share">
+                <Toggle
+                  aria-label={`${printNumeral(numeral, MODES[mode])} in ${mode} taught`}
+                  isSelected={!untaught.includes(degree)}
+                  onChange={() => teach(mode, degree)}
+                >
+                  {untaught.includes(degree) ? 'not yet' : 'yes'}
+                </Toggle>
+              </td>
+            ))}
+          </tr>
+          <tr>
+            <th scope="row">Right</th>
+            {degrees.map(({ degree }) => (
+              <Share key={degree} cell={known.get(`${mode} ${degree}`)} />
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { Choice } from '../../design/Choice';
 import { Toggle, ToggleRow } from '../../design/controls';
 import { markedPiles, namesIn } from '../../documents/logbook';
+import { causeRows, progressRows, skillRows, taughtRows } from '../../documents/logbookCharts';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
 import { useOpenClass, useSchool } from '../../documents/use';
@@ -44,6 +45,13 @@ export function LogbookBench() {
   );
   const names = useMemo(() => namesIn(piles), [piles]);
   const own = pupil !== null && names.includes(pupil) ? pupil : null;
+  const tables: Partial<Record<LogbookView, () => ReturnType<typeof skillRows>>> = {
+    skills: () => skillRows(piles),
+    time: () => progressRows(piles, own),
+    causes: () => causeRows(piles, own, school),
+    ...(open ? { lessons: () => taughtRows(piles, open.body) } : {}),
+  };
+  const shown = piles.length > 0 ? (tables[view] ?? null) : null;
   const charts = view === 'skills' || view === 'time' || view === 'causes';
   return (
     <BenchFrame
@@ -97,7 +105,12 @@ export function LogbookBench() {
               onChoose={(id) => LOGBOOK_DESK.set({ beside: id === WHOLE ? null : id })}
             />
           )}
-          <FileMenu open={open && { id: open.id, name: open.body.name }} piles={piles} school={school} />
+          <FileMenu
+            open={open && { id: open.id, name: open.body.name }}
+            piles={piles}
+            shown={shown}
+            school={school}
+          />
         </>
       }
       margin={null}
@@ -113,7 +126,7 @@ export function LogbookBench() {
       ) : open === null ? (
         <p>There is no class in this workbook: make one on the Key bench.</p>
       ) : view === 'lessons' ? (
-        <Lessons body={open.body} school={school} />
+        <Lessons body={open.body} piles={piles} school={school} />
       ) : (
         <Pupils body={open.body} />
       )}

@@ -1,17 +1,8 @@
 import { kindWords } from '@diatonix/core';
-import {
-  kindsIn,
-  namesIn,
-  skillGrid,
-  skillsOf,
-  type MarkedPile,
-  type SkillCell,
-} from '../../documents/logbook';
+import { kindsIn, namesIn, skillGrid, skillsOf, type MarkedPile } from '../../documents/logbook';
 import { LOGBOOK_DESK } from './desk';
 import { LogbookStyle } from './LogbookStyle';
-
-/** Under this share something has to be taught again. */
-const WEAK = 0.6;
+import { Share } from './Share';
 
 interface SkillGridProps {
   readonly piles: readonly MarkedPile[];
@@ -73,18 +64,5 @@ export function SkillGrid({ piles, beside }: SkillGridProps) {
         </table>
       </div>
     </LogbookStyle>
-  );
-}
-
-function Share({ cell }: { cell: SkillCell | undefined }) {
-  if (!cell || cell.answered === 0) return <td className="share">–</td>;
-  const share = cell.right / cell.answered;
-  return (
-    <td className={share < WEAK ? 'share weak' : 'share'}>
-      {Math.round(100 * share)} %
-      <small>
-        {cell.right} of {cell.answered}
-      </small>
-    </td>
   );
 }

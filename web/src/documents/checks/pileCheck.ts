@@ -53,6 +53,10 @@ class EntryResultCheck {
   @IsString({ each: true })
   @MaxLength(60, { each: true })
   causes?: string[];
+
+  @May()
+  @Matches(/^(?:major|minor) [1-7]$/)
+  degree?: string;
 }
 
 class PileEntryCheck {

@@ -15,6 +15,8 @@ export interface EntryResult {
   readonly of: number;
   /** The mistakes of the likeliest cause. */
   readonly causes?: readonly string[];
+  /** The degree whose chord was asked for: `minor 7`. */
+  readonly degree?: string;
 }
 
 /** What was entered, in the order in which it was: the last of a pupil and a question counts, none is taken away. */

@@ -1,0 +1,14 @@
+import { launch, startServer } from './browser.mjs';
+const server = await startServer(); const browser = await launch(); const base = server.address.replace(/\/$/, '');
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.goto(`${base}/logbook`); await page.getByText('Lessons', { exact: true }).click(); await page.waitForTimeout(500);
+await page.getByText('What has been taught').scrollIntoViewIfNeeded();
+await page.screenshot({ path: '/tmp/l1.png' });
+await page.getByRole('button', { name: 'Files of the logbook' }).click(); await page.waitForTimeout(300);
+await page.screenshot({ path: '/tmp/l2.png' });
+await page.keyboard.press('Escape');
+await page.goto(`${base}/marking`); await page.getByText('Return slips').click(); await page.waitForTimeout(500);
+const [d] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'PDF' }).click()]);
+await d.saveAs('/tmp/slips.pdf');
+await page.screenshot({ path: '/tmp/l3.png' });
+await browser.close(); server.stop();
