@@ -6,7 +6,9 @@ import {
   changeLesson,
   changePupil,
   deletePupil,
+  movePupil,
   removeLesson,
+  renamePupil,
   teach,
 } from '../src/benches/logbook/state';
 import { addPile } from '../src/benches/marking/state';
@@ -164,6 +166,42 @@ test('a pupil is deleted with everything, in one go', () => {
     expect(body.entries.some(({ pupil }) => pupil === fenna.id)).toBe(false);
   undo(everywhere());
   expect(JSON.stringify(documents())).toContain('Fenna Quayle');
+});
+
+test('the plan of a deleted pupil goes with them', () => {
+  const dilys = open().body.pupils!.find(({ name }) => name === 'Dilys Marrack')!;
+  expect(listOf(documents(), 'plan').some(({ body }) => body.pupil === dilys.name)).toBe(true);
+  deletePupil(dilys);
+  expect(JSON.stringify(documents())).not.toContain('Dilys Marrack');
+});
+
+test('a pupil is renamed wherever the name stands, and never to that of another', () => {
+  const dilys = open().body.pupils!.find(({ name }) => name === 'Dilys Marrack')!;
+  const before = skillGrid(piles()).get(dilys.name);
+  expect(renamePupil(dilys, '  ')).toMatch(/needs a name/);
+  expect(renamePupil(dilys, 'Fenna Quayle')).toMatch(/There is a “Fenna Quayle” in this class already/);
+  expect(JSON.stringify(documents())).toContain('Dilys Marrack');
+  expect(renamePupil(dilys, 'Dilys Marrack-Shore')).toBeNull();
+  expect(JSON.stringify(documents())).not.toMatch(/Dilys Marrack(?!-Shore)/);
+  expect(skillGrid(piles()).get('Dilys Marrack-Shore')).toEqual(before);
+  undo(everywhere());
+  expect(skillGrid(piles()).get('Dilys Marrack')).toEqual(before);
+});
+
+test('a pupil who moves takes the plans along, and leaves the answers in the log of the class', () => {
+  const dilys = open().body.pupils!.find(({ name }) => name === 'Dilys Marrack')!;
+  const other = classes()[1]!;
+  const before = skillGrid(piles()).get(dilys.name);
+  expect(movePupil(dilys, other.id)).toBeNull();
+  expect(open().body.pupils!.some(({ id }) => id === dilys.id)).toBe(false);
+  expect(classes()[1]!.body.pupils).toContainEqual(dilys);
+  expect(listOf(documents(), 'plan').find(({ body }) => body.pupil === dilys.name)!.body.classId).toBe(
+    other.id,
+  );
+  expect(skillGrid(piles()).get(dilys.name)).toEqual(before);
+  addClassPupils(['Dilys Marrack'], '2026-11-27');
+  const again = open().body.pupils!.at(-1)!;
+  expect(movePupil(again, other.id)).toMatch(/Rename one of the two first/);
 });
 
 test('lessons are kept with what was taught and set; a degree that is taught is asked from then on', () => {

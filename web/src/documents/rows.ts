@@ -133,10 +133,11 @@ function rowOf(
     ...(over === undefined ? {} : { over }),
   });
   const foreign = row !== undefined && row.tab !== tab && row.stamp > (base?.stamp ?? 0);
-  if (!foreign) return sealed(now?.body ?? base?.document?.body ?? null);
+  // Of what was deleted nothing stays but the mark.
+  if (!foreign) return sealed(now?.body ?? null);
   // What was deleted, or cannot be read as it stands, gives way to what was edited here.
   const theirs = row.deleted || row.version !== VERSION || row.kind !== kind ? null : row.body;
-  if (now === null || theirs === null) return sealed(now?.body ?? row.body, row.tab);
+  if (now === null || theirs === null) return sealed(now?.body ?? null, row.tab);
   const { body, both } = mergeBodies(base?.document?.body ?? null, theirs, now.body);
   merged[id] = { ...now, body } as Document;
   return sealed(body, both ? row.tab : undefined);

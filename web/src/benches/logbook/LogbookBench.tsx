@@ -128,7 +128,10 @@ export function LogbookBench() {
       ) : view === 'lessons' ? (
         <Lessons body={open.body} piles={piles} school={school} />
       ) : (
-        <Pupils body={open.body} />
+        <Pupils
+          body={open.body}
+          others={others.map(({ id, body: { name } }) => ({ id, name: className(name) }))}
+        />
       )}
     </BenchFrame>
   );

@@ -57,6 +57,7 @@ export const LogbookStyle = styled.div`
     text-decoration-color: var(--rule);
   }
   input,
+  select,
   textarea {
     ${fieldLook}
     width: 100%;

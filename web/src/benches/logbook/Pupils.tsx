@@ -1,15 +1,23 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
+import { Problem } from '../../design/Problem';
 import type { ClassPupil, SchoolClass } from '../../documents/kinds/schoolClass';
 import { today } from '../../documents/today';
 import { NamesField } from '../../parts/NamesField';
 import { LogbookStyle } from './LogbookStyle';
-import { addClassPupils, changePupil, deletePupil } from './state';
+import { addClassPupils, changePupil, deletePupil, movePupil, renamePupil } from './state';
 
-/** The pupils of a class: noted, left, or deleted with all that they answered. */
-export function Pupils({ body }: { body: SchoolClass }) {
+interface PupilsProps {
+  readonly body: SchoolClass;
+  /** The other classes, to which a pupil can move. */
+  readonly others: readonly { readonly id: string; readonly name: string }[];
+}
+
+/** The pupils of a class: renamed, noted, moved, left, or deleted with all that they answered. */
+export function Pupils({ body, others }: PupilsProps) {
   const [asked, setAsked] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
   return (
     <LogbookStyle>
       <h2>Pupils</h2>
@@ -20,6 +28,7 @@ export function Pupils({ body }: { body: SchoolClass }) {
             <th scope="col">Since</th>
             <th scope="col">Note</th>
             <th scope="col">Left</th>
+            {others.length > 0 && <th scope="col">Class</th>}
             <th scope="col">
               <span className="visually-hidden">Delete</span>
             </th>
@@ -28,7 +37,21 @@ export function Pupils({ body }: { body: SchoolClass }) {
         <tbody>
           {(body.pupils ?? []).map((pupil: ClassPupil) => (
             <tr key={pupil.id}>
-              <th scope="row">{pupil.name}</th>
+              <th scope="row">
+                <span className="visually-hidden">{pupil.name}</span>
+                <input
+                  key={pupil.name}
+                  aria-label={`Name of ${pupil.name}`}
+                  defaultValue={pupil.name}
+                  maxLength={80}
+                  onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+                  onBlur={({ currentTarget }) => {
+                    const wrong = renamePupil(pupil, currentTarget.value);
+                    setProblem(wrong);
+                    if (wrong !== null) currentTarget.value = pupil.name;
+                  }}
+                />
+              </th>
               <td>{pupil.since}</td>
               <td>
                 <input
@@ -46,6 +69,22 @@ export function Pupils({ body }: { body: SchoolClass }) {
                   onChange={(event) => changePupil(pupil.id, { left: event.target.checked })}
                 />
               </td>
+              {others.length > 0 && (
+                <td>
+                  <select
+                    aria-label={`Move ${pupil.name} to another class`}
+                    value=""
+                    onChange={(event) => setProblem(movePupil(pupil, event.target.value))}
+                  >
+                    <option value="">Move to…</option>
+                    {others.map(({ id, name }) => (
+                      <option key={id} value={id}>
+                        {name}
+                      </option>
+                    ))}
+                  </select>
+                </td>
+              )}
               <td>
                 {asked === pupil.id ? (
                   <span className="sure" role="alert">
@@ -63,6 +102,8 @@ export function Pupils({ body }: { body: SchoolClass }) {
           ))}
         </tbody>
       </table>
+      {problem && <Problem>{problem}</Problem>}
+      {others.length > 0 && <p>Answers of a pupil who moves stay in the log of this class.</p>}
       <NamesField onAdd={(names) => addClassPupils(names, today())} />
     </LogbookStyle>
   );
