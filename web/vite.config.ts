@@ -1,9 +1,9 @@
 import react from '@vitejs/plugin-react';
-import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { defineConfig, type Plugin } from 'vite';
+import { compressed } from './build/compressed.ts';
 
 const SAMPLES = 'virtual:piano-samples';
 
@@ -30,23 +30,6 @@ function pianoSamples(): Plugin {
           return `${JSON.stringify(note)}: import.meta.ROLLUP_FILE_URL_${reference}`;
         });
       return `export default { ${entries.join(', ')} };`;
-    },
-  };
-}
-
-/** Writes a brotli and a gzip copy beside every built text file, which the server sends as they are. */
-function compressed(): Plugin {
-  const folder = join(import.meta.dirname, 'dist', 'assets');
-  return {
-    name: 'compressed-copies',
-    apply: 'build',
-    closeBundle() {
-      if (!existsSync(folder)) return;
-      for (const file of readdirSync(folder).filter((name) => /\.(?:js|css|json|svg)$/.test(name))) {
-        const source = readFileSync(join(folder, file));
-        writeFileSync(join(folder, `${file}.br`), brotliCompressSync(source));
-        writeFileSync(join(folder, `${file}.gz`), gzipSync(source));
-      }
     },
   };
 }

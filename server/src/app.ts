@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { cacheHeader, pageNonce, pageTag } from './caching';
 import { pageFor, withNonce } from './page';
-import { ROUTES } from './routes';
+import { PUPILS_ROUTE, ROUTES } from './routes';
 import { security } from './security';
 
 export interface AppOptions {
@@ -20,15 +20,17 @@ const GONE = new Set(['ECONNRESET', 'EPIPE', 'ECONNABORTED', 'ERR_STREAM_PREMATU
 /** The web server: security headers, the built files, and one page for every route of the application. */
 export function createApp({ root, empty }: AppOptions): Koa {
   const template = pageFor(readFileSync(join(root, 'index.html'), 'utf8'), empty);
+  const pupils = readFileSync(join(root, 'pupil.html'), 'utf8');
+  const pageAt = (path: string) => (path === PUPILS_ROUTE ? pupils : template);
   const app = new Koa();
   app.on('error', (error: NodeJS.ErrnoException) => {
     if (!GONE.has(error.code ?? '')) console.error(error);
   });
-  app.use(security((context) => pageNonce(context.get('If-None-Match'), template)));
+  app.use(security((context) => pageNonce(context.get('If-None-Match'), pageAt(context.path))));
   app.use(wrongs);
   app.use((context, next) => {
-    if (context.path === '/' || context.path === '/index.html' || ROUTES.includes(context.path))
-      return page(context, template);
+    if (['/', '/index.html', PUPILS_ROUTE, ...ROUTES].includes(context.path))
+      return page(context, pageAt(context.path));
     return next();
   });
   app.use(

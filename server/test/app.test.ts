@@ -19,6 +19,10 @@ beforeAll(async () => {
     '<meta name="diatonix-start" content="demo" />' +
       '<script nonce="__CSP_NONCE__" src="/assets/index-AbCd1234.js"></script>',
   );
+  writeFileSync(
+    join(root, 'pupil.html'),
+    '<title>A sheet</title><script nonce="__CSP_NONCE__" src="/assets/pupil-AbCd1234.js"></script>',
+  );
   writeFileSync(join(root, 'assets', 'index-AbCd1234.js'), 'export {};');
   writeFileSync(join(root, 'assets', 'large-AbCd1234.js'), `/*${'x'.repeat(5_000_000)}*/`);
   writeFileSync(join(root, 'icon.svg'), '<svg/>');
@@ -58,6 +62,19 @@ test('every route of the application gets the page, with a nonce of its own', as
     nonces.push(nonce);
   }
   expect(new Set(nonces).size).toBe(nonces.length);
+});
+
+test('the pupils’ page is one of its own, under the same headers', async () => {
+  const response = await get('/pupil');
+  expect([response.status, response.headers.get('cache-control')]).toEqual([200, 'no-cache']);
+  const page = await response.text();
+  expect(page).toContain('<title>A sheet</title>');
+  const nonce = /nonce="([^"]+)"/.exec(page)![1]!;
+  expect(response.headers.get('content-security-policy')).toContain(`'nonce-${nonce}'`);
+  const tag = response.headers.get('etag')!;
+  expect((await asBrowser('/pupil', tag)).status).toBe(304);
+  // The tag of one page is none of the other's.
+  expect((await asBrowser('/key', tag)).status).toBe(200);
 });
 
 test('the routes are those of the benches and the list of workbooks', () => {

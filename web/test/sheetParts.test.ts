@@ -11,6 +11,7 @@ import {
   parseNote,
   parseSymbol,
   type Brought,
+  PUPILS_FORMAT,
 } from '@diatonix/core';
 import { fieldText, questionFrom, readField } from '../src/benches/sheets/givenText';
 import { openNow } from '../src/benches/sheets/desk';
@@ -32,7 +33,7 @@ import {
 } from '../src/benches/sheets/state';
 import { checkBody } from '../src/documents/checks/check';
 import { listOf } from '../src/documents/select';
-import { PUPILS_FORMAT, pupilsToFile, sheetFromFile, sheetToFile } from '../src/documents/sheetFile';
+import { pupilsToFile, sheetFromFile, sheetToFile } from '../src/documents/sheetFile';
 import { specOf, untaughtNumerals } from '../src/documents/sheetSpec';
 import { useDocuments } from '../src/documents/store';
 import { bringToSheet } from '../src/documents/toSheet';

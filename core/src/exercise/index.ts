@@ -33,6 +33,7 @@ export {
 } from './sheet/sheet';
 export { answeredPut, putOf, soundOf, underStaff, type Put } from './ask/put';
 export { pupilSheet, type PupilSheet } from './sheet/pupilSheet';
+export { printPupilsFile, readPupilsFile, PUPILS_FORMAT, type PupilsFile } from './sheet/pupilsFile';
 export { earnedShare, markAnswer, type Earlier, type Marking, type MarkOptions } from './mark/mark';
 export { readAnswerFile, type AnswerFile } from './mark/answerFile';
 export { plant } from './mark/causesOf';
@@ -42,4 +43,5 @@ export { alsoIn, dividedAnswer, type Also } from './ask/also';
 export { rankCauses, type Cause, type MistakeHistory } from './mark/diagnose';
 export { partNames, type PartMark } from './mark/parts';
 export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './mark/mistakes';
-export { answerType, readAnswer, sameAnswer } from './mark/answer';
+export { readAnswer, sameAnswer } from './mark/answer';
+export { answerType } from './mark/answerType';

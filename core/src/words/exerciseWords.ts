@@ -1,12 +1,8 @@
-import { attempt } from '../errors';
 import { alsoIn, type Also } from '../exercise/ask/also';
-import { askingOf } from '../exercise/ask/kinds';
 import type { Question } from '../exercise/ask/question';
-import type { WorkingWays } from '../exercise/ask/ways';
 import type { School } from '../school/school';
 import { DEFAULT_SCHOOL } from '../school/school';
 import { answerParts } from './questionWords';
-import { sayStep, sentenceText } from './steps';
 import { vocabulary } from './vocabulary';
 
 /** A kind of exercise: its name, and what stands over its questions on a sheet. */
@@ -79,16 +75,6 @@ const BESIDES: Readonly<Record<Also, string>> = {
   cadence: 'Name the cadence at the end.',
   'note above the gap': 'Name the note above its gap.',
 };
-
-/** How a teacher would work a question out, sentence by sentence; nothing where there is no working. */
-export function questionWorking(
-  { kind, given }: Pick<Question, 'kind' | 'given'>,
-  school: School = DEFAULT_SCHOOL,
-  ways: WorkingWays = {},
-): string[] {
-  const steps = attempt(() => askingOf(kind).steps(given, ways));
-  return steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
-}
 
 /** An answer as it is printed in one line. */
 export function answerWords(kind: string, answer: unknown, school: School = DEFAULT_SCHOOL): string {

@@ -25,5 +25,7 @@ export * from './lengthWords';
 export * from './noteWords';
 export * from './exerciseWords';
 export * from './questionWords';
+export * from './questionWorking';
+export * from './answerHints';
 export * from './mistakeWords';
 export * from './practiceWords';

@@ -1,10 +1,9 @@
-import { makeSheet, pupilSheet, type SheetSpec } from '@diatonix/core';
+import { makeSheet, printPupilsFile, pupilSheet, PUPILS_FORMAT, type SheetSpec } from '@diatonix/core';
 import { checkBody } from './checks/check';
 import type { SheetBody } from './kinds/sheet';
 import type { FileResult } from './importFile';
 
 export const SHEET_FORMAT = 'diatonix-sheet';
-export const PUPILS_FORMAT = 'diatonix-pupils-sheet';
 const VERSION = 1;
 const LARGEST = 5_000_000;
 
@@ -13,10 +12,10 @@ export function sheetToFile({ classId: _, ...sheet }: SheetBody): string {
   return JSON.stringify({ format: SHEET_FORMAT, version: VERSION, sheet }, null, 1);
 }
 
-/** Every version for pupils, without answers. */
-export function pupilsToFile(spec: SheetSpec, versions: number): string {
+/** Every version for pupils, without answers; with `practice` their page may mark and explain at once. */
+export function pupilsToFile(spec: SheetSpec, versions: number, practice = false): string {
   const sheets = Array.from({ length: versions }, (_, version) => pupilSheet(makeSheet(spec, version)));
-  return JSON.stringify({ format: PUPILS_FORMAT, version: VERSION, sheets }, null, 1);
+  return printPupilsFile({ sheets, practice });
 }
 
 /** Reads the file of a sheet; one that is none is told as what it is, and changes nothing. */

@@ -30,7 +30,7 @@ interface MapTableProps {
 export function MapTable({ question, school, answers }: MapTableProps) {
   const { given } = question;
   const key = parseKey(String(given['key']));
-  const right = question.answers[0] as Readonly<Record<string, Cells>>;
+  const right = (question.answers[0] ?? {}) as Readonly<Record<string, Cells>>;
   const rows = [
     ...shownRows(given).map(([row, cells]) => ({ row: row as string, cells, blank: false })),
     ...Object.entries(right).map(([row, cells]) => ({ row, cells, blank: true })),

@@ -2,7 +2,7 @@ import { keyFromSignature, parseKey, printedFifths, type Mode } from '../../key/
 import { CLEFS, type Clef } from '../../key/scale';
 import { lineOfFifths, midiNumber, type Note } from '../../pitch/note';
 import { parseNote, parseNoteName } from '../../pitch/parse';
-import { soundIn } from '../kinds/listen/ask';
+import { soundIn } from '../kinds/listen/sound';
 import { dividedAnswer } from './also';
 import type { Question } from './question';
 

@@ -1,7 +1,8 @@
 import { attempt } from '../../errors';
 import { askingOf } from '../ask/kinds';
 import type { Given } from '../ask/question';
-import { answerType, readAnswer, sameAnswer } from './answer';
+import { readAnswer, sameAnswer } from './answer';
+import { answerType } from './answerType';
 import { READING_MISTAKES } from './mistakes/reading';
 import type { Mistake } from './mistake';
 import { mistakesOf } from './mistakes';

@@ -7,7 +7,8 @@ import { parseNoteName } from '../../pitch/parse';
 import { alsoIn, dividedAnswer, withoutAlso } from '../ask/also';
 import type { Given } from '../ask/question';
 import { chordOfQuality } from '../kinds/chordName/qualities';
-import { answerType, sameAnswer, type FiguredAnswer } from './answer';
+import { sameAnswer, type FiguredAnswer } from './answer';
+import { answerType } from './answerType';
 import type { ChordAnswer } from './chordText';
 
 /** A part of an answer: whether it is right, or follows rightly from what the pupil wrote before. */

@@ -27,6 +27,7 @@ function SheetMenu({ open }: { open: string }) {
     else if (id === 'remove') removeSheet(open);
     else if (id === 'save') saveSheet();
     else if (id === 'pupils') savePupils();
+    else if (id === 'practice') savePupils(true);
     else if (id === 'staves') void saveStaves();
     else if (id === 'file') void openSheetFile();
     else if (id.startsWith('start:')) addSheet(id.slice(6));
@@ -54,6 +55,9 @@ function SheetMenu({ open }: { open: string }) {
       </MenuItem>
       <MenuItem id="pupils" textValue="Save for pupils, without answers">
         <Download aria-hidden="true" /> Save for pupils, without answers
+      </MenuItem>
+      <MenuItem id="practice" textValue="Save for pupils to practise, marked at once">
+        <Download aria-hidden="true" /> Save for pupils to practise, marked at once
       </MenuItem>
       <MenuItem id="staves" textValue="Save the staves as MusicXML">
         <Download aria-hidden="true" /> Save the staves as MusicXML

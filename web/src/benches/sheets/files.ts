@@ -17,13 +17,13 @@ export function saveSheet(): void {
   if (open) download(sheetToFile(open.body), `${fileName(open.body.title)}.sheet.json`, JSON_TYPE);
 }
 
-/** Saves every version for pupils, without answers. */
-export function savePupils(): void {
+/** Saves every version for pupils, without answers; for practice their page may mark and explain at once. */
+export function savePupils(practice = false): void {
   const open = openNow();
   if (!open) return;
   const schoolClass = classOf(open.body, useDocuments.getState().documents);
-  const text = pupilsToFile(specOf(open.body, schoolClass), open.body.versions);
-  download(text, `${fileName(open.body.title)}.pupils.json`, JSON_TYPE);
+  const text = pupilsToFile(specOf(open.body, schoolClass), open.body.versions, practice);
+  download(text, `${fileName(open.body.title)}.${practice ? 'practice' : 'pupils'}.json`, JSON_TYPE);
 }
 
 /** Opens the file of a sheet as a new sheet of the workbook. */

@@ -1,40 +1,25 @@
 import { makeChord } from '../../../chord/chord';
 import { TheoryError } from '../../../errors';
 import { halfSteps, intervalBetween, parseInterval, printInterval } from '../../../interval/interval';
-import { midiNumber, type Note } from '../../../pitch/note';
-import { parseNote } from '../../../pitch/parse';
+import { midiNumber } from '../../../pitch/note';
 import { printNote } from '../../../pitch/print';
 import { nameChordWorking } from '../../../working/chordWorking';
 import { intervalWorking } from '../../../working/intervalWorking';
 import { textIn } from '../../ask/given';
 import type { Dice } from '../../ask/dice';
 import { LISTENED, type Listened, type Material } from '../../ask/material';
-import { rising } from '../../ask/onStaff';
 import type { Asking, Given } from '../../ask/question';
 import { ASK_CADENCE_NAME } from '../cadenceName/ask';
 import { INVERSIONS_OF, rollChord, setOnStaff } from '../chordName/ask';
 import { chordOfQuality, namesOfNotes, QUALITIES } from '../chordName/qualities';
 import { rollInterval } from '../intervalName/ask';
+import { soundIn } from './sound';
 
 /** The names by which simple intervals go that are heard alike: a tritone is both augmented and diminished. */
 const HEARD = [
   ...['m2', 'M2', 'A2', 'm3', 'M3', 'd4', 'P4', 'A4', 'd5', 'P5', 'A5', 'm6', 'M6', 'd7', 'A6', 'm7'],
   ...['M7', 'P8', 'P1'],
 ];
-
-/** What is played, moment by moment. Throws TheoryError `request`. */
-export function soundIn(given: Given): Note[][] {
-  const sound = given['sound'];
-  const isMoment = (one: unknown) => Array.isArray(one) && one.every((text) => typeof text === 'string');
-  if (!Array.isArray(sound) || sound.length === 0 || !sound.every(isMoment))
-    throw new TheoryError(
-      'request',
-      'sound',
-      'the question has no such field.',
-      'Give the question as it was asked.',
-    );
-  return (sound as string[][]).map((notes) => rising(notes.map((text) => parseNote(text))));
-}
 
 const ofIn = (given: Given) => textIn(given, 'of') as Listened;
 /** The same sound as a question of cadences on paper. */

@@ -1,0 +1,90 @@
+import { TheoryError } from '../../errors';
+import type { Given } from '../ask/question';
+import type { PupilSheet } from './pupilSheet';
+
+export const PUPILS_FORMAT = 'diatonix-pupils-sheet';
+export const PUPILS_VERSION = 1;
+
+/** The file for pupils: every version of a sheet without answers. */
+export interface PupilsFile {
+  readonly sheets: readonly PupilSheet[];
+  /** Whether each answer may be marked and explained at once. */
+  readonly practice: boolean;
+}
+
+const LARGEST = 5_000_000;
+const MOST_SHEETS = 26;
+const MOST_QUESTIONS = 2000;
+const RIGHT = 'Ask your teacher for the file “for pupils” of the sheet.';
+
+/** The text of the file for pupils. */
+export function printPupilsFile({ sheets, practice }: PupilsFile): string {
+  const body = { format: PUPILS_FORMAT, version: PUPILS_VERSION, practice, sheets };
+  return JSON.stringify(body, null, 1);
+}
+
+/**
+ * Reads the file for pupils. Throws TheoryError `request` naming the file, for what is too large, no JSON, another
+ * kind of file, or a sheet that is not whole.
+ */
+export function readPupilsFile(file: string, text: string): PupilsFile {
+  const wrong = (what: string, right = RIGHT) => new TheoryError('request', file, what, right);
+  if (text.length > LARGEST) throw wrong('it is larger than 5 MB.');
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch {
+    throw wrong('this is not the file of a sheet: it cannot be read as JSON.');
+  }
+  const { format, version, practice, sheets } = isObject(data) ? data : {};
+  if (format === 'diatonix-workbook') throw wrong('this is a teacher’s whole workbook.');
+  if (format === 'diatonix-sheet') throw wrong('this is the teacher’s own file of the sheet.');
+  if (format !== PUPILS_FORMAT) throw wrong('this is not the file of a sheet.');
+  if (version !== PUPILS_VERSION)
+    throw wrong(
+      `its version is ${JSON.stringify(version) ?? 'missing'}.`,
+      `This page reads version ${PUPILS_VERSION}: reload it, or ask for the file again.`,
+    );
+  if (!Array.isArray(sheets) || sheets.length === 0 || sheets.length > MOST_SHEETS)
+    throw wrong(`it should hold 1 to ${MOST_SHEETS} versions of a sheet.`);
+  return {
+    practice: practice === true,
+    sheets: sheets.map((one: unknown, at) => {
+      const sheet = sheetIn(one);
+      if (!sheet) throw wrong(`version ${at + 1} of the sheet is not whole.`);
+      return sheet;
+    }),
+  };
+}
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+function sheetIn(data: unknown): PupilSheet | null {
+  if (!isObject(data) || !Array.isArray(data['sections'])) return null;
+  const { title, version, code, marks } = data;
+  if (typeof title !== 'string' || typeof version !== 'string' || typeof code !== 'string') return null;
+  const sections = data['sections'].map(sectionIn);
+  const count = sections.reduce((sum, one) => sum + (one?.questions.length ?? 0), 0);
+  if (sections.includes(null) || count > MOST_QUESTIONS) return null;
+  return {
+    ...{ title, version, code, marks: typeof marks === 'number' ? marks : 0 },
+    sections: sections as PupilSheet['sections'],
+  };
+}
+
+function sectionIn(data: unknown): PupilSheet['sections'][number] | null {
+  if (!isObject(data) || typeof data['kind'] !== 'string' || !Array.isArray(data['questions'])) return null;
+  const { kind, instruction, marks } = data;
+  const questions = data['questions'].map((one: unknown) => {
+    const { id, given } = isObject(one) ? one : {};
+    return typeof id === 'string' && isObject(given) ? { id, given: given as Given } : null;
+  });
+  if (questions.includes(null)) return null;
+  return {
+    kind,
+    instruction: typeof instruction === 'string' ? instruction : null,
+    marks: typeof marks === 'number' ? marks : 0,
+    questions: questions as PupilSheet['sections'][number]['questions'],
+  };
+}

@@ -1,0 +1,140 @@
+/** The pupils' page: a sheet as a file, answered by the keyboard alone, kept, handed in, and marked by the teacher. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { expect, test } from './fixtures';
+
+const scan = async (page: Page) => expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+/** Saves the demo's sheet for pupils; the path of the file. */
+async function savedSheet(page: Page, address: string, entry: string): Promise<string> {
+  await page.goto(`${address}sheets`);
+  await page.getByRole('button', { name: 'Other sheets' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: entry }).click(),
+  ]);
+  return file.path();
+}
+
+/** Opens the sheet on the pupils' page as a pupil does. */
+async function begun(page: Page, address: string, path: string, name: string): Promise<void> {
+  await page.goto(`${address}pupil`);
+  await page.getByLabel('Open the file of the sheet').setInputFiles(path);
+  await page.getByLabel('Your version').selectOption('Version B');
+  await page.getByLabel('Your name').fill(name);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Question 1.1' })).toBeVisible();
+}
+
+const answerField = (page: Page) => page.getByLabel('Your answer');
+
+test('a sheet is answered from the keyboard, kept through a reload, handed in and marked', async ({
+  page,
+  demo,
+}) => {
+  const path = await savedSheet(page, demo, 'Save for pupils, without answers');
+  expect(await readFile(path, 'utf8')).not.toMatch(/answers|seed/);
+  await begun(page, demo, path, 'Una Weir');
+  await expect(answerField(page)).toBeFocused();
+  await expect(page.locator('.staff-room svg text').first()).toBeAttached();
+  await scan(page);
+  await page.keyboard.type('m6');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Question 1.2' })).toBeVisible();
+  await expect(answerField(page)).toBeFocused();
+  await page.keyboard.type('P5');
+  await page.reload();
+  await expect(page.getByText('Una Weir, version B. 2 of 20 answered.')).toBeVisible();
+  await page.getByRole('button', { name: 'The whole sheet' }).click();
+  await expect(answerField(page)).toHaveCount(20);
+  await expect(answerField(page).nth(1)).toHaveValue('P5');
+  await expect(page.locator('.staff-room svg text').nth(30)).toBeAttached();
+  await scan(page);
+  await page.getByRole('button', { name: '1.3', exact: true }).click();
+  await expect(answerField(page).nth(2)).toBeFocused();
+  await page.keyboard.type('herring');
+  await page.getByText('Scratch').first().click();
+  await page.getByLabel('Scratch for question 1.1').fill('C D E F G A');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the file to hand in' }).click(),
+  ]);
+  const handed = await file.path();
+  const read = JSON.parse(await readFile(handed, 'utf8')) as { pupil: string; answers: object };
+  expect(read).toMatchObject({ pupil: 'Una Weir', answers: { '1.1': 'm6', '1.2': 'P5', '1.3': 'herring' } });
+  await expect(page.getByText('The file is among your downloads')).toBeVisible();
+  // The teacher marks it.
+  await page.goto(`${demo}marking`);
+  await page.getByRole('button', { name: 'Other piles' }).click();
+  await page
+    .getByRole('menuitem', { name: /New pile.*Sheet 4|Sheet 4/ })
+    .first()
+    .click();
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Files of pupils' }).click();
+  await (await chooser).setFiles(handed);
+  await expect(page.getByText('1 of 1 file on the pile.')).toBeVisible();
+  await page.getByRole('button', { name: /^Una Weir/ }).click();
+  await expect(page.locator('.answers input').nth(1)).toHaveValue('P5');
+  await expect(page.getByText('not read')).toBeVisible();
+});
+
+test('a practice sheet marks and explains at once; another does not', async ({ page, demo }) => {
+  const path = await savedSheet(page, demo, 'Save for pupils to practise, marked at once');
+  await begun(page, demo, path, 'Bo');
+  await page.keyboard.type('M99');
+  await page.getByRole('button', { name: 'Is it right?' }).click();
+  await expect(page.locator('.said')).not.toContainText('Right.');
+  await answerField(page).fill('m2');
+  const said = page.locator('.said');
+  await page.keyboard.press('Enter');
+  await expect(said).toContainText(/Right\.|Right is /);
+  await scan(page);
+  const right = /Right is ([\w]+)/.exec((await said.textContent())!)?.[1] ?? 'm2';
+  await answerField(page).fill(right);
+  await page.keyboard.press('Enter');
+  await expect(said).toHaveText('Right.');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Question 1.2' })).toBeVisible();
+  const plain = await savedSheet(page, demo, 'Save for pupils, without answers');
+  await page.goto(`${demo}pupil`);
+  await page.getByRole('button', { name: 'Put the sheet away' }).click();
+  await page.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByLabel('Open the file of the sheet').setInputFiles(plain);
+  await page.getByLabel('Your version').selectOption('Version A');
+  await page.getByLabel('Your name').focus();
+  await page.keyboard.type('Bo');
+  await expect(page.getByLabel('Your name')).toHaveValue('Bo');
+  await page.keyboard.press('Enter');
+  await expect(answerField(page)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Is it right?' })).toHaveCount(0);
+});
+
+test('odd files are told and nothing is lost; two tabs agree; at 390 px nothing lies outside', async ({
+  page,
+  context,
+  demo,
+}) => {
+  const path = await savedSheet(page, demo, 'Save for pupils, without answers');
+  await page.goto(`${demo}pupil`);
+  const odd = (name: string, text: string) =>
+    page
+      .getByLabel('Open the file of the sheet')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  await odd('notes.txt', 'no json');
+  await expect(page.getByRole('alert')).toContainText('“notes.txt”: this is not the file of a sheet');
+  await odd('book.json', '{"format":"diatonix-workbook"}');
+  await expect(page.getByRole('alert')).toContainText('whole workbook');
+  await scan(page);
+  await page.setViewportSize({ width: 390, height: 800 });
+  await begun(page, demo, path, 'Cy');
+  await page.getByRole('button', { name: 'The whole sheet' }).click();
+  await expect(page.locator('.staff-room svg text').nth(30)).toBeAttached();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  const other = await context.newPage();
+  await other.goto(`${demo}pupil`);
+  await other.getByLabel('Your answer').first().fill('written there');
+  await other.getByRole('button', { name: 'The whole sheet' }).click();
+  await expect(answerField(page).first()).toHaveValue('written there');
+});

@@ -1,0 +1,79 @@
+import { begin, chooseVersion, giveName, isReady, openFile, putAway, usePupil } from './work';
+
+/** Before the sheet: the file is opened, the version chosen, the name written. */
+export function Begin() {
+  const { work, problem } = usePupil();
+  const read = async (file: File | undefined) => {
+    if (file) openFile(file.name, await file.text());
+  };
+  return (
+    <>
+      <h1>{work ? work.sheets[0]!.title || 'A sheet' : 'A sheet from your teacher'}</h1>
+      {work === null && (
+        <p>
+          Open the file that your teacher gave you. You answer here, also without a network; at the end you
+          get one file, which you give back. Everything stays on this device.
+        </p>
+      )}
+      {problem !== '' && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      {work === null ? (
+        <span className="file">
+          <label className="visually-hidden" htmlFor="sheet-file">
+            Open the file of the sheet
+          </label>
+          <input
+            id="sheet-file"
+            type="file"
+            accept=".json,application/json"
+            onChange={(event) => void read(event.target.files?.[0])}
+          />
+        </span>
+      ) : (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            begin();
+          }}
+        >
+          {work.sheets.length > 1 && (
+            <label>
+              Your version, as your teacher said
+              <select
+                value={work.version ?? ''}
+                onChange={(event) => event.target.value !== '' && chooseVersion(Number(event.target.value))}
+              >
+                <option value="">Choose…</option>
+                {work.sheets.map(({ version }, at) => (
+                  <option key={version} value={at}>
+                    Version {version}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          <label>
+            Your name
+            <input
+              value={work.name}
+              autoComplete="off"
+              maxLength={80}
+              onChange={(event) => giveName(event.target.value)}
+            />
+          </label>
+          <div className="row">
+            <button className="main" disabled={!isReady(work)}>
+              Begin
+            </button>
+            <button type="button" onClick={putAway}>
+              Another file
+            </button>
+          </div>
+        </form>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,10 @@
+import { Begin } from './Begin';
+import { PupilStyle } from './PupilStyle';
+import { SheetView } from './SheetView';
+import { usePupil } from './work';
+
+/** The pupils' page: a sheet is opened, answered and handed in as a file; nothing leaves the device by itself. */
+export function PupilPage() {
+  const { work, begun } = usePupil();
+  return <PupilStyle>{begun && work ? <SheetView work={work} /> : <Begin />}</PupilStyle>;
+}

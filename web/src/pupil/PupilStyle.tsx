@@ -1,0 +1,133 @@
+import styled from 'styled-components';
+import { staffLook } from '../questions/staffLook';
+
+/** The pupils' page: one column, large enough for a telephone and for the back of the room. */
+export const PupilStyle = styled.main`
+  max-width: 44rem;
+  margin: 0 auto;
+  padding: 1.2rem 1rem 4rem;
+  h1 {
+    font-size: 1.6rem;
+  }
+  .soft {
+    color: var(--soft);
+  }
+  .problem {
+    padding: 0.6rem 0.8rem;
+    border-left: 3px solid var(--correction);
+    background: var(--sheet);
+    color: var(--correction);
+  }
+  button,
+  .file {
+    display: inline-flex;
+    align-items: center;
+    min-height: 2.75rem;
+    padding: 0.4rem 1rem;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    background: var(--sheet);
+    color: var(--ink);
+    font: inherit;
+    cursor: pointer;
+  }
+  button.main,
+  .file {
+    border-color: var(--mark);
+    background: var(--mark-ground);
+    color: var(--mark);
+    font-weight: 600;
+  }
+  button[aria-pressed='true'] {
+    border-color: var(--mark);
+    color: var(--mark);
+    font-weight: 600;
+  }
+  button:disabled {
+    color: var(--soft);
+    opacity: 0.6;
+    cursor: default;
+  }
+  .file:focus-within {
+    outline: 2px solid var(--mark);
+    outline-offset: 2px;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.6rem;
+    margin: 0.8rem 0;
+  }
+  label {
+    display: grid;
+    gap: 0.3rem;
+    margin: 0.8rem 0;
+  }
+  input,
+  select,
+  textarea {
+    width: 100%;
+    min-height: 2.75rem;
+    padding: 0.4rem 0.6rem;
+    border: 1px solid var(--soft);
+    border-radius: 4px;
+    background: var(--sheet);
+    color: var(--ink);
+    font: inherit;
+    font-size: 1.1rem;
+  }
+  textarea {
+    font-size: 1rem;
+  }
+  article {
+    margin: 1rem 0;
+    padding: 1rem;
+    background: var(--sheet);
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    --ground: var(--sheet);
+  }
+  article h2 {
+    font-size: 1.15rem;
+  }
+  article .prompt {
+    margin: 0.3rem 0;
+    font-size: 1.1rem;
+  }
+  .staff-room {
+    min-height: 4rem;
+    overflow-x: auto;
+  }
+  details summary {
+    padding: 0.4rem 0;
+    color: var(--soft);
+    cursor: pointer;
+  }
+  .said.right {
+    color: var(--mark);
+  }
+  .said.wrong,
+  .said.unreadable {
+    color: var(--correction);
+  }
+  .said p {
+    margin: 0.2rem 0;
+  }
+  .open {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
+    padding: 0;
+    list-style: none;
+  }
+  table.map {
+    border-collapse: collapse;
+    th,
+    td {
+      padding: 0.3rem 0.5rem;
+      border: 1px solid var(--rule);
+    }
+  }
+  ${staffLook}
+`;

@@ -1,0 +1,141 @@
+import { attempt, instructionWords } from '@diatonix/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Asked } from './Asked';
+import {
+  handIn,
+  look,
+  openOnes,
+  putAway,
+  questionsOf,
+  usePupil,
+  type PupilQuestion,
+  type Work,
+} from './work';
+
+/** The sheet: one question at a time or all of them, what is still open, and handing in. */
+export function SheetView({ work }: { readonly work: Work }) {
+  const place = usePupil((state) => state.place);
+  const problem = usePupil((state) => state.problem);
+  // The questions stay the same while answers are written.
+  const questions = useMemo(() => questionsOf(work), [work.sheets, work.version]); // eslint-disable-line react-hooks/exhaustive-deps
+  const sheet = work.sheets[work.version ?? 0]!;
+  const open = openOnes(work);
+  const at = place === null ? null : Math.min(place, questions.length - 1);
+  const room = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // Another question begins in its answer, so that a whole sheet goes from the keyboard.
+    if (at !== null) room.current?.querySelector<HTMLInputElement>('article input')?.focus();
+  }, [at]);
+  const go = (id: string) => {
+    const to = questions.findIndex((one) => one.id === id);
+    if (at !== null) look(to);
+    else room.current?.querySelectorAll<HTMLInputElement>('article input')[to]?.focus();
+  };
+  const next = (from: number) => {
+    const after = questions[from + 1];
+    if (after) go(after.id);
+    else document.getElementById('hand-in')?.focus();
+  };
+  return (
+    <>
+      <h1>{sheet.title || 'A sheet'}</h1>
+      <p className="soft">
+        {work.name}, version {sheet.version}. {questions.length - open.length} of {questions.length} answered.
+        {work.practice && ' Ask at any answer whether it is right.'}
+      </p>
+      {problem !== '' && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
+      <div className="row">
+        <button aria-pressed={at !== null} onClick={() => look(0)}>
+          One at a time
+        </button>
+        <button aria-pressed={at === null} onClick={() => look(null)}>
+          The whole sheet
+        </button>
+      </div>
+      <div ref={room}>
+        {questions.map((question, index) =>
+          at === null || at === index ? (
+            <Asked
+              key={question.id}
+              question={question}
+              instruction={instructionOf(question)}
+              practice={work.practice}
+              onNext={() => next(index)}
+            />
+          ) : null,
+        )}
+      </div>
+      {at !== null && (
+        <div className="row">
+          <button disabled={at === 0} onClick={() => look(at - 1)}>
+            Before
+          </button>
+          <button disabled={at >= questions.length - 1} onClick={() => look(at + 1)}>
+            Next
+          </button>
+          <span className="soft">
+            {at + 1} of {questions.length}
+          </span>
+        </div>
+      )}
+      <HandIn work={work} open={open} onGo={go} />
+    </>
+  );
+}
+
+function instructionOf({ given, section }: PupilQuestion): string {
+  const words = attempt(() => instructionWords({ ...section, questions: [{ given }] }));
+  return words.ok ? words.value : (section.instruction ?? '');
+}
+
+interface HandInProps {
+  readonly work: Work;
+  readonly open: readonly string[];
+  readonly onGo: (id: string) => void;
+}
+
+/** What is still open, and one file with everything that was answered. */
+function HandIn({ work, open, onGo }: HandInProps) {
+  const [sure, setSure] = useState(false);
+  return (
+    <section aria-labelledby="hand-in-title">
+      <h2 id="hand-in-title">Hand in</h2>
+      {open.length > 0 ? (
+        <>
+          <p>Still open:</p>
+          <ul className="open">
+            {open.map((id) => (
+              <li key={id}>
+                <button onClick={() => onGo(id)}>{id}</button>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p>Everything is answered.</p>
+      )}
+      <div className="row">
+        <button id="hand-in" className="main" onClick={handIn}>
+          Save the file to hand in
+        </button>
+        {sure ? (
+          <>
+            <span role="alert">Everything on this sheet goes. Is your file handed in?</span>
+            <button onClick={putAway}>Put it away</button>
+            <button onClick={() => setSure(false)}>Keep it</button>
+          </>
+        ) : (
+          <button onClick={() => setSure(true)}>Put the sheet away</button>
+        )}
+      </div>
+      <p role="status">
+        {work.handedIn !== null &&
+          'The file is among your downloads: give it to your teacher. You can change answers and save it again.'}
+      </p>
+    </section>
+  );
+}

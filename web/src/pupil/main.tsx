@@ -1,0 +1,13 @@
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { GlobalStyle } from '../design/GlobalStyle';
+import { PupilPage } from './PupilPage';
+import { startWork } from './work';
+
+startWork();
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <GlobalStyle />
+    <PupilPage />
+  </StrictMode>,
+);
