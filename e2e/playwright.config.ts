@@ -18,6 +18,8 @@ export default defineConfig({
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
+    // Keeping the whole application on the device is tried by itself.
+    serviceWorkers: 'block',
     // Nothing waits for a transition; what moves is tested where it matters.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

@@ -27,6 +27,10 @@ export function startServer(...args) {
   });
 }
 
+/** Headless Chromium, whose pages keep nothing for times without a network: that would run beside what is measured. */
 export async function launch() {
-  return chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
+  const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
+  const newContext = browser.newContext.bind(browser);
+  browser.newContext = (options = {}) => newContext({ serviceWorkers: 'block', ...options });
+  return browser;
 }

@@ -7,6 +7,7 @@ import { startDocuments } from './documents/start';
 import { App } from './shell/App';
 import { startAppearance } from './shell/appearance';
 import { loadBench } from './shell/BenchHost';
+import { keepOffline } from './offline/keep';
 import { startNets } from './shell/nets';
 import { FallenPage, PageBoundary } from './shell/PageBoundary';
 
@@ -30,3 +31,4 @@ createRoot(document.getElementById('root')!).render(
     )}
   </StrictMode>,
 );
+keepOffline();

@@ -26,7 +26,8 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
   const [said, setSaid] = useState<{ readonly of: string; readonly said: Said } | null>(null);
   // What is asked is said even where a hostile file asks for what is none.
   const words = attempt(() => promptWords(question as unknown as Question));
-  const prompt = words.ok ? words.value : '';
+  // Figures stand over each other beside the key.
+  const prompt = words.ok ? (kind === 'figures-name' ? words.value.split(' · ').at(-1)! : words.value) : '';
   const hint = answerHint(kind);
   const spoken = staffSaid(question);
   const mark = async () => {

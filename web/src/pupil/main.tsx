@@ -1,6 +1,7 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { GlobalStyle } from '../design/GlobalStyle';
+import { keepOffline } from '../offline/keep';
 import { PupilPage } from './PupilPage';
 import { startWork } from './work';
 
@@ -11,3 +12,4 @@ createRoot(document.getElementById('root')!).render(
     <PupilPage />
   </StrictMode>,
 );
+keepOffline();

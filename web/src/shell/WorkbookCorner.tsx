@@ -22,6 +22,7 @@ import { redoable, undoable } from '../documents/history';
 import { useDocuments } from '../documents/store';
 import { importWorkbook } from '../documents/importFile';
 import { exportWorkbook } from '../documents/workbooks';
+import { useNewer } from '../offline/keep';
 import { setTheme, shownTheme, toggleBoardSize, useAppearance } from './appearance';
 import { AsideNote } from './AsideNote';
 import { NO_BENCH, redoHere, scopeOf, undoHere } from './scope';
@@ -196,6 +197,7 @@ function Status() {
   const changed = useDocuments((state) => state.changed);
   const told = useDocuments((state) => state.told);
   const writtenAt = useDocuments((state) => state.workbook.writtenAt);
+  const newer = useNewer(({ change }) => change);
   const said = { saved: 'Saved on this device', saving: 'Saving…', failed: 'Not saved' }[saving];
   return (
     <>
@@ -205,6 +207,11 @@ function Status() {
       <p className="state">
         {said}. {whenWritten(writtenAt, changed)}
       </p>
+      {newer && (
+        <p className="state">
+          A newer version is there. <QuietButton onPress={newer}>Change to it</QuietButton>
+        </p>
+      )}
     </>
   );
 }
