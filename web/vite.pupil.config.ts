@@ -2,11 +2,12 @@ import react from '@vitejs/plugin-react';
 import { join } from 'node:path';
 import { defineConfig } from 'vite';
 import { compressed } from './build/compressed.ts';
+import { pianoSamples } from './build/pianoSamples.ts';
 
 /** The pupils' page is built by itself, beside the application: nothing of a bench comes along with it. */
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [react(), compressed()],
+  plugins: [react(), pianoSamples(), compressed()],
   html: { cspNonce: '__CSP_NONCE__' },
   build: {
     target: 'es2022',

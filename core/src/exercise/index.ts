@@ -1,4 +1,5 @@
 export * from './exercise';
+export { answerChoices } from './answerChoices';
 export { degreeAsked, type DegreeAsked } from './degreeAsked';
 export * from './kinds/intervalName';
 export type { IntervalCause, IntervalQuestion } from './kinds/intervalName/causes';

@@ -1,11 +1,12 @@
-import { answerHint, attempt, promptWords, type Question } from '@diatonix/core';
+import { attempt, promptWords, type Question } from '@diatonix/core';
 import { lazy, Suspense, useState } from 'react';
 import { Figures } from '../parts/NumeralText';
 import { StaffPicture } from '../questions/StaffPicture';
+import { AnswerInput } from './AnswerInput';
 import { staffSaid } from './staffSaid';
 import { useEngraved } from './useEngraved';
 import type { Said } from './marking';
-import { answer, scribble, usePupil, type PupilQuestion } from './work';
+import { scribble, usePupil, type PupilQuestion } from './work';
 
 const MapTable = lazy(() => import('./GivenMap'));
 
@@ -24,15 +25,27 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
   const scratch = usePupil(({ work }) => work?.scratch[id] ?? '');
   const engraved = useEngraved(question);
   const [said, setSaid] = useState<{ readonly of: string; readonly said: Said } | null>(null);
+  const [silent, setSilent] = useState('');
   // What is asked is said even where a hostile file asks for what is none.
   const words = attempt(() => promptWords(question as unknown as Question));
   // Figures stand over each other beside the key.
   const prompt = words.ok ? (kind === 'figures-name' ? words.value.split(' · ').at(-1)! : words.value) : '';
-  const hint = answerHint(kind);
   const spoken = staffSaid(question);
+  const audible = kind === 'listen' || given['clef'] !== undefined;
+  const sound = async () => {
+    try {
+      await (await import('./hear')).hear(question);
+    } catch {
+      setSilent('There is no sound on this device. Ask your teacher to play it.');
+    }
+  };
   const mark = async () => {
     const { explain } = await import('./marking');
     setSaid({ of: typed, said: explain(question, typed) });
+  };
+  const enter = () => {
+    if (practice && typed.trim() !== '' && said?.of !== typed) void mark();
+    else onNext();
   };
   return (
     <article aria-labelledby={`q-${id}`}>
@@ -53,24 +66,13 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
           {spoken !== '' && <p className="visually-hidden">{spoken}</p>}
         </div>
       )}
-      <label>
-        Your answer
-        <input
-          value={typed}
-          placeholder={hint}
-          maxLength={300}
-          autoComplete="off"
-          autoCapitalize="off"
-          spellCheck={false}
-          onChange={(event) => answer(id, event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key !== 'Enter') return;
-            event.preventDefault();
-            if (practice && typed.trim() !== '' && said?.of !== typed) void mark();
-            else onNext();
-          }}
-        />
-      </label>
+      {audible && (
+        <div className="row">
+          <button onClick={() => void sound()}>Hear</button>
+          <span className="soft">{silent || 'Check your headphones: it begins at a moderate level.'}</span>
+        </div>
+      )}
+      <AnswerInput id={id} kind={kind} given={given} typed={typed} onEnter={enter} />
       {practice && (
         <div className="row">
           <button disabled={typed.trim() === ''} onClick={() => void mark()}>

@@ -80,6 +80,26 @@ export const PupilStyle = styled.main`
   textarea {
     font-size: 1rem;
   }
+  fieldset {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
+    margin: 0.8rem 0;
+    padding: 0.2rem 0.8rem;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+  }
+  fieldset label {
+    display: flex;
+    align-items: center;
+    gap: 0.6rem;
+    min-height: 2.75rem;
+    margin: 0;
+  }
+  input[type='radio'] {
+    width: 1.2rem;
+    min-height: 1.2rem;
+    accent-color: var(--mark);
+  }
   article {
     margin: 1rem 0;
     padding: 1rem;

@@ -29,7 +29,7 @@ export function SheetView({ work }: { readonly work: Work }) {
   const go = (id: string) => {
     const to = questions.findIndex((one) => one.id === id);
     if (at !== null) look(to);
-    else room.current?.querySelectorAll<HTMLInputElement>('article input')[to]?.focus();
+    else room.current?.querySelectorAll('article')[to]?.querySelector('input')?.focus();
   };
   const next = (from: number) => {
     const after = questions[from + 1];

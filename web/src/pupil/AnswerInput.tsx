@@ -1,0 +1,51 @@
+import { answerChoices, answerHint } from '@diatonix/core';
+import type { KeyboardEvent } from 'react';
+import { answer, type PupilQuestion } from './work';
+
+interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> {
+  readonly typed: string;
+  readonly onEnter: () => void;
+}
+
+/** Where an answer is written, or chosen where few words can be right. */
+export function AnswerInput({ id, kind, given, typed, onEnter }: AnswerInputProps) {
+  const choices = answerChoices({ kind, given });
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter') return;
+    event.preventDefault();
+    onEnter();
+  };
+  if (choices.length > 0)
+    return (
+      <fieldset>
+        <legend>Your answer</legend>
+        {choices.map((one) => (
+          <label key={one}>
+            <input
+              type="radio"
+              name={`answer-${id}`}
+              checked={typed === one}
+              onChange={() => answer(id, one)}
+              onKeyDown={onKeyDown}
+            />
+            {one === 'leading' ? 'leading note' : one}
+          </label>
+        ))}
+      </fieldset>
+    );
+  return (
+    <label>
+      Your answer
+      <input
+        value={typed}
+        placeholder={answerHint(kind)}
+        maxLength={300}
+        autoComplete="off"
+        autoCapitalize="off"
+        spellCheck={false}
+        onChange={(event) => answer(id, event.target.value)}
+        onKeyDown={onKeyDown}
+      />
+    </label>
+  );
+}
