@@ -1,0 +1,57 @@
+/** The file for pupils: what is written is read back, it holds no answer, and hostile files are told. */
+import { makeSheet, printPupilsFile, pupilSheet, readPupilsFile, TheoryError, type SheetSpec } from '../src';
+
+const SPEC: SheetSpec = {
+  title: 'Slack water',
+  seed: 77,
+  sections: [
+    { kind: 'interval-name', count: 3, marks: 2 },
+    { kind: 'chord-map', count: 1, marks: 4 },
+    { kind: 'key-find', count: 2, marks: 1 },
+  ],
+};
+const sheets = [0, 1].map((version) => pupilSheet(makeSheet(SPEC, version)));
+
+test.each([true, false])('what is written is read back (practice: %s)', (practice) => {
+  const text = printPupilsFile({ sheets, practice });
+  expect(readPupilsFile('slack.json', text)).toEqual({ sheets, practice });
+  expect(text).not.toMatch(/answers|seed|rightAnswers/);
+});
+
+const file = (change: object) =>
+  JSON.stringify({ ...JSON.parse(printPupilsFile({ sheets, practice: false })), ...change });
+
+test.each([
+  ['', /cannot be read as JSON/],
+  ['[1]', /not the file of a sheet/],
+  ['null', /not the file of a sheet/],
+  ['{"format":"diatonix-workbook"}', /whole workbook/],
+  ['{"format":"diatonix-sheet"}', /teacher’s own file/],
+  [file({ version: 9 }), /its version is 9.*This page reads version 1/],
+  [file({ sheets: [] }), /1 to 26 versions/],
+  [file({ sheets: Array.from({ length: 27 }, () => sheets[0]) }), /1 to 26 versions/],
+  [file({ sheets: [{ title: 'x' }] }), /version 1 of the sheet is not whole/],
+  [file({ sheets: [sheets[0], { ...sheets[1], sections: [{ kind: 7, questions: [] }] }] }), /version 2/],
+  [
+    file({ sheets: [{ ...sheets[0], sections: [{ kind: 'x', questions: [{ id: '1', given: [] }] }] }] }),
+    /not whole/,
+  ],
+  [
+    file({
+      sheets: [
+        {
+          ...sheets[0],
+          sections: [
+            { kind: 'x', questions: Array.from({ length: 2001 }, (_, at) => ({ id: `${at}`, given: {} })) },
+          ],
+        },
+      ],
+    }),
+    /not whole/,
+  ],
+  [' '.repeat(5_000_001), /larger than 5 MB/],
+])('%.40s… is told', (text, wrong) => {
+  expect(() => readPupilsFile('odd.json', text)).toThrow(TheoryError);
+  expect(() => readPupilsFile('odd.json', text)).toThrow(wrong);
+  expect(() => readPupilsFile('odd.json', text)).toThrow(/“odd.json”/);
+});

@@ -1,0 +1,144 @@
+/**
+ * @jest-environment <rootDir>/web/test/components/page.mjs
+ *
+ * The pupils' page without its page: what is kept, what is handed in, what is said of a staff, what is explained.
+ * Lines and spaces of the clefs are common practice.
+ */
+import { makeSheet, printPupilsFile, pupilSheet, readAnswerFile, type SheetSpec } from '@diatonix/core';
+import { explain } from '../src/pupil/marking';
+import { staffSaid } from '../src/pupil/staffSaid';
+import {
+  answer,
+  answersFile,
+  begin,
+  chooseVersion,
+  giveName,
+  openFile,
+  openOnes,
+  putAway,
+  questionsOf,
+  scribble,
+  startWork,
+  usePupil,
+} from '../src/pupil/work';
+
+const SPEC: SheetSpec = {
+  title: 'Slack water',
+  seed: 3,
+  sections: [
+    { kind: 'interval-name', count: 3, marks: 2 },
+    { kind: 'triad-name', count: 2, marks: 3 },
+  ],
+};
+const whole = [0, 1].map((version) => makeSheet(SPEC, version));
+const TEXT = printPupilsFile({ sheets: whole.map(pupilSheet), practice: true });
+const work = () => usePupil.getState().work!;
+
+beforeEach(() => {
+  localStorage.clear();
+  putAway();
+});
+
+test('everything is kept with every letter, and comes back', () => {
+  openFile('slack.json', TEXT);
+  expect(usePupil.getState().begun).toBe(false);
+  begin();
+  expect(usePupil.getState().begun).toBe(false);
+  chooseVersion(1);
+  giveName('Ada');
+  begin();
+  answer('1.1', 'm6');
+  scribble('1.1', 'C D E');
+  usePupil.setState({ work: null, begun: false });
+  startWork();
+  expect(usePupil.getState().begun).toBe(true);
+  expect(work()).toMatchObject({
+    version: 1,
+    name: 'Ada',
+    answers: { '1.1': 'm6' },
+    scratch: { '1.1': 'C D E' },
+  });
+  expect(openOnes(work())).toEqual(['1.2', '1.3', '2.1', '2.2']);
+});
+
+test('what is handed in is a file of answers: no scratch, nothing empty, the code of the version', () => {
+  openFile('slack.json', TEXT);
+  chooseVersion(1);
+  giveName(' Ada ');
+  answer('1.1', 'm6');
+  answer('1.2', '  ');
+  scribble('1.1', 'secret');
+  const text = answersFile(work());
+  expect(text).not.toContain('secret');
+  expect(readAnswerFile('ada.json', text)).toEqual({
+    pupil: 'Ada',
+    code: whole[1]!.code,
+    version: undefined,
+    answers: { '1.1': 'm6' },
+  });
+});
+
+test('another tab is taken in; what cannot be read or kept is told or left alone', () => {
+  openFile('slack.json', TEXT);
+  chooseVersion(0);
+  const there = JSON.stringify({ ...work(), answers: { '1.1': 'P4' } });
+  startWork();
+  localStorage.setItem('diatonix-pupil', there);
+  window.dispatchEvent(new StorageEvent('storage', { key: 'diatonix-pupil' }));
+  expect(work().answers).toEqual({ '1.1': 'P4' });
+  openFile('odd.json', 'no json');
+  expect(usePupil.getState().problem).toMatch(/“odd.json”.*Nothing was changed/);
+  expect(work().answers).toEqual({ '1.1': 'P4' });
+  localStorage.setItem('diatonix-pupil', '{"sheets":7}');
+  startWork();
+  expect(usePupil.getState().work).toBeNull();
+  openFile('slack.json', TEXT);
+  const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+    throw new Error('full');
+  });
+  answer('1.1', 'm3');
+  expect(work().answers['1.1']).toBe('m3');
+  expect(usePupil.getState().problem).toMatch(/keeps nothing: hand in before you close/);
+  full.mockRestore();
+});
+
+test('what stands on the staff is said, but its place where the name is asked for', () => {
+  const said = (kind: string, given: object) =>
+    staffSaid({ id: '1.1', kind, given: given as never, section: null as never });
+  expect(said('interval-name', { clef: 'bass', key: 'D major', from: 'D3', to: 'F#3' })).toBe(
+    'bass clef, key D major: D3, F#3',
+  );
+  const places: readonly (readonly [string, string, string])[] = [
+    ['treble', 'E4', 'first line'],
+    ['treble', 'F4', 'first space'],
+    ['treble', 'F5', 'fifth line'],
+    ['treble', 'G5', 'over the fifth line'],
+    ['treble', 'D4', 'under the first line'],
+    ['treble', 'C4', 'on ledger line 1 below the staff'],
+    ['treble', 'B3', 'beyond ledger line 1 below the staff'],
+    ['treble', 'A5', 'on ledger line 1 above the staff'],
+    ['bass', 'D3', 'third line'],
+    ['alto', 'C4', 'third line'],
+    ['tenor', 'C4', 'fourth line'],
+    ['treble', 'Bb4', 'third line, with a flat'],
+  ];
+  for (const [clef, note, place] of places)
+    expect([note, said('note-name', { clef, note })]).toEqual([note, `${clef} clef: ${place}`]);
+  expect(said('signature-name', { clef: 'treble', signature: ['F#', 'C#'] })).toBe(
+    'treble clef, 2 sharps in the signature',
+  );
+});
+
+test('an answer is explained as a teacher would, with its cause and what is right', () => {
+  openFile('slack.json', TEXT);
+  chooseVersion(0);
+  const [question] = questionsOf(work());
+  const right = String(whole[0]!.sections[0]!.questions[0]!.answers[0]);
+  expect(explain(question!, right)).toEqual({ verdict: 'right', sentences: ['Right.'] });
+  const wrong = explain(question!, right === 'P5' ? 'm2' : 'P5');
+  expect(wrong.verdict).toBe('wrong');
+  expect(wrong.sentences.join(' ')).toContain(`Right is ${right}.`);
+  expect(wrong.sentences.length).toBeGreaterThan(2);
+  expect(explain(question!, 'herring').verdict).toBe('unreadable');
+  expect(explain({ ...question!, kind: 'no-such-kind' }, 'x').verdict).toBe('unreadable');
+});
