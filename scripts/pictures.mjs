@@ -47,17 +47,6 @@ export const PICTURES = [
   },
   { name: 'chords-paper', path: '/chords', prepare: (page) => select(page, 'Inversion: first inversion') },
   {
-    name: 'intervals-naming',
-    path: '/intervals',
-    scheme: 'dark',
-    prepare: async (page) => {
-      await page.getByRole('button', { name: 'Name it yourself' }).click();
-      await select(page, 'Letters: B – G♯');
-      await page.getByRole('textbox', { name: 'Name of the interval' }).fill('m6');
-      await page.getByRole('button', { name: 'Check' }).click();
-    },
-  },
-  {
     name: 'labels',
     path: '/progressions',
     prepare: (page) => page.getByRole('button', { name: 'Labels' }).click(),
@@ -138,6 +127,28 @@ export const PICTURES = [
     },
   },
   { name: 'logbook-paper', path: '/logbook', ready: '.share' },
+  {
+    name: 'pupil-phone',
+    path: '/sheets',
+    size: { width: 390, height: 780 },
+    ready: '.question svg text',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Other sheets' }).click();
+      const [file] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('menuitem', { name: 'Save for pupils to practise, marked at once' }).click(),
+      ]);
+      await page.goto(new URL('/pupil', page.url()).href);
+      await page.getByLabel('Open the file of the sheet').setInputFiles(await file.path());
+      await page.getByLabel('Your version').selectOption('Version A');
+      await page.getByLabel('Your name').fill('Dilys Marrack');
+      await page.keyboard.press('Enter');
+      await page.locator('.staff-room svg text').first().waitFor();
+      await page.getByLabel('Your answer').fill('m7');
+      await page.keyboard.press('Enter');
+      await page.locator('.said p').first().waitFor();
+    },
+  },
   {
     name: 'scores-paper',
     path: '/scores',
