@@ -36,6 +36,8 @@ const FAULTY = 'var(--correction)';
 /** Room between the two notes of a pair, and for each step of a longer row. */
 const PAIR_WIDTH = 36;
 const STEP_WIDTH = 26;
+/** Least room between a note and the signs of the next. */
+const STEP_GAP = 8;
 /** Room between a signature within the line and the notes after it. */
 const SIGNATURE_GAP = 6;
 
@@ -139,10 +141,12 @@ export class Engraver {
     const formatter = new Formatter();
     for (const staff of new Set(voices.map((one) => one.staff)))
       formatter.joinVoices(voices.filter((one) => one.staff === staff).map(({ voice }) => voice));
+    const usual = Math.max(PAIR_WIDTH, STEP_WIDTH * (steps - 1)) + (uneven ? STEP_WIDTH : 0);
     formatter.format(
       voices.map(({ voice }) => voice),
-      steps > 1 ? Math.max(PAIR_WIDTH, STEP_WIDTH * (steps - 1)) + (uneven ? STEP_WIDTH : 0) : 0,
+      steps > 1 ? usual : 0,
     );
+    if (steps > 1) parted(formatter);
     const edges = voices.flatMap(({ chords }) =>
       chords.map((note) => {
         const { notePx, modLeftPx, leftDisplacedHeadPx, rightDisplacedHeadPx } = note.getMetrics();
@@ -250,4 +254,24 @@ function signsOf(notes: readonly Note[], fifths: number): readonly boolean[] {
 
 function round(value: number): number {
   return Math.round(value * 100) / 100;
+}
+
+/** Moves moments apart that touch: signs before a later note take room of their own. */
+function parted(formatter: InstanceType<VexFlow['Formatter']>): void {
+  const contexts = formatter.getTickContexts();
+  if (!contexts) return;
+  const { list, map } = contexts;
+  let shift = 0;
+  for (const [at, tick] of list.entries()) {
+    const now = map[tick]!;
+    const before = at > 0 ? map[list[at - 1]!]! : null;
+    now.setX(now.getX() + shift);
+    if (!before) continue;
+    const [was, is] = [before.getMetrics(), now.getMetrics()];
+    const free = before.getX() + was.notePx + was.rightDisplacedHeadPx + STEP_GAP;
+    const wanting = free + is.modLeftPx + is.leftDisplacedHeadPx - now.getX();
+    if (wanting <= 0) continue;
+    now.setX(now.getX() + wanting);
+    shift += wanting;
+  }
 }
