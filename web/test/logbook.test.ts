@@ -107,6 +107,15 @@ test('progress from sheet to sheet, of one and of all; nothing where somebody wa
   }
 });
 
+test('the course of one exercise counts its answers alone', () => {
+  const [kind] = kindsIn(piles());
+  const cells = skillGrid(piles()).get('Fenna Quayle')!.get(kind!)!;
+  const shares = progressOf(piles(), 'Fenna Quayle', kind!).map(({ share }) => share);
+  // Note names were asked on the first sheet alone.
+  expect(shares).toEqual([cells.right / cells.answered, null, null]);
+  expect(progressOf(piles(), null, 'no-such-kind').every(({ share }) => share === null)).toBe(true);
+});
+
 test('piles that did not change are not marked again', () => {
   const [before] = piles();
   expect(piles()[0]).toBe(before);

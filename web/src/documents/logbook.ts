@@ -122,10 +122,17 @@ export interface Progress {
   readonly share: number | null;
 }
 
-export function progressOf(piles: readonly MarkedPile[], name: string | null): Progress[] {
-  return piles.map(({ date, title, pupils }) => {
+/** The course of a pupil, or of all, in one kind of exercise or in all of them. */
+export function progressOf(
+  piles: readonly MarkedPile[],
+  name: string | null,
+  kind: string | null = null,
+): Progress[] {
+  return piles.map(({ date, title, pupils, kinds }) => {
     const own = pupils.filter(({ pupil }) => name === null || pupil.name === name);
-    const answers = own.flatMap(({ answers: all }) => [...all.values()]);
+    const answers = own.flatMap(({ answers: all }) =>
+      [...all].flatMap(([place, one]) => (kind === null || kindAt(kinds, place) === kind ? [one] : [])),
+    );
     const right = answers.filter(({ verdict }) => verdict === 'right').length;
     return { date, title, share: answers.length === 0 ? null : right / answers.length };
   });

@@ -24,13 +24,17 @@ export function skillRows(piles: readonly MarkedPile[]): Rows {
 }
 
 /** The share of right answers sheet by sheet, of a pupil beside the class; empty where nothing was answered. */
-export function progressRows(piles: readonly MarkedPile[], pupil: string | null): Rows {
+export function progressRows(
+  piles: readonly MarkedPile[],
+  pupil: string | null,
+  kind: string | null = null,
+): Rows {
   const percent = (share: number | null | undefined) =>
     share === null || share === undefined ? '' : Math.round(100 * share);
-  const own = pupil === null ? null : progressOf(piles, pupil);
+  const own = pupil === null ? null : progressOf(piles, pupil, kind);
   return [
     ['date', 'sheet', ...(pupil === null ? [] : [`${pupil}: % right`]), 'class: % right'],
-    ...progressOf(piles, null).map(({ date, title, share }, at) => [
+    ...progressOf(piles, null, kind).map(({ date, title, share }, at) => [
       ...[date, title],
       ...(own ? [percent(own[at]?.share)] : []),
       percent(share),

@@ -51,6 +51,18 @@ test('over time the chart has its table, of the class or of one pupil', () => {
   expect(screen.getByRole('table').textContent).toContain('Dilys Marrack');
 });
 
+test('over time one exercise can be looked at alone', () => {
+  LOGBOOK_DESK.set({ skill: 'note-name' });
+  const { unmount } = show('time');
+  expect(screen.getByRole('heading', { level: 2 }).textContent).toMatch(/, note names$/);
+  expect(screen.getByRole('button', { name: 'Exercise: Note names' })).not.toBeNull();
+  // It was asked on the first of three sheets.
+  const cells = within(screen.getByRole('table')).getAllByRole('row').slice(1);
+  expect(cells.map((row) => /\d+ ?%/.test(row.textContent ?? ''))).toEqual([true, false, false]);
+  unmount();
+  LOGBOOK_DESK.set({ skill: null });
+});
+
 test('mistakes stand by how often they were made, each one press from a sheet', async () => {
   const user = userEvent.setup();
   show('causes');

@@ -1,7 +1,8 @@
+import { kindWords } from '@diatonix/core';
 import { useMemo } from 'react';
 import { Choice } from '../../design/Choice';
 import { Toggle, ToggleRow } from '../../design/controls';
-import { markedPiles, namesIn } from '../../documents/logbook';
+import { kindsIn, markedPiles, namesIn } from '../../documents/logbook';
 import { causeRows, progressRows, skillRows, taughtRows } from '../../documents/logbookCharts';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
@@ -31,7 +32,7 @@ export function LogbookBench() {
   const open = useOpenClass();
   const classes = useDocuments((state) => listOf(state.documents, 'class'));
   const documents = useDocuments((state) => listOf(state.documents, 'pile'));
-  const { view, pupil, beside: besideId } = LOGBOOK_DESK.use((desk) => desk);
+  const { view, pupil, skill: wanted, beside: besideId } = LOGBOOK_DESK.use((desk) => desk);
   const piles = useMemo(
     () => markedPiles(documents, open?.id ?? null, school),
     [documents, open?.id, school],
@@ -44,10 +45,12 @@ export function LogbookBench() {
     [other, documents, school],
   );
   const names = useMemo(() => namesIn(piles), [piles]);
+  const kinds = useMemo(() => kindsIn(piles), [piles]);
+  const skill = wanted !== null && kinds.includes(wanted) ? wanted : null;
   const own = pupil !== null && names.includes(pupil) ? pupil : null;
   const tables: Partial<Record<LogbookView, () => ReturnType<typeof skillRows>>> = {
     skills: () => skillRows(piles),
-    time: () => progressRows(piles, own),
+    time: () => progressRows(piles, own, skill),
     causes: () => causeRows(piles, own, school),
     ...(open ? { lessons: () => taughtRows(piles, open.body) } : {}),
   };
@@ -94,6 +97,17 @@ export function LogbookBench() {
               onChoose={(name) => LOGBOOK_DESK.set({ pupil: name === WHOLE ? null : name })}
             />
           )}
+          {view === 'time' && kinds.length > 1 && (
+            <Choice
+              label="Exercise"
+              value={skill ?? WHOLE}
+              options={[
+                { id: WHOLE, name: 'All exercises' },
+                ...kinds.map((kind) => ({ id: kind, name: kindWords(kind).name })),
+              ]}
+              onChoose={(kind) => LOGBOOK_DESK.set({ skill: kind === WHOLE ? null : kind })}
+            />
+          )}
           {view === 'skills' && others.length > 0 && (
             <Choice
               label="Beside"
@@ -120,7 +134,7 @@ export function LogbookBench() {
       ) : view === 'skills' ? (
         <SkillGrid piles={piles} beside={beside} />
       ) : view === 'time' ? (
-        <OverTime piles={piles} pupil={own} school={school} />
+        <OverTime piles={piles} pupil={own} skill={skill} school={school} />
       ) : view === 'causes' ? (
         <Causes piles={piles} pupil={own} school={school} classId={open?.id ?? null} />
       ) : open === null ? (

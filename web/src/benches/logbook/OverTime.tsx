@@ -1,4 +1,4 @@
-import { mistakeName, type School } from '@diatonix/core';
+import { kindWords, mistakeName, type School } from '@diatonix/core';
 import { CalendarDays, ClipboardList } from 'lucide-react';
 import { Button } from '../../design/controls';
 import { causesOf, progressOf, type MarkedPile } from '../../documents/logbook';
@@ -15,15 +15,23 @@ interface OverTimeProps {
   readonly school: School;
 }
 
+interface CourseProps extends OverTimeProps {
+  /** The kind of exercise; null for all. */
+  readonly skill: string | null;
+}
+
 const MOST = 8;
 
 /** The share of right answers from sheet to sheet, of a pupil beside the class. */
-export function OverTime({ piles, pupil }: OverTimeProps) {
+export function OverTime({ piles, pupil, skill }: CourseProps) {
   const points = (name: string | null) =>
-    progressOf(piles, name).map(({ date, share }) => ({ at: dayOf(date), share }));
+    progressOf(piles, name, skill).map(({ date, share }) => ({ at: dayOf(date), share }));
   return (
     <LogbookStyle>
-      <h2>{pupil ?? 'The class'}: right answers from sheet to sheet</h2>
+      <h2>
+        {pupil ?? 'The class'}: right answers from sheet to sheet
+        {skill && `, ${kindWords(skill).name.toLowerCase()}`}
+      </h2>
       <LineChart
         label="Share of right answers by date"
         own={points(pupil)}

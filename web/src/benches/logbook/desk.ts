@@ -10,6 +10,8 @@ const name: Field<string | null> = (stored) =>
 export const LOGBOOK_DESK = createDesk<{
   readonly view: LogbookView;
   readonly pupil: string | null;
+  /** The kind of exercise whose course is shown; null for all. */
+  readonly skill: string | null;
   /** Another class beside the open one. */
   readonly beside: string | null;
-}>('logbook', { view: oneOf(VIEWS, 'skills'), pupil: name, beside: idField });
+}>('logbook', { view: oneOf(VIEWS, 'skills'), pupil: name, skill: idField, beside: idField });
