@@ -1,5 +1,6 @@
 import { attempt, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
 import { create } from 'zustand';
+import { download, fileName } from '../documents/download';
 
 /** What a pupil has on the page: the sheet, the version, the name, and what was written so far. */
 export interface Work extends PupilsFile {
@@ -177,12 +178,7 @@ export function answersFile({ sheets, version, name, answers }: Work): string {
 export function handIn(): void {
   const { work } = getState();
   if (!work || work.version === null || work.name.trim() === '') return;
-  const link = document.createElement('a');
-  const address = URL.createObjectURL(new Blob([answersFile(work)], { type: 'application/json' }));
-  const name = work.name.trim().replace(/[^\p{L}\p{N}]+/gu, '-');
-  link.href = address;
-  link.download = `${name}-${work.sheets[work.version]!.code}.json`;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(address), 10_000);
+  const name = `${fileName(work.name)}-${work.sheets[work.version]!.code}.json`;
+  download(answersFile(work), name, 'application/json');
   change((now) => ({ ...now, handedIn: Date.now() }));
 }
