@@ -103,6 +103,7 @@ test('what stands on the other benches goes to a sheet with something blank', as
     await page.goto(`${demo}${path}`);
     await page.getByRole('button', { name: 'To a sheet' }).click();
     await page.getByRole('menuitem', { name }).click();
+    await expect(page.getByText(/ on the sheet “/)).toBeVisible();
     await saved(page);
   };
   await bring('intervals', 'The names blank');

@@ -3,6 +3,7 @@ import { ClipboardList } from 'lucide-react';
 import { Drop } from '../design/Drop';
 import { part } from '../design/part';
 import { tell } from '../documents/store';
+import { fetchScript } from '../fetchScript';
 
 const MenuPopover = part(() => import('../design/MenuPopover').then((module) => module.default));
 
@@ -15,10 +16,12 @@ export interface SheetEntry {
   readonly bring: (bringing: Bringing) => Brought;
 }
 
+const loadBringing = (): Promise<Bringing> => fetchScript(() => import('../documents/bringing'));
+
 /** Puts what stands on a bench on a sheet, with something of it blank. */
 export function ToSheet({ entries }: { entries: readonly SheetEntry[] }) {
   const put = async (at: number) => {
-    const bringing = await import('../documents/bringing');
+    const bringing = await loadBringing();
     const brought = attempt(() => entries[at]!.bring(bringing));
     if (brought.ok) bringing.bringToSheet(brought.value);
     else tell(brought.error.message);
@@ -28,15 +31,19 @@ export function ToSheet({ entries }: { entries: readonly SheetEntry[] }) {
       label="To a sheet"
       opens="menu"
       arrow={false}
-      drop={(dropped) => (
-        <MenuPopover
-          {...dropped}
-          label="To a sheet"
-          atEnd
-          entries={entries.map(({ name }, at) => ({ id: String(at), name }))}
-          onAction={(id) => void put(Number(id))}
-        />
-      )}
+      drop={(dropped) => {
+        // Fetched while one chooses, so that what is chosen is done at once.
+        void loadBringing().catch(() => undefined);
+        return (
+          <MenuPopover
+            {...dropped}
+            label="To a sheet"
+            atEnd
+            entries={entries.map(({ name }, at) => ({ id: String(at), name }))}
+            onAction={(id) => void put(Number(id))}
+          />
+        );
+      }}
     >
       <ClipboardList aria-hidden="true" />
     </Drop>
