@@ -16,9 +16,10 @@ import {
 export function SheetView({ work }: { readonly work: Work }) {
   const place = usePupil((state) => state.place);
   const problem = usePupil((state) => state.problem);
+  const { sheets, version } = work;
   // The questions stay the same while answers are written.
-  const questions = useMemo(() => questionsOf(work), [work.sheets, work.version]); // eslint-disable-line react-hooks/exhaustive-deps
-  const sheet = work.sheets[work.version ?? 0]!;
+  const questions = useMemo(() => questionsOf({ sheets, version }), [sheets, version]);
+  const sheet = sheets[version ?? 0]!;
   const open = openOnes(work);
   const at = place === null ? null : Math.min(place, questions.length - 1);
   const room = useRef<HTMLDivElement>(null);

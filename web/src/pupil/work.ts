@@ -1,4 +1,4 @@
-import { attempt, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
+import { attempt, printPupilsFile, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
 import { create } from 'zustand';
 import { download, fileName } from '../documents/download';
 
@@ -60,7 +60,7 @@ function kept(): Work | null {
     const { sheets, practice, version, name, answers, scratch, handedIn } = JSON.parse(
       localStorage.getItem(KEY) ?? 'null',
     ) as Work;
-    const file = readPupilsFile('the kept sheet', JSON.stringify({ ...ENVELOPE, sheets, practice }));
+    const file = readPupilsFile('the kept sheet', printPupilsFile({ sheets, practice }));
     return {
       ...file,
       version: typeof version === 'number' && file.sheets[version] ? version : null,
@@ -73,8 +73,6 @@ function kept(): Work | null {
     return null;
   }
 }
-
-const ENVELOPE = { format: 'diatonix-pupils-sheet', version: 1 };
 
 const texts = (value: unknown): Readonly<Record<string, string>> =>
   Object.fromEntries(
@@ -155,7 +153,7 @@ export interface PupilQuestion {
 }
 
 /** The questions of the chosen version from the first to the last. */
-export function questionsOf({ sheets, version }: Work): readonly PupilQuestion[] {
+export function questionsOf({ sheets, version }: Pick<Work, 'sheets' | 'version'>): readonly PupilQuestion[] {
   return (sheets[version ?? 0]?.sections ?? []).flatMap((section) =>
     section.questions.map(({ id, given }) => ({ id, kind: section.kind, given, section })),
   );

@@ -40,7 +40,7 @@ function OpenPile({ open }: { open: Document<'pile'> }) {
   const school = useSchool();
   const engraver = useEngraver();
   const { pupil: wanted, question, view } = MARKING_DESK.use((desk) => desk);
-  const versions = useMemo(() => versionsOf(body), [body.sheet]); // eslint-disable-line react-hooks/exhaustive-deps
+  const versions = versionsOf(body);
   const marked = useMemo(() => markPile(body, versions, school), [body, versions, school]);
   const at = Math.max(
     0,
