@@ -27,5 +27,6 @@ export * from './exerciseWords';
 export * from './questionWords';
 export * from './questionWorking';
 export * from './answerHints';
+export * from './staffPlace';
 export * from './mistakeWords';
 export * from './practiceWords';

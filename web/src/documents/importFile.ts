@@ -78,11 +78,16 @@ function whatItIs(text: string, fileName: string): string {
   return 'this is not a workbook file: it does not hold JSON.';
 }
 
-/** Adds the workbook of a file to the list and opens it; nothing that is there is replaced. */
-export async function importWorkbook(file: File): Promise<FileResult<string>> {
+/** Reads a workbook file that was chosen; one that is larger than any workbook is not looked into. */
+export async function readWorkbookFile(file: File): Promise<FileResult<FileContents>> {
   if (file.size > MAX_FILE_BYTES)
     return { ok: false, message: `“${file.name}”: the file is larger than 50 MB, which no workbook is.` };
-  const result = await workbookFromFile(await file.text(), file.name);
+  return workbookFromFile(await file.text(), file.name);
+}
+
+/** Adds the workbook of a file to the list and opens it; nothing that is there is replaced. */
+export async function importWorkbook(file: File): Promise<FileResult<string>> {
+  const result = await readWorkbookFile(file);
   if (!result.ok) return result;
   const { title, documents, aside } = result.value;
   await addWorkbook(title, byId(documents), aside);

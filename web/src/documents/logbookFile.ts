@@ -1,7 +1,7 @@
 import type { Document, Documents, Kind } from './document';
 import { download, fileName } from './download';
 import { workbookToFile } from './file';
-import { workbookFromFile, type FileResult } from './importFile';
+import { readWorkbookFile, type FileResult } from './importFile';
 import type { PileBody, PileEntry } from './kinds/pile';
 import type { SchoolClass } from './kinds/schoolClass';
 import { byId } from './select';
@@ -99,7 +99,7 @@ function newOnes<T extends { readonly id: string }>(here: readonly T[], there: r
 
 /** Takes a logbook in from a file; says what came, or why nothing did. */
 export async function takeLogbook(file: File): Promise<FileResult<string>> {
-  const read = await workbookFromFile(await file.text(), file.name);
+  const read = await readWorkbookFile(file);
   if (!read.ok) return read;
   const { documents: found, aside } = read.value;
   if (!found.some(({ kind }) => KINDS.includes(kind)))

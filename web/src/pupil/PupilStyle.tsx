@@ -19,16 +19,23 @@ export const PupilStyle = styled.main`
     color: var(--correction);
   }
   button,
-  .file {
-    display: inline-flex;
-    align-items: center;
+  .file,
+  input,
+  select,
+  textarea {
     min-height: 2.75rem;
-    padding: 0.4rem 1rem;
-    border: 1px solid var(--rule);
+    border: 1px solid var(--soft);
     border-radius: 4px;
     background: var(--sheet);
     color: var(--ink);
     font: inherit;
+  }
+  button,
+  .file {
+    display: inline-flex;
+    align-items: center;
+    padding: 0.4rem 1rem;
+    border-color: var(--rule);
     cursor: pointer;
   }
   button.main,
@@ -68,13 +75,7 @@ export const PupilStyle = styled.main`
   select,
   textarea {
     width: 100%;
-    min-height: 2.75rem;
     padding: 0.4rem 0.6rem;
-    border: 1px solid var(--soft);
-    border-radius: 4px;
-    background: var(--sheet);
-    color: var(--ink);
-    font: inherit;
     font-size: 1.1rem;
   }
   textarea {

@@ -1,4 +1,4 @@
-import { attempt, parseNote, staffPosition, staffRange, type Clef } from '@diatonix/core';
+import { attempt, parseNote, staffPlaceWords, type Clef } from '@diatonix/core';
 import type { PupilQuestion } from './work';
 
 /** Kinds that ask for the name of what stands on the staff: there its place is said instead. */
@@ -27,22 +27,13 @@ export function staffSaid({ kind, given }: PupilQuestion): string {
 const listed = (value: unknown): string =>
   Array.isArray(value) ? value.map(listed).join(' ') : value === null ? 'blank' : String(value);
 
-const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
-
-/** The line or space of a note, counted from the lowest line. */
+/** The line or space of a note, and the sign before it. */
 function placeOf(text: string, clef: unknown): string {
-  const place = attempt(() => staffPosition(parseNote(text)) - staffRange(clef as Clef, 0).low);
-  if (!place.ok) return '';
-  const from = place.value;
-  const sign = /#|b/.exec(text.slice(1))?.[0];
-  const signed = sign === '#' ? ', with a sharp' : sign === 'b' ? ', with a flat' : '';
-  const ledgers = (count: number, where: string) =>
-    `${from % 2 === 0 ? 'on' : 'beyond'} ledger line ${count} ${where} the staff${signed}`;
-  if (from === -1) return `under the first line${signed}`;
-  if (from === 9) return `over the fifth line${signed}`;
-  if (from < 0) return ledgers(Math.floor(-from / 2), 'below');
-  if (from > 9) return ledgers(Math.floor((from - 8) / 2), 'above');
-  const what = from % 2 === 0 ? 'line' : 'space';
-  const at = Math.floor(from / 2);
-  return `${ORDINALS[at]} ${what}${signed}`;
+  const read = attempt(() => {
+    const note = parseNote(text);
+    return { note, place: staffPlaceWords(note, clef as Clef) };
+  });
+  if (!read.ok) return '';
+  const { note, place } = read.value;
+  return `${place}${note.alteration > 0 ? ', with a sharp' : note.alteration < 0 ? ', with a flat' : ''}`;
 }
