@@ -188,12 +188,10 @@ test('a pile without results is recorded as it is marked, and following through 
       [...answers.values()].map(({ verdict, got, causes }) => ({ verdict, got, causes })),
     );
   expect(facts(bare)).toEqual(facts(pile()));
-  const before = pile().entries.map(({ result }) => result!.got);
   giveFollow(0);
   expect(pile().entries.map(({ result }) => result!.got)).toEqual(
     pile().entries.map(({ question }) => marked()[0]!.answers.get(question)!.got),
   );
-  expect(Math.min(...before)).toBeGreaterThanOrEqual(0);
 });
 
 test('a pupil of whom nothing changed is not marked again', () => {
