@@ -1,6 +1,7 @@
 import { attempt, instructionWords } from '@diatonix/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Asked } from './Asked';
+import { QuestionBoundary } from './QuestionBoundary';
 import {
   handIn,
   look,
@@ -60,13 +61,14 @@ export function SheetView({ work }: { readonly work: Work }) {
       <div ref={room}>
         {questions.map((question, index) =>
           at === null || at === index ? (
-            <Asked
-              key={question.id}
-              question={question}
-              instruction={instructionOf(question)}
-              practice={work.practice}
-              onNext={() => next(index)}
-            />
+            <QuestionBoundary key={question.id} id={question.id}>
+              <Asked
+                question={question}
+                instruction={instructionOf(question)}
+                practice={work.practice}
+                onNext={() => next(index)}
+              />
+            </QuestionBoundary>
           ) : null,
         )}
       </div>
