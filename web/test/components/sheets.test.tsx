@@ -140,6 +140,23 @@ describe('a sheet', () => {
     expect(section(0).material.compound).toBe(true);
   });
 
+  test('a field that could not be read takes back what stood there: the complaint goes, the question is kept', async () => {
+    const user = userEvent.setup();
+    show();
+    questions()[0]!.focus();
+    await user.click(questions()[0]!);
+    await user.click(screen.getByRole('tab', { name: 'Question' }));
+    const field = screen.getAllByRole('textbox').find((one) => /[A-G]\d/.test((one as HTMLInputElement).value))!;
+    const stood = (field as HTMLInputElement).value;
+    await user.clear(field);
+    await user.type(field, 'H4{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('H4');
+    await user.clear(field);
+    await user.type(field, `${stood}{Enter}`);
+    expect(screen.queryByRole('alert')).toBeNull();
+    expect(screen.getByRole('button', { name: 'Give it back to the dice' })).toBeTruthy();
+  });
+
   test('the instruction can be written over, and comes back by itself', async () => {
     const user = userEvent.setup();
     show();

@@ -79,7 +79,13 @@ const LONG = 18;
 /** A field that is read when it is left, or with Enter. */
 function TextField({ value, onPut }: TextFieldProps) {
   const [text, setText] = useState(value);
-  const put = () => text !== value && onPut(text);
+  // What was put last: after something unreadable, what stood there before is something new.
+  const [last, setLast] = useState(value);
+  const put = () => {
+    if (text === last) return;
+    setLast(text);
+    onPut(text);
+  };
   if (value.length > LONG)
     return (
       <textarea
