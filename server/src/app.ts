@@ -3,6 +3,7 @@ import serve from 'koa-static';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { cacheHeader, pageNonce, pageTag } from './caching';
+import { CLASS_STATE } from './class/protocol';
 import { pageFor, withNonce } from './page';
 import { PUPILS_ROUTE, ROUTES } from './routes';
 import { security } from './security';
@@ -12,13 +13,15 @@ export interface AppOptions {
   readonly root: string;
   /** Tells the application to start without the demo workbook. */
   readonly empty: boolean;
+  /** Whether there is a class network. */
+  readonly isClass?: boolean;
 }
 
 /** What a client that went away in the middle leaves behind. */
 const GONE = new Set(['ECONNRESET', 'EPIPE', 'ECONNABORTED', 'ERR_STREAM_PREMATURE_CLOSE']);
 
 /** The web server: security headers, the built files, and one page for every route of the application. */
-export function createApp({ root, empty }: AppOptions): Koa {
+export function createApp({ root, empty, isClass = false }: AppOptions): Koa {
   const template = pageFor(readFileSync(join(root, 'index.html'), 'utf8'), empty);
   const pupils = readFileSync(join(root, 'pupil.html'), 'utf8');
   const pageAt = (path: string) => (path === PUPILS_ROUTE ? pupils : template);
@@ -26,9 +29,14 @@ export function createApp({ root, empty }: AppOptions): Koa {
   app.on('error', (error: NodeJS.ErrnoException) => {
     if (!GONE.has(error.code ?? '')) console.error(error);
   });
-  app.use(security((context) => pageNonce(context.get('If-None-Match'), pageAt(context.path))));
+  app.use(security((context) => pageNonce(context.get('If-None-Match'), pageAt(context.path)), isClass));
   app.use(wrongs);
   app.use((context, next) => {
+    if (context.path === CLASS_STATE) {
+      context.set('Cache-Control', 'no-store');
+      context.body = { class: isClass };
+      return;
+    }
     if (['/', '/index.html', PUPILS_ROUTE, ...ROUTES].includes(context.path))
       return page(context, pageAt(context.path));
     return next();

@@ -2,7 +2,8 @@ import { createServer } from 'node:http';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
-import { readOptions } from './options';
+import { startClass } from './class/start';
+import { EVERYWHERE, readOptions } from './options';
 
 const options = readOptions(process.argv.slice(2));
 if (!options.ok) {
@@ -11,7 +12,8 @@ if (!options.ok) {
 }
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..', 'web', 'dist');
-const app = createApp({ root, empty: options.value.empty });
+const { empty, isClass } = options.value;
+const app = createApp({ root, empty, isClass });
 const server = createServer(app.callback());
 server.on('error', (error: NodeJS.ErrnoException) => {
   const { host, port } = options.value;
@@ -25,5 +27,7 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 server.listen(options.value.port, options.value.host, () => {
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : options.value.port;
-  console.log(`Diatonix is at http://${options.value.host}:${port}/  (Ctrl+C stops it)`);
+  const host = options.value.host === EVERYWHERE ? 'localhost' : options.value.host;
+  console.log(`Diatonix is at http://${host}:${port}/  (Ctrl+C stops it)`);
+  if (isClass) void startClass(server, { host: options.value.host, port });
 });

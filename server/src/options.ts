@@ -3,17 +3,26 @@ export interface Options {
   readonly port: number;
   /** Starts without the demo workbook. */
   readonly empty: boolean;
+  /** Whether pupils in the same network may join. */
+  readonly isClass: boolean;
 }
 
 export type OptionsResult =
   { readonly ok: true; readonly value: Options } | { readonly ok: false; readonly message: string };
 
+/** Every address of the machine. */
+export const EVERYWHERE = '0.0.0.0';
+
 const USAGE =
-  'Options: --empty (no demo workbook), --port NUMBER (default 4180), --host NAME (default localhost).';
+  'Options: --empty (no demo workbook), --port NUMBER (default 4180), --host NAME (default localhost), ' +
+  '--class (pupils in the same network may join), --class-host ADDRESS (where the class is served; ' +
+  'by default every address of this machine).';
 
 /** Reads the command line after `npm start --`. An unknown or broken option gives a message instead. */
 export function readOptions(args: readonly string[]): OptionsResult {
   let host = 'localhost';
+  let classHost: string | null = null;
+  let isClass = false;
   let port = 4180;
   let empty = false;
   for (let i = 0; i < args.length; i++) {
@@ -24,11 +33,16 @@ export function readOptions(args: readonly string[]): OptionsResult {
       port = Number(text);
       if (text.trim() === '' || !Number.isInteger(port) || port < 0 || port > 65535)
         return { ok: false, message: `“--port ${text}”: a port is a whole number from 0 to 65535. ${USAGE}` };
-    } else if (arg === '--host') {
-      host = args[++i] ?? '';
-      if (host.trim() === '' || host.startsWith('--'))
-        return { ok: false, message: `“--host” has no name after it. ${USAGE}` };
+    } else if (arg === '--class') isClass = true;
+    else if (arg === '--host' || arg === '--class-host') {
+      const name = args[++i] ?? '';
+      if (name.trim() === '' || name.startsWith('--'))
+        return { ok: false, message: `“${arg}” has no name after it. ${USAGE}` };
+      if (arg === '--host') host = name;
+      else classHost = name;
     } else return { ok: false, message: `“${arg}” is not an option. ${USAGE}` };
   }
-  return { ok: true, value: { host, port, empty } };
+  if (classHost !== null && !isClass)
+    return { ok: false, message: `“--class-host” says where a class is served: give --class too. ${USAGE}` };
+  return { ok: true, value: { host: isClass ? (classHost ?? EVERYWHERE) : host, port, empty, isClass } };
 }

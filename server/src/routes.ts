@@ -12,5 +12,6 @@ export const ROUTES: readonly string[] = [
   '/marking',
   '/logbook',
   '/practice',
+  '/class',
   '/workbooks',
 ];

@@ -2,12 +2,17 @@ import type Koa from 'koa';
 import helmet from 'koa-helmet';
 import { randomBytes } from 'node:crypto';
 
+const HOST = /^[\w.:[\]-]+$/;
+
 /**
  * Security headers for every response. Scripts, workers, sounds and requests
  * come from this server only; styles need the nonce of the page; fonts may be
  * carried inside the notation code as data. `nonceHeld` gives the nonce of a page that the browser has already.
  */
-export function security(nonceHeld: (context: Koa.Context) => string | null): Koa.Middleware {
+export function security(
+  nonceHeld: (context: Koa.Context) => string | null,
+  isClass: boolean,
+): Koa.Middleware {
   const headers = helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -20,7 +25,12 @@ export function security(nonceHeld: (context: Koa.Context) => string | null): Ko
         ],
         imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'", 'data:'],
-        connectSrc: ["'self'"],
+        // Older browsers do not count the socket of a page's own server to it.
+        connectSrc: [
+          "'self'",
+          (request) =>
+            isClass && HOST.test(request.headers.host ?? '') ? `ws://${request.headers.host}` : "'self'",
+        ],
         workerSrc: ["'self'"],
         mediaSrc: ["'self'"],
         manifestSrc: ["'self'"],

@@ -1,0 +1,186 @@
+/** Messages are checked at the door: what is not one of them in every field goes no further. */
+import 'reflect-metadata';
+import { plainToInstance, Type, type ClassConstructor } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsBoolean,
+  IsInt,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+  validateSync,
+} from 'class-validator';
+import { LIMITS } from './limits';
+import type { PupilSays, TeacherSays } from './protocol';
+
+const QUESTION = /^\d{1,3}\.\d{1,4}$/;
+const SECRET = /^[A-Za-z0-9_-]{16,64}$/;
+const ID = /^[A-Za-z0-9_-]{1,40}$/;
+/** Letters of any script, marks and what stands between names; no line ends, no controls. */
+const NAME = /^[^\p{C}\p{Zl}\p{Zp}]+$/u;
+const SAFE = Number.MAX_SAFE_INTEGER;
+
+class AnswerCheck {
+  @Matches(QUESTION) question!: string;
+  @IsString() @MaxLength(LIMITS.answer) text!: string;
+  @IsInt() @Min(0) @Max(SAFE) n!: number;
+}
+
+class JoinCheck {
+  @Equals('join') type!: 'join';
+  @IsString() @MaxLength(40) code!: string;
+  @IsString() @Length(1, LIMITS.name) @Matches(NAME) @Matches(/\S/) name!: string;
+  @Matches(SECRET) key!: string;
+  @IsOptional() @Matches(SECRET) room?: string;
+}
+
+class WorkCheck {
+  @Equals('work') type!: 'work';
+  @IsArray()
+  @ArrayMaxSize(LIMITS.answersInMessage)
+  @ValidateNested({ each: true })
+  @Type(() => AnswerCheck)
+  answers!: AnswerCheck[];
+}
+
+class AtCheck {
+  @Equals('at') type!: 'at';
+  @Matches(QUESTION) question!: string;
+}
+
+class DoneCheck {
+  @Equals('done') type!: 'done';
+  @IsBoolean() done!: boolean;
+}
+
+class QuickAnswerCheck {
+  @Equals('quick') type!: 'quick';
+  @Matches(ID) id!: string;
+  @IsString() @MaxLength(LIMITS.answer) text!: string;
+}
+
+class PingCheck {
+  @Equals('ping') type!: 'ping';
+}
+
+class ClockCheck {
+  @IsBoolean() closed!: boolean;
+  @ValidateIf(({ endsAt }) => endsAt !== null) @IsInt() @Min(0) @Max(SAFE) endsAt!: number | null;
+}
+
+class PupilCheck {
+  @Matches(ID) id!: string;
+  @IsString() @Length(1, LIMITS.name) @Matches(NAME) name!: string;
+  @IsInt() @Min(0) @Max(LIMITS.versions - 1) version!: number;
+  @IsBoolean() done!: boolean;
+}
+
+class OpenCheck extends ClockCheck {
+  @Equals('open') type!: 'open';
+  @Matches(SECRET) room!: string;
+  @IsOptional() @Matches(/^[A-Z]{6}$/) code?: string;
+  @IsArray()
+  @ArrayMaxSize(LIMITS.versions)
+  @IsString({ each: true })
+  @MaxLength(LIMITS.sheet, { each: true })
+  sheets!: string[];
+  @IsArray()
+  @ArrayMaxSize(LIMITS.pupils)
+  @ValidateNested({ each: true })
+  @Type(() => PupilCheck)
+  pupils!: PupilCheck[];
+}
+
+class KeptCheck {
+  @Equals('kept') type!: 'kept';
+  @Matches(ID) pupil!: string;
+  @IsInt() @Min(0) @Max(SAFE) n!: number;
+}
+
+class SetClockCheck extends ClockCheck {
+  @Equals('clock') type!: 'clock';
+}
+
+class MarksCheck {
+  @Equals('marks') type!: 'marks';
+  @Matches(ID) pupil!: string;
+  @IsString() @MaxLength(LIMITS.slip) slip!: string;
+}
+
+class QuickCheck {
+  @Equals('quick') type!: 'quick';
+  @Matches(ID) id!: string;
+  @IsString() @MaxLength(LIMITS.sheet) sheet!: string;
+}
+
+class QuickEndCheck {
+  @Equals('quick-end') type!: 'quick-end';
+  @Matches(ID) id!: string;
+}
+
+class ReleaseCheck {
+  @Equals('release') type!: 'release';
+  @Matches(ID) pupil!: string;
+}
+
+class EndCheck {
+  @Equals('end') type!: 'end';
+}
+
+type Checks<Says extends { type: string }> = { readonly [Type in Says['type']]: ClassConstructor<object> };
+
+const PUPIL: Checks<PupilSays> = {
+  join: JoinCheck,
+  work: WorkCheck,
+  at: AtCheck,
+  done: DoneCheck,
+  quick: QuickAnswerCheck,
+  ping: PingCheck,
+};
+
+const TEACHER: Checks<TeacherSays> = {
+  open: OpenCheck,
+  kept: KeptCheck,
+  clock: SetClockCheck,
+  marks: MarksCheck,
+  quick: QuickCheck,
+  'quick-end': QuickEndCheck,
+  release: ReleaseCheck,
+  end: EndCheck,
+  ping: PingCheck,
+};
+
+const STRICT = {
+  whitelist: true,
+  forbidNonWhitelisted: true,
+  forbidUnknownValues: true,
+  stopAtFirstError: true,
+};
+
+/** A pupil's message, or null for what is none. Never throws. */
+export const readPupil = (text: string): PupilSays | null => read<PupilSays>(text, PUPIL);
+
+/** A message of the teacher's page, or null for what is none. Never throws. */
+export const readTeacher = (text: string): TeacherSays | null => read<TeacherSays>(text, TEACHER);
+
+function read<Says extends { type: string }>(text: string, checks: Checks<Says>): Says | null {
+  try {
+    const data: unknown = JSON.parse(text);
+    if (typeof data !== 'object' || data === null || Array.isArray(data)) return null;
+    const { type } = data as { type?: unknown };
+    if (typeof type !== 'string' || !Object.hasOwn(checks, type)) return null;
+    const check = checks[type as Says['type']];
+    return validateSync(plainToInstance(check, data), STRICT).length === 0 ? (data as Says) : null;
+  } catch {
+    // No JSON, or nested more deeply than anything that is one of ours.
+    return null;
+  }
+}

@@ -1,0 +1,55 @@
+import { LIMITS } from './limits';
+
+const MINUTE = 60_000;
+
+/** Counts wrong join codes: who goes on guessing is not answered any more for a while. */
+export class Guesses {
+  private readonly byAddress = new Map<string, number[]>();
+  private all: number[] = [];
+
+  constructor(private readonly now: () => number = Date.now) {}
+
+  /** Notes a wrong code. */
+  wrong(address: string): void {
+    const at = this.now();
+    this.all.push(at);
+    this.byAddress.set(address, [...this.recent(address), at]);
+  }
+
+  /** Whether this address has guessed so often that it has to wait. */
+  blocked(address: string): boolean {
+    return this.recent(address).length >= LIMITS.guesses;
+  }
+
+  /** Whether so much is guessed from everywhere that every join is answered late. */
+  late(): boolean {
+    this.all = this.all.filter((at) => this.now() - at < MINUTE);
+    return this.all.length >= LIMITS.allGuesses;
+  }
+
+  private recent(address: string): number[] {
+    const recent = (this.byAddress.get(address) ?? []).filter((at) => this.now() - at < MINUTE);
+    if (recent.length === 0) this.byAddress.delete(address);
+    return recent;
+  }
+}
+
+/** Lets so many messages through at once, and so many a second after that. */
+export class Rate {
+  private left: number = LIMITS.burst;
+  private at: number;
+
+  constructor(private readonly now: () => number = Date.now) {
+    this.at = now();
+  }
+
+  /** Whether one more may pass. */
+  passes(): boolean {
+    const at = this.now();
+    this.left = Math.min(LIMITS.burst, this.left + ((at - this.at) / 1000) * LIMITS.perSecond);
+    this.at = at;
+    if (this.left < 1) return false;
+    this.left -= 1;
+    return true;
+  }
+}

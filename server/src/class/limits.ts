@@ -1,0 +1,34 @@
+/** How much the class network takes. What is beyond is refused, or dropped with a line in the log. */
+export const LIMITS = {
+  rooms: 8,
+  pupils: 400,
+  connections: 1200,
+  /** Characters. */
+  name: 60,
+  answer: 300,
+  /** Questions of a sheet, and so answers that wait for the teacher's page. */
+  questions: 2000,
+  answersInMessage: 200,
+  versions: 26,
+  /** Bytes of one message. */
+  pupilMessage: 100_000,
+  teacherMessage: 16_000_000,
+  sheet: 2_000_000,
+  slip: 200_000,
+  /** Messages of a pupil: so many at once, and so many a second after that. */
+  burst: 40,
+  perSecond: 10,
+  /** A pupil's page that goes on above its rate is shut out after so many dropped messages. */
+  dropped: 200,
+  /** Whoever connects says who it is within so many milliseconds. */
+  silentMs: 5000,
+  /** A connection that does not answer for so long is gone. */
+  deadMs: 20_000,
+  /** What was being typed when work ended is taken for so long. */
+  graceMs: 2000,
+  /** Wrong codes from one address within a minute; after them nothing is looked up. */
+  guesses: 10,
+  /** Wrong codes from anywhere within a minute; after them every join is answered late. */
+  allGuesses: 60,
+  lateMs: 1500,
+} as const;

@@ -1,0 +1,218 @@
+import type { IncomingMessage, Server } from 'node:http';
+import type { Duplex } from 'node:stream';
+import { WebSocketServer, type WebSocket } from 'ws';
+import { newCode, plainCode } from './codes';
+import { readPupil, readTeacher } from './door';
+import { Guesses, Rate } from './guesses';
+import { LIMITS } from './limits';
+import {
+  PROTOCOL,
+  PUPIL_SOCKET,
+  TEACHER_SOCKET,
+  type Join,
+  type Open,
+  type Refusal,
+  type ToPupil,
+} from './protocol';
+import { Room, type Link } from './room';
+import { isToken } from './token';
+
+export interface RelayOptions {
+  readonly token: string;
+  /** Whether a page at this host (`192.168.1.20:4180`) is ours. */
+  readonly isOwnHost: (host: string) => boolean;
+  /** What pupils type to come here. */
+  readonly address: string;
+  /** A line for the log, without names and work. */
+  readonly log: (line: string) => void;
+}
+
+/** A connection that takes in nothing of what is sent to it is given up beyond so many bytes. */
+const MOST_BUFFERED = 32_000_000;
+
+/** The class relay: rooms in memory, messages checked at the door, nothing on the disk. */
+export class Relay {
+  /** The code of the class that is opened next. */
+  nextCode = newCode();
+  private readonly rooms = new Map<string, Room>();
+  private readonly guesses = new Guesses();
+  private readonly pupils = new WebSocketServer({ noServer: true, maxPayload: LIMITS.pupilMessage, ...ONE });
+  private readonly teachers = new WebSocketServer({
+    noServer: true,
+    maxPayload: LIMITS.teacherMessage,
+    ...ONE,
+  });
+  private readonly alive = new Map<WebSocket, boolean>();
+  private readonly beat: NodeJS.Timeout;
+
+  constructor(private readonly options: RelayOptions) {
+    this.beat = setInterval(() => this.checkAlive(), LIMITS.deadMs / 2);
+    this.beat.unref();
+  }
+
+  /** Takes the connections of a server. */
+  attach(server: Server): void {
+    server.on('upgrade', (request, socket, head) => this.upgrade(request, socket, head));
+  }
+
+  /** How many classes are open. */
+  get open(): number {
+    return this.rooms.size;
+  }
+
+  /** Ends the connections; for a server that stops. */
+  stop(): void {
+    clearInterval(this.beat);
+    for (const socket of this.alive.keys()) socket.terminate();
+    this.rooms.clear();
+  }
+
+  private upgrade(request: IncomingMessage, socket: Duplex, head: Buffer): void {
+    const refuse = (status: string, why: string) => {
+      this.options.log(`A connection was refused: ${why}.`);
+      socket.end(`HTTP/1.1 ${status}\r\nConnection: close\r\nContent-Length: 0\r\n\r\n`);
+    };
+    socket.on('error', () => socket.destroy());
+    const path = (request.url ?? '').split('?')[0];
+    const host = request.headers.host ?? '';
+    if (path !== PUPIL_SOCKET && path !== TEACHER_SOCKET)
+      return refuse('404 Not Found', 'there is nothing at its address');
+    if (!this.options.isOwnHost(host) || request.headers.origin !== `http://${host}`)
+      return refuse('403 Forbidden', 'it came from a page that is not ours');
+    if (this.alive.size >= LIMITS.connections) return refuse('503 Service Unavailable', 'there are too many');
+    const [protocol, token] = (request.headers['sec-websocket-protocol'] ?? '')
+      .split(',')
+      .map((one) => one.trim());
+    if (protocol !== PROTOCOL) return refuse('400 Bad Request', 'it speaks another protocol');
+    if (path === PUPIL_SOCKET)
+      return this.pupils.handleUpgrade(request, socket, head, (ws) => this.pupil(ws, socketAddress(request)));
+    if (!isToken(token, this.options.token))
+      return refuse('401 Unauthorized', 'it has not the token of this machine');
+    this.teachers.handleUpgrade(request, socket, head, (ws) => this.teacher(ws));
+  }
+
+  /** A pupil's page: it joins, and says then only what is its own. */
+  private pupil(ws: WebSocket, address: string): void {
+    const link = this.connect<ToPupil>(ws);
+    const rate = new Rate();
+    let dropped = 0;
+    let inside: { readonly room: Room; readonly id: string } | null = null;
+    let joining = false;
+    ws.on('message', (data, isBinary) => {
+      const text = isBinary ? '' : String(data);
+      const message = rate.passes() ? readPupil(text) : null;
+      if (!message) {
+        this.options.log('A message of a pupil’s page was dropped: too fast, or none of ours.');
+        if (++dropped > LIMITS.dropped) ws.terminate();
+        return;
+      }
+      if (message.type === 'ping') return link.send({ type: 'pong' });
+      if (message.type !== 'join') return inside?.room.fromPupil(inside.id, message);
+      if (inside || joining) return;
+      joining = true;
+      // Where much is guessed nobody hears at once whether a code is right.
+      setTimeout(
+        () => {
+          joining = false;
+          if (ws.readyState !== ws.OPEN) return;
+          const entered = this.join(message, link, address);
+          if (typeof entered === 'string') return link.send({ type: 'refused', why: entered });
+          inside = entered;
+        },
+        this.guesses.late() && message.room === undefined ? LIMITS.lateMs : 0,
+      );
+    });
+    ws.on('close', () => inside?.room.dropped(inside.id, link));
+    const silent = setTimeout(() => inside === null && ws.terminate(), LIMITS.silentMs + LIMITS.lateMs);
+    ws.on('close', () => clearTimeout(silent));
+  }
+
+  private join(message: Join, link: Link<ToPupil>, address: string): { room: Room; id: string } | Refusal {
+    const { room: before } = message;
+    let room: Room | undefined;
+    if (before !== undefined) {
+      // Who was in a room knows its name, which cannot be guessed.
+      room = this.rooms.get(before);
+      if (!room) return 'away';
+    } else {
+      if (this.guesses.blocked(address)) return 'wait';
+      const code = plainCode(message.code);
+      room = [...this.rooms.values()].find((one) => one.code === code);
+      if (!room) {
+        this.guesses.wrong(address);
+        return 'code';
+      }
+    }
+    const entered = room.join(message, link);
+    return entered === 'name' || entered === 'full' ? entered : { room, id: entered };
+  }
+
+  /** The teacher's page: it opens its class, or comes back to it. */
+  private teacher(ws: WebSocket): void {
+    const link = this.connect<Parameters<Room['open']>[1] extends Link<infer Message> ? Message : never>(ws);
+    let room: Room | null = null;
+    ws.on('message', (data, isBinary) => {
+      const message = isBinary ? null : readTeacher(String(data));
+      if (!message)
+        return this.options.log('A message of the teacher’s page was dropped: it is none of ours.');
+      if (message.type === 'ping') return link.send({ type: 'pong' });
+      if (message.type === 'open') {
+        const opened = this.roomFor(message);
+        if (!opened) return link.send({ type: 'refused', why: 'full' });
+        room = opened;
+        return room.open(message, link, this.options.address);
+      }
+      if (!room || this.rooms.get(room.id) !== room) return;
+      if (message.type !== 'end') return room.fromTeacher(message);
+      this.rooms.delete(room.id);
+      this.options.log(`The class ${room.code} has ended: nothing of it is kept here.`);
+      room.end();
+      room = null;
+    });
+    ws.on('close', () => room?.left(link));
+  }
+
+  /** The room that is opened; null where there are too many. */
+  private roomFor({ room: id, code }: Open): Room | null {
+    const known = this.rooms.get(id);
+    if (known) return known;
+    if (this.rooms.size >= LIMITS.rooms) return null;
+    const taken = [...this.rooms.values()].some((one) => one.code === code);
+    const room = new Room(id, code !== undefined && !taken ? code : this.nextCode);
+    if (room.code === this.nextCode) this.nextCode = newCode();
+    this.rooms.set(id, room);
+    this.options.log(`The class ${room.code} is open.`);
+    return room;
+  }
+
+  private connect<Message>(ws: WebSocket): Link<Message> {
+    this.alive.set(ws, true);
+    ws.on('pong', () => this.alive.set(ws, true));
+    ws.on('close', () => this.alive.delete(ws));
+    // Too large, no UTF-8 and the like: the connection ends, and its page comes back.
+    ws.on('error', () => ws.terminate());
+    return {
+      send: (message) => {
+        if (ws.readyState !== ws.OPEN) return;
+        if (ws.bufferedAmount > MOST_BUFFERED) return ws.terminate();
+        ws.send(JSON.stringify(message));
+      },
+      close: () => ws.close(),
+    };
+  }
+
+  private checkAlive(): void {
+    for (const [ws, alive] of this.alive) {
+      if (!alive) ws.terminate();
+      else {
+        this.alive.set(ws, false);
+        ws.ping();
+      }
+    }
+  }
+}
+
+/** Both sides name one protocol; compressing small messages costs more than it saves. */
+const ONE = { handleProtocols: () => PROTOCOL, perMessageDeflate: false, clientTracking: false } as const;
+
+const socketAddress = (request: IncomingMessage) => request.socket.remoteAddress ?? '';
