@@ -1,8 +1,12 @@
 /** The built application on a free port, and headless Chromium to look at it with. */
 import { spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { ensureChromium, ROOT } from './setup.mjs';
+
+const SERVER = join(ROOT, 'server', 'dist', 'index.js');
 
 export const CHROMIUM_ARGS = [
   '--no-sandbox',
@@ -15,7 +19,7 @@ export const CHROMIUM_ARGS = [
 
 /** Starts the server on a free port; resolves with its address and a stop. */
 export function startServer(...args) {
-  const server = spawn(process.execPath, [join(ROOT, 'server', 'dist', 'index.js'), '--port', '0', ...args], {
+  const server = spawn(process.execPath, [SERVER, '--port', '0', ...args], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   return new Promise((resolve, reject) => {
@@ -23,6 +27,40 @@ export function startServer(...args) {
     server.stdout.on('data', (data) => {
       const address = /http:\S+/.exec(String(data))?.[0];
       if (address) resolve({ address, stop: () => server.kill() });
+    });
+  });
+}
+
+const SHOWN_MS = 20_000;
+
+/**
+ * Starts the server with a class network on this machine alone; resolves with the addresses that it prints. `options`
+ * are those of the process and more of node's own.
+ */
+export function startClass({ port = 0, args = [], node = [], env = {} } = {}) {
+  const state = env.DIATONIX_STATE ?? mkdtempSync(join(tmpdir(), 'diatonix-state-'));
+  const server = spawn(
+    process.execPath,
+    [...node, SERVER, '--port', String(port), '--class', '--class-host', '127.0.0.1', ...args],
+    { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, DIATONIX_STATE: state, ...env } },
+  );
+  let said = '';
+  return new Promise((resolve, reject) => {
+    const late = setTimeout(() => reject(new Error(`No class network came: ${said}`)), SHOWN_MS);
+    server.on('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
+    server.stdout.on('data', (data) => {
+      said += String(data);
+      const [address, teacher, pupils] = said.match(/http:\S+/g) ?? [];
+      const code = /Join code:\s+([A-Z]+)/.exec(said)?.[1];
+      if (!code) return;
+      clearTimeout(late);
+      const stop = (signal) =>
+        new Promise((stopped) => {
+          server.removeAllListeners('exit');
+          server.on('exit', stopped);
+          server.kill(signal);
+        });
+      resolve({ address, teacher, pupils, code, state, pid: server.pid, said: () => said, stop });
     });
   });
 }

@@ -230,6 +230,18 @@ describe('what is passed on', () => {
     clock.mockRestore();
   });
 
+  test('the same pupil in another tab: the first one is told, and the other goes on', async () => {
+    const { teacher, code } = await network.opened();
+    const { page, key } = await network.joined(code, 'Nesta Quill');
+    const second = await network.joined(code, 'Nesta Quill', key);
+    await page.next('taken');
+    await page.closed();
+    second.page.say(work(answer('1.1', 'm6', 1)));
+    await teacher.next('work');
+    await second.page.heard();
+    expect(teacher.told.filter(({ type }) => type === 'pupil').at(-1)).toMatchObject({ here: true });
+  });
+
   test('a second page of the teacher takes the class over, and the first is told', async () => {
     const { teacher, code } = await network.opened();
     const second = await network.opened();
@@ -281,14 +293,20 @@ describe('what is dropped', () => {
     expect(network.relay.open).toBe(1);
   });
 
-  test('a message that is too large ends the connection, and a flood is slowed down and shut out', async () => {
+  test('whoever goes on sending nonsense is shut out', async () => {
+    const page = await network.pupil();
+    for (let at = 0; at <= LIMITS.dropped; at++) page.say('nonsense');
+    await page.closed();
+    expect(network.log).toHaveLength(LIMITS.dropped + 1);
+  });
+
+  test('a message that is too large ends the connection, and a flood is shut out', async () => {
     const { teacher, code } = await network.opened();
     const large = await network.joined(code, 'Nesta Quill');
     large.page.say('x'.repeat(LIMITS.pupilMessage + 1));
     await large.page.closed();
     const flood = await network.joined(code, 'Odo Marr');
-    for (let n = 1; n <= LIMITS.burst + LIMITS.dropped + 100; n++)
-      flood.page.say(work(answer('1.1', 'm6', n)));
+    for (let n = 1; n <= LIMITS.burst + 100; n++) flood.page.say(work(answer('1.1', 'm6', n)));
     await flood.page.closed();
     await teacher.heard();
     const through = teacher.told.filter(({ type }) => type === 'work').length;

@@ -4,10 +4,18 @@ import { readOptions } from '../src/options';
 import { pageFor, withNonce } from '../src/page';
 
 test('options are read, and broken ones answered with what is right', () => {
-  expect(readOptions([])).toEqual({ ok: true, value: { host: 'localhost', port: 4180, empty: false } });
+  expect(readOptions([])).toEqual({
+    ok: true,
+    value: { host: 'localhost', port: 4180, empty: false, isClass: false },
+  });
   expect(readOptions(['--empty', '--port', '0', '--host', '127.0.0.1'])).toEqual({
     ok: true,
-    value: { host: '127.0.0.1', port: 0, empty: true },
+    value: { host: '127.0.0.1', port: 0, empty: true, isClass: false },
+  });
+  // A class is served to the whole network, or where it is said.
+  expect(readOptions(['--class'])).toMatchObject({ value: { host: '0.0.0.0', isClass: true } });
+  expect(readOptions(['--class-host', '127.0.0.1', '--class'])).toMatchObject({
+    value: { host: '127.0.0.1', isClass: true },
   });
   for (const [args, message] of [
     [['--port', 'many'], /“--port many”: a port is a whole number/],
@@ -17,6 +25,8 @@ test('options are read, and broken ones answered with what is right', () => {
     [['--host', '--empty'], /has no name after it/],
     [['--port', ' '], /a port is a whole number/],
     [[''], /“” is not an option/],
+    [['--class', '--class-host'], /“--class-host” has no name after it/],
+    [['--class-host', '127.0.0.1'], /give --class too/],
     [['--loud'], /“--loud” is not an option\. Options: --empty/],
   ] as const) {
     const result = readOptions(args);

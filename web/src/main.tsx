@@ -2,6 +2,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { benchAt, BENCHES } from './benches/register';
+import { isLedHere } from './classroom/kept';
 import { GlobalStyle } from './design/GlobalStyle';
 import { startDocuments } from './documents/start';
 import { App } from './shell/App';
@@ -32,3 +33,5 @@ createRoot(document.getElementById('root')!).render(
   </StrictMode>,
 );
 keepOffline();
+// A class that was led from this tab before it was loaded anew goes on.
+if (isLedHere()) void import('./classroom/lead').then(({ resumeClass }) => resumeClass());

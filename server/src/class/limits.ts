@@ -15,11 +15,11 @@ export const LIMITS = {
   teacherMessage: 16_000_000,
   sheet: 2_000_000,
   slip: 200_000,
-  /** Messages of a pupil: so many at once, and so many a second after that. */
+  /** Messages of a pupil: so many at once, and so many a second after that; who is faster is shut out. */
   burst: 40,
   perSecond: 10,
-  /** A pupil's page that goes on above its rate is shut out after so many dropped messages. */
-  dropped: 200,
+  /** So many messages of a pupil's page may be none of ours. */
+  dropped: 20,
   /** Whoever connects says who it is within so many milliseconds. */
   silentMs: 5000,
   /** A connection that does not answer for so long is gone. */

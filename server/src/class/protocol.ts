@@ -94,6 +94,8 @@ export type ToPupil =
   | { readonly type: 'quick-end'; readonly id: string }
   | { readonly type: 'marks'; readonly slip: string }
   | { readonly type: 'over' }
+  /** The same pupil has come in by another page. */
+  | { readonly type: 'taken' }
   | { readonly type: 'pong' };
 
 export type ToTeacher =

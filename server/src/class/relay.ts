@@ -99,10 +99,14 @@ export class Relay {
     let inside: { readonly room: Room; readonly id: string } | null = null;
     let joining = false;
     ws.on('message', (data, isBinary) => {
-      const text = isBinary ? '' : String(data);
-      const message = rate.passes() ? readPupil(text) : null;
+      if (!rate.passes()) {
+        // Its page comes back and sends what was lost; a flood begins at the door again.
+        this.options.log('A pupil’s page spoke too fast and was shut out.');
+        return ws.terminate();
+      }
+      const message = isBinary ? null : readPupil(String(data));
       if (!message) {
-        this.options.log('A message of a pupil’s page was dropped: too fast, or none of ours.');
+        this.options.log('A message of a pupil’s page was dropped: it is none of ours.');
         if (++dropped > LIMITS.dropped) ws.terminate();
         return;
       }

@@ -136,7 +136,10 @@ export class Room {
       this.joined++;
       this.members.set(id, one);
     }
-    if (one.link && one.link !== link) one.link.close();
+    if (one.link && one.link !== link) {
+      one.link.send({ type: 'taken' });
+      one.link.close();
+    }
     one.link = link;
     link.send({
       type: 'joined',

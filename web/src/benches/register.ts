@@ -1,5 +1,6 @@
 import type { Bench } from './bench';
 import { CHORDS_BENCH } from './chords';
+import { CLASSROOM_BENCH } from './classroom';
 import { INTERVALS_BENCH } from './intervals';
 import { KEY_BENCH } from './key';
 import { PROGRESSIONS_BENCH } from './progressions';
@@ -17,6 +18,7 @@ export const BENCHES: readonly Bench[] = [
   PROGRESSIONS_BENCH,
   SCORES_BENCH,
   SHEETS_BENCH,
+  CLASSROOM_BENCH,
   MARKING_BENCH,
   LOGBOOK_BENCH,
   PRACTICE_BENCH,

@@ -10,7 +10,7 @@ import { newId } from './ids';
 import { LONGEST_ANSWER, MOST_PUPILS, type PileBody, type PileEntry, type PilePupil } from './kinds/pile';
 import { versionsOf, type Asked } from './markPile';
 import { specOf } from './sheetSpec';
-import { typedAnswer } from './typedAnswer';
+import { fromPupil, typedAnswer } from './typedAnswer';
 
 /** A file that a pupil handed in, as it was read from the disk. */
 export interface ReturnedFile {
@@ -96,9 +96,11 @@ function versionIn(
   );
 }
 
-const nameKey = (name: string) => name.trim().toLowerCase().replace(/\s+/g, ' ');
+/** A name as it is known again: without case and with single spaces. */
+export const nameKey = (name: string) => name.trim().toLowerCase().replace(/\s+/g, ' ');
 
-function pupilFor(pupils: readonly PilePupil[], name: string, version: number): PilePupil {
+/** The pupil of that name with the version that was done; a new one where there is none. */
+export function pupilFor(pupils: readonly PilePupil[], name: string, version: number): PilePupil {
   const found = pupils.find((one) => nameKey(one.name) === nameKey(name));
   if (found) return { ...found, version };
   if (pupils.length >= MOST_PUPILS)
@@ -127,7 +129,7 @@ function entriesOf(
     const answer = typedAnswer(found.question.kind, raw);
     if (answer === null || answer.length > LONGEST_ANSWER)
       told.push(`${name}: the answer to ${label} is too long, or none; it was left out.`);
-    else entries.push({ pupil, question: found.id, answer, at });
+    else entries.push({ pupil, question: found.id, answer: fromPupil(answer), at });
   }
   return { entries, told };
 }

@@ -18,6 +18,13 @@ export function answerIn({ kind, answers }: Question, typed: string): unknown {
   return typed;
 }
 
+/**
+ * An answer as a pupil wrote it. A plus or a minus by itself is the teacher's own sign on a pile, for right or wrong
+ * without more: a pupil who hands one in has not given it to oneself.
+ */
+export const fromPupil = (text: string): string =>
+  /^[+-]$/.test(text.trim()) ? `“${text.trim()}”` : text.trim();
+
 /** An answer in the shape of its kind as it is typed on the Marking bench; null for what is none. */
 export function typedAnswer(kind: string, raw: unknown): string | null {
   if (typeof raw === 'string') return raw;

@@ -1,14 +1,17 @@
 import { answerChoices, answerHint } from '@diatonix/core';
 import type { KeyboardEvent } from 'react';
-import { answer, type PupilQuestion } from './work';
+import type { PupilQuestion } from './work';
 
 interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> {
   readonly typed: string;
+  /** Whether nothing can be changed any more. */
+  readonly locked?: boolean;
+  readonly onType: (text: string) => void;
   readonly onEnter: () => void;
 }
 
 /** Where an answer is written, or chosen where few words can be right. */
-export function AnswerInput({ id, kind, given, typed, onEnter }: AnswerInputProps) {
+export function AnswerInput({ id, kind, given, typed, locked = false, onType, onEnter }: AnswerInputProps) {
   const choices = answerChoices({ kind, given });
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter') return;
@@ -25,7 +28,8 @@ export function AnswerInput({ id, kind, given, typed, onEnter }: AnswerInputProp
               type="radio"
               name={`answer-${id}`}
               checked={typed === one}
-              onChange={() => answer(id, one)}
+              disabled={locked}
+              onChange={() => onType(one)}
               onKeyDown={onKeyDown}
             />
             {one === 'leading' ? 'leading note' : one}
@@ -43,7 +47,8 @@ export function AnswerInput({ id, kind, given, typed, onEnter }: AnswerInputProp
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}
-        onChange={(event) => answer(id, event.target.value)}
+        readOnly={locked}
+        onChange={(event) => onType(event.target.value)}
         onKeyDown={onKeyDown}
       />
     </label>

@@ -1,14 +1,9 @@
-import { attempt, promptWords, type Question } from '@diatonix/core';
-import { lazy, Suspense, useState } from 'react';
-import { Figures } from '../parts/NumeralText';
-import { StaffPicture } from '../questions/StaffPicture';
+import { useState } from 'react';
 import { AnswerInput } from './AnswerInput';
-import { staffSaid } from './staffSaid';
-import { useEngraved } from './useEngraved';
+import { QuestionBody } from './QuestionBody';
 import type { Said } from './marking';
-import { scribble, usePupil, type PupilQuestion } from './work';
-
-const MapTable = lazy(() => import('./GivenMap'));
+import { atQuestion } from './classwork';
+import { answer, scribble, usePupil, type PupilQuestion } from './work';
 
 interface AskedProps {
   readonly question: PupilQuestion;
@@ -23,22 +18,8 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
   const { id, kind, given } = question;
   const typed = usePupil(({ work }) => work?.answers[id] ?? '');
   const scratch = usePupil(({ work }) => work?.scratch[id] ?? '');
-  const engraved = useEngraved(question);
   const [said, setSaid] = useState<{ readonly of: string; readonly said: Said } | null>(null);
-  const [silent, setSilent] = useState('');
-  // What is asked is said even where a hostile file asks for what is none.
-  const words = attempt(() => promptWords(question as unknown as Question));
-  // Figures stand over each other beside the key.
-  const prompt = words.ok ? (kind === 'figures-name' ? words.value.split(' · ').at(-1)! : words.value) : '';
-  const spoken = staffSaid(question);
-  const audible = kind === 'listen' || given['clef'] !== undefined;
-  const sound = async () => {
-    try {
-      await (await import('./hear')).hear(question);
-    } catch {
-      setSilent('There is no sound on this device. Ask your teacher to play it.');
-    }
-  };
+  const locked = usePupil(({ work }) => work?.room?.closed ?? false);
   const mark = async () => {
     const { explain } = await import('./marking');
     setSaid({ of: typed, said: explain(question, typed) });
@@ -48,31 +29,15 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
     else onNext();
   };
   return (
-    <article aria-labelledby={`q-${id}`}>
+    <article aria-labelledby={`q-${id}`} onFocus={() => atQuestion(id)}>
       <h2 id={`q-${id}`}>Question {id}</h2>
       <p className="soft">{instruction}</p>
-      {kind === 'figures-name' && Array.isArray(given['figures']) && (
-        <Figures figures={given['figures'] as string[]} />
-      )}
-      {prompt !== '' && <p className="prompt">{prompt}</p>}
-      {kind === 'chord-map' && (
-        <Suspense fallback={null}>
-          <MapTable question={question} />
-        </Suspense>
-      )}
-      {given['clef'] !== undefined && (
-        <div className="staff-room">
-          {engraved && <StaffPicture frame={engraved.frame} staff={engraved.staff} shrinks />}
-          {spoken !== '' && <p className="visually-hidden">{spoken}</p>}
-        </div>
-      )}
-      {audible && (
-        <div className="row">
-          <button onClick={() => void sound()}>Hear</button>
-          <span className="soft">{silent || 'Check your headphones: it begins at a moderate level.'}</span>
-        </div>
-      )}
-      <AnswerInput id={id} kind={kind} given={given} typed={typed} onEnter={enter} />
+      <QuestionBody question={question} />
+      <AnswerInput
+        {...{ id, kind, given, typed, locked }}
+        onType={(text) => answer(id, text)}
+        onEnter={enter}
+      />
       {practice && (
         <div className="row">
           <button disabled={typed.trim() === ''} onClick={() => void mark()}>

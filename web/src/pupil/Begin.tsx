@@ -1,3 +1,4 @@
+import { JoinClass } from './JoinClass';
 import { begin, chooseVersion, giveName, isReady, openFile, putAway, usePupil } from './work';
 
 /** Before the sheet: the file is opened, the version chosen, the name written. */
@@ -9,6 +10,7 @@ export function Begin() {
   return (
     <>
       <h1>{work ? work.sheets[0]!.title || 'A sheet' : 'A sheet from your teacher'}</h1>
+      {work === null && <JoinClass />}
       {work === null && (
         <p>
           Open the file that your teacher gave you. You answer here, also without a network; at the end you

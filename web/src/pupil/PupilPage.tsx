@@ -1,16 +1,28 @@
 import { useNewer } from '../offline/keep';
 import { Begin } from './Begin';
+import { ClassStrip, Waiting } from './ClassStrip';
 import { PupilStyle } from './PupilStyle';
 import { SheetView } from './SheetView';
+import { SlipView } from './SlipView';
 import { usePupil } from './work';
 
-/** The pupils' page: a sheet is opened, answered and handed in as a file; nothing leaves the device by itself. */
+/** The pupils' page: a sheet comes as a file or from the class, is answered and handed in. */
 export function PupilPage() {
   const { work, begun } = usePupil();
   const newer = useNewer(({ change }) => change);
   return (
     <PupilStyle>
-      {begun && work ? <SheetView work={work} /> : <Begin />}
+      {begun && work?.room && <ClassStrip room={work.room} />}
+      {begun && work?.room?.slip && <SlipView text={work.room.slip} />}
+      {begun && work ? (
+        work.sheets.length > 0 ? (
+          <SheetView work={work} />
+        ) : (
+          <Waiting work={work} />
+        )
+      ) : (
+        <Begin />
+      )}
       {newer && (
         <p className="soft">
           A newer version of this page is there. <button onClick={newer}>Change to it</button>

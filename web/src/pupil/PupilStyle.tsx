@@ -135,6 +135,38 @@ export const PupilStyle = styled.main`
   .said p {
     margin: 0.2rem 0;
   }
+  .code {
+    font-size: 1.5rem;
+    letter-spacing: 0.25em;
+    max-width: 14rem;
+  }
+  .strip {
+    margin: 0 0 0.8rem;
+    padding: 0.5rem 0.8rem;
+    border-left: 3px solid var(--mark);
+    background: var(--mark-ground);
+  }
+  .quick {
+    border-color: var(--mark);
+    border-width: 2px;
+  }
+  .slip {
+    margin: 1rem 0;
+    padding: 0.8rem 1rem;
+    background: var(--sheet);
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+  }
+  .slip em {
+    color: var(--correction);
+    font-style: normal;
+  }
+  .slip li {
+    margin: 0.4rem 0;
+  }
+  .slip p {
+    margin: 0.2rem 0;
+  }
   .open {
     display: flex;
     flex-wrap: wrap;

@@ -1,17 +1,9 @@
 import { attempt, instructionWords } from '@diatonix/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { Asked } from './Asked';
+import { HandIn } from './HandIn';
 import { QuestionBoundary } from './QuestionBoundary';
-import {
-  handIn,
-  look,
-  openOnes,
-  putAway,
-  questionsOf,
-  usePupil,
-  type PupilQuestion,
-  type Work,
-} from './work';
+import { look, openOnes, questionsOf, usePupil, type PupilQuestion, type Work } from './work';
 
 /** The sheet: one question at a time or all of them, what is still open, and handing in. */
 export function SheetView({ work }: { readonly work: Work }) {
@@ -93,52 +85,4 @@ export function SheetView({ work }: { readonly work: Work }) {
 function instructionOf({ given, section }: PupilQuestion): string {
   const words = attempt(() => instructionWords({ ...section, questions: [{ given }] }));
   return words.ok ? words.value : (section.instruction ?? '');
-}
-
-interface HandInProps {
-  readonly work: Work;
-  readonly open: readonly string[];
-  readonly onGo: (id: string) => void;
-}
-
-/** What is still open, and one file with everything that was answered. */
-function HandIn({ work, open, onGo }: HandInProps) {
-  const [sure, setSure] = useState(false);
-  return (
-    <section aria-labelledby="hand-in-title">
-      <h2 id="hand-in-title">Hand in</h2>
-      {open.length > 0 ? (
-        <>
-          <p>Still open:</p>
-          <ul className="open">
-            {open.map((id) => (
-              <li key={id}>
-                <button onClick={() => onGo(id)}>{id}</button>
-              </li>
-            ))}
-          </ul>
-        </>
-      ) : (
-        <p>Everything is answered.</p>
-      )}
-      <div className="row">
-        <button id="hand-in" className="main" onClick={handIn}>
-          Save the file to hand in
-        </button>
-        {sure ? (
-          <>
-            <span role="alert">Everything on this sheet goes. Is your file handed in?</span>
-            <button onClick={putAway}>Put it away</button>
-            <button onClick={() => setSure(false)}>Keep it</button>
-          </>
-        ) : (
-          <button onClick={() => setSure(true)}>Put the sheet away</button>
-        )}
-      </div>
-      <p role="status">
-        {work.handedIn !== null &&
-          'The file is among your downloads: give it to your teacher. You can change answers and save it again.'}
-      </p>
-    </section>
-  );
 }

@@ -3,9 +3,11 @@ import { createRoot } from 'react-dom/client';
 import { GlobalStyle } from '../design/GlobalStyle';
 import { keepOffline } from '../offline/keep';
 import { PupilPage } from './PupilPage';
+import { startClasswork } from './classwork';
 import { startWork } from './work';
 
 startWork();
+startClasswork();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <GlobalStyle />

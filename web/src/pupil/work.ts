@@ -1,5 +1,6 @@
 import { attempt, printPupilsFile, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
 import { create } from 'zustand';
+import { EMPTY_OUTBOX, type Outbox } from '../network/pupilLine';
 import { download, fileName } from '../documents/download';
 
 /** What a pupil has on the page: the sheet, the version, the name, and what was written so far. */
@@ -12,6 +13,28 @@ export interface Work extends PupilsFile {
   readonly scratch: Readonly<Record<string, string>>;
   /** When it was handed in, in milliseconds since 1970. */
   readonly handedIn: number | null;
+  /** The class in which the sheet is done; none where it came as a file. */
+  readonly room?: RoomWork;
+}
+
+/** What a pupil's page keeps of the class that it is in. */
+export interface RoomWork {
+  readonly room: string;
+  readonly code: string;
+  /** The secret by which the class knows this page again. */
+  readonly key: string;
+  /** Answers that the teacher's page does not have yet. */
+  readonly outbox: Outbox;
+  /** What was put into the outbox last, by question. */
+  readonly sent: Readonly<Record<string, string>>;
+  /** Whether answers are no longer taken. */
+  readonly closed: boolean;
+  /** When work ends, in milliseconds since 1970. */
+  readonly endsAt: number | null;
+  /** What was handed back, as it came. */
+  readonly slip: string | null;
+  /** Whether the class has ended. */
+  readonly over: boolean;
 }
 
 interface PupilState {
@@ -57,21 +80,42 @@ function keep(work: Work | null): void {
 /** The work as it was kept; null where there is none, none that can be read, or the browser keeps nothing. */
 function kept(): Work | null {
   try {
-    const { sheets, practice, version, name, answers, scratch, handedIn } = JSON.parse(
+    const { sheets, practice, version, name, answers, scratch, handedIn, room } = JSON.parse(
       localStorage.getItem(KEY) ?? 'null',
     ) as Work;
-    const file = readPupilsFile('the kept sheet', printPupilsFile({ sheets, practice }));
+    const inClass = roomIn(room);
+    // A class may begin without a sheet, for single questions.
+    const file =
+      inClass && Array.isArray(sheets) && sheets.length === 0
+        ? { sheets: [], practice: false }
+        : readPupilsFile('the kept sheet', printPupilsFile({ sheets, practice }));
     return {
       ...file,
-      version: typeof version === 'number' && file.sheets[version] ? version : null,
+      version: typeof version === 'number' && (file.sheets[version] || inClass) ? version : null,
       name: typeof name === 'string' ? name : '',
       answers: texts(answers),
       scratch: texts(scratch),
       handedIn: typeof handedIn === 'number' ? handedIn : null,
+      ...(inClass ? { room: inClass } : {}),
     };
   } catch {
     return null;
   }
+}
+
+/** The class as it was kept; null where there is none. */
+function roomIn(data: Work['room']): RoomWork | null {
+  const { room, code, key, outbox, sent, closed, endsAt, slip, over } = data ?? {};
+  if (typeof room !== 'string' || typeof key !== 'string') return null;
+  const isOutbox = typeof outbox?.n === 'number' && typeof outbox.waiting === 'object';
+  return {
+    ...{ room, key, code: typeof code === 'string' ? code : '' },
+    outbox: isOutbox ? outbox : EMPTY_OUTBOX,
+    sent: texts(sent),
+    ...{ closed: closed === true, over: over === true },
+    endsAt: typeof endsAt === 'number' ? endsAt : null,
+    slip: typeof slip === 'string' ? slip : null,
+  };
 }
 
 const texts = (value: unknown): Readonly<Record<string, string>> =>
@@ -108,6 +152,19 @@ export function openFile(name: string, text: string): void {
   });
 }
 
+/** Puts work on the page in the place of what is there. */
+export function takeWork(work: Work): void {
+  setState({ problem: '', place: 0, begun: true });
+  keep(work);
+}
+
+/** Changes what is kept of the class. */
+export const changeRoom = (part: Partial<RoomWork>) =>
+  change((work) => (work.room ? { ...work, room: { ...work.room, ...part } } : work));
+
+/** Says why something was not done. */
+export const complain = (problem: string) => setState({ problem });
+
 function change(update: (work: Work) => Work): void {
   const { work } = getState();
   if (work) keep(update(work));
@@ -118,11 +175,15 @@ export const chooseVersion = (version: number) => change((work) => ({ ...work, v
 export const giveName = (name: string) => change((work) => ({ ...work, name: name.slice(0, LONGEST_NAME) }));
 
 export const answer = (id: string, text: string) =>
-  change((work) => ({
-    ...work,
-    answers: { ...work.answers, [id]: text.slice(0, LONGEST) },
-    handedIn: null,
-  }));
+  change((work) =>
+    work.room?.closed
+      ? work
+      : {
+          ...work,
+          answers: { ...work.answers, [id]: text.slice(0, LONGEST) },
+          handedIn: null,
+        },
+  );
 
 export const scribble = (id: string, text: string) =>
   change((work) => ({ ...work, scratch: { ...work.scratch, [id]: text.slice(0, LONGEST_SCRATCH) } }));
@@ -171,6 +232,9 @@ export function answersFile({ sheets, version, name, answers }: Work): string {
   const given = Object.fromEntries(Object.entries(answers).filter(([, text]) => text.trim() !== ''));
   return JSON.stringify({ pupil: name.trim(), code, answers: given }, null, 1);
 }
+
+/** Says that everything is handed in to the class. */
+export const handInToClass = () => change((work) => ({ ...work, handedIn: Date.now() }));
 
 /** Hands the answers to the browser to save as one file, and remembers when. */
 export function handIn(): void {

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import type { Bench } from '../benches/bench';
 import { Announcer } from './Announcer';
 import { BENCHES, benchAt } from '../benches/register';
+import { useClassroom } from '../classroom/store';
 import { lazyAfterNotation } from '../notation/lazyAfterNotation';
 import { stop, usePlayback } from '../sound/player';
 import { BenchHost, loadOthers } from './BenchHost';
@@ -18,6 +19,7 @@ const WorkbookCorner = lazyAfterNotation(() =>
 const CommandList = part(() => import('./CommandList').then((module) => module.default));
 const KeyList = part(() => import('./KeyList').then((module) => module.default));
 const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.default));
+const QuickPanel = part(() => import('../classroom/QuickPanel').then((module) => module.default));
 const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => module.default));
 
 const Shell = styled.div`
@@ -198,6 +200,7 @@ function Layout() {
   const navigate = useNavigate();
   const [opened, setOpened] = useState<Opened>(null);
   const [folded, setFolded] = useState(true);
+  const isAsked = useClassroom((state) => state.quick !== null);
   const current = benchAt(pathname);
   // A bench that was gone to stays as it was left, out of sight.
   const [visited, setVisited] = useState<readonly Bench[]>([]);
@@ -258,6 +261,7 @@ function Layout() {
       </div>
       <Announcer />
       <Suspense fallback={null}>
+        {isAsked && <QuickPanel />}
         {opened === 'commands' && (
           <CommandList
             onClose={() => setOpened(null)}

@@ -27,7 +27,8 @@ import { NotePanel } from '../../notes/lazy';
 import type { NoteManner } from '../../notes/NotePanel';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { toggled, useGathering } from '../../notes/useGathering';
-import { ToSheet } from '../../parts/ToSheet';
+import { AskClass } from '../../parts/AskClass';
+import { ToSheet, type Bringing } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
 import { readChain } from './chainColumns';
@@ -163,25 +164,31 @@ export function ChordsBench() {
     ),
     [chord, key, school, bench.doubled, bench.view, put],
   );
-  const actions = useMemo(
-    () => (
+  const actions = useMemo(() => {
+    const bring =
+      (blank: 'name' | 'notes') =>
+      ({ bringChord }: Bringing) =>
+        bringChord(chord, bench.clef, key, blank);
+    return (
       <>
         <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseChordClef} />
         <NotesToggle />
+        <AskClass
+          entries={[
+            { name: 'Its name', bring: bring('name') },
+            { name: 'Its notes', bring: bring('notes') },
+          ]}
+        />
         <ToSheet
           entries={[
-            { name: 'Its name blank', bring: ({ bringChord }) => bringChord(chord, bench.clef, key, 'name') },
-            {
-              name: 'Its notes blank',
-              bring: ({ bringChord }) => bringChord(chord, bench.clef, key, 'notes'),
-            },
+            { name: 'Its name blank', bring: bring('name') },
+            { name: 'Its notes blank', bring: bring('notes') },
           ]}
         />
         <PictureMenu work={work} column={selected} name={`${bench.symbol} ${view.name.toLowerCase()}`} />
       </>
-    ),
-    [bench.clef, bench.symbol, selected, view, chord, key],
-  );
+    );
+  }, [bench.clef, bench.symbol, selected, view, chord, key]);
 
   return (
     <BenchFrame

@@ -15,6 +15,7 @@ import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { useGathering } from '../../notes/useGathering';
+import { AskClass } from '../../parts/AskClass';
 import { ToSheet, type Bringing } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
@@ -136,10 +137,10 @@ export function IntervalsBench() {
   };
 
   const bring =
-    (blank: 'name' | 'note' | 'inversion') =>
+    (blank: 'name' | 'note' | 'inversion', of = items) =>
     ({ bringIntervals }: Bringing) =>
       bringIntervals(
-        items.flatMap((item) => {
+        of.flatMap((item) => {
           const read = pairOf(item);
           return read.ok ? [[read.from, read.to] as const] : [];
         }),
@@ -151,6 +152,12 @@ export function IntervalsBench() {
     { name: 'The names blank', bring: bring('name') },
     { name: 'The upper notes blank', bring: bring('note') },
     { name: 'The inversions blank', bring: bring('inversion') },
+  ];
+  const own = current ? [current] : [];
+  const askEntries = [
+    { name: 'Its name', bring: bring('name', own) },
+    { name: 'Its upper note', bring: bring('note', own) },
+    { name: 'Its inversion', bring: bring('inversion', own) },
   ];
   const pair = current && pairOf(current);
   const marked = pair?.ok ? [pair.from, pair.to].sort((a, b) => midiNumber(a) - midiNumber(b)) : [];
@@ -179,6 +186,7 @@ export function IntervalsBench() {
             Pencilled in
           </Toggle>
           <NotesToggle />
+          <AskClass entries={askEntries} />
           <ToSheet entries={sheetEntries} />
           <PictureMenu
             work={work}

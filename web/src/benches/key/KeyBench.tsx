@@ -26,6 +26,7 @@ import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
 import { NotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
+import { AskClass } from '../../parts/AskClass';
 import { ToSheet } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { mapOf } from './columns';
@@ -121,6 +122,17 @@ export function KeyBench() {
         <ScaleChoice keyOf={key} form={bench.form} beside={bench.beside} />
         <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseClef} />
         <NotesToggle />
+        <AskClass
+          entries={(
+            [
+              ['Its numeral', 'labels'],
+              ['Its notes', 'notes'],
+            ] as const
+          ).map(([name, blank]) => ({
+            name,
+            bring: ({ bringLine }) => bringLine(key, [numeralText(bench, key, at)], blank),
+          }))}
+        />
         <ToSheet
           entries={(
             [
@@ -136,7 +148,7 @@ export function KeyBench() {
         <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[view].toLowerCase()}`} />
       </>
     ),
-    [key, bench.form, bench.beside, bench.clef, bench.key, bench.top, view, at],
+    [key, bench, view, at],
   );
   const views = useMemo(
     () => (

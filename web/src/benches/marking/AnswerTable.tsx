@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { Asked, Marked, MarkedPupil } from '../../documents/markPile';
 import { AnswerField } from './AnswerField';
 import { TableStyle } from './TableStyle';
-import { askedWords, causeName, rightWords } from './words';
+import { askedWords, causeName, rightWords } from '../../questions/words';
 
 interface AnswerTableProps {
   readonly own: MarkedPupil;

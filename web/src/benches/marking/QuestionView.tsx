@@ -6,7 +6,7 @@ import { AnswerField } from './AnswerField';
 import { AnswersHead, MarksCell, Result } from './AnswerTable';
 import { MARKING_DESK } from './desk';
 import { TableStyle } from './TableStyle';
-import { askedWords, causeName, rightWords } from './words';
+import { askedWords, causeName, rightWords } from '../../questions/words';
 
 interface QuestionViewProps {
   readonly marked: readonly MarkedPupil[];

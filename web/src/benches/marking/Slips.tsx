@@ -10,7 +10,7 @@ import { PAPER_DESK } from '../../parts/paper';
 import { PrintPages } from '../../parts/PrintPages';
 import { tableLook } from '../../parts/tableLook';
 import { saveSlipsPdf } from '../../pictures/savePdf';
-import { slipOf } from './slip';
+import { slipOf } from '../../questions/slip';
 
 const SlipStyle = styled.div`
   font-size: 0.95rem;

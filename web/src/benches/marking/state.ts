@@ -1,11 +1,10 @@
 import { newId } from '../../documents/ids';
-import { today } from '../../documents/today';
 import type { PileBody, PileEntry } from '../../documents/kinds/pile';
 import type { SchoolClass } from '../../documents/kinds/schoolClass';
 import type { SheetBody } from '../../documents/kinds/sheet';
 import { withResults } from '../../documents/pileRecord';
 import { takeReturned, type ReturnedFile, type Taken } from '../../documents/returned';
-import { asSet } from '../../documents/sheetSpec';
+import { pileOf } from '../../documents/pileOf';
 import { addDocument, editDocument, removeDocument } from '../../documents/store';
 import { schoolNow } from '../../documents/use';
 import { MARKING_DESK, openNow } from './desk';
@@ -20,18 +19,7 @@ export const openPile = (id: string) =>
 
 /** A pile of a sheet as it is now: what is changed on the sheet later does not change what was set. */
 export function addPile(sheet: SheetBody, schoolClass: SchoolClass | null): void {
-  const body: PileBody = {
-    title: sheet.title,
-    date: sheet.date ?? today(),
-    sheet: asSet(sheet, schoolClass),
-    follow: 1,
-    pupils: (schoolClass?.pupils ?? [])
-      .filter(({ left }) => !left)
-      .map(({ id, name }, at) => ({ id, name, version: at % sheet.versions })),
-    entries: [],
-    ...(sheet.classId === undefined ? {} : { classId: sheet.classId }),
-  };
-  openPile(addDocument('pile', newId(), body, 'the new pile'));
+  openPile(addDocument('pile', newId(), pileOf(sheet, schoolClass), 'the new pile'));
 }
 
 export function removePile(id: string): void {

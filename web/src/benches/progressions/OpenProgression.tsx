@@ -18,7 +18,7 @@ import { EntryLine } from './EntryLine';
 import { PROGRESSIONS_DESK } from './desk';
 import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { NothingYet } from './NothingYet';
-import { useSheetEntries } from './useSheetEntries';
+import { ON_SHEET, TO_CLASS, useSheetEntries } from './useSheetEntries';
 import { shownRows } from './rows';
 import { TitleField } from './TitleField';
 import { useFourParts } from './useFourParts';
@@ -119,8 +119,12 @@ export const OpenProgression = memo(function OpenProgression({ open }: { open: D
   const others = useSteady(hearing.others);
   const voices = useSteady(() => parts.voices);
   const chosen = derived.slice(from, to + 1);
-  const sheets = useSheetEntries(several ? chosen : derived);
-  const workBack = useMemo(() => <LineMenus derived={() => derivedNow.current} sheets={sheets} />, [sheets]);
+  const sheets = useSheetEntries(several ? chosen : derived, ON_SHEET);
+  const asks = useSheetEntries(chosen, TO_CLASS);
+  const workBack = useMemo(
+    () => <LineMenus derived={() => derivedNow.current} sheets={sheets} asks={asks} />,
+    [sheets, asks],
+  );
   const idsText = chosen.map(({ column }) => column.id).join(' ');
   const ids = useMemo(() => idsText.split(' '), [idsText]);
 

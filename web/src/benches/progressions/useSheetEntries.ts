@@ -4,8 +4,13 @@ import { useSteady } from '../../parts/useSteady';
 import type { Bringing, SheetEntry } from '../../parts/ToSheet';
 import type { DerivedColumn } from './derive';
 
+type Names = readonly [labels: string, notes: string];
+
+export const ON_SHEET: Names = ['The numerals blank', 'The notes blank'];
+export const TO_CLASS: Names = ['Its numeral', 'Its notes'];
+
 /** What of a line goes to a sheet: the chords as far as they stay in the key of the first. */
-function sheetEntries(columns: () => readonly DerivedColumn[]): SheetEntry[] {
+function sheetEntries(columns: () => readonly DerivedColumn[], names: Names): SheetEntry[] {
   const bring =
     (blank: 'labels' | 'notes') =>
     ({ bringLine }: Bringing): Brought => {
@@ -21,13 +26,13 @@ function sheetEntries(columns: () => readonly DerivedColumn[]): SheetEntry[] {
       return bringLine(first.key, numerals, blank);
     };
   return [
-    { name: 'The numerals blank', bring: bring('labels') },
-    { name: 'The notes blank', bring: bring('notes') },
+    { name: names[0], bring: bring('labels') },
+    { name: names[1], bring: bring('notes') },
   ];
 }
 
-/** The entries of the selected columns, or of the whole line; they stay the same while it is edited. */
-export function useSheetEntries(columns: readonly DerivedColumn[]): SheetEntry[] {
+/** The entries of some columns; they stay the same while the line is edited. */
+export function useSheetEntries(columns: readonly DerivedColumn[], names: Names): SheetEntry[] {
   const now = useSteady(() => columns);
-  return useMemo(() => sheetEntries(now), [now]);
+  return useMemo(() => sheetEntries(now, names), [now, names]);
 }

@@ -6,6 +6,7 @@ import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import type { ScorePiece } from '../../documents/kinds/score';
 import { canClose } from '../../notation/score/plan';
+import { AskClass } from '../../parts/AskClass';
 import { ToSheet } from '../../parts/ToSheet';
 import { bringPhrase } from './bringPhrase';
 import { PictureMenu } from '../../pictures/PictureMenu';
@@ -109,6 +110,11 @@ export function ScoreActions(props: ScoreActionsProps) {
           charted={charted}
           school={school}
           onPlay={onPlay}
+        />
+      )}
+      {reading && (
+        <AskClass
+          entries={[{ name: 'Its numeral', bring: () => bringPhrase(given, reading, selected, 1) }]}
         />
       )}
       {reading && (

@@ -1,5 +1,5 @@
 import { answerWords, mistakeName, promptWords, withSigns, type Question, type School } from '@diatonix/core';
-import type { Marked } from '../../documents/markPile';
+import type { Marked } from '../documents/markPile';
 
 /** What is asked, in a few words: the prompt, or what stands on the staff. */
 export function askedWords(question: Question, school: School): string {

@@ -1,0 +1,152 @@
+import { useEffect, useMemo, useState } from 'react';
+import { endClass, handBack, setClock } from '../../classroom/lead';
+import { holdUp, isStuck, standings, type WrongAnswer } from '../../classroom/standing';
+import { useClassroom, type LivePupil, type OpenRoom } from '../../classroom/store';
+import { Button, Toggle, ToggleRow } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+import type { PileBody } from '../../documents/kinds/pile';
+import { markPile, versionsOf } from '../../documents/markPile';
+import { useDocuments } from '../../documents/store';
+import { useSchool } from '../../documents/use';
+import { BenchFrame } from '../../parts/BenchFrame';
+import { slipOf } from '../../questions/slip';
+import { Board } from './Board';
+import { Clock } from './Clock';
+import { CLASSROOM_DESK, type ClassView } from './desk';
+import { Invitation } from './Invitation';
+import { PupilsTable } from './PupilsTable';
+import { QuestionsTable } from './QuestionsTable';
+import { Summary } from './Summary';
+
+const VIEW_NAMES: Readonly<Record<ClassView, string>> = {
+  join: 'How to join',
+  pupils: 'Pupils',
+  questions: 'Questions',
+};
+const TICK_MS = 5000;
+
+/** The time, every few seconds: who is stuck becomes so by waiting. */
+function useNow(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return now;
+}
+
+/** A class while it is open: how to join, who is where, and what holds it up. */
+export function OpenClass({ room }: { readonly room: OpenRoom }) {
+  const { pupils: byId, problem, line, held } = useClassroom();
+  const view = CLASSROOM_DESK.use((desk) => desk.view);
+  const school = useSchool();
+  const pile = useDocuments(({ documents }) => {
+    const found = room.pile === null ? undefined : documents[room.pile];
+    return found?.kind === 'pile' ? found.body : null;
+  });
+  const now = useNow();
+  const pupils = useMemo(() => Object.values(byId).sort((a, b) => a.name.localeCompare(b.name)), [byId]);
+  const versions = pile ? versionsOf(pile) : NO_VERSIONS;
+  const marked = useMemo(() => (pile ? markPile(pile, versionsOf(pile), school) : []), [pile, school]);
+  const standing = useMemo(() => standings(marked, versions, pupils, now), [marked, versions, pupils, now]);
+  const [board, setBoard] = useState<WrongAnswer | null>(null);
+  const [sure, setSure] = useState(false);
+  const shown = room.pile === null && view === 'questions' ? 'pupils' : view;
+
+  const giveBack = () => {
+    const slips = new Map(
+      marked.map((own) => [own.pupil.id, slipOf(own, versions[own.pupil.version] ?? [], school)]),
+    );
+    handBack(slips);
+  };
+
+  return (
+    <BenchFrame
+      title={<h1>{room.title || 'Class'}</h1>}
+      facts={
+        <ToggleRow
+          aria-label="View"
+          selectionMode="single"
+          disallowEmptySelection
+          selectedKeys={[shown]}
+          onSelectionChange={([next]) => CLASSROOM_DESK.set({ view: next as ClassView })}
+        >
+          {(Object.keys(VIEW_NAMES) as ClassView[])
+            .filter((id) => id !== 'questions' || room.pile !== null)
+            .map((id) => (
+              <Toggle key={id} id={id}>
+                {VIEW_NAMES[id]}
+              </Toggle>
+            ))}
+        </ToggleRow>
+      }
+      actions={
+        sure ? (
+          <>
+            <span role="alert">Everyone leaves, and the server forgets them. The pile stays.</span>
+            <Button onPress={endClass}>End it</Button>
+            <Button onPress={() => setSure(false)}>Go on</Button>
+          </>
+        ) : (
+          <>
+            {pile && (
+              <Button onPress={giveBack} isDisabled={pupils.length === 0 || line !== 'here'}>
+                {room.handedBack ? 'Hand back again' : 'Hand back marks'}
+              </Button>
+            )}
+            <Button onPress={() => setSure(true)}>End the class</Button>
+          </>
+        )
+      }
+      margin={
+        <>
+          <Invitation room={room} small />
+          <Clock room={room} now={now} onSet={setClock} />
+          <p className="parts">
+            Names and work are in the memory of the server while the class is open, and written to this
+            browser only.
+          </p>
+        </>
+      }
+    >
+      {problem !== '' && <Problem>{problem}</Problem>}
+      {line === 'away' && (
+        <Problem>
+          The server cannot be reached. It is tried again by itself; pupils go on, and their answers come
+          later.
+        </Problem>
+      )}
+      {held > 0 && (
+        <Problem>
+          {`Answers wait (${held}): their pile is in another workbook. Open that one, and they come in.`}
+        </Problem>
+      )}
+      <Summary pupils={pupils} hold={holdUp(standing)} now={now} onBoard={setBoard} />
+      {board ? (
+        <Board wrong={board} school={school} onClose={() => setBoard(null)} />
+      ) : shown === 'join' ? (
+        <Invitation room={room} />
+      ) : shown === 'pupils' ? (
+        <PupilsTable
+          pupils={pupils}
+          marked={marked}
+          versions={versions}
+          isStuck={(one) => stuckAt(one, now, pile)}
+        />
+      ) : (
+        <QuestionsTable standing={standing} school={school} onBoard={setBoard} />
+      )}
+    </BenchFrame>
+  );
+}
+
+const NO_VERSIONS: ReturnType<typeof versionsOf> = [];
+
+/** Whether a pupil waits at a question that is not answered. */
+function stuckAt(one: LivePupil, now: number, pile: PileBody | null): boolean {
+  if (!pile || !isStuck(one, now)) return false;
+  const asked = versionsOf(pile)[one.version]?.find(({ label }) => label === one.at);
+  return !pile.entries.some(
+    ({ pupil, question, answer }) => pupil === one.pupil && question === asked?.id && answer !== '',
+  );
+}

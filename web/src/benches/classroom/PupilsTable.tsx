@@ -1,0 +1,117 @@
+import { versionLetter } from '@diatonix/core';
+import styled from 'styled-components';
+import { release } from '../../classroom/lead';
+import type { LivePupil } from '../../classroom/store';
+import { QuietButton } from '../../design/controls';
+import type { Asked, MarkedPupil } from '../../documents/markPile';
+import { tableLook } from '../../parts/tableLook';
+
+const Style = styled.div`
+  ${tableLook}
+  table {
+    width: 100%;
+  }
+  th,
+  td {
+    padding: 0.3rem 0.8rem 0.3rem 0;
+    text-align: left;
+  }
+  tbody th {
+    font-weight: 400;
+    color: var(--ink);
+  }
+  tr.away {
+    color: var(--soft);
+  }
+  .bar {
+    display: inline-block;
+    width: 7rem;
+    height: 0.6rem;
+    margin-right: 0.5rem;
+    border: 1px solid var(--rule);
+    vertical-align: middle;
+  }
+  .bar i {
+    display: block;
+    height: 100%;
+    background: var(--mark);
+  }
+  .stuck {
+    color: var(--correction);
+  }
+`;
+
+interface PupilsTableProps {
+  readonly pupils: readonly LivePupil[];
+  readonly marked: readonly MarkedPupil[];
+  readonly versions: readonly (readonly Asked[])[];
+  readonly isStuck: (pupil: LivePupil) => boolean;
+}
+
+/** Who has joined, where each one is, and how far. */
+export function PupilsTable({ pupils, marked, versions, isStuck }: PupilsTableProps) {
+  if (pupils.length === 0) return null;
+  const byPupil = new Map(marked.map((one) => [one.pupil.id, one]));
+  const withSheet = versions.length > 0;
+  return (
+    <Style>
+      <table aria-label="Pupils">
+        <thead>
+          <tr>
+            <th scope="col">Pupil</th>
+            {withSheet && (
+              <>
+                <th scope="col">Version</th>
+                <th scope="col">At</th>
+                <th scope="col">Answered</th>
+                <th scope="col">Right</th>
+              </>
+            )}
+            <th scope="col">Now</th>
+            <th scope="col">
+              <span className="visually-hidden">Doings</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {pupils.map((one) => {
+            const answers = [...(byPupil.get(one.pupil)?.answers.values() ?? [])];
+            const all = versions[one.version]?.length ?? 0;
+            const right = answers.filter(({ verdict }) => verdict === 'right').length;
+            return (
+              <tr key={one.id} className={one.here ? '' : 'away'}>
+                <th scope="row">{one.name}</th>
+                {withSheet && (
+                  <>
+                    <td>{versionLetter(one.version)}</td>
+                    <td>{one.at}</td>
+                    <td>
+                      <span className="bar" aria-hidden="true">
+                        <i style={{ width: `${all === 0 ? 0 : (100 * answers.length) / all}%` }} />
+                      </span>
+                      {answers.length} of {all}
+                    </td>
+                    <td>{right}</td>
+                  </>
+                )}
+                <td className={isStuck(one) ? 'stuck' : ''}>
+                  {one.done ? 'handed in' : !one.here ? 'dropped out' : isStuck(one) ? 'stuck' : 'at work'}
+                </td>
+                <td>
+                  {!one.here && (
+                    <QuietButton
+                      aria-label={`Let ${one.name} join again from another device`}
+                      onPress={() => release(one.id)}
+                    >
+                      Another device
+                    </QuietButton>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </Style>
+  );
+}

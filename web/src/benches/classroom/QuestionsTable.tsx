@@ -1,0 +1,85 @@
+import { mistakeName, withSigns, type School } from '@diatonix/core';
+import { Presentation } from 'lucide-react';
+import type { QuestionStanding, WrongAnswer } from '../../classroom/standing';
+import { Button } from '../../design/controls';
+import { tableLook } from '../../parts/tableLook';
+import styled from 'styled-components';
+
+const Style = styled.div`
+  ${tableLook}
+  table {
+    width: 100%;
+  }
+  th,
+  td {
+    padding: 0.35rem 0.8rem 0.35rem 0;
+    text-align: left;
+    vertical-align: top;
+  }
+  .wrong {
+    display: flex;
+    align-items: center;
+    gap: 0.6rem;
+    color: var(--correction);
+  }
+  .wrong + .wrong {
+    margin-top: 0.2rem;
+  }
+  .stuck {
+    color: var(--correction);
+  }
+`;
+
+interface QuestionsTableProps {
+  readonly standing: readonly QuestionStanding[];
+  readonly school: School;
+  readonly onBoard: (wrong: WrongAnswer) => void;
+}
+
+const MOST_WRONG = 4;
+
+/** Question by question: how many are right, who is at it, and the wrong answers, each to be put on the board. */
+export function QuestionsTable({ standing, school, onBoard }: QuestionsTableProps) {
+  return (
+    <Style>
+      <table aria-label="Questions">
+        <thead>
+          <tr>
+            <th scope="col">Question</th>
+            <th scope="col">Right</th>
+            <th scope="col">At it now</th>
+            <th scope="col">Wrong answers</th>
+          </tr>
+        </thead>
+        <tbody>
+          {standing.map(({ id, label, right, answered, here, stuck, wrong }) => (
+            <tr key={id}>
+              <th scope="row">{label}</th>
+              <td>{answered === 0 ? '' : `${right} of ${answered}`}</td>
+              <td>
+                {here.length > 0 && here.length}
+                {stuck.length > 0 && <span className="stuck"> {stuck.join(', ')} stuck</span>}
+              </td>
+              <td>
+                {wrong.slice(0, MOST_WRONG).map((one) => (
+                  <div className="wrong" key={`${one.version} ${one.answer}`}>
+                    <span>
+                      {one.count} × {withSigns(one.answer)}
+                      {one.cause && `: ${mistakeName(one.cause, school).toLowerCase()}`}
+                    </span>
+                    <Button
+                      aria-label={`Put ${one.answer} to question ${label} on the board`}
+                      onPress={() => onBoard(one)}
+                    >
+                      <Presentation aria-hidden="true" />
+                    </Button>
+                  </div>
+                ))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Style>
+  );
+}

@@ -1,0 +1,22 @@
+import { connect, endClass } from '../../classroom/lead';
+import { useClassroom, type OpenRoom } from '../../classroom/store';
+import { Button } from '../../design/controls';
+import { Problem } from '../../design/Problem';
+
+/** A class that is open, but not led from this tab. */
+export function TakeUp({ room }: { readonly room: OpenRoom }) {
+  const problem = useClassroom((state) => state.problem);
+  return (
+    <div style={{ maxWidth: '36rem' }}>
+      {problem !== '' && <Problem>{problem}</Problem>}
+      <p>
+        A class is open{room.title && `: “${room.title}”`}
+        {room.code && `, with the code ${room.code}`}.
+      </p>
+      <p>
+        <Button onPress={connect}>Lead it from here</Button> <Button onPress={endClass}>Forget it</Button>
+      </p>
+      <p>Forgetting it does not touch the pile: what has come in stays on the Marking bench.</p>
+    </div>
+  );
+}

@@ -1,0 +1,271 @@
+/** Leading a class from the teacher's page: what comes in is put on the pile, and what is decided goes out. */
+import { makeSheet, printPupilsFile, pupilSheet, type Brought, type Sheet } from '@diatonix/core';
+import { PROTOCOL, TEACHER_SOCKET, type TeacherSays, type ToTeacher } from '@diatonix/server/class';
+import { nanoid } from 'nanoid';
+import { withPupil } from '../documents/classWork';
+import { newId } from '../documents/ids';
+import type { SchoolClass } from '../documents/kinds/schoolClass';
+import type { SheetBody } from '../documents/kinds/sheet';
+import { pileOf } from '../documents/pileOf';
+import { specOf } from '../documents/sheetSpec';
+import { addDocument, receive, tell, useDocuments } from '../documents/store';
+import { Line, type Socket } from '../network/line';
+import { socketTo } from '../network/socketTo';
+import { arrived, forgetArrived, tryAgain } from './arrivals';
+import { keepClass, keepToken, keptClass, keptToken } from './kept';
+import { useClassroom, type LivePupil, type OpenRoom } from './store';
+
+const { getState, setState } = useClassroom;
+
+let line: Line<TeacherSays, ToTeacher> | null = null;
+let token: string | null = null;
+let ending: ReturnType<typeof setTimeout> | null = null;
+
+/** Takes the token out of the address, where the terminal's link has put it, and finds a class that is open. */
+export async function lookForClass(): Promise<void> {
+  const given = /^#([A-Za-z0-9_-]{43})$/.exec(location.hash)?.[1];
+  if (given) {
+    await keepToken(given);
+    // The token stays in no history.
+    history.replaceState(history.state, '', location.pathname);
+  }
+  token = given ?? (await keptToken());
+  setState({ hasToken: token !== null });
+  if (getState().room) return;
+  const kept = await keptClass();
+  if (kept) setState({ room: kept.room, pupils: byId(kept.pupils) });
+}
+
+/** Goes on with the class that was led from this tab before it was loaded anew. */
+export async function resumeClass(): Promise<void> {
+  await lookForClass();
+  if (getState().room) connect();
+}
+
+const byId = (pupils: readonly LivePupil[]) =>
+  Object.fromEntries(pupils.map((one) => [one.id, { ...one, here: false }]));
+
+/** Opens a class with a sheet, whose answers go on a new pile; without one only single questions are asked. */
+export function openClass(sheet: SheetBody | null, schoolClass: SchoolClass | null): void {
+  const pile = sheet ? addDocument('pile', newId(), pileOf(sheet, schoolClass), 'the new pile') : null;
+  const room: OpenRoom = {
+    room: nanoid(21),
+    code: null,
+    title: sheet ? sheet.title : '',
+    workbook: useDocuments.getState().workbook.id,
+    pile,
+    closed: false,
+    endsAt: null,
+    handedBack: false,
+  };
+  setState({ room, pupils: {}, quick: null, held: 0 });
+  void keep();
+  connect();
+}
+
+/** The class is led from this page from now on. */
+export function connect(): void {
+  line?.stop();
+  watchWorkbook();
+  setState({ line: 'connecting', problem: '' });
+  line = new Line<TeacherSays, ToTeacher>({
+    open: () => socketTo(TEACHER_SOCKET, [PROTOCOL, token ?? 'none']) as Socket,
+    onUp: announce,
+    onDown: () => {
+      const { pupils } = getState();
+      setState({ line: getState().line === 'off' ? 'off' : 'away', pupils: byId(Object.values(pupils)) });
+    },
+    onHeard: hear,
+  });
+}
+
+let watched = false;
+
+/** Where another workbook is opened, the class waits: its pile is not there. */
+function watchWorkbook(): void {
+  if (watched) return;
+  watched = true;
+  useDocuments.subscribe(({ workbook }, before) => {
+    const { room } = getState();
+    if (!room || room.pile === null || workbook.id === before.workbook.id) return;
+    if (workbook.id === room.workbook) return connect();
+    if (getState().line === 'off') return;
+    setState({ problem: ELSEWHERE });
+    stop();
+  });
+  window.addEventListener('online', () => line?.hurry());
+}
+
+const ELSEWHERE = 'The pile of this class is in another workbook: open that one, and the class goes on.';
+
+/** Tells the network which class is open; after a restart it knows it from here alone. */
+function announce(): void {
+  const { room, pupils, quick } = getState();
+  const sheets = room && sheetTexts(room);
+  if (!room || !sheets) {
+    setState({ problem: ELSEWHERE });
+    return stop();
+  }
+  line?.say({
+    type: 'open',
+    room: room.room,
+    ...(room.code === null ? {} : { code: room.code }),
+    sheets,
+    pupils: Object.values(pupils).map(({ id, name, version, done }) => ({ id, name, version, done })),
+    closed: room.closed,
+    endsAt: room.endsAt,
+  });
+  if (quick) line?.say({ type: 'quick', id: quick.id, sheet: quick.sheet });
+  watchClock();
+}
+
+/** What pupils get of each version, without answers; null where the pile is not in the open workbook. */
+function sheetTexts({ pile }: OpenRoom): string[] | null {
+  if (pile === null) return [];
+  const found = useDocuments.getState().documents[pile];
+  if (found?.kind !== 'pile') return null;
+  const { sheet } = found.body;
+  return Array.from({ length: sheet.versions }, (_, version) =>
+    textOf(makeSheet(specOf(sheet, null), version)),
+  );
+}
+
+const textOf = (sheet: Sheet) => printPupilsFile({ sheets: [pupilSheet(sheet)], practice: false });
+
+function hear(message: ToTeacher): void {
+  const { room } = getState();
+  if (!room) return;
+  switch (message.type) {
+    case 'opened':
+      setState({
+        line: 'here',
+        address: message.address,
+        problem: '',
+        room: { ...room, code: message.code },
+      });
+      void keep();
+      return tryAgain();
+    case 'refused':
+      setState({
+        problem: 'So many classes are open on this server that no other fits in. End one of them.',
+      });
+      return stop();
+    case 'taken':
+      setState({ problem: 'This class is led from another tab now.' });
+      void keepClass(null).then(() => undefined);
+      return stop();
+    case 'pupil':
+      return meet(message);
+    case 'work':
+      return arrived(message, (pupil, n) => line?.say({ type: 'kept', pupil, n }) ?? false);
+    case 'quick': {
+      const { quick } = getState();
+      if (quick?.id !== message.id) return;
+      setState({ quick: { ...quick, came: { ...quick.came, [message.pupil]: message.text } } });
+    }
+  }
+}
+
+function stop(): void {
+  setState({ line: 'off' });
+  line?.stop();
+  line = null;
+}
+
+/** A pupil has come, gone, moved on or handed in. */
+function meet(told: Extract<ToTeacher, { type: 'pupil' }>): void {
+  const { room, pupils } = getState();
+  const { id, name, version, done, here, at } = told;
+  const before = pupils[id];
+  let pupil = before?.pupil ?? id;
+  if (!before && room?.pile)
+    receive({ id: room.pile, kind: 'pile' }, (pile) => {
+      const known = withPupil(pile, name, version);
+      pupil = known.id;
+      return known.pile;
+    });
+  const moved = before === undefined || (at !== '' && at !== before.at);
+  const now: LivePupil = {
+    ...{ id, name, pupil, version, done, here, at: at || (before?.at ?? '') },
+    since: moved ? Date.now() : before.since,
+    n: before?.n ?? 0,
+  };
+  setState({ pupils: { ...pupils, [id]: now } });
+  if (!before || before.done !== done) void keep();
+}
+
+/** Keeps the class as it is now. */
+async function keep(): Promise<void> {
+  const { room, pupils } = getState();
+  await keepClass(room && { room, pupils: Object.values(pupils) });
+}
+
+function change(part: Partial<OpenRoom>): void {
+  const { room } = getState();
+  if (!room) return;
+  setState({ room: { ...room, ...part } });
+  void keep();
+  watchClock();
+}
+
+/** Ends work: nothing is taken any more; or gives time until then, or without an end. */
+export function setClock(closed: boolean, endsAt: number | null): void {
+  line?.say({ type: 'clock', closed, endsAt });
+  change({ closed, endsAt });
+}
+
+/** Work ends by itself when its time has come. */
+function watchClock(): void {
+  if (ending) clearTimeout(ending);
+  ending = null;
+  const { room } = getState();
+  if (!room || room.closed || room.endsAt === null) return;
+  ending = setTimeout(() => setClock(true, null), Math.max(0, room.endsAt - Date.now()));
+}
+
+/** Hands everyone their marks; work has ended with that. */
+export function handBack(slips: ReadonlyMap<string, unknown>): void {
+  setClock(true, null);
+  for (const { id, pupil } of Object.values(getState().pupils)) {
+    const slip = slips.get(pupil);
+    if (slip !== undefined) line?.say({ type: 'marks', pupil: id, slip: JSON.stringify(slip) });
+  }
+  change({ handedBack: true });
+}
+
+/** Lets a name go, so that its pupil may join from another device; what was answered stays on the pile. */
+export function release(id: string): void {
+  line?.say({ type: 'release', pupil: id });
+  const { pupils } = getState();
+  setState({ pupils: Object.fromEntries(Object.entries(pupils).filter(([one]) => one !== id)) });
+  void keep();
+}
+
+/** Ends the class: the server forgets it, and so does this browser, but for the pile. */
+export function endClass(): void {
+  line?.say({ type: 'end' });
+  stop();
+  if (ending) clearTimeout(ending);
+  forgetArrived();
+  setState({ room: null, pupils: {}, quick: null, held: 0, problem: '' });
+  void keep();
+}
+
+/** Asks everybody the first of these questions; what is asked already ends. */
+export function askQuick({ kind, questions }: Brought): void {
+  const [first] = questions;
+  if (!first) return tell('There is nothing to ask here.');
+  const { given, answers } = first;
+  const pinned = [{ given, place: 0, ...(answers ? { answers } : {}) }];
+  const section = { kind, count: 1, marks: 1, material: {}, seed: 0, exchanged: [], pinned };
+  const sheet = makeSheet({ title: '', seed: 0, sections: [section] }, 0);
+  const quick = { id: newId(), question: sheet.sections[0]!.questions[0]!, sheet: textOf(sheet), came: {} };
+  setState({ quick });
+  line?.say({ type: 'quick', id: quick.id, sheet: quick.sheet });
+}
+
+export function endQuick(): void {
+  const { quick } = getState();
+  if (quick) line?.say({ type: 'quick-end', id: quick.id });
+  setState({ quick: null });
+}

@@ -1,0 +1,54 @@
+import type { School } from '@diatonix/core';
+import type { PileBody, PileEntry } from './kinds/pile';
+import { lastEntries, versionsOf } from './markPile';
+import { withResults } from './pileRecord';
+import { pupilFor } from './returned';
+import { fromPupil } from './typedAnswer';
+
+/** An answer as it came from a pupil in the class. */
+export interface CameIn {
+  /** The pupil's id on the pile. */
+  readonly pupil: string;
+  /** The question as it stands on the page: `2.3`. */
+  readonly question: string;
+  readonly text: string;
+}
+
+/** The pile with a pupil of the class on it, known by the name; and the pupil's id there. */
+export function withPupil(
+  pile: PileBody,
+  name: string,
+  version: number,
+): { readonly pile: PileBody; readonly id: string } {
+  const own = pupilFor(pile.pupils, name, version);
+  const known = pile.pupils.find(({ id }) => id === own.id);
+  if (known?.version === version) return { pile, id: own.id };
+  const pupils = known ? pile.pupils.map((one) => (one === known ? own : one)) : [...pile.pupils, own];
+  return { pile: { ...pile, pupils }, id: own.id };
+}
+
+/**
+ * Puts answers of the class on the pile, after all that was entered. One that says what stands already was sent twice,
+ * and is no second answer; one to a question that is not on the pupil's version is left out.
+ */
+export function withAnswers(pile: PileBody, came: readonly CameIn[], at: number, school: School): PileBody {
+  const versions = versionsOf(pile);
+  const versionOf = new Map(pile.pupils.map(({ id, version }) => [id, version]));
+  const last = lastEntries(pile.entries);
+  const entries: PileEntry[] = [];
+  for (const { pupil, question, text } of came) {
+    const asked = versions[versionOf.get(pupil) ?? -1]?.find(({ label }) => label === question);
+    if (!asked) continue;
+    const own = last.get(pupil) ?? new Map<string, PileEntry>();
+    const answer = fromPupil(text);
+    if ((own.get(asked.id)?.answer ?? '') === answer) continue;
+    const entry = { pupil, question: asked.id, answer, at };
+    own.set(asked.id, entry);
+    last.set(pupil, own);
+    entries.push(entry);
+  }
+  if (entries.length === 0) return pile;
+  return withResults({ ...pile, entries: [...pile.entries, ...entries] }, school, [
+    ...new Set(entries.map(({ pupil }) => pupil)),
+  ]);
+}

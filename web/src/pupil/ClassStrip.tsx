@@ -1,0 +1,68 @@
+import { useEffect, useState } from 'react';
+import { waitingIn } from '../network/pupilLine';
+import { resume, useClass } from './classwork';
+import { QuickAsked } from './QuickAsked';
+import { putAway, type RoomWork, type Work } from './work';
+
+const TICK_MS = 5000;
+const MINUTE = 60_000;
+
+/** What is left of the time, in words; empty where there is no end. */
+function leftWords({ closed, endsAt }: RoomWork, now: number): string {
+  if (closed) return 'Work has ended; what you wrote is with your teacher.';
+  if (endsAt === null) return '';
+  const minutes = Math.ceil((endsAt - now) / MINUTE);
+  if (minutes <= 0) return 'Time is up.';
+  return minutes === 1 ? 'One minute is left.' : `${minutes} minutes are left.`;
+}
+
+/** Where the pupil stands in the class: connected or not, what is on its way, the time, a question to all. */
+export function ClassStrip({ room }: { readonly room: RoomWork }) {
+  const here = useClass((state) => state.here);
+  const taken = useClass((state) => state.taken);
+  const quick = useClass((state) => state.quick);
+  const now = useNow();
+  const waiting = waitingIn(room.outbox).length;
+  const onTheirWay =
+    waiting === 0 ? '' : waiting === 1 ? 'One answer is on its way.' : `${waiting} answers are on their way.`;
+  if (taken)
+    return (
+      <p className="strip" role="alert">
+        You are in the class in another tab. <button onClick={resume}>Go on here</button>
+      </p>
+    );
+  return (
+    <>
+      <p className="strip" role="status">
+        {room.over
+          ? `The class is over.${waiting > 0 ? ` ${onTheirWay} Save the file and give it to your teacher.` : ''}`
+          : here
+            ? ['In the class.', onTheirWay, leftWords(room, now)].filter(Boolean).join(' ')
+            : `The class cannot be reached now. Go on: what you write is kept, and sent when it is back.`}
+      </p>
+      {quick && !room.over && <QuickAsked key={quick.id} {...quick} />}
+    </>
+  );
+}
+
+/** The time, every few seconds. */
+function useNow(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return now;
+}
+
+/** In a class without a sheet: questions come one by one. */
+export function Waiting({ work }: { readonly work: Work }) {
+  const quick = useClass((state) => state.quick);
+  return (
+    <>
+      <h1>{work.name}</h1>
+      {!quick && <p>{work.room?.over ? 'That is all.' : 'Wait for a question: it comes here by itself.'}</p>}
+      {work.room?.over && <button onClick={putAway}>Leave the class</button>}
+    </>
+  );
+}

@@ -1,0 +1,72 @@
+import { useState } from 'react';
+import { leave } from './classwork';
+import { handIn, handInToClass, putAway, type Work } from './work';
+
+interface HandInProps {
+  readonly work: Work;
+  readonly open: readonly string[];
+  readonly onGo: (id: string) => void;
+}
+
+/** What is still open, and handing in: to the class, or as one file with everything that was answered. */
+export function HandIn({ work, open, onGo }: HandInProps) {
+  const [sure, setSure] = useState(false);
+  const inClass = work.room !== undefined && !work.room.over;
+  return (
+    <section aria-labelledby="hand-in-title">
+      <h2 id="hand-in-title">Hand in</h2>
+      {open.length > 0 ? (
+        <>
+          <p>Still open:</p>
+          <ul className="open">
+            {open.map((id) => (
+              <li key={id}>
+                <button onClick={() => onGo(id)}>{id}</button>
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : (
+        <p>Everything is answered.</p>
+      )}
+      <div className="row">
+        {inClass ? (
+          <button id="hand-in" className="main" disabled={work.handedIn !== null} onClick={handInToClass}>
+            Hand in
+          </button>
+        ) : (
+          <button id="hand-in" className="main" onClick={handIn}>
+            Save the file to hand in
+          </button>
+        )}
+        {inClass && (
+          <button title="For when the class cannot be reached" onClick={handIn}>
+            Save as a file
+          </button>
+        )}
+        {sure ? (
+          <>
+            <span role="alert">Everything on this sheet goes. Is it handed in?</span>
+            <button
+              onClick={() => {
+                leave();
+                putAway();
+              }}
+            >
+              Put it away
+            </button>
+            <button onClick={() => setSure(false)}>Keep it</button>
+          </>
+        ) : (
+          <button onClick={() => setSure(true)}>Put the sheet away</button>
+        )}
+      </div>
+      <p role="status">
+        {work.handedIn !== null && inClass && 'Handed in. You can change answers and hand in again.'}
+        {work.handedIn !== null &&
+          !inClass &&
+          'The file is among your downloads: give it to your teacher. You can change answers and save it again.'}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,45 @@
+import { instructionWords } from '@diatonix/core';
+import { attempt } from '@diatonix/core';
+import { useState } from 'react';
+import { AnswerInput } from './AnswerInput';
+import { answerQuick, useClass } from './classwork';
+import { QuestionBody } from './QuestionBody';
+import { QuestionBoundary } from './QuestionBoundary';
+import type { PupilQuestion } from './work';
+
+interface QuickAskedProps {
+  readonly id: string;
+  readonly question: PupilQuestion;
+}
+
+/** One question that the teacher asks everybody now. */
+export function QuickAsked({ id, question }: QuickAskedProps) {
+  const [typed, setTyped] = useState('');
+  const here = useClass((state) => state.here);
+  const sent = useClass((state) => state.quickSent);
+  const { kind, given, section } = question;
+  const words = attempt(() => instructionWords({ ...section, questions: [{ given }] }));
+  const send = () => typed.trim() !== '' && answerQuick(typed.trim());
+  return (
+    <QuestionBoundary id="to all">
+      <article className="quick" aria-labelledby={`quick-${id}`}>
+        <h2 id={`quick-${id}`} role="status">
+          Your teacher asks
+        </h2>
+        <p className="soft">{words.ok ? words.value : ''}</p>
+        <QuestionBody question={question} />
+        <AnswerInput id={`quick-${id}`} {...{ kind, given, typed }} onType={setTyped} onEnter={send} />
+        <div className="row">
+          <button
+            className="main"
+            disabled={typed.trim() === '' || !here || typed.trim() === sent}
+            onClick={send}
+          >
+            Send
+          </button>
+          <span role="status">{sent !== null && (sent === typed.trim() ? 'Sent.' : `Sent: ${sent}`)}</span>
+        </div>
+      </article>
+    </QuestionBoundary>
+  );
+}

@@ -1,0 +1,219 @@
+/** The pupils' page in a class: joins, sends what is answered, and keeps what is told. */
+import { CLASS_STATE, PROTOCOL, PUPIL_SOCKET, type Refusal } from '@diatonix/server/class';
+import { attempt, readPupilsFile } from '@diatonix/core';
+import { nanoid } from 'nanoid';
+import { create } from 'zustand';
+import type { Socket } from '../network/line';
+import { socketTo } from '../network/socketTo';
+import { EMPTY_OUTBOX, PupilLine, type Ticket } from '../network/pupilLine';
+import {
+  changeRoom,
+  complain,
+  questionsOf,
+  takeWork,
+  usePupil,
+  type PupilQuestion,
+  type RoomWork,
+  type Work,
+} from './work';
+
+interface ClassState {
+  /** Whether the server of this page has a class network. */
+  readonly offered: boolean;
+  readonly joining: boolean;
+  readonly here: boolean;
+  /** Whether another tab of this browser is in the class instead. */
+  readonly taken: boolean;
+  /** A question that is asked beside the sheet, and what was sent to it. */
+  readonly quick: { readonly id: string; readonly question: PupilQuestion } | null;
+  readonly quickSent: string | null;
+}
+
+const NOWHERE = { joining: false, here: false, taken: false, quick: null, quickSent: null };
+
+export const useClass = create<ClassState>()(() => ({ offered: false, ...NOWHERE }));
+
+const { getState, setState } = useClass;
+
+const REFUSED: Readonly<Record<Refusal, string>> = {
+  code: 'No class is open under this code. Look at the board again, letter by letter.',
+  wait: 'Too many codes were tried from here. Wait a minute, then try again.',
+  name: 'Somebody has joined under this name already. Add a letter of your family name, or tell your teacher.',
+  full: 'The class is full. Tell your teacher.',
+  away: 'The class cannot be reached now. It is tried again by itself.',
+};
+
+/** An answer goes out so long after its last letter. */
+const QUIET_MS = 900;
+
+let line: PupilLine | null = null;
+const timers = new Map<string, ReturnType<typeof setTimeout>>();
+
+/** Finds out whether there is a class network, and goes on with the class that was joined before. */
+export function startClasswork(): void {
+  void fetch(CLASS_STATE)
+    .then((response) => response.json() as Promise<{ class?: boolean }>)
+    .then(({ class: offered }) => setState({ offered: offered === true }))
+    .catch(() => undefined);
+  usePupil.subscribe(({ work, place }, before) => {
+    if (!work?.room || !line) return;
+    if (work.answers !== before.work?.answers) planChanged(work, before.work);
+    if (place !== before.place) sendNow();
+    tellPlace(work, place);
+    if (work.handedIn !== before.work?.handedIn) {
+      sendNow();
+      tellDone(work);
+    }
+  });
+  for (const event of ['online', 'focus']) window.addEventListener(event, () => line?.hurry());
+  window.addEventListener('pagehide', sendNow);
+  resume();
+}
+
+/** Goes on with the class that was joined before. */
+export function resume(): void {
+  const { work } = usePupil.getState();
+  if (!work?.room || work.room.over || line) return;
+  setState({ taken: false });
+  const { room, code, key } = work.room;
+  open({ code, key, name: work.name, room }, work.room);
+}
+
+/** Joins a class for the first time. */
+export function join(code: string, name: string): void {
+  line?.stop();
+  complain('');
+  setState({ ...NOWHERE, joining: true });
+  open({ code, name: name.trim(), key: nanoid(32) }, null);
+}
+
+/** Leaves the class: its sheet is put away by itself. */
+export function leave(): void {
+  line?.stop();
+  line = null;
+  setState(NOWHERE);
+}
+
+function open(ticket: Ticket, before: RoomWork | null): void {
+  const opened: PupilLine = new PupilLine(
+    ticket,
+    before?.outbox ?? EMPTY_OUTBOX,
+    {
+      onJoined: ({ room, sheet, version, closed, endsAt, quick, done }) => {
+        setState({ joining: false });
+        complain('');
+        const { work } = usePupil.getState();
+        if (work?.room?.room === room) changeRoom({ closed, endsAt, over: false });
+        else begin({ ...ticket, room }, sheet, { closed, endsAt }, version, done);
+        takeQuick(quick);
+        sendNow();
+        const now = usePupil.getState();
+        if (now.work) tellDone(now.work);
+        told = '';
+        if (now.work) tellPlace(now.work, now.place);
+      },
+      onRefused: (why) => {
+        setState({ joining: false });
+        if (why !== 'away') complain(REFUSED[why]);
+        if (why === 'away') return;
+        opened.stop();
+        if (line === opened) line = null;
+      },
+      onHere: (here) => setState({ here }),
+      onOutbox: (outbox) => changeRoom({ outbox }),
+      onClock: ({ closed, endsAt }) => {
+        // What is in the pen when work ends is handed in.
+        if (closed) sendNow();
+        changeRoom({ closed, endsAt });
+      },
+      onQuick: takeQuick,
+      onMarks: (slip) => changeRoom({ slip }),
+      onOver: () => {
+        line = null;
+        setState(NOWHERE);
+        changeRoom({ over: true, closed: true });
+      },
+      onTaken: () => {
+        line = null;
+        setState({ taken: true });
+      },
+    },
+    () => socketTo(PUPIL_SOCKET, [PROTOCOL]) as Socket,
+  );
+  line = opened;
+}
+
+/** The sheet of the class comes onto the page. */
+function begin(
+  { code, key, name, room }: Required<Ticket>,
+  sheet: string | null,
+  clock: Pick<RoomWork, 'closed' | 'endsAt'>,
+  version: number,
+  done: boolean,
+): void {
+  const read = sheet === null ? null : attempt(() => readPupilsFile('the sheet of the class', sheet));
+  if (read && !read.ok) return complain(read.error.message);
+  const work: Work = {
+    sheets: read ? read.value.sheets : [],
+    practice: false,
+    version: read ? 0 : version,
+    name,
+    answers: {},
+    scratch: {},
+    handedIn: done ? Date.now() : null,
+    room: { room, code, key, outbox: EMPTY_OUTBOX, sent: {}, slip: null, over: false, ...clock },
+  };
+  takeWork(work);
+}
+
+function planChanged(work: Work, before: Work | null): void {
+  for (const [id, text] of Object.entries(work.answers)) {
+    if (before?.answers[id] === text) continue;
+    clearTimeout(timers.get(id));
+    timers.set(id, setTimeout(sendNow, QUIET_MS));
+  }
+}
+
+/** Puts every answer that has changed since into the outbox. */
+function sendNow(): void {
+  for (const timer of timers.values()) clearTimeout(timer);
+  timers.clear();
+  const { work } = usePupil.getState();
+  if (!work?.room || !line || getState().taken) return;
+  const { sent } = work.room;
+  const changed = Object.entries(work.answers).filter(([id, text]) => sent[id] !== text);
+  if (changed.length === 0) return;
+  for (const [id, text] of changed) line.answer(id, text);
+  changeRoom({ sent: { ...sent, ...Object.fromEntries(changed) } });
+}
+
+/** The question that was told to be looked at. */
+let told = '';
+
+function tellPlace(work: Work, place: number | null): void {
+  const question = place === null ? undefined : questionsOf(work)[place];
+  if (question) atQuestion(question.id);
+}
+
+/** Says which question is worked on. */
+export function atQuestion(id: string): void {
+  if (id === told || !line) return;
+  told = id;
+  line.at(id);
+}
+
+const tellDone = (work: Work) => line?.done(work.handedIn !== null);
+
+function takeQuick(quick: { readonly id: string; readonly sheet: string } | null): void {
+  if (quick === null) return setState({ quick: null, quickSent: null });
+  if (getState().quick?.id === quick.id) return;
+  const read = attempt(() => readPupilsFile('the question', quick.sheet));
+  const [question] = read.ok ? questionsOf({ sheets: read.value.sheets, version: 0 }) : [];
+  setState({ quick: question ? { id: quick.id, question } : null, quickSent: null });
+}
+
+/** Answers the question that is asked beside the sheet. */
+export function answerQuick(text: string): void {
+  const { quick } = getState();
+  if (quick && line?.quick(quick.id, text)) setState({ quickSent: text });
+}
