@@ -1,4 +1,4 @@
-import { markAnswer, promptWords, withSigns, type School } from '@diatonix/core';
+import { instructionWords, markAnswer, withSigns, type School } from '@diatonix/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -23,7 +23,11 @@ const Card = styled.section`
   border-radius: 4px;
   background: var(--sheet);
   h2 {
-    margin: 0 0 0.4rem;
+    margin: 0 0 0.3rem;
+    font-size: 1.1rem;
+  }
+  p {
+    margin: 0.3rem 0;
   }
   .row {
     display: flex;
@@ -58,7 +62,7 @@ function Panel({ quick }: { readonly quick: QuickRound }) {
   const rows = rowsOf(quick, school, solved);
   return (
     <Card aria-label="The class is asked">
-      <h2>{promptWords(question, school) || 'The class is asked'}</h2>
+      <h2>{instructionWords({ kind: question.kind, instruction: null, questions: [question] })}</h2>
       <p role="status">
         {answered} of {here} {here === 1 ? 'has' : 'have'} answered.
       </p>
@@ -68,6 +72,8 @@ function Panel({ quick }: { readonly quick: QuickRound }) {
           rows={rows}
           heads={['Answer', 'Pupils', 'Right or wrong']}
           most={Math.max(here, answered)}
+          width={380}
+          names={150}
         />
       )}
       {solved && <p className="right">{rightWords(question, school)}</p>}

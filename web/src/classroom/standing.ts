@@ -70,11 +70,17 @@ export function standings(
   });
 }
 
+/** One wrong answer by itself holds nobody up. */
+const LEAST = 2;
+
 /** The question that holds the class up: most are stuck at it or have answered it wrongly. Null where none does. */
 export function holdUp(all: readonly QuestionStanding[]): QuestionStanding | null {
   const weight = ({ stuck, wrong }: QuestionStanding) =>
     stuck.length + wrong.reduce((sum, { count }) => sum + count, 0);
   let most: QuestionStanding | null = null;
-  for (const one of all) if (weight(one) > 0 && (!most || weight(one) > weight(most))) most = one;
+  for (const one of all) {
+    if (weight(one) < LEAST && one.stuck.length === 0) continue;
+    if (!most || weight(one) > weight(most)) most = one;
+  }
   return most;
 }

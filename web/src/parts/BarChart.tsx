@@ -36,23 +36,26 @@ interface BarChartProps {
   readonly heads: readonly [name: string, value: string, note: string];
   /** The value of a whole bar. */
   readonly most: number;
+  /** Of the whole and of the names, in pixels. */
+  readonly width?: number;
+  readonly names?: number;
 }
 
-const [NAMES, WIDTH, ROW] = [250, 640, 26];
+const ROW = 26;
 
 /** Bars from the longest, and the same as a table for those who do not see them. */
-export function BarChart({ label, rows, heads, most }: BarChartProps) {
-  const length = scaleLinear([0, Math.max(1, most)], [0, WIDTH - NAMES - 40]);
+export function BarChart({ label, rows, heads, most, width = 640, names = 250 }: BarChartProps) {
+  const length = scaleLinear([0, Math.max(1, most)], [0, width - names - 40]);
   return (
     <Figure>
-      <svg viewBox={`0 0 ${WIDTH} ${rows.length * ROW}`} aria-hidden="true" style={{ maxWidth: WIDTH }}>
+      <svg viewBox={`0 0 ${width} ${rows.length * ROW}`} aria-hidden="true" style={{ maxWidth: width }}>
         {rows.map(({ id, name, value }, at) => (
           <g key={id} transform={`translate(0 ${at * ROW})`}>
-            <text x={NAMES - 10} y={17} textAnchor="end">
+            <text x={names - 10} y={17} textAnchor="end">
               {name}
             </text>
-            <rect className="bar" x={NAMES} y={5} width={length(value)} height={ROW - 10} />
-            <text className="value" x={NAMES + length(value) + 6} y={17}>
+            <rect className="bar" x={names} y={5} width={length(value)} height={ROW - 10} />
+            <text className="value" x={names + length(value) + 6} y={17}>
               {value}
             </text>
           </g>

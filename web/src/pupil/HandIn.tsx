@@ -12,6 +12,8 @@ interface HandInProps {
 export function HandIn({ work, open, onGo }: HandInProps) {
   const [sure, setSure] = useState(false);
   const inClass = work.room !== undefined && !work.room.over;
+  // Once work has ended nothing is open any more.
+  if (work.room?.closed && !work.room.over) return null;
   return (
     <section aria-labelledby="hand-in-title">
       <h2 id="hand-in-title">Hand in</h2>

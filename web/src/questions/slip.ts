@@ -5,6 +5,20 @@ import { askedWords, rightWords } from './words';
 
 const MOST_REMEDIES = 3;
 
+/** How many questions were left open, where any were. */
+function openWords(own: MarkedPupil, asked: readonly Asked[]): string[] {
+  const open = asked.filter(({ id }) => !own.answers.has(id)).length;
+  if (open === 0) return [];
+  return [open === 1 ? 'One question was left open.' : `${open} questions were left open.`];
+}
+
+/** What would mend it; praise where nothing was wrong. */
+function practiseWords(kinds: readonly string[], wrong: number): string[] {
+  if (kinds.length > 0)
+    return [`To practise: ${kinds.map((kind) => kindWords(kind).name.toLowerCase()).join(', ')}.`];
+  return wrong === 0 ? ['What you answered is all right: go on.'] : [];
+}
+
 /** What a pupil gets back, as it is printed and as it stands in the PDF. */
 export function slipOf(own: MarkedPupil, asked: readonly Asked[], school: School): Slip {
   const wrong = asked.flatMap((one) => {
@@ -29,9 +43,6 @@ export function slipOf(own: MarkedPupil, asked: readonly Asked[], school: School
       ],
       working: verdict === 'wrong' ? questionWorking(question, school).join(' ') : '',
     })),
-    practise:
-      remedies.length > 0
-        ? `To practise: ${remedies.map((kind) => kindWords(kind).name.toLowerCase()).join(', ')}.`
-        : 'All right: go on.',
+    practise: [...openWords(own, asked), ...practiseWords(remedies, wrong.length)].join(' '),
   };
 }

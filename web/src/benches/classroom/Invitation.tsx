@@ -4,7 +4,8 @@ import { useClassroom, type OpenRoom } from '../../classroom/store';
 
 const Card = styled.section`
   .address {
-    font-size: 1.25rem;
+    margin: 0.2rem 0 0.8rem;
+    font-size: 2rem;
     overflow-wrap: anywhere;
   }
   .code {
@@ -29,12 +30,14 @@ const Card = styled.section`
     font-size: 2.2rem;
   }
   &.small .address {
+    margin: 0;
     font-size: 0.9375rem;
   }
   h2 {
     margin: 0 0 0.2rem;
   }
   .soft {
+    margin: 0;
     color: var(--soft);
   }
 `;

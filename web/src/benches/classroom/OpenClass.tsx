@@ -121,7 +121,10 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
           {`Answers wait (${held}): their pile is in another workbook. Open that one, and they come in.`}
         </Problem>
       )}
-      <Summary pupils={pupils} hold={holdUp(standing)} now={now} onBoard={setBoard} />
+      {!board && (
+        // What stands before the class names nobody.
+        <Summary pupils={pupils} hold={shown === 'join' ? null : holdUp(standing)} onBoard={setBoard} />
+      )}
       {board ? (
         <Board wrong={board} school={school} onClose={() => setBoard(null)} />
       ) : shown === 'join' ? (

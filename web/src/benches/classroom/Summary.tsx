@@ -22,7 +22,6 @@ const Sentences = styled.div`
 interface SummaryProps {
   readonly pupils: readonly LivePupil[];
   readonly hold: QuestionStanding | null;
-  readonly now: number;
   readonly onBoard: (wrong: WrongAnswer) => void;
 }
 
