@@ -16,6 +16,8 @@ export default defineConfig({
     : [['list']],
   use: {
     browserName: 'chromium',
+    // What cannot be pressed is told, and does not use up the whole time.
+    actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
     colorScheme: 'light',
     // Keeping the whole application on the device is tried by itself.

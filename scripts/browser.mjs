@@ -42,7 +42,11 @@ export function startClass({ port = 0, args = [], node = [], env = {} } = {}) {
   const server = spawn(
     process.execPath,
     [...node, SERVER, '--port', String(port), '--class', '--class-host', '127.0.0.1', ...args],
-    { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, DIATONIX_STATE: state, ...env } },
+    {
+      stdio: ['ignore', 'pipe', 'inherit'],
+      cwd: state,
+      env: { ...process.env, DIATONIX_STATE: state, ...env },
+    },
   );
   let said = '';
   return new Promise((resolve, reject) => {
@@ -56,6 +60,7 @@ export function startClass({ port = 0, args = [], node = [], env = {} } = {}) {
       clearTimeout(late);
       const stop = (signal) =>
         new Promise((stopped) => {
+          if (server.exitCode !== null || server.signalCode !== null) return stopped();
           server.removeAllListeners('exit');
           server.on('exit', stopped);
           server.kill(signal);

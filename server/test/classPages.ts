@@ -139,3 +139,21 @@ export class ClassNetwork {
     return { page, joined: await page.next('joined'), key };
   }
 }
+
+/** A class network for each test of a file. */
+export function onNetwork(take: (network: ClassNetwork) => void): void {
+  let network: ClassNetwork;
+  beforeEach(async () => {
+    network = new ClassNetwork();
+    await network.start();
+    take(network);
+  });
+  afterEach(async () => {
+    for (const page of network.pages) page.leave();
+    await network.stop();
+  });
+}
+
+/** What a pupil's page says of its work. */
+export const answer = (question: string, text: string, n: number) => ({ question, text, n });
+export const work = (...answers: object[]) => ({ type: 'work', answers });

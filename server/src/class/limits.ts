@@ -22,6 +22,8 @@ export const LIMITS = {
   dropped: 20,
   /** Whoever connects says who it is within so many milliseconds. */
   silentMs: 5000,
+  /** A class whose teacher's page is away for so long has ended. */
+  leftMs: 6 * 3_600_000,
   /** A connection that does not answer for so long is gone. */
   deadMs: 20_000,
   /** What was being typed when work ended is taken for so long. */

@@ -168,9 +168,7 @@ export class Relay {
       }
       if (!room || this.rooms.get(room.id) !== room) return;
       if (message.type !== 'end') return room.fromTeacher(message);
-      this.rooms.delete(room.id);
-      this.options.log(`The class ${room.code} has ended: nothing of it is kept here.`);
-      room.end();
+      this.end(room);
       room = null;
     });
     ws.on('close', () => room?.left(link));
@@ -205,7 +203,14 @@ export class Relay {
     };
   }
 
+  private end(room: Room): void {
+    this.rooms.delete(room.id);
+    this.options.log(`The class ${room.code} has ended: nothing of it is kept here.`);
+    room.end();
+  }
+
   private checkAlive(): void {
+    for (const room of this.rooms.values()) if (room.isLeft) this.end(room);
     for (const [ws, alive] of this.alive) {
       if (!alive) ws.terminate();
       else {

@@ -43,6 +43,7 @@ export class Room {
   private sheets: readonly string[] = [];
   private clock: Clock = { closed: false, endsAt: null };
   private closedAt = 0;
+  private leftAt: number | null = null;
   private quick: QuickQuestion | null = null;
   private joined = 0;
 
@@ -51,8 +52,9 @@ export class Room {
     readonly code: string,
   ) {}
 
-  get hasTeacher(): boolean {
-    return this.teacher !== null;
+  /** Whether the teacher's page has been away so long that the class has ended. */
+  get isLeft(): boolean {
+    return this.leftAt !== null && Date.now() - this.leftAt > LIMITS.leftMs;
   }
 
   /** The teacher's page opens the class, or comes back to it: what waited for it is told at once. */
@@ -62,6 +64,7 @@ export class Room {
       this.teacher.close();
     }
     this.teacher = link;
+    this.leftAt = null;
     this.sheets = sheets;
     this.clock = { closed, endsAt };
     for (const pupil of pupils) {
@@ -80,7 +83,9 @@ export class Room {
 
   /** The teacher's page is gone; what is answered meanwhile waits. */
   left(link: Link<ToTeacher>): void {
-    if (this.teacher === link) this.teacher = null;
+    if (this.teacher !== link) return;
+    this.teacher = null;
+    this.leftAt = Date.now();
   }
 
   /** What the teacher's page says, once the class is open. */

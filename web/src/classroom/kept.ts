@@ -44,6 +44,15 @@ export async function keepClass(kept: KeptClass | null): Promise<void> {
   await write(ROOM, kept);
 }
 
+/** The class is led from another tab now; what is kept of it stays. */
+export function leaveHere(): void {
+  try {
+    sessionStorage.removeItem(HERE);
+  } catch {
+    // Nothing says that it is led here either.
+  }
+}
+
 /** Whether a class was led from this tab before it was loaded anew. */
 export function isLedHere(): boolean {
   try {

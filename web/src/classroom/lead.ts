@@ -4,7 +4,8 @@ import { PROTOCOL, TEACHER_SOCKET, type TeacherSays, type ToTeacher } from '@dia
 import { nanoid } from 'nanoid';
 import { withPupil } from '../documents/classWork';
 import { newId } from '../documents/ids';
-import type { SchoolClass } from '../documents/kinds/schoolClass';
+import type { Document } from '../documents/document';
+import type { PileBody } from '../documents/kinds/pile';
 import type { SheetBody } from '../documents/kinds/sheet';
 import { pileOf } from '../documents/pileOf';
 import { specOf } from '../documents/sheetSpec';
@@ -12,7 +13,7 @@ import { addDocument, receive, tell, useDocuments } from '../documents/store';
 import { Line, type Socket } from '../network/line';
 import { socketTo } from '../network/socketTo';
 import { arrived, forgetArrived, tryAgain } from './arrivals';
-import { keepClass, keepToken, keptClass, keptToken } from './kept';
+import { keepClass, keepToken, keptClass, keptToken, leaveHere } from './kept';
 import { useClassroom, type LivePupil, type OpenRoom } from './store';
 
 const { getState, setState } = useClassroom;
@@ -31,9 +32,10 @@ export async function lookForClass(): Promise<void> {
   }
   token = given ?? (await keptToken());
   setState({ hasToken: token !== null });
-  if (getState().room) return;
   const kept = await keptClass();
-  if (kept) setState({ room: kept.room, pupils: byId(kept.pupils) });
+  // While it is led from here, this page knows best.
+  if (line) return;
+  setState({ room: kept?.room ?? null, pupils: byId(kept?.pupils ?? []) });
 }
 
 /** Goes on with the class that was led from this tab before it was loaded anew. */
@@ -46,8 +48,8 @@ const byId = (pupils: readonly LivePupil[]) =>
   Object.fromEntries(pupils.map((one) => [one.id, { ...one, here: false }]));
 
 /** Opens a class with a sheet, whose answers go on a new pile; without one only single questions are asked. */
-export function openClass(sheet: SheetBody | null, schoolClass: SchoolClass | null): void {
-  const pile = sheet ? addDocument('pile', newId(), pileOf(sheet, schoolClass), 'the new pile') : null;
+export function openClass(sheet: SheetBody | null, forClass: Document<'class'> | null): void {
+  const pile = sheet ? addDocument('pile', newId(), pileFor(sheet, forClass), 'the new pile') : null;
   const room: OpenRoom = {
     room: nanoid(21),
     code: null,
@@ -61,6 +63,11 @@ export function openClass(sheet: SheetBody | null, schoolClass: SchoolClass | nu
   setState({ room, pupils: {}, quick: null, held: 0 });
   void keep();
   connect();
+}
+
+/** The pile that the answers go to: the logbook of the class has it. */
+function pileFor({ classId: _, ...sheet }: SheetBody, forClass: Document<'class'> | null): PileBody {
+  return pileOf(forClass ? { ...sheet, classId: forClass.id } : sheet, forClass?.body ?? null);
 }
 
 /** The class is led from this page from now on. */
@@ -143,6 +150,7 @@ function hear(message: ToTeacher): void {
         problem: '',
         room: { ...room, code: message.code },
       });
+      if (forgetting) return endClass();
       void keep();
       return tryAgain();
     case 'refused':
@@ -152,7 +160,7 @@ function hear(message: ToTeacher): void {
       return stop();
     case 'taken':
       setState({ problem: 'This class is led from another tab now.' });
-      void keepClass(null).then(() => undefined);
+      leaveHere();
       return stop();
     case 'pupil':
       return meet(message);
@@ -241,10 +249,21 @@ export function release(id: string): void {
   void keep();
 }
 
+let forgetting = false;
+const FORGET_MS = 3000;
+
+/** Ends a class that is not led from here; where its server is not there any more, it is forgotten here alone. */
+export function forgetClass(): void {
+  forgetting = true;
+  connect();
+  setTimeout(() => forgetting && endClass(), FORGET_MS);
+}
+
 /** Ends the class: the server forgets it, and so does this browser, but for the pile. */
 export function endClass(): void {
   line?.say({ type: 'end' });
   stop();
+  forgetting = false;
   if (ending) clearTimeout(ending);
   forgetArrived();
   setState({ room: null, pupils: {}, quick: null, held: 0, problem: '' });

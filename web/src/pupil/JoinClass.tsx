@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { join, useClass } from './classwork';
 
 /** The code that stands after the address, as the picture at the board has it. */
@@ -10,6 +10,12 @@ export function JoinClass() {
   const joining = useClass((state) => state.joining);
   const [code, setCode] = useState(codeInAddress);
   const [name, setName] = useState('');
+  useEffect(() => {
+    // The picture at the board of another class is opened in the tab that is there.
+    const look = () => setCode((before) => codeInAddress() || before);
+    window.addEventListener('hashchange', look);
+    return () => window.removeEventListener('hashchange', look);
+  }, []);
   if (!offered) return null;
   const ready = code.trim() !== '' && name.trim() !== '';
   return (

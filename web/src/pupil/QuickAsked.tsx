@@ -1,5 +1,4 @@
-import { instructionWords } from '@diatonix/core';
-import { attempt } from '@diatonix/core';
+import { attempt, instructionWords } from '@diatonix/core';
 import { useState } from 'react';
 import { AnswerInput } from './AnswerInput';
 import { answerQuick, useClass } from './classwork';
@@ -23,9 +22,9 @@ export function QuickAsked({ id, question }: QuickAskedProps) {
   return (
     <QuestionBoundary id="to all">
       <article className="quick" aria-labelledby={`quick-${id}`}>
-        <h2 id={`quick-${id}`} role="status">
-          Your teacher asks
-        </h2>
+        <div role="status">
+          <h2 id={`quick-${id}`}>Your teacher asks</h2>
+        </div>
         <p className="soft">{words.ok ? words.value : ''}</p>
         <QuestionBody question={question} />
         <AnswerInput id={`quick-${id}`} {...{ kind, given, typed }} onType={setTyped} onEnter={send} />

@@ -1,15 +1,26 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import { openClass } from '../../classroom/lead';
 import { useClassroom } from '../../classroom/store';
-import { Button } from '../../design/controls';
+import { Button, fieldLook } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import type { SchoolClass } from '../../documents/kinds/schoolClass';
-import type { SheetBody } from '../../documents/kinds/sheet';
+import type { Document } from '../../documents/document';
 import { listOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
+import { useOpenClass } from '../../documents/use';
+import { SelectField } from '../../parts/SelectField';
 
 const Choice = styled.div`
   max-width: 36rem;
+  label {
+    display: inline-flex;
+    align-items: center;
+    gap: 0.5rem;
+    color: var(--soft);
+  }
+  select {
+    ${fieldLook}
+  }
   ul {
     list-style: none;
     padding: 0;
@@ -19,27 +30,38 @@ const Choice = styled.div`
   }
 `;
 
-/** Which sheet is opened to the class. */
+const NONE = 'none';
+
+/** Which sheet is opened, and to which class of the workbook: its logbook has the work. */
 export function Choose() {
   const documents = useDocuments((state) => state.documents);
   const problem = useClassroom((state) => state.problem);
+  const usual = useOpenClass();
+  const [chosen, setChosen] = useState<string | null>(null);
   const sheets = listOf(documents, 'sheet');
-  const classOf = ({ classId }: SheetBody): SchoolClass | null => {
-    const found = classId === undefined ? undefined : documents[classId];
-    return found?.kind === 'class' ? found.body : null;
-  };
+  const classes = listOf(documents, 'class');
+  const id = chosen ?? usual?.id ?? NONE;
+  const forClass: Document<'class'> | null = classes.find((one) => one.id === id) ?? null;
   return (
     <Choice>
       {problem !== '' && <Problem>{problem}</Problem>}
-      <p>Which sheet does the class do now? Its answers come on a new pile of the Marking bench.</p>
+      <SelectField<string>
+        name="The class"
+        value={id}
+        options={[...classes.map((one) => [one.id, one.body.name] as const), [NONE, 'none of them'] as const]}
+        onChoose={setChosen}
+      />
+      <p>
+        Which sheet does it do now? Its answers come on a new pile of the Marking bench, and into its logbook.
+      </p>
       <ul>
-        {sheets.map(({ id, body }) => (
-          <li key={id}>
-            <Button onPress={() => openClass(body, classOf(body))}>{body.title || 'Untitled'}</Button>
+        {sheets.map(({ id: sheet, body }) => (
+          <li key={sheet}>
+            <Button onPress={() => openClass(body, forClass)}>{body.title || 'Untitled'}</Button>
           </li>
         ))}
         <li>
-          <Button onPress={() => openClass(null, null)}>No sheet: single questions only</Button>
+          <Button onPress={() => openClass(null, forClass)}>No sheet: single questions only</Button>
         </li>
       </ul>
       <p>

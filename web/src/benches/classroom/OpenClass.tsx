@@ -49,6 +49,11 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
   const versions = pile ? versionsOf(pile) : NO_VERSIONS;
   const marked = useMemo(() => (pile ? markPile(pile, versionsOf(pile), school) : []), [pile, school]);
   const standing = useMemo(() => standings(marked, versions, pupils, now), [marked, versions, pupils, now]);
+  const list = useDocuments(({ documents }) => {
+    const found = pile?.classId === undefined ? undefined : documents[pile.classId];
+    return found?.kind === 'class' ? found.body.pupils : undefined;
+  });
+  const names = useMemo(() => (list ?? []).map(({ name }) => name), [list]);
   const [board, setBoard] = useState<WrongAnswer | null>(null);
   const [sure, setSure] = useState(false);
   const shown = room.pile === null && view === 'questions' ? 'pupils' : view;
@@ -135,6 +140,7 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
           marked={marked}
           versions={versions}
           isStuck={(one) => stuckAt(one, now, pile)}
+          list={names}
         />
       ) : (
         <QuestionsTable standing={standing} school={school} onBoard={setBoard} />

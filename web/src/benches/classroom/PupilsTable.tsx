@@ -20,6 +20,10 @@ const Style = styled.div`
     font-weight: 400;
     color: var(--ink);
   }
+  small {
+    display: block;
+    color: var(--soft);
+  }
   tr.away {
     color: var(--soft);
   }
@@ -39,6 +43,16 @@ const Style = styled.div`
   .stuck {
     color: var(--correction);
   }
+  @media (max-width: 860px) {
+    .bar,
+    .version {
+      display: none;
+    }
+    th,
+    td {
+      padding-right: 0.5rem;
+    }
+  }
 `;
 
 interface PupilsTableProps {
@@ -46,10 +60,12 @@ interface PupilsTableProps {
   readonly marked: readonly MarkedPupil[];
   readonly versions: readonly (readonly Asked[])[];
   readonly isStuck: (pupil: LivePupil) => boolean;
+  /** The names of the class list; none where there is no list. */
+  readonly list: readonly string[];
 }
 
 /** Who has joined, where each one is, and how far. */
-export function PupilsTable({ pupils, marked, versions, isStuck }: PupilsTableProps) {
+export function PupilsTable({ pupils, marked, versions, isStuck, list }: PupilsTableProps) {
   if (pupils.length === 0) return null;
   const byPupil = new Map(marked.map((one) => [one.pupil.id, one]));
   const withSheet = versions.length > 0;
@@ -61,7 +77,9 @@ export function PupilsTable({ pupils, marked, versions, isStuck }: PupilsTablePr
             <th scope="col">Pupil</th>
             {withSheet && (
               <>
-                <th scope="col">Version</th>
+                <th scope="col" className="version">
+                  Version
+                </th>
                 <th scope="col">At</th>
                 <th scope="col">Answered</th>
                 <th scope="col">Right</th>
@@ -80,10 +98,13 @@ export function PupilsTable({ pupils, marked, versions, isStuck }: PupilsTablePr
             const right = answers.filter(({ verdict }) => verdict === 'right').length;
             return (
               <tr key={one.id} className={one.here ? '' : 'away'}>
-                <th scope="row">{one.name}</th>
+                <th scope="row">
+                  {one.name}
+                  {list.length > 0 && !list.includes(one.name) && <small>not on the class list</small>}
+                </th>
                 {withSheet && (
                   <>
-                    <td>{versionLetter(one.version)}</td>
+                    <td className="version">{versionLetter(one.version)}</td>
                     <td>{one.at}</td>
                     <td>
                       <span className="bar" aria-hidden="true">

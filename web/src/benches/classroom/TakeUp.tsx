@@ -1,4 +1,4 @@
-import { connect, endClass } from '../../classroom/lead';
+import { connect, forgetClass } from '../../classroom/lead';
 import { useClassroom, type OpenRoom } from '../../classroom/store';
 import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
@@ -14,9 +14,9 @@ export function TakeUp({ room }: { readonly room: OpenRoom }) {
         {room.code && `, with the code ${room.code}`}.
       </p>
       <p>
-        <Button onPress={connect}>Lead it from here</Button> <Button onPress={endClass}>Forget it</Button>
+        <Button onPress={connect}>Lead it from here</Button> <Button onPress={forgetClass}>End it</Button>
       </p>
-      <p>Forgetting it does not touch the pile: what has come in stays on the Marking bench.</p>
+      <p>Ending it does not touch the pile: what has come in stays on the Marking bench.</p>
     </div>
   );
 }
