@@ -60,8 +60,10 @@ export class Line<Says extends { readonly type: string }, Heard extends { readon
   stop(): void {
     this.stopped = true;
     if (this.timer) clearTimeout(this.timer);
-    this.socket?.close();
+    const { socket } = this;
+    if (!socket) return;
     this.down();
+    socket.close();
   }
 
   private connect(): void {

@@ -146,7 +146,9 @@ describe('a sheet', () => {
     questions()[0]!.focus();
     await user.click(questions()[0]!);
     await user.click(screen.getByRole('tab', { name: 'Question' }));
-    const field = screen.getAllByRole('textbox').find((one) => /[A-G]\d/.test((one as HTMLInputElement).value))!;
+    const field = screen
+      .getAllByRole('textbox')
+      .find((one) => /[A-G]\d/.test((one as HTMLInputElement).value))!;
     const stood = (field as HTMLInputElement).value;
     await user.clear(field);
     await user.type(field, 'H4{Enter}');

@@ -1,0 +1,237 @@
+/** A class from end to end, without a browser: the teacher's page, pupils' lines and the real relay between them. */
+import 'fake-indexeddb/auto';
+import WebSocket from 'ws';
+import { ClassNetwork, TOKEN } from '../../server/test/classPages';
+import { PROTOCOL, PUPIL_SOCKET } from '../../server/src/class/protocol';
+import {
+  askQuick,
+  endClass,
+  endQuick,
+  forgetClass,
+  handBack,
+  lookForClass,
+  openClass,
+  release,
+  resumeClass,
+  setClock,
+} from '../src/classroom/lead';
+import { keepToken, keptClass } from '../src/classroom/kept';
+import { useClassroom } from '../src/classroom/store';
+import type { SheetBody } from '../src/documents/kinds/sheet';
+import { listOf } from '../src/documents/select';
+import { nothingStored, startSaving } from '../src/documents/saving';
+import { showWorkbook, undo, useDocuments } from '../src/documents/store';
+import type { Socket } from '../src/network/line';
+import { EMPTY_OUTBOX, PupilLine, type PupilEvents } from '../src/network/pupilLine';
+import { everywhere, showEmpty } from './demo';
+
+const network = new ClassNetwork();
+// The page's own surroundings, as far as the class looks at them.
+class PageSocket extends WebSocket {
+  constructor(path: string, protocols: string[]) {
+    super(path, protocols, { headers: { origin: `http://${network.host}` } });
+    this.on('error', () => undefined);
+  }
+}
+const place = { protocol: 'http:', hash: '', pathname: '/class', host: '' };
+Object.assign(globalThis, {
+  window: new EventTarget(),
+  document: new EventTarget(),
+  location: place,
+  history: { state: null, replaceState: () => (place.hash = '') },
+  WebSocket: PageSocket,
+});
+
+const SHEET: SheetBody = {
+  title: 'Ebb and flow',
+  seed: 4,
+  versions: 2,
+  sections: [
+    {
+      ...{ id: 's', kind: 'interval-name', count: 3, marks: 2, instruction: '', seed: 0 },
+      ...{ material: {}, exchanged: [] },
+    },
+  ],
+};
+const state = () => useClassroom.getState();
+const pile = () => listOf(useDocuments.getState().documents, 'pile').at(-1)!.body;
+const answers = () => pile().entries.map(({ pupil, question, answer }) => [nameOf(pupil), question, answer]);
+const nameOf = (id: string) => pile().pupils.find((one) => one.id === id)?.name;
+const until = async (check: () => boolean) => {
+  for (let tries = 0; tries < 250 && !check(); tries++)
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  if (!check()) throw new Error(`It never came to that: ${String(check)}; ${JSON.stringify(state())}`);
+};
+
+const lines: PupilLine[] = [];
+/** A pupil's line into the class, and what it was told. */
+function pupil(name: string, key = `key-of-${name.toLowerCase()}-0123456789`) {
+  const told: Record<string, unknown[]> = {};
+  const events = Object.fromEntries(
+    ['Joined', 'Refused', 'Here', 'Outbox', 'Clock', 'Quick', 'Marks', 'Over', 'Taken'].map((event) => [
+      `on${event}`,
+      (what: unknown) => (told[event] ??= []).push(what),
+    ]),
+  ) as unknown as PupilEvents;
+  const line = new PupilLine(
+    { code: state().room!.code!, name, key },
+    EMPTY_OUTBOX,
+    events,
+    () => new PageSocket(`ws://${network.host}${PUPIL_SOCKET}`, [PROTOCOL]) as unknown as Socket,
+  );
+  lines.push(line);
+  return { line, told };
+}
+
+let stopSaving: () => void;
+beforeEach(async () => {
+  await network.start();
+  place.host = network.host;
+  showEmpty();
+  nothingStored();
+  stopSaving = startSaving();
+  await keepToken(TOKEN);
+  await lookForClass();
+});
+afterEach(async () => {
+  if (state().room) endClass();
+  for (const line of lines.splice(0)) line.stop();
+  stopSaving();
+  await network.stop();
+});
+
+async function opened(sheet: SheetBody | null = SHEET) {
+  openClass(sheet, null);
+  await until(() => state().line === 'here' && state().room?.code !== null);
+}
+
+test('answers land on the pile once, are told to be kept only then, and undo does not take them back', async () => {
+  await opened();
+  const ada = pupil('Ada');
+  const ivo = pupil('Ivo');
+  await until(() => Object.keys(state().pupils).length === 2);
+  expect(pile().pupils.map(({ name, version }) => [name, version])).toEqual([
+    ['Ada', 0],
+    ['Ivo', 1],
+  ]);
+  ada.line.answer('1.1', 'M3');
+  ada.line.answer('1.1', 'm3');
+  ivo.line.answer('1.2', 'P5');
+  await until(() => pile().entries.length === 3);
+  expect(answers()).toEqual([
+    ['Ada', '0.0', 'M3'],
+    ['Ada', '0.0', 'm3'],
+    ['Ivo', '0.1', 'P5'],
+  ]);
+  await until(() => JSON.stringify(ada.told['Outbox']?.at(-1)) === '{"n":2,"waiting":{}}');
+  undo(everywhere());
+  expect(pile().entries).toHaveLength(3);
+  expect(useDocuments.getState().saveState.kind).toBe('saved');
+});
+
+test('a server that is killed and started again, and a teacher’s page that is loaded anew, lose nothing', async () => {
+  await opened();
+  const ada = pupil('Ada');
+  ada.line.answer('1.1', 'M3');
+  await until(() => pile().entries.length === 1);
+  const { code } = state().room!;
+  await network.stop();
+  await until(() => state().line === 'away');
+  ada.line.answer('1.2', 'P5');
+  await network.start();
+  await until(() => pile().entries.length === 2);
+  expect(state().room!.code).toBe(code);
+  // Loaded anew: what is kept is all that is known.
+  const second = await network.teacher();
+  const { room } = state().room!;
+  second.say({ type: 'open', room, sheets: [], pupils: [], closed: false, endsAt: null });
+  await until(() => state().line === 'off');
+  second.leave();
+  useClassroom.setState({ room: null, pupils: {} });
+  await resumeClass();
+  await until(() => state().line === 'here' && Object.values(state().pupils)[0]?.here === true);
+  ada.line.answer('1.3', 'M2');
+  await until(() => pile().entries.length === 3);
+  expect(pile().pupils).toHaveLength(1);
+  expect(answers().map(([, , text]) => text)).toEqual(['M3', 'P5', 'M2']);
+});
+
+test('where the workbook of the pile is closed the class waits, and nothing is told to be kept', async () => {
+  await opened();
+  const ada = pupil('Ada');
+  await until(() => Object.keys(state().pupils).length === 1);
+  const { workbook, documents } = useDocuments.getState();
+  showWorkbook({ id: 'other', title: 'Other', writtenAt: null }, {});
+  expect(state().problem).toContain('another workbook');
+  ada.line.answer('1.1', 'M3');
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  expect((ada.told['Outbox']!.at(-1) as { waiting: object }).waiting).toHaveProperty(['1.1']);
+  showWorkbook(workbook, documents);
+  await until(() => pile().entries.length === 1);
+  expect(state().problem).toBe('');
+});
+
+test('time, marks, a question to all and a name that is let go', async () => {
+  await opened();
+  const ada = pupil('Ada');
+  await until(() => Object.keys(state().pupils).length === 1);
+  setClock(false, Date.now() + 150);
+  await until(() => (ada.told['Clock']?.at(-1) as { closed?: boolean } | undefined)?.closed === true);
+  expect(state().room).toMatchObject({ closed: true, endsAt: null });
+  const [live] = Object.values(state().pupils);
+  handBack(new Map([[live!.pupil, { got: 1, of: 2 }]]));
+  await until(() => ada.told['Marks'] !== undefined);
+  expect(JSON.parse(String(ada.told['Marks']![0]))).toEqual({ got: 1, of: 2 });
+  expect(state().room!.handedBack).toBe(true);
+  const given = { clef: 'treble', key: 'C major', from: 'C4', to: 'E4' };
+  askQuick({ kind: 'interval-name', questions: [{ given }] });
+  expect(state().quick!.question.answers).toEqual(['M3']);
+  await until(() => (ada.told['Quick']?.at(-1) as { id?: string } | null)?.id === state().quick!.id);
+  expect(JSON.stringify(ada.told['Quick'])).not.toContain('answers');
+  ada.line.quick(state().quick!.id, 'm3');
+  await until(() => Object.values(state().quick!.came).includes('m3'));
+  endQuick();
+  await until(() => ada.told['Quick']?.at(-1) === null);
+  askQuick({ kind: 'interval-name', questions: [] });
+  expect(useDocuments.getState().told).toContain('nothing to ask');
+  release(live!.id);
+  await until(() => ada.told['Over'] !== undefined);
+  const again = pupil('Ada', 'the-key-of-another-device');
+  await until(() => again.told['Joined'] !== undefined);
+  expect(pile().pupils).toHaveLength(1);
+});
+
+test('the end forgets everything but the pile, also for a class that is not led from here', async () => {
+  await opened(null);
+  expect((await keptClass())?.room.code).toBe(state().room!.code);
+  const ada = pupil('Ada');
+  await until(() => Object.keys(state().pupils).length === 1);
+  expect(listOf(useDocuments.getState().documents, 'pile')).toHaveLength(0);
+  const second = await network.teacher();
+  second.say({ type: 'open', room: state().room!.room, sheets: [], pupils: [], closed: false, endsAt: null });
+  await until(() => state().line === 'off');
+  expect(state().problem).toContain('another tab');
+  forgetClass();
+  await until(() => state().room === null);
+  await until(() => ada.told['Over'] !== undefined);
+  expect(network.relay.open).toBe(0);
+  expect(await keptClass()).toBeNull();
+});
+
+test('with a token that is none the class is not reached; where its server is gone it is forgotten here', async () => {
+  await keepToken('b'.repeat(43));
+  await lookForClass();
+  openClass(SHEET, null);
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  expect(state().line).not.toBe('here');
+  expect(network.log.join()).toContain('has not the token');
+  forgetClass();
+  await until(() => state().room === null);
+});
+
+test('the token is taken out of the address', async () => {
+  place.hash = `#${'c'.repeat(43)}`;
+  await lookForClass();
+  expect(place.hash).toBe('');
+  expect(state().hasToken).toBe(true);
+});
