@@ -147,3 +147,65 @@ test('odd files are told and nothing is lost; two tabs agree; at 390 px nothing 
   await other.getByRole('button', { name: 'The whole sheet' }).click();
   await expect(answerField(page).first()).toHaveValue('written there');
 });
+
+test('notes are put on the staff, struck on the keyboard, or played; scratch is kept', async ({
+  page,
+  demo,
+}) => {
+  const triad = { clef: 'treble', key: 'D major', root: 'F#', quality: 'minor', inversion: 1 };
+  const line = { clef: 'treble', key: 'G major', notes: ['B4', 'C5'], by: 'm2', below: true };
+  const section = (kind: string, id: string, given: object) => ({
+    ...{ kind, instruction: null, marks: 2 },
+    questions: [{ id, given }],
+  });
+  const sheet = {
+    ...{ title: 'Slack water', version: 'A', code: 'ABCD-A', marks: 4 },
+    sections: [section('triad-build', '1.1', triad), section('transpose', '2.1', line)],
+  };
+  const file = { format: 'diatonix-pupils-sheet', version: 1, practice: true, sheets: [sheet] };
+  await page.goto(`${demo}pupil`);
+  await page.getByLabel('Open the file of the sheet').setInputFiles({
+    name: 'slack.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(file)),
+  });
+  await page.getByLabel('Your name').fill('Una Weir');
+  await page.keyboard.press('Enter');
+  // On the staff, from the keyboard alone.
+  await page.getByRole('button', { name: 'On the staff or the keyboard' }).click();
+  const staff = page.getByRole('slider', { name: 'Staff: choose a note' });
+  await staff.focus();
+  for (const key of ['A', 'Enter', 'C', 'Enter', 'F', 'Enter']) await page.keyboard.press(key);
+  await expect(answerField(page)).toHaveValue('A C# F#');
+  await page.getByRole('button', { name: 'Is it right?' }).click();
+  await expect(page.locator('.said')).toHaveText('Right.');
+  await page.getByRole('button', { name: 'Start anew' }).click();
+  await expect(answerField(page)).toHaveValue('');
+  // On the keyboard of the page; a key that is struck again is taken away.
+  const struck = (name: string) => page.getByRole('button', { name, exact: true }).click();
+  for (const name of ['F sharp 4', 'A 4', 'C sharp 5', 'F sharp 4', 'F sharp 5']) await struck(name);
+  await expect(answerField(page)).toHaveValue('A C# F#');
+  await scan(page);
+  await page.getByText('Scratch', { exact: true }).click();
+  const letters = page.getByRole('group', { name: 'Letters to stack' });
+  await letters.getByRole('button', { name: 'F', exact: true }).first().click();
+  await letters.getByRole('button', { name: 'F, ringed' }).click();
+  await expect(letters.getByRole('button', { name: 'F, struck out' })).toBeVisible();
+  await page.getByRole('button', { name: 'A scratch staff' }).click();
+  await page.getByRole('button', { name: 'G 4', exact: true }).nth(1).click();
+  await expect(answerField(page)).toHaveValue('A C# F#');
+  await page.reload();
+  await expect(letters.getByRole('button', { name: 'F, struck out' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'G 4', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  // A melody, played on the simulated MIDI keyboard, keeps its order and its octaves.
+  await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'On the staff or the keyboard' }).click();
+  await page.getByRole('button', { name: 'MIDI keyboard: No MIDI keyboard' }).click();
+  await page.getByRole('menuitemradio', { name: 'Simulated keyboard' }).click();
+  await page.getByRole('button', { name: 'C 4', exact: true }).focus();
+  for (const key of ['u', 'j', 'u']) await page.keyboard.press(key);
+  await expect(answerField(page)).toHaveValue('A#4 B4 A#4');
+});

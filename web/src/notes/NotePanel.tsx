@@ -1,6 +1,6 @@
 import { midiNumber, printedFifths, spellInKey, type Clef, type Key, type Note } from '@diatonix/core';
 import { Eraser, Plug } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle, ToggleRow } from '../design/controls';
 import { Choice } from '../design/Choice';
@@ -103,6 +103,11 @@ export function NotePanel({
   const letters = useSchool().letters;
   const engraver = useEngraver();
   const [sign, setSign] = useState<number | null>(null);
+  const keys = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // Where the keyboard is wider than the page its middle is shown first.
+    if (keys.current) keys.current.scrollLeft = (keys.current.scrollWidth - keys.current.clientWidth) / 2;
+  }, []);
   const midi = useMidi((key, fresh) => onNote(spellInKey(key, keyOf), fresh ? 'fresh' : 'struck'));
   const simulated = midi.chosen === midi.simulated.id;
   const devices = [
@@ -159,7 +164,7 @@ export function NotePanel({
             onNote(note, 'written');
           }}
         />
-        <div className="keys">
+        <div className="keys" ref={keys}>
           <Piano
             keyOf={keyOf}
             letters={letters}

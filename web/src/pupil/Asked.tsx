@@ -1,9 +1,12 @@
+import { playedAs } from '@diatonix/core';
 import { useState } from 'react';
 import { AnswerInput } from './AnswerInput';
+import { ByHand } from './ByHand';
 import { QuestionBody } from './QuestionBody';
 import type { Said } from './marking';
 import { atQuestion } from './classwork';
-import { answer, scribble, usePupil, type PupilQuestion } from './work';
+import { ScratchRoom } from './ScratchRoom';
+import { answer, usePupil, type PupilQuestion } from './work';
 
 interface AskedProps {
   readonly question: PupilQuestion;
@@ -17,7 +20,6 @@ interface AskedProps {
 export function Asked({ question, instruction, practice, onNext }: AskedProps) {
   const { id, kind, given } = question;
   const typed = usePupil(({ work }) => work?.answers[id] ?? '');
-  const scratch = usePupil(({ work }) => work?.scratch[id] ?? '');
   const [said, setSaid] = useState<{ readonly of: string; readonly said: Said } | null>(null);
   const locked = usePupil(({ work }) => work?.room?.closed ?? false);
   const mark = async () => {
@@ -38,6 +40,9 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
         onType={(text) => answer(id, text)}
         onEnter={enter}
       />
+      {playedAs(kind) !== null && !locked && (
+        <ByHand question={question} onAnswer={(text) => answer(id, text)} />
+      )}
       {practice && (
         <div className="row">
           <button disabled={typed.trim() === ''} onClick={() => void mark()}>
@@ -54,17 +59,7 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
           </div>
         )}
       </div>
-      <details open={scratch !== ''}>
-        <summary>Scratch</summary>
-        <textarea
-          rows={3}
-          aria-label={`Scratch for question ${id}; it is not handed in`}
-          placeholder="Stack letters, count steps: this is not handed in."
-          value={scratch}
-          maxLength={2000}
-          onChange={(event) => scribble(id, event.target.value)}
-        />
-      </details>
+      <ScratchRoom question={question} />
     </article>
   );
 }

@@ -146,6 +146,37 @@ export const PupilStyle = styled.main`
     border-left: 3px solid var(--mark);
     background: var(--mark-ground);
   }
+  .letters {
+    display: grid;
+    gap: 0.25rem;
+    margin: 0.6rem 0;
+    justify-content: start;
+  }
+  .letters > div {
+    display: grid;
+    grid-template-columns: repeat(7, minmax(0, 2.75rem));
+    gap: 0.25rem;
+  }
+  /* Here nothing scrolls over anything. */
+  section[aria-label='Notes by hand'] {
+    position: static;
+    padding-bottom: 0;
+  }
+  .letters button {
+    justify-content: center;
+    padding: 0;
+    border-color: var(--rule);
+    border-radius: 50%;
+  }
+  .letters .ringed {
+    border: 2px solid var(--mark);
+    color: var(--mark);
+    font-weight: 600;
+  }
+  .letters .struck-out {
+    color: var(--soft);
+    text-decoration: line-through;
+  }
   .quick {
     border-color: var(--mark);
     border-width: 2px;

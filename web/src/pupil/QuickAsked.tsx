@@ -1,6 +1,7 @@
-import { attempt, instructionWords } from '@diatonix/core';
+import { attempt, instructionWords, playedAs } from '@diatonix/core';
 import { useState } from 'react';
 import { AnswerInput } from './AnswerInput';
+import { ByHand } from './ByHand';
 import { answerQuick, useClass } from './classwork';
 import { QuestionBody } from './QuestionBody';
 import { QuestionBoundary } from './QuestionBoundary';
@@ -28,6 +29,7 @@ export function QuickAsked({ id, question }: QuickAskedProps) {
         <p className="soft">{words.ok ? words.value : ''}</p>
         <QuestionBody question={question} />
         <AnswerInput id={`quick-${id}`} {...{ kind, given, typed }} onType={setTyped} onEnter={send} />
+        {playedAs(kind) !== null && <ByHand question={question} onAnswer={setTyped} />}
         <div className="row">
           <button
             className="main"
