@@ -1,5 +1,14 @@
 /** Answers put on a staff or struck on a keyboard are those that are marked right when they are. */
-import { ASKING, makeSheet, markAnswer, parseNote, playedAnswer, playedAs } from '../src';
+import {
+  ASKING,
+  makeSheet,
+  markAnswer,
+  parseNote,
+  playedAnswer,
+  playedAs,
+  playedKey,
+  printKey,
+} from '../src';
 
 const notes = (text: string) => text.split(' ').map(parseNote);
 
@@ -11,6 +20,15 @@ test('one note is the last; a row keeps its order; a stack stands from the lowes
   expect(playedAnswer('inversion-turn', notes('C5 E4 G4'))).toBe('E4 G4 C5');
   expect(playedAnswer('triad-build', [])).toBe('');
   expect(playedAs('interval-name')).toBeNull();
+});
+
+test('struck keys are named in the key of the question, moved notes in the one that they come to', () => {
+  const named = (kind: string, given: object) => printKey(playedKey(kind, given as never));
+  expect(named('triad-build', { key: 'D major' })).toBe('D major');
+  expect(named('transpose', { key: 'G major', by: 'm2', below: true })).toBe('F# major');
+  expect(named('transpose', { key: 'C minor', by: 'M2', below: false })).toBe('D minor');
+  expect(named('transpose', { key: 'H', by: 'm2' })).toBe('C major');
+  expect(named('transpose', { key: 'C major', by: 'seven' })).toBe('C major');
 });
 
 /** The notes of a right answer, where it has octaves or not, from the lowest up. */

@@ -1,6 +1,6 @@
 export * from './exercise';
 export { answerChoices } from './answerChoices';
-export { playedAnswer, playedAs, type Playing } from './playedAnswer';
+export { playedAnswer, playedAs, playedKey, type Playing } from './playedAnswer';
 export { degreeAsked, type DegreeAsked } from './degreeAsked';
 export * from './kinds/intervalName';
 export type { IntervalCause, IntervalQuestion } from './kinds/intervalName/causes';

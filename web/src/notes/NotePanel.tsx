@@ -75,6 +75,8 @@ export type NoteManner = 'written' | 'struck' | 'fresh';
 
 interface NotePanelProps {
   readonly keyOf: Key;
+  /** The key in which struck keys get their names, where it is another than that of the signature. */
+  readonly spelledIn?: Key;
   readonly clef: Clef;
   /** Notes marked on the keys. */
   readonly shown: readonly Note[];
@@ -91,6 +93,7 @@ interface NotePanelProps {
 /** Notes by hand: on a staff, on the keyboard of the screen, or from a MIDI keyboard, real or simulated. */
 export function NotePanel({
   keyOf,
+  spelledIn = keyOf,
   clef,
   shown,
   gaps = false,
@@ -108,7 +111,7 @@ export function NotePanel({
     // Where the keyboard is wider than the page its middle is shown first.
     if (keys.current) keys.current.scrollLeft = (keys.current.scrollWidth - keys.current.clientWidth) / 2;
   }, []);
-  const midi = useMidi((key, fresh) => onNote(spellInKey(key, keyOf), fresh ? 'fresh' : 'struck'));
+  const midi = useMidi((key, fresh) => onNote(spellInKey(key, spelledIn), fresh ? 'fresh' : 'struck'));
   const simulated = midi.chosen === midi.simulated.id;
   const devices = [
     { id: NO_DEVICE, name: 'No MIDI keyboard' },
@@ -166,18 +169,18 @@ export function NotePanel({
         />
         <div className="keys" ref={keys}>
           <Piano
-            keyOf={keyOf}
+            keyOf={spelledIn}
             letters={letters}
             shown={[
               ...shown,
               ...midi.held
                 .filter((key) => !shown.some((note) => midiNumber(note) === key))
-                .map((key) => spellInKey(key, keyOf)),
+                .map((key) => spellInKey(key, spelledIn)),
             ]}
             gaps={gaps}
             pianoKey={simulated ? pianoKeyOf : undefined}
             onPress={(key) =>
-              simulated ? midi.simulated.press(key) : onNote(spellInKey(key, keyOf), 'struck')
+              simulated ? midi.simulated.press(key) : onNote(spellInKey(key, spelledIn), 'struck')
             }
             onRelease={(key) => simulated && midi.simulated.release(key)}
           />

@@ -4,6 +4,7 @@ import {
   parseNote,
   playedAnswer,
   playedAs,
+  playedKey,
   printNote,
   type Clef,
   type Note,
@@ -45,6 +46,7 @@ export default function HandNotes({ question, onAnswer }: HandNotesProps) {
   return (
     <NotePanel
       keyOf={key}
+      spelledIn={playedKey(question.kind, question.given)}
       clef={clef}
       shown={stacked ? notes : notes.slice(-1)}
       gathered={stacked ? notes : notes.slice(-1)}
