@@ -5,9 +5,9 @@ test('two tabs of one browser: an edit is in the other within a second, and neit
   context,
   demo,
 }) => {
-  await openProgressions(page, demo);
+  // Opened in the same moment of a first visit, they have the same workbook.
   const other = await context.newPage();
-  await openProgressions(other, demo);
+  await Promise.all([openProgressions(page, demo), openProgressions(other, demo)]);
   await typeLine(page, 'I IV V7 I');
   await entryLine(page).blur();
   const began = Date.now();

@@ -15,8 +15,11 @@ const LATER_WORDS =
 const LATER_ROOMS = 'line|time|context|exercise|practice|score|voicing|passage|working';
 /** Parts of margins and menus, which open after the bench is there. */
 const LATER_PARTS = 'design/Margin|design/menu|parts/Working';
+/** What keeps the work comes after the first bench where nothing was kept before. */
+const LATER_DOCUMENTS =
+  'documents/(?:admit|database|keeping|merge|migrations|patience|rows|saving|seal|workbooks|importFile|checks)';
 const COMMON = new RegExp(
-  `/(?:web/src/(?!${LATER_PARTS})|core/src/(?!${LATER_ROOMS}|words/(?:${LATER_WORDS})))`,
+  `/(?:web/src/(?!${LATER_PARTS}|${LATER_DOCUMENTS})|core/src/(?!${LATER_ROOMS}|words/(?:${LATER_WORDS})))`,
 );
 
 export default defineConfig({

@@ -2,9 +2,10 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { benchAt, BENCHES } from './benches/register';
-import { isLedHere } from './classroom/kept';
+import { isLedHere } from './classroom/here';
 import { GlobalStyle } from './design/GlobalStyle';
 import { startDocuments } from './documents/start';
+import { afterPaint } from './afterPaint';
 import { App } from './shell/App';
 import { startAppearance } from './shell/appearance';
 import { loadBench } from './shell/BenchHost';
@@ -14,8 +15,12 @@ import { FallenPage, PageBoundary } from './shell/PageBoundary';
 
 const asked = benchAt(location.pathname) ?? BENCHES[0]!;
 startNets();
+let keepWork = () => undefined as void;
 const failed = await Promise.all([startAppearance(), startDocuments(), loadBench(asked)]).then(
-  () => null,
+  ([, keep]) => {
+    keepWork = keep;
+    return null;
+  },
   (error: unknown) => ({ error }),
 );
 createRoot(document.getElementById('root')!).render(
@@ -33,5 +38,6 @@ createRoot(document.getElementById('root')!).render(
   </StrictMode>,
 );
 keepOffline();
+afterPaint(keepWork);
 // A class that was led from this tab before it was loaded anew goes on.
 if (isLedHere()) void import('./classroom/lead').then(({ resumeClass }) => resumeClass());

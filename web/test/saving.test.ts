@@ -1,6 +1,7 @@
 /** Saving: soon after an edit and not at every key, tried again by itself, and in step with other tabs. */
 import 'fake-indexeddb/auto';
 import { closeDatabase, database } from '../src/documents/database';
+import { exportAside } from '../src/documents/exportOpen';
 import { importWorkbook } from '../src/documents/importFile';
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
 import { rowsSince, saveDocuments } from '../src/documents/rows';
@@ -11,7 +12,6 @@ import {
   copyWorkbook,
   deletedWorkbooks,
   deleteWorkbook,
-  exportAside,
   listWorkbooks,
   nameWorkbook,
   openWorkbook,

@@ -1,11 +1,10 @@
 /** What of a class is kept in the browser's database, so that it is found again: the token, and the class itself. */
 import { database } from '../documents/database';
+import { leadHere, leaveHere } from './here';
 import type { LivePupil, OpenRoom } from './store';
 
 const TOKEN = 'class-token';
 const ROOM = 'class-room';
-/** Says in this tab alone that the class is led from here. */
-const HERE = 'diatonix-class';
 
 export interface KeptClass {
   readonly room: OpenRoom;
@@ -35,29 +34,7 @@ export const keptClass = () => read<KeptClass>(ROOM);
 
 /** Keeps the class, or with null forgets it and its names. */
 export async function keepClass(kept: KeptClass | null): Promise<void> {
-  try {
-    if (kept) sessionStorage.setItem(HERE, '1');
-    else sessionStorage.removeItem(HERE);
-  } catch {
-    // Without it the class is taken up again by hand.
-  }
+  if (kept) leadHere();
+  else leaveHere();
   await write(ROOM, kept);
-}
-
-/** The class is led from another tab now; what is kept of it stays. */
-export function leaveHere(): void {
-  try {
-    sessionStorage.removeItem(HERE);
-  } catch {
-    // Nothing says that it is led here either.
-  }
-}
-
-/** Whether a class was led from this tab before it was loaded anew. */
-export function isLedHere(): boolean {
-  try {
-    return sessionStorage.getItem(HERE) !== null;
-  } catch {
-    return false;
-  }
 }

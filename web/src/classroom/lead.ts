@@ -13,7 +13,8 @@ import { addDocument, receive, tell, useDocuments } from '../documents/store';
 import { Line, type Socket } from '../network/line';
 import { socketTo } from '../network/socketTo';
 import { arrived, forgetArrived, tryAgain } from './arrivals';
-import { keepClass, keepToken, keptClass, keptToken, leaveHere } from './kept';
+import { leaveHere } from './here';
+import { keepClass, keepToken, keptClass, keptToken } from './kept';
 import { useClassroom, type LivePupil, type OpenRoom } from './store';
 
 const { getState, setState } = useClassroom;

@@ -44,6 +44,8 @@ export function nowStored(stamps: ReadonlyMap<string, number>, stamp: number): v
 export function nothingStored(): void {
   const { workbook } = useDocuments.getState();
   stored = { workbook: { ...workbook, title: '' }, documents: {}, stamps: new Map(), desk: null, seen: 0 };
+  if (useDocuments.getState().saveState.kind === 'saved')
+    useDocuments.setState({ saveState: { kind: 'saving' } });
   watch(workbook.id);
   plan();
 }

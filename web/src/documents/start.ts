@@ -1,34 +1,50 @@
 import { byId } from './select';
 import { fetchDemo, type ShippedWorkbook } from './demo';
 import { firstDocuments } from './document';
+import { fetchScript } from '../fetchScript';
+import { firstVisitDone, isFirstVisit } from './firstVisit';
 import { newId } from './ids';
-import { withPatience } from './patience';
-import { readWorkbook } from './rows';
-import { nothingStored, startSaving } from './saving';
 import { showWorkbook, useDocuments } from './store';
 import { reasonOf } from './trouble';
-import { clearDeleted, listWorkbooks, showRead } from './workbooks';
+
+const fetchKeeping = () => fetchScript(() => import('./keeping'));
 
 /**
  * Brings back the workbook opened last with what its benches showed; on a new machine the demo, or an empty
- * one where the server says so. Blocked storage is said, and the work goes on.
+ * one where the server says so. Blocked storage is said, and the work goes on. Gives what is to be done once the page
+ * is shown.
  */
-export async function startDocuments(): Promise<void> {
-  let trouble: string | null = null;
+export async function startDocuments(): Promise<() => void> {
   performance.mark('workbook-asked');
-  const found = await withPatience(openLast()).catch((error: unknown) => {
-    trouble = reasonOf(error);
-    return false;
-  });
-  if (!found) {
-    const { title, documents } = await firstWorkbook();
-    showWorkbook({ id: newId(), title, writtenAt: null }, byId(documents));
-    nothingStored();
+  if (await isFirstVisit()) {
+    await showFirst();
+    // It is not kept until what keeps it has come.
+    useDocuments.setState({ saveState: { kind: 'saving' } });
+    performance.mark('workbook-open');
+    return () => void keepFirst();
   }
+  const { bringBack, keep } = await fetchKeeping();
+  const { found, trouble } = await bringBack();
+  if (!found) await showFirst();
   performance.mark('workbook-open');
-  startSaving();
-  if (trouble !== null) useDocuments.setState({ saveState: { kind: 'failed', reason: trouble } });
-  void clearDeleted().catch(() => undefined);
+  keep(!found, trouble);
+  return () => undefined;
+}
+
+async function keepFirst(): Promise<void> {
+  try {
+    const keeping = await fetchKeeping();
+    await keeping.keepFirst();
+  } catch (error) {
+    useDocuments.setState({ saveState: { kind: 'failed', reason: reasonOf(error) } });
+  } finally {
+    firstVisitDone();
+  }
+}
+
+async function showFirst(): Promise<void> {
+  const { title, documents } = await firstWorkbook();
+  showWorkbook({ id: newId(), title, writtenAt: null }, byId(documents));
 }
 
 /** The demo, or an empty workbook where the server says so or the demo does not come. */
@@ -36,15 +52,4 @@ async function firstWorkbook(): Promise<ShippedWorkbook> {
   const asked = document.querySelector('meta[name="diatonix-start"]')?.getAttribute('content');
   const demo = asked === 'empty' ? null : await fetchDemo().catch(() => null);
   return demo ?? { title: 'New workbook', documents: firstDocuments(newId) };
-}
-
-/** The workbook opened last, or the next one where it cannot be read. */
-async function openLast(): Promise<boolean> {
-  for (const { id } of await listWorkbooks()) {
-    const read = await readWorkbook(id).catch(() => undefined);
-    if (!read) continue;
-    await showRead(read);
-    return true;
-  }
-  return false;
 }

@@ -5,6 +5,7 @@ import { download, fileName } from './download';
 import { workbookToFile } from './file';
 import { newId } from './ids';
 import { readWorkbook, rowsSince, type ReadWorkbook } from './rows';
+import { exportWorkbook } from './exportOpen';
 import { flush, nothingStored, nowStored } from './saving';
 import { showWorkbook, useDocuments, type SetAside } from './store';
 import { fetchDemo } from './demo';
@@ -110,17 +111,6 @@ export async function clearDeleted(): Promise<void> {
   });
 }
 
-/** Saves the open workbook as a file, and remembers when. Needs no browser storage. */
-export function exportWorkbook(): void {
-  const { workbook, documents } = useDocuments.getState();
-  download(
-    workbookToFile(workbook.title, documents),
-    `${fileName(workbook.title)}.diatonix.json`,
-    'application/json',
-  );
-  useDocuments.setState({ workbook: { ...workbook, writtenAt: Date.now() }, changed: false });
-}
-
 /** Saves a workbook of the list as a file without opening it. */
 export async function exportStored(id: string): Promise<void> {
   if (useDocuments.getState().workbook.id === id) return exportWorkbook();
@@ -133,19 +123,6 @@ export async function exportStored(id: string): Promise<void> {
     'application/json',
   );
   await database().workbooks.update(id, { writtenAt: Date.now() });
-}
-
-/** Saves what could not be read as it was found. */
-export function exportAside(aside: readonly SetAside[]): void {
-  download(
-    `${JSON.stringify(
-      aside.map(({ name, reasons, raw }) => ({ name, reasons, raw })),
-      null,
-      2,
-    )}\n`,
-    'set-aside.json',
-    'application/json',
-  );
 }
 
 /** Adds the demo workbook to the list and opens it. */

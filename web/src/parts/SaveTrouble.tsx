@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { exportWorkbook } from '../documents/workbooks';
+import { exportWorkbook } from '../documents/exportOpen';
 import { useDocuments } from '../documents/store';
 import { Button } from '../design/controls';
 import { Problem } from '../design/Problem';

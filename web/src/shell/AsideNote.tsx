@@ -1,7 +1,7 @@
 import { Button } from '../design/controls';
 import { Problem } from '../design/Problem';
 import { useDocuments, type SetAside } from '../documents/store';
-import { exportAside } from '../documents/workbooks';
+import { exportAside } from '../documents/exportOpen';
 
 /** So many are named with what is wrong; the file that is exported holds them all. */
 const SHOWN = 3;

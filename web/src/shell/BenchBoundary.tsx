@@ -5,7 +5,7 @@ import { Button } from '../design/controls';
 import { SCRIPT_MISSING, ScriptMissing } from '../fetchScript';
 import type { MissingProps } from '../design/part';
 import { undo, useDocuments } from '../documents/store';
-import { exportWorkbook } from '../documents/workbooks';
+import { exportWorkbook } from '../documents/exportOpen';
 import { scopeOf } from './scope';
 
 const Page = styled.main`

@@ -1,7 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from '../design/controls';
-import { exportWorkbook } from '../documents/workbooks';
+import { exportWorkbook } from '../documents/exportOpen';
 import { wordsOf } from './wordsOf';
 
 const Page = styled.main`

@@ -21,7 +21,7 @@ import { Problem } from '../design/Problem';
 import { redoable, undoable } from '../documents/history';
 import { useDocuments } from '../documents/store';
 import { importWorkbook } from '../documents/importFile';
-import { exportWorkbook } from '../documents/workbooks';
+import { exportWorkbook } from '../documents/exportOpen';
 import { useNewer } from '../offline/keep';
 import { setTheme, shownTheme, toggleBoardSize, useAppearance } from './appearance';
 import { AsideNote } from './AsideNote';

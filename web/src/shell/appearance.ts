@@ -1,5 +1,6 @@
 import { create } from 'zustand';
-import { readSetting, writeSetting } from '../documents/database';
+import { isFirstVisit } from '../documents/firstVisit';
+import { fetchScript } from '../fetchScript';
 import { withPatience } from '../documents/patience';
 
 export type Theme = 'system' | 'paper' | 'board';
@@ -47,15 +48,22 @@ function apply({ theme, boardSize }: Appearance): void {
   else delete root.dataset['size'];
 }
 
+const fetchDatabase = () => fetchScript(() => import('../documents/database'));
+
 function remember(): void {
   // Without storage the choice lasts as long as the page.
-  void writeSetting('appearance', useAppearance.getState()).catch(() => undefined);
+  void fetchDatabase()
+    .then(({ writeSetting }) => writeSetting('appearance', useAppearance.getState()))
+    .catch(() => undefined);
 }
 
 /** Restores the choice and keeps the page in step with it. */
 export async function startAppearance(): Promise<void> {
   useAppearance.subscribe(apply);
-  const saved = await withPatience(readSetting<Appearance>('appearance')).catch(() => undefined);
+  if (await isFirstVisit()) return;
+  const saved = await withPatience(
+    fetchDatabase().then(({ readSetting }) => readSetting<Appearance>('appearance')),
+  ).catch(() => undefined);
   if (typeof saved !== 'object' || saved === null) return;
   const { theme, boardSize, keyListKey } = saved;
   useAppearance.setState({

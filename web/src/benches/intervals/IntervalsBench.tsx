@@ -38,7 +38,7 @@ import {
 } from './state';
 import { bodyOf } from '../../documents/select';
 import { useDocuments } from '../../documents/store';
-import { openDemo } from '../../documents/workbooks';
+import { openDemo } from '../../documents/openDemo';
 import { useSchool, useSingle } from '../../documents/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { MOST_PER_BAR } from '../../documents/kinds/intervals';

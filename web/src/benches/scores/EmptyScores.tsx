@@ -1,5 +1,5 @@
 import { Button } from '../../design/controls';
-import { openDemo } from '../../documents/workbooks';
+import { openDemo } from '../../documents/openDemo';
 import { SCORES_DESK } from './desk';
 import { OpenFile } from './OpenFile';
 import { typePiece } from './state';
