@@ -10,7 +10,7 @@ import { closeDatabase, database, type DocumentRow } from '../src/documents/data
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
 import { FIRST_KEY_MAP } from '../src/documents/kinds/key';
 import { mergeBodies } from '../src/documents/merge';
-import { VERSION } from '../src/documents/migrations/migrate';
+import { VERSION } from '../src/documents/migrations/version';
 import { admitRows, readWorkbook, saveDocuments, type Unsaved } from '../src/documents/rows';
 import { reasonOf } from '../src/documents/trouble';
 import type { Document } from '../src/documents/document';

@@ -6,7 +6,7 @@ import { byId } from '../src/documents/select';
 import { MANY_KINDS } from '../src/documents/document';
 import { FILE_FORMAT, workbookToFile } from '../src/documents/file';
 import { workbookFromFile } from '../src/documents/importFile';
-import { VERSION } from '../src/documents/migrations/migrate';
+import { VERSION } from '../src/documents/migrations/version';
 import { workbookSchema } from '../src/documents/checks/schema';
 import { DEMO, DEMO_DOCUMENTS, DEMO_LINES } from './demo';
 

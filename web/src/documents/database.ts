@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable, type Table, type Transaction } from 'dexie';
-import { migrateWorkbook, VERSION, versionOf } from './migrations/migrate';
+import { migrateWorkbook, versionOf } from './migrations/migrate';
+import { VERSION } from './migrations/version';
 import { record } from './migrations/steps';
 
 /** A workbook in the list: its name and dates; what it holds are documents. */

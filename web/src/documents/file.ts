@@ -1,7 +1,7 @@
 import type { Document } from './document';
 import { listOf } from './select';
 import { MANY_KINDS, SINGLE_KINDS, type Documents } from './document';
-import { VERSION } from './migrations/migrate';
+import { VERSION } from './migrations/version';
 
 export const FILE_FORMAT = 'diatonix-workbook';
 

@@ -1,7 +1,8 @@
 import type { Admitted } from './admit';
 import { SINGLE_KINDS } from './document';
 import { FILE_FORMAT } from './file';
-import { migrateWorkbook, VERSION } from './migrations/migrate';
+import { migrateWorkbook } from './migrations/migrate';
+import { VERSION } from './migrations/version';
 import { record } from './migrations/steps';
 import { byId } from './select';
 import { tell } from './store';

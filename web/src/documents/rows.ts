@@ -3,7 +3,8 @@ import type { Admitted } from './admit';
 import { database, type DocumentRow, type WorkbookRow } from './database';
 import type { Document, Documents } from './document';
 import { mergeBodies } from './merge';
-import { migrateBody, VERSION } from './migrations/migrate';
+import { migrateBody } from './migrations/migrate';
+import { VERSION } from './migrations/version';
 import { sealOf } from './seal';
 import { fetchScript } from '../fetchScript';
 

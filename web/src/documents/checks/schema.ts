@@ -2,7 +2,7 @@ import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage';
 import { KINDS, SINGLE_KINDS, type Kind } from '../document';
 import { FILE_FORMAT } from '../file';
-import { VERSION } from '../migrations/migrate';
+import { VERSION } from '../migrations/version';
 import { CHECKS } from './check';
 
 const TEXT = { type: 'string' } as const;

@@ -1,8 +1,6 @@
 import { splitWorkbook, type RawDocument, type RawWorkbook } from './split';
 import { record, WORKBOOK_STEPS, type Body } from './steps';
-
-/** The version of what is written, in files and in every row of the browser's database. */
-export const VERSION = 5;
+import { VERSION } from './version';
 
 /** From this version on, a workbook comes in documents. */
 const IN_DOCUMENTS = 5;
