@@ -1,6 +1,8 @@
 import type { Browser } from '@playwright/test';
 export const CHROMIUM_ARGS: string[];
-export function startServer(...args: string[]): Promise<{ address: string; stop: () => void }>;
+export function startServer(
+  ...args: (string | { readonly root?: string; readonly port?: number })[]
+): Promise<{ address: string; stop: () => void }>;
 export function launch(): Promise<Browser>;
 
 /** A server with a class network, as it says where it is. */

@@ -17,9 +17,15 @@ export const CHROMIUM_ARGS = [
   '--disable-sync',
 ];
 
-/** Starts the server on a free port; resolves with its address and a stop. */
+/**
+ * Starts the server on a free port; resolves with its address and a stop. Its options come one by one; an object says
+ * where else the built project is, and the port: `{ root, port }`.
+ */
 export function startServer(...args) {
-  const server = spawn(process.execPath, [SERVER, '--port', '0', ...args], {
+  const { root = ROOT, port = 0 } = args.find((one) => typeof one === 'object') ?? {};
+  const path = join(root, 'server', 'dist', 'index.js');
+  const options = args.filter((one) => typeof one === 'string');
+  const server = spawn(process.execPath, [path, '--port', String(port), ...options], {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   return new Promise((resolve, reject) => {
