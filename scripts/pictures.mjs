@@ -12,6 +12,16 @@ async function typeLine(page, text) {
   await line.blur();
 }
 
+/** Who comes to the class of its picture, and what they answer. */
+const CLASS = [
+  ['Ansa Brock', ['P8', 'm2', 'M6']],
+  ['Corin Tidewell', ['d6', 'm3']],
+  ['Dilys Marrack', ['m6', 'A4', 'P5', 'M3']],
+  ['Ebbe Sandholm', ['d6', 'M2']],
+  ['Fenna Quayle', ['P8', 'P5']],
+  ['Ivo Lantern', ['d6', 'm2', 'P4']],
+];
+
 export const PICTURES = [
   { name: 'key-paper', path: '/key', prepare: (page) => select(page, 'Root: C♯') },
   {
@@ -25,11 +35,26 @@ export const PICTURES = [
     },
   },
   {
-    name: 'chords-voicings',
-    path: '/chords',
-    prepare: async (page) => {
-      await page.getByRole('textbox', { name: 'Symbol' }).fill('C13');
-      await page.getByRole('radio', { name: 'Voicings' }).click();
+    name: 'class-paper',
+    path: '/class',
+    ready: 'main.work',
+    prepare: async (page, { server, browser }) => {
+      await page.goto(server.teacher);
+      await page.getByRole('main').getByRole('button', { name: 'Sheet 4' }).click();
+      const code = await page.locator('.code').first().textContent();
+      for (const [name, answers] of CLASS) {
+        const pupil = await (await browser.newContext()).newPage();
+        await pupil.goto(`${server.pupils}#${code}`);
+        await pupil.getByLabel('Your name').fill(name);
+        await pupil.keyboard.press('Enter');
+        for (const answer of answers) {
+          await pupil.getByLabel('Your answer').fill(answer);
+          await pupil.keyboard.press('Enter');
+        }
+        await pupil.getByText('In the class.', { exact: true }).waitFor();
+      }
+      await page.getByRole('radio', { name: 'Pupils' }).click();
+      await page.getByText('2 of 20').last().waitFor();
     },
   },
   { name: 'intervals-paper', path: '/intervals', prepare: (page) => select(page, 'Letters: G♯ – F𝄪') },

@@ -6,13 +6,14 @@ import { ensureBuild, ensureChromium, ensurePackages, ROOT } from './setup.mjs';
 ensurePackages();
 ensureChromium();
 ensureBuild();
-const { launch, startServer } = await import('./browser.mjs');
+const { launch, startClass } = await import('./browser.mjs');
 const { PICTURES } = await import('./pictures.mjs');
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 const SIZE = { width: 1280, height: 800 };
 const STAFF = '.grid-column .staff text';
-const server = await startServer();
+// The class has a picture too; every other page is the same with it and without.
+const server = await startClass();
 const browser = await launch();
 for (const { name, path, scheme = 'light', size = SIZE, ready = STAFF, now, prepare } of PICTURES) {
   const context = await browser.newContext({ viewport: size, colorScheme: scheme, reducedMotion: 'reduce' });
@@ -21,7 +22,7 @@ for (const { name, path, scheme = 'light', size = SIZE, ready = STAFF, now, prep
   if (now) await page.clock.setFixedTime(now);
   await page.goto(new URL(path, server.address).href);
   await page.locator(ready).first().waitFor();
-  await prepare?.(page);
+  await prepare?.(page, { server, browser });
   await page.evaluate(() => document.fonts.ready);
   await page.waitForTimeout(300);
   await page.screenshot({ path: join(folder, `${name}.png`) });
@@ -29,5 +30,5 @@ for (const { name, path, scheme = 'light', size = SIZE, ready = STAFF, now, prep
   await context.close();
 }
 await browser.close();
-server.stop();
+await server.stop();
 process.exit(0);
