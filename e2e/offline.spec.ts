@@ -11,6 +11,7 @@ const BENCHES = [
   ['progressions', 'Progressions'],
   ['scores', 'Scores'],
   ['sheets', 'Sheets'],
+  ['class', 'Class'],
   ['marking', 'Marking'],
   ['logbook', 'Logbook'],
   ['practice', 'Practice'],

@@ -216,6 +216,14 @@ describe('what is passed on', () => {
     await page.next('clock');
     page.say(work(answer('1.3', 'in time', 3)));
     expect((await teacher.next('work'))['answers']).toEqual([answer('1.3', 'in time', 3)]);
+    // A time that was said ends it too, whether or not the teacher's page is there to say so.
+    teacher.say({ type: 'clock', closed: false, endsAt: now + LIMITS.graceMs + 1000 });
+    await page.next('clock');
+    clock.mockReturnValue(now + 2 * LIMITS.graceMs + 1001);
+    page.say(work(answer('1.4', 'after the end', 4)));
+    await page.heard();
+    await teacher.heard();
+    expect(JSON.stringify(teacher.told)).not.toContain('after the end');
     clock.mockRestore();
   });
 

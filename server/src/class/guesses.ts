@@ -1,6 +1,7 @@
 import { LIMITS } from './limits';
 
 const MINUTE = 60_000;
+const MOST_ADDRESSES = 5000;
 
 /** Counts wrong join codes: who goes on guessing is not answered any more for a while. */
 export class Guesses {
@@ -13,6 +14,8 @@ export class Guesses {
   wrong(address: string): void {
     const at = this.now();
     this.all.push(at);
+    // Addresses can be made up; the count for all of them goes on.
+    if (this.byAddress.size >= MOST_ADDRESSES) this.byAddress.clear();
     this.byAddress.set(address, [...this.recent(address), at]);
   }
 

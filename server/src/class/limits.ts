@@ -3,6 +3,8 @@ export const LIMITS = {
   rooms: 8,
   pupils: 400,
   connections: 1200,
+  /** Of one address: a whole class may sit behind one, but not take every place. */
+  connectionsFrom: 600,
   /** Characters. */
   name: 60,
   answer: 300,

@@ -13,6 +13,7 @@ import {
   type Open,
   type Refusal,
   type ToPupil,
+  type ToTeacher,
 } from './protocol';
 import { Room, type Link } from './room';
 import { isToken } from './token';
@@ -42,7 +43,8 @@ export class Relay {
     maxPayload: LIMITS.teacherMessage,
     ...ONE,
   });
-  private readonly alive = new Map<WebSocket, boolean>();
+  /** The connections: where each comes from, and whether it has answered lately. */
+  private readonly alive = new Map<WebSocket, { readonly address: string; answered: boolean }>();
   private readonly beat: NodeJS.Timeout;
 
   constructor(private readonly options: RelayOptions) {
@@ -79,21 +81,23 @@ export class Relay {
       return refuse('404 Not Found', 'there is nothing at its address');
     if (!this.options.isOwnHost(host) || request.headers.origin !== `http://${host}`)
       return refuse('403 Forbidden', 'it came from a page that is not ours');
-    if (this.alive.size >= LIMITS.connections) return refuse('503 Service Unavailable', 'there are too many');
+    const address = socketAddress(request);
+    if (this.alive.size >= LIMITS.connections || this.countFrom(address) >= LIMITS.connectionsFrom)
+      return refuse('503 Service Unavailable', 'there are too many');
     const [protocol, token] = (request.headers['sec-websocket-protocol'] ?? '')
       .split(',')
       .map((one) => one.trim());
     if (protocol !== PROTOCOL) return refuse('400 Bad Request', 'it speaks another protocol');
     if (path === PUPIL_SOCKET)
-      return this.pupils.handleUpgrade(request, socket, head, (ws) => this.pupil(ws, socketAddress(request)));
+      return this.pupils.handleUpgrade(request, socket, head, (ws) => this.pupil(ws, address));
     if (!isToken(token, this.options.token))
       return refuse('401 Unauthorized', 'it has not the token of this machine');
-    this.teachers.handleUpgrade(request, socket, head, (ws) => this.teacher(ws));
+    this.teachers.handleUpgrade(request, socket, head, (ws) => this.teacher(ws, address));
   }
 
   /** A pupil's page: it joins, and says then only what is its own. */
   private pupil(ws: WebSocket, address: string): void {
-    const link = this.connect<ToPupil>(ws);
+    const link = this.connect<ToPupil>(ws, address);
     const rate = new Rate();
     let dropped = 0;
     let inside: { readonly room: Room; readonly id: string } | null = null;
@@ -152,8 +156,8 @@ export class Relay {
   }
 
   /** The teacher's page: it opens its class, or comes back to it. */
-  private teacher(ws: WebSocket): void {
-    const link = this.connect<Parameters<Room['open']>[1] extends Link<infer Message> ? Message : never>(ws);
+  private teacher(ws: WebSocket, address: string): void {
+    const link = this.connect<ToTeacher>(ws, address);
     let room: Room | null = null;
     ws.on('message', (data, isBinary) => {
       const message = isBinary ? null : readTeacher(String(data));
@@ -187,9 +191,16 @@ export class Relay {
     return room;
   }
 
-  private connect<Message>(ws: WebSocket): Link<Message> {
-    this.alive.set(ws, true);
-    ws.on('pong', () => this.alive.set(ws, true));
+  private countFrom(address: string): number {
+    let count = 0;
+    for (const one of this.alive.values()) if (one.address === address) count++;
+    return count;
+  }
+
+  private connect<Message>(ws: WebSocket, address: string): Link<Message> {
+    const state = { address, answered: true };
+    this.alive.set(ws, state);
+    ws.on('pong', () => (state.answered = true));
     ws.on('close', () => this.alive.delete(ws));
     // Too large, no UTF-8 and the like: the connection ends, and its page comes back.
     ws.on('error', () => ws.terminate());
@@ -211,10 +222,10 @@ export class Relay {
 
   private checkAlive(): void {
     for (const room of this.rooms.values()) if (room.isLeft) this.end(room);
-    for (const [ws, alive] of this.alive) {
-      if (!alive) ws.terminate();
+    for (const [ws, state] of this.alive) {
+      if (!state.answered) ws.terminate();
       else {
-        this.alive.set(ws, false);
+        state.answered = false;
         ws.ping();
       }
     }

@@ -171,7 +171,7 @@ export class Room {
     switch (message.type) {
       case 'work': {
         // What is typed after the end is not taken; what was in the pen when it came is.
-        if (this.clock.closed && Date.now() - this.closedAt > LIMITS.graceMs) return;
+        if (this.isOver()) return;
         const fresh = message.answers.filter(
           ({ question, n }) => n > one.kept && n > (one.waiting.get(question)?.n ?? -1),
         );
@@ -211,6 +211,13 @@ export class Room {
     this.sheets = [];
     this.quick = null;
     this.teacher = null;
+  }
+
+  /** Whether work has ended, by the teacher's word or by the clock, and what was in the pen has had its time. */
+  private isOver(): boolean {
+    const { closed, endsAt } = this.clock;
+    const end = closed ? this.closedAt : (endsAt ?? Infinity);
+    return Date.now() - end > LIMITS.graceMs;
   }
 
   private toAll(message: ToPupil): void {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { waitingIn } from '../network/pupilLine';
-import { resume, useClass } from './classwork';
+import { leave, resume, useClass } from './classwork';
 import { QuickAsked } from './QuickAsked';
 import { putAway, type RoomWork, type Work } from './work';
 
@@ -62,7 +62,14 @@ export function Waiting({ work }: { readonly work: Work }) {
     <>
       <h1>{work.name}</h1>
       {!quick && <p>{work.room?.over ? 'That is all.' : 'Wait for a question: it comes here by itself.'}</p>}
-      {work.room?.over && <button onClick={putAway}>Leave the class</button>}
+      <button
+        onClick={() => {
+          leave();
+          putAway();
+        }}
+      >
+        Leave the class
+      </button>
     </>
   );
 }

@@ -13,11 +13,11 @@ export function HandIn({ work, open, onGo }: HandInProps) {
   const [sure, setSure] = useState(false);
   const inClass = work.room !== undefined && !work.room.over;
   // Once work has ended nothing is open any more.
-  if (work.room?.closed && !work.room.over) return null;
+  const ended = work.room?.closed ?? false;
   return (
     <section aria-labelledby="hand-in-title">
-      <h2 id="hand-in-title">Hand in</h2>
-      {open.length > 0 ? (
+      <h2 id="hand-in-title">{ended ? 'Your sheet' : 'Hand in'}</h2>
+      {ended ? null : open.length > 0 ? (
         <>
           <p>Still open:</p>
           <ul className="open">
@@ -32,7 +32,7 @@ export function HandIn({ work, open, onGo }: HandInProps) {
         <p>Everything is answered.</p>
       )}
       <div className="row">
-        {inClass ? (
+        {inClass && ended ? null : inClass ? (
           <button id="hand-in" className="main" disabled={work.handedIn !== null} onClick={handInToClass}>
             Hand in
           </button>
@@ -64,7 +64,10 @@ export function HandIn({ work, open, onGo }: HandInProps) {
         )}
       </div>
       <p role="status">
-        {work.handedIn !== null && inClass && 'Handed in. You can change answers and hand in again.'}
+        {work.handedIn !== null &&
+          inClass &&
+          !ended &&
+          'Handed in. You can change answers and hand in again.'}
         {work.handedIn !== null &&
           !inClass &&
           'The file is among your downloads: give it to your teacher. You can change answers and save it again.'}
