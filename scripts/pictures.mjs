@@ -14,12 +14,12 @@ async function typeLine(page, text) {
 
 /** Who comes to the class of its picture, and what they answer. */
 const CLASS = [
-  ['Ansa Brock', ['P8', 'm2', 'M6']],
-  ['Corin Tidewell', ['d6', 'm3']],
-  ['Dilys Marrack', ['m6', 'A4', 'P5', 'M3']],
-  ['Ebbe Sandholm', ['d6', 'M2']],
-  ['Fenna Quayle', ['P8', 'P5']],
-  ['Ivo Lantern', ['d6', 'm2', 'P4']],
+  ['Ansa Brock', ['P8', 'P8', 'M3', 'P5']],
+  ['Corin Tidewell', ['M6', 'M2', 'd5', 'm6', 'C# major, second inversion']],
+  ['Dilys Marrack', ['M6', 'P5', 'M2']],
+  ['Ebbe Sandholm', ['P8', 'P8', 'M3', 'P5']],
+  ['Fenna Quayle', ['M6', 'M2', 'P5', 'M6']],
+  ['Ivo Lantern', ['m6', 'P5']],
 ];
 
 export const PICTURES = [
@@ -54,7 +54,7 @@ export const PICTURES = [
         await pupil.getByText('In the class.', { exact: true }).waitFor();
       }
       await page.getByRole('radio', { name: 'Pupils' }).click();
-      await page.getByText('2 of 20').last().waitFor();
+      await page.getByText('2 of 20').waitFor();
     },
   },
   { name: 'intervals-paper', path: '/intervals', prepare: (page) => select(page, 'Letters: G♯ – F𝄪') },

@@ -1,4 +1,4 @@
-/** npm run screenshots: every picture of docs/screenshots/ afresh, from the demo workbook. */
+/** npm run screenshots: every picture of docs/screenshots/ afresh, from the demo workbook; with a name, that one. */
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, ensureChromium, ensurePackages, ROOT } from './setup.mjs';
@@ -15,7 +15,10 @@ const STAFF = '.grid-column .staff text';
 // The class has a picture too; every other page is the same with it and without.
 const server = await startClass();
 const browser = await launch();
-for (const { name, path, scheme = 'light', size = SIZE, ready = STAFF, now, prepare } of PICTURES) {
+const only = process.argv[2];
+for (const { name, path, scheme = 'light', size = SIZE, ready = STAFF, now, prepare } of PICTURES.filter(
+  (one) => !only || one.name === only,
+)) {
   const context = await browser.newContext({ viewport: size, colorScheme: scheme, reducedMotion: 'reduce' });
   const page = await context.newPage();
   // A view that hangs on the day is taken on the day of the demo.

@@ -91,7 +91,7 @@ describe.each(KINDS)('%s', (kind) => {
           if (takes.includes('accidentals')) expectSigns(question, of);
         }
       }),
-      { seed: 20, numRuns: SLOW.has(kind) ? 3 : 8 },
+      { seed: 20, numRuns: SLOW.has(kind) ? 3 : 6 },
     );
     // Most material admits something, so that the checks above were made.
     expect(made).toBeGreaterThan(5);
@@ -146,7 +146,7 @@ test('intervals are those that were named, or an octave wider where that is aske
         if (names) expect(names).toContain(printInterval({ ...rest, number: simple }));
       }
     }),
-    { seed: 20, numRuns: 60 },
+    { seed: 20, numRuns: 40 },
   );
 }, 60_000);
 

@@ -1,10 +1,10 @@
 import { createHash, randomInt } from 'node:crypto';
 
-/** Letters that are not taken for one another, neither read nor heard. */
-const LETTERS = 'ACDEFHJKLMNPRTUVWXY';
+/** Letters that are not easily misread for one another. */
+const LETTERS = 'ACDEFHJKLMNPRTWXY';
 const LENGTH = 6;
 
-/** A join code: one of 47 million, by the machine's own chance. */
+/** A join code: one of 24 million, by the machine's own chance. */
 export function newCode(): string {
   return Array.from({ length: LENGTH }, () => LETTERS[randomInt(LETTERS.length)]).join('');
 }
