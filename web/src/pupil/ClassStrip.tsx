@@ -1,10 +1,9 @@
-import { useEffect, useState } from 'react';
 import { waitingIn } from '../network/pupilLine';
+import { useNow } from '../design/useNow';
 import { leave, resume, useClass } from './classwork';
 import { QuickAsked } from './QuickAsked';
 import { putAway, type RoomWork, type Work } from './work';
 
-const TICK_MS = 5000;
 const MINUTE = 60_000;
 
 /** What is left of the time, in words; empty where there is no end. */
@@ -43,16 +42,6 @@ export function ClassStrip({ room }: { readonly room: RoomWork }) {
       {quick && !room.over && <QuickAsked key={quick.id} {...quick} />}
     </>
   );
-}
-
-/** The time, every few seconds. */
-function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return now;
 }
 
 /** In a class without a sheet: questions come one by one. */

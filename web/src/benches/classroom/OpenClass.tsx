@@ -1,4 +1,5 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
+import { useNow } from '../../design/useNow';
 import { endClass, handBack, setClock } from '../../classroom/lead';
 import { holdUp, isStuck, standings, type WrongAnswer } from '../../classroom/standing';
 import { useClassroom, type LivePupil, type OpenRoom } from '../../classroom/store';
@@ -23,17 +24,6 @@ const VIEW_NAMES: Readonly<Record<ClassView, string>> = {
   pupils: 'Pupils',
   questions: 'Questions',
 };
-const TICK_MS = 5000;
-
-/** The time, every few seconds: who is stuck becomes so by waiting. */
-function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return now;
-}
 
 /** A class while it is open: how to join, who is where, and what holds it up. */
 export function OpenClass({ room }: { readonly room: OpenRoom }) {

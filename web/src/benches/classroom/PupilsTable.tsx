@@ -4,22 +4,9 @@ import { release } from '../../classroom/lead';
 import type { LivePupil } from '../../classroom/store';
 import { QuietButton } from '../../design/controls';
 import type { Asked, MarkedPupil } from '../../documents/markPile';
-import { tableLook } from '../../parts/tableLook';
+import { TableStyle } from './TableStyle';
 
-const Style = styled.div`
-  ${tableLook}
-  table {
-    width: 100%;
-  }
-  th,
-  td {
-    padding: 0.3rem 0.8rem 0.3rem 0;
-    text-align: left;
-  }
-  tbody th {
-    font-weight: 400;
-    color: var(--ink);
-  }
+const Style = styled(TableStyle)`
   small {
     display: block;
     color: var(--soft);
@@ -40,17 +27,10 @@ const Style = styled.div`
     height: 100%;
     background: var(--mark);
   }
-  .stuck {
-    color: var(--correction);
-  }
   @media (max-width: 860px) {
     .bar,
     .version {
       display: none;
-    }
-    th,
-    td {
-      padding-right: 0.5rem;
     }
   }
 `;

@@ -2,31 +2,17 @@ import { mistakeName, withSigns, type School } from '@diatonix/core';
 import { Presentation } from 'lucide-react';
 import type { QuestionStanding, WrongAnswer } from '../../classroom/standing';
 import { Button } from '../../design/controls';
-import { tableLook } from '../../parts/tableLook';
 import styled from 'styled-components';
+import { TableStyle } from './TableStyle';
 
-const Style = styled.div`
-  ${tableLook}
-  table {
-    width: 100%;
-  }
-  th,
-  td {
-    padding: 0.35rem 0.8rem 0.35rem 0;
-    text-align: left;
-    vertical-align: top;
-  }
+const Style = styled(TableStyle)`
   .wrong {
     display: flex;
     align-items: center;
     gap: 0.6rem;
-    color: var(--correction);
   }
   .wrong + .wrong {
     margin-top: 0.2rem;
-  }
-  .stuck {
-    color: var(--correction);
   }
 `;
 
