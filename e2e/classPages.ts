@@ -92,6 +92,14 @@ export { expect };
 export const scan = async (page: Page) =>
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
+/** Nor does it in the dark, where only colours differ. */
+export async function scanDark(page: Page): Promise<void> {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
+  expect(violations).toEqual([]);
+  await page.emulateMedia({ colorScheme: 'light' });
+}
+
 /** Whether something lies outside of a page. */
 export const isTooWide = (page: Page) =>
   page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth);

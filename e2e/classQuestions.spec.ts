@@ -1,5 +1,5 @@
 /** In a class: questions to everybody, one answer on the board, time, and several tabs of one person. */
-import { answer, bench, expect, isTooWide, row, scan, test, view } from './classPages';
+import { answer, bench, expect, isTooWide, row, scan, scanDark, test, view } from './classPages';
 
 test('a question to the class from any bench, one answer on the board without its name, time, and two tabs', async ({
   lesson,
@@ -36,6 +36,7 @@ test('a question to the class from any bench, one answer on the board without it
   await expect(panel.getByRole('row', { name: 'C minor 1' })).toBeAttached();
   await scan(teacher);
   await scan(una);
+  await scanDark(una);
   await panel.getByRole('button', { name: 'Show what is right' }).click();
   await expect(panel.getByRole('row', { name: /C minor 1 wrong/ })).toBeAttached();
   await panel.getByRole('button', { name: 'End the question' }).click();
@@ -86,6 +87,7 @@ test('a question to the class from any bench, one answer on the board without it
   await board.getByRole('button', { name: 'Show what is right' }).click();
   await expect(board).toContainText('P8');
   await scan(desk);
+  await scanDark(desk);
   await board.getByRole('button', { name: 'Off the board' }).click();
 
   await desk.getByRole('button', { name: 'End work now' }).click();

@@ -31,7 +31,7 @@ function options() {
     console.error(`“--${name} ${values[name]}”: give a whole number from ${least} to ${most}.`);
     process.exit(2);
   };
-  return { pupils: read('pupils', 1, 400), seconds: read('seconds', 5, 300), drop: read('drop', 0, 100) };
+  return { pupils: read('pupils', 1, 300), seconds: read('seconds', 5, 300), drop: read('drop', 0, 100) };
 }
 
 /** The application's own lines, made ready for this process. */

@@ -58,6 +58,15 @@ describe('what is dropped', () => {
     expect(back.joined['version']).toBe(0);
   });
 
+  test('where there is no sheet nothing is answered', async () => {
+    const { teacher, code } = await network.opened({ sheets: [] });
+    const { page } = await network.joined(code, 'Nesta Quill');
+    page.say(work(answer('1.1', 'm6', 1)));
+    await page.heard();
+    await teacher.heard();
+    expect(teacher.told.some(({ type }) => type === 'work')).toBe(false);
+  });
+
   test('before a class is open the teacher’s page says nothing to anybody', async () => {
     const { teacher, code } = await network.opened();
     const { page } = await network.joined(code, 'Nesta Quill');

@@ -20,7 +20,7 @@ import { useClassroom } from '../src/classroom/store';
 import type { SheetBody } from '../src/documents/kinds/sheet';
 import { listOf } from '../src/documents/select';
 import { nothingStored, startSaving } from '../src/documents/saving';
-import { showWorkbook, undo, useDocuments } from '../src/documents/store';
+import { receive, showWorkbook, undo, useDocuments } from '../src/documents/store';
 import type { Socket } from '../src/network/line';
 import { EMPTY_OUTBOX, PupilLine, type PupilEvents } from '../src/network/pupilLine';
 import { everywhere, showEmpty } from './demo';
@@ -65,7 +65,7 @@ const until = async (check: () => boolean) => {
 
 const lines: PupilLine[] = [];
 /** A pupil's line into the class, and what it was told. */
-function pupil(name: string, key = `key-of-${name.toLowerCase()}-0123456789`) {
+function pupil(name: string, key = `key-of-${name.toLowerCase().replace(/\W/g, '-')}-0123456789`) {
   const told: Record<string, unknown[]> = {};
   const events = Object.fromEntries(
     ['Joined', 'Refused', 'Here', 'Outbox', 'Clock', 'Quick', 'Marks', 'Over', 'Taken'].map((event) => [
@@ -154,6 +154,21 @@ test('a server that is killed and started again, and a teacher’s page that is 
   await until(() => pile().entries.length === 3);
   expect(pile().pupils).toHaveLength(1);
   expect(answers().map(([, , text]) => text)).toEqual(['M3', 'P5', 'M2']);
+});
+
+test('a pile that is full takes nobody in: it is told, and the pupil is let go', async () => {
+  await opened();
+  const full = Array.from({ length: 300 }, (_, at) => ({ id: `p${at}`, name: `Pupil ${at}`, version: 0 }));
+  const id = state().room!.pile!;
+  receive({ id, kind: 'pile' }, (body) => ({ ...body, pupils: full }));
+  const known = pupil('Pupil 7');
+  await until(() => Object.keys(state().pupils).length === 1);
+  const ada = pupil('Ada');
+  await until(() => ada.told['Over'] !== undefined);
+  expect(useDocuments.getState().told).toContain('300 pupils at most');
+  known.line.answer('1.1', 'M3');
+  await until(() => pile().entries.length === 1);
+  expect(pile().pupils).toHaveLength(300);
 });
 
 test('where the workbook of the pile is closed the class waits, and nothing is told to be kept', async () => {

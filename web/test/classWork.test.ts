@@ -58,6 +58,18 @@ test('answers come after each other with what they earn; what says the same agai
   expect(markPile(emptied, versionsOf(emptied), DEFAULT_SCHOOL)[0]!.answers.has('0.0')).toBe(false);
 });
 
+test('who changes an answer without end fills no pile: of the last ones each takes the place of the one before', () => {
+  const many = Array.from({ length: 1200 }, (_, at) => ['p1', '1.1', `guess ${at}`] as const);
+  const pile = take(PILE, ['p1', '1.2', 'P5'], ...many.map((one): [string, string, string] => [...one]));
+  expect(pile.entries).toHaveLength(1000);
+  expect(said(pile).slice(0, 2)).toEqual([
+    ['0.1', 'P5'],
+    ['0.0', 'guess 0'],
+  ]);
+  expect(said(pile).at(-1)).toEqual(['0.0', 'guess 1199']);
+  expect(said(take(pile, ['p1', '1.3', 'M2'])).at(-1)).toEqual(['0.2', 'M2']);
+});
+
 test('nothing comes from somebody who is not there, or to a question that is not on the sheet', () => {
   expect(take(PILE, ['nobody', '1.1', 'P5'], ['p1', '9.9', 'P5'], ['p1', '0.0', 'P5'])).toBe(PILE);
 });

@@ -1,7 +1,8 @@
 /** How much the class network takes. What is beyond is refused, or dropped with a line in the log. */
 export const LIMITS = {
   rooms: 8,
-  pupils: 400,
+  /** As many as a pile holds. */
+  pupils: 300,
   connections: 1200,
   /** Of one address: a whole class may sit behind one, but not take every place. */
   connectionsFrom: 600,

@@ -171,7 +171,8 @@ export class Room {
     switch (message.type) {
       case 'work': {
         // What is typed after the end is not taken; what was in the pen when it came is.
-        if (this.isOver()) return;
+        // Where there is no sheet there is nothing to answer.
+        if (this.sheets.length === 0 || this.isOver()) return;
         const fresh = message.answers.filter(
           ({ question, n }) => n > one.kept && n > (one.waiting.get(question)?.n ?? -1),
         );

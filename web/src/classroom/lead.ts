@@ -1,20 +1,18 @@
 /** Leading a class from the teacher's page: what comes in is put on the pile, and what is decided goes out. */
-import { makeSheet, printPupilsFile, pupilSheet, type Brought, type Sheet } from '@diatonix/core';
+import { attempt, type Brought } from '@diatonix/core';
 import { PROTOCOL, TEACHER_SOCKET, type TeacherSays, type ToTeacher } from '@diatonix/server/class';
 import { nanoid } from 'nanoid';
 import { withPupil } from '../documents/classWork';
 import { newId } from '../documents/ids';
 import type { Document } from '../documents/document';
-import type { PileBody } from '../documents/kinds/pile';
 import type { SheetBody } from '../documents/kinds/sheet';
-import { pileOf } from '../documents/pileOf';
-import { specOf } from '../documents/sheetSpec';
 import { addDocument, receive, tell, useDocuments } from '../documents/store';
 import { Line, type Socket } from '../network/line';
 import { socketTo } from '../network/socketTo';
 import { arrived, forgetArrived, tryAgain } from './arrivals';
 import { leaveHere } from './here';
 import { keepClass, keepToken, keptClass, keptToken } from './kept';
+import { pileFor, quickSheet, sheetTexts } from './sheets';
 import { useClassroom, type LivePupil, type OpenRoom } from './store';
 
 const { getState, setState } = useClassroom;
@@ -64,11 +62,6 @@ export function openClass(sheet: SheetBody | null, forClass: Document<'class'> |
   setState({ room, pupils: {}, quick: null, held: 0 });
   void keep();
   connect();
-}
-
-/** The pile that the answers go to: the logbook of the class has it. */
-function pileFor({ classId: _, ...sheet }: SheetBody, forClass: Document<'class'> | null): PileBody {
-  return pileOf(forClass ? { ...sheet, classId: forClass.id } : sheet, forClass?.body ?? null);
 }
 
 /** The class is led from this page from now on. */
@@ -127,19 +120,6 @@ function announce(): void {
   watchClock();
 }
 
-/** What pupils get of each version, without answers; null where the pile is not in the open workbook. */
-function sheetTexts({ pile }: OpenRoom): string[] | null {
-  if (pile === null) return [];
-  const found = useDocuments.getState().documents[pile];
-  if (found?.kind !== 'pile') return null;
-  const { sheet } = found.body;
-  return Array.from({ length: sheet.versions }, (_, version) =>
-    textOf(makeSheet(specOf(sheet, null), version)),
-  );
-}
-
-const textOf = (sheet: Sheet) => printPupilsFile({ sheets: [pupilSheet(sheet)], practice: false });
-
 function hear(message: ToTeacher): void {
   const { room } = getState();
   if (!room) return;
@@ -186,13 +166,8 @@ function meet(told: Extract<ToTeacher, { type: 'pupil' }>): void {
   const { room, pupils } = getState();
   const { id, name, version, done, here, at } = told;
   const before = pupils[id];
-  let pupil = before?.pupil ?? id;
-  if (!before && room?.pile)
-    receive({ id: room.pile, kind: 'pile' }, (pile) => {
-      const known = withPupil(pile, name, version);
-      pupil = known.id;
-      return known.pile;
-    });
+  const pupil = before?.pupil ?? onPile(room, name, version) ?? id;
+  if (pupil === '') return release(id);
   const moved = before === undefined || (at !== '' && at !== before.at);
   const now: LivePupil = {
     ...{ id, name, pupil, version, done, here, at: at || (before?.at ?? '') },
@@ -201,6 +176,22 @@ function meet(told: Extract<ToTeacher, { type: 'pupil' }>): void {
   };
   setState({ pupils: { ...pupils, [id]: now } });
   if (!before || before.done !== done) void keep();
+}
+
+/** The pupil's id on the pile; empty where no other fits on it, which is told. Null where there is none. */
+function onPile(room: OpenRoom | null, name: string, version: number): string | null {
+  if (!room?.pile) return null;
+  let id: string | null = null;
+  const put = attempt(() =>
+    receive({ id: room.pile!, kind: 'pile' }, (pile) => {
+      const known = withPupil(pile, name, version);
+      id = known.id;
+      return known.pile;
+    }),
+  );
+  if (put.ok) return id;
+  tell(put.error.message);
+  return '';
 }
 
 /** Keeps the class as it is now. */
@@ -272,14 +263,10 @@ export function endClass(): void {
 }
 
 /** Asks everybody the first of these questions; what is asked already ends. */
-export function askQuick({ kind, questions }: Brought): void {
-  const [first] = questions;
-  if (!first) return tell('There is nothing to ask here.');
-  const { given, answers } = first;
-  const pinned = [{ given, place: 0, ...(answers ? { answers } : {}) }];
-  const section = { kind, count: 1, marks: 1, material: {}, seed: 0, exchanged: [], pinned };
-  const sheet = makeSheet({ title: '', seed: 0, sections: [section] }, 0);
-  const quick = { id: newId(), question: sheet.sections[0]!.questions[0]!, sheet: textOf(sheet), came: {} };
+export function askQuick(brought: Brought): void {
+  const asked = quickSheet(brought);
+  if (!asked) return tell('There is nothing to ask here.');
+  const quick = { id: newId(), ...asked, came: {} };
   setState({ quick });
   line?.say({ type: 'quick', id: quick.id, sheet: quick.sheet });
 }

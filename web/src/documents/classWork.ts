@@ -27,6 +27,9 @@ export function withPupil(
   return { pile: { ...pile, pupils }, id: own.id };
 }
 
+/** Of so many entries of one pupil all are kept; after that the last of a question takes the place of the one before. */
+const MOST_OF_PUPIL = 1000;
+
 /**
  * Puts answers of the class on the pile, after all that was entered. One that says what stands already was sent twice,
  * and is no second answer; one to a question that is not on the pupil's version is left out.
@@ -35,7 +38,10 @@ export function withAnswers(pile: PileBody, came: readonly CameIn[], at: number,
   const versions = versionsOf(pile);
   const versionOf = new Map(pile.pupils.map(({ id, version }) => [id, version]));
   const last = lastEntries(pile.entries);
-  const entries: PileEntry[] = [];
+  const counts = new Map<string, number>();
+  for (const { pupil } of pile.entries) counts.set(pupil, (counts.get(pupil) ?? 0) + 1);
+  let entries: PileEntry[] = [];
+  const replaced = new Set<PileEntry>();
   for (const { pupil, question, text } of came) {
     const asked = versions[versionOf.get(pupil) ?? -1]?.find(({ label }) => label === question);
     if (!asked) continue;
@@ -43,12 +49,16 @@ export function withAnswers(pile: PileBody, came: readonly CameIn[], at: number,
     const answer = fromPupil(text);
     if ((own.get(asked.id)?.answer ?? '') === answer) continue;
     const entry = { pupil, question: asked.id, answer, at };
+    const before = own.get(asked.id);
+    const count = counts.get(pupil) ?? 0;
+    if (before && count >= MOST_OF_PUPIL) replaced.add(before);
+    else counts.set(pupil, count + 1);
     own.set(asked.id, entry);
     last.set(pupil, own);
     entries.push(entry);
   }
   if (entries.length === 0) return pile;
-  return withResults({ ...pile, entries: [...pile.entries, ...entries] }, school, [
-    ...new Set(entries.map(({ pupil }) => pupil)),
-  ]);
+  entries = [...pile.entries, ...entries].filter((one) => !replaced.has(one));
+  const concerned = [...new Set(came.map(({ pupil }) => pupil))];
+  return withResults({ ...pile, entries }, school, concerned);
 }

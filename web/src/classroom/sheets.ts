@@ -1,0 +1,47 @@
+/** What pupils of a class get to do, and where their answers go. */
+import {
+  makeSheet,
+  printPupilsFile,
+  pupilSheet,
+  type Brought,
+  type Question,
+  type Sheet,
+} from '@diatonix/core';
+import type { Document } from '../documents/document';
+import type { PileBody } from '../documents/kinds/pile';
+import type { SheetBody } from '../documents/kinds/sheet';
+import { pileOf } from '../documents/pileOf';
+import { specOf } from '../documents/sheetSpec';
+import { useDocuments } from '../documents/store';
+import type { OpenRoom } from './store';
+
+const textOf = (sheet: Sheet) => printPupilsFile({ sheets: [pupilSheet(sheet)], practice: false });
+
+/** The text of each version without answers; null where the pile is not in the open workbook. */
+export function sheetTexts({ pile }: OpenRoom): string[] | null {
+  if (pile === null) return [];
+  const found = useDocuments.getState().documents[pile];
+  if (found?.kind !== 'pile') return null;
+  const { sheet } = found.body;
+  return Array.from({ length: sheet.versions }, (_, version) =>
+    textOf(makeSheet(specOf(sheet, null), version)),
+  );
+}
+
+/** The pile that the answers go to: the logbook of the class has it. */
+export function pileFor({ classId: _, ...sheet }: SheetBody, forClass: Document<'class'> | null): PileBody {
+  return pileOf(forClass ? { ...sheet, classId: forClass.id } : sheet, forClass?.body ?? null);
+}
+
+/** The first of these questions, and its text as a sheet of its own; null where there is none. */
+export function quickSheet({
+  kind,
+  questions: [first],
+}: Brought): { readonly question: Question; readonly sheet: string } | null {
+  if (!first) return null;
+  const { given, answers } = first;
+  const pinned = [{ given, place: 0, ...(answers ? { answers } : {}) }];
+  const section = { kind, count: 1, marks: 1, material: {}, seed: 0, exchanged: [], pinned };
+  const sheet = makeSheet({ title: '', seed: 0, sections: [section] }, 0);
+  return { question: sheet.sections[0]!.questions[0]!, sheet: textOf(sheet) };
+}
