@@ -10,16 +10,16 @@ export function Begin() {
   return (
     <>
       <h1>{work ? work.sheets[0]!.title || 'A sheet' : 'A sheet from your teacher'}</h1>
+      {problem !== '' && (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      )}
       {work === null && <JoinClass />}
       {work === null && (
         <p>
           Open the file that your teacher gave you. You answer here, also without a network; at the end you
           get one file, which you give back. Everything stays on this device.
-        </p>
-      )}
-      {problem !== '' && (
-        <p className="problem" role="alert">
-          {problem}
         </p>
       )}
       {work === null ? (
