@@ -26,6 +26,8 @@ export async function killWhileTyping(address, { count, seed }) {
       chromium.launchPersistentContext(profile, { executablePath: ensureChromium(), args: CHROMIUM_ARGS });
     let context = await open();
     let line = await lineOf(context, address);
+    // On a first visit what keeps the work comes a moment after the page, and says when it is there.
+    await context.pages()[0].getByText('Saved on this device').waitFor();
     const typed = [];
     await line.fill('');
     await line.focus();

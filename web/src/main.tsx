@@ -5,7 +5,7 @@ import { benchAt, BENCHES } from './benches/register';
 import { isLedHere } from './classroom/here';
 import { GlobalStyle } from './design/GlobalStyle';
 import { startDocuments } from './documents/start';
-import { afterPaint } from './afterPaint';
+import { Shown } from './design/Shown';
 import { App } from './shell/App';
 import { startAppearance } from './shell/appearance';
 import { loadBench } from './shell/BenchHost';
@@ -26,6 +26,7 @@ const failed = await Promise.all([startAppearance(), startDocuments(), loadBench
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <GlobalStyle />
+    <Shown onShown={keepWork} />
     {failed ? (
       <FallenPage error={failed.error} />
     ) : (
@@ -38,6 +39,5 @@ createRoot(document.getElementById('root')!).render(
   </StrictMode>,
 );
 keepOffline();
-afterPaint(keepWork);
 // A class that was led from this tab before it was loaded anew goes on.
 if (isLedHere()) void import('./classroom/lead').then(({ resumeClass }) => resumeClass());

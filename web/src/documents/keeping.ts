@@ -17,14 +17,12 @@ export async function bringBack(): Promise<{ readonly found: boolean; readonly t
 
 /** Keeps the workbook of a first visit, which stands nowhere yet. */
 export async function keepFirst(): Promise<void> {
-  let trouble: string | null = null;
+  keep(true, null);
   try {
-    await withPatience(listWorkbooks());
+    await withPatience(flush());
   } catch (error) {
-    trouble = reasonOf(error);
+    useDocuments.setState({ saveState: { kind: 'failed', reason: reasonOf(error) } });
   }
-  keep(true, trouble);
-  await flush();
 }
 
 /** Keeps everything from now on; `isNew` for a workbook that stands nowhere yet. */
