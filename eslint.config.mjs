@@ -49,6 +49,7 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
       '@typescript-eslint/no-unused-expressions': ['error', { allowShortCircuit: true, allowTernary: true }],
       'max-lines': ['error', 300],
+      'max-len': ['error', { code: 120 }],
       'import-x/no-cycle': ['error', { ignoreExternal: true }],
     },
     plugins: { 'import-x': importX },

@@ -22,6 +22,7 @@ test('join, work, drop out, come back, hand in, marked, handed back, in the logb
 
   // Nothing by which an answer could be found has come to a pupil.
   const kept = () => una.evaluate(() => localStorage.getItem('diatonix-pupil') ?? '');
+  expect(await kept()).toContain('"sheets":[');
   expect(await kept()).not.toMatch(/"(?:answers":\[|seed|difficulty|right)/);
 
   await answer(una, 'P8');

@@ -38,7 +38,9 @@ function options() {
 async function loadLines() {
   const { outputFiles } = await build({
     stdin: {
-      contents: `export { Line } from './web/src/network/line'; export { PupilLine, EMPTY_OUTBOX } from './web/src/network/pupilLine';`,
+      contents:
+        `export { Line } from './web/src/network/line';` +
+        `export { PupilLine, EMPTY_OUTBOX } from './web/src/network/pupilLine';`,
       resolveDir: ROOT,
       loader: 'ts',
     },

@@ -4,6 +4,9 @@ import { randomBytes } from 'node:crypto';
 
 const HOST = /^[\w.:[\]-]+$/;
 
+/** The sockets of a page's own host. */
+const socketsOf = (host: string) => (HOST.test(host) ? `ws://${host}` : "'self'");
+
 /**
  * Security headers for every response. Scripts, workers, sounds and requests
  * come from this server only; styles need the nonce of the page; fonts may be
@@ -26,11 +29,7 @@ export function security(
         imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'", 'data:'],
         // Older browsers do not count the socket of a page's own server to it.
-        connectSrc: [
-          "'self'",
-          (request) =>
-            isClass && HOST.test(request.headers.host ?? '') ? `ws://${request.headers.host}` : "'self'",
-        ],
+        connectSrc: isClass ? ["'self'", ({ headers }) => socketsOf(headers.host ?? '')] : ["'self'"],
         workerSrc: ["'self'"],
         mediaSrc: ["'self'"],
         manifestSrc: ["'self'"],

@@ -149,7 +149,7 @@ describe('what is passed on', () => {
     expect(await back.next('kept')).toEqual({ type: 'kept', n: 1 });
   });
 
-  test('a server that is started again knows nobody until the teacher’s page is back; then everyone is who they were', async () => {
+  test('a server that is started again knows nobody until the teacher’s page is back, then everyone', async () => {
     const { teacher, code } = await network.opened();
     const { key } = await network.joined(code, 'Nesta Quill');
     const odo = await network.joined(code, 'Odo Marr');
@@ -172,7 +172,7 @@ describe('what is passed on', () => {
     expect(nesta.joined['version']).toBe(0);
   });
 
-  test('time, a question to all, and what is handed back reach the pupils, the last also one who was away', async () => {
+  test('time, a question to all and what is handed back reach the pupils, also one who was away', async () => {
     const { teacher, code } = await network.opened();
     const nesta = await network.joined(code, 'Nesta Quill');
     const odo = await network.joined(code, 'Odo Marr');

@@ -15,25 +15,21 @@ import { FallenPage, PageBoundary } from './shell/PageBoundary';
 
 const asked = benchAt(location.pathname) ?? BENCHES[0]!;
 startNets();
-let keepWork = () => undefined as void;
-const failed = await Promise.all([startAppearance(), startDocuments(), loadBench(asked)]).then(
-  ([, keep]) => {
-    keepWork = keep;
-    return null;
-  },
+const started = await Promise.all([startAppearance(), startDocuments(), loadBench(asked)]).then(
+  ([, keepWork]) => ({ keepWork }),
   (error: unknown) => ({ error }),
 );
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <GlobalStyle />
-    <Shown onShown={keepWork} />
-    {failed ? (
-      <FallenPage error={failed.error} />
+    {'error' in started ? (
+      <FallenPage error={started.error} />
     ) : (
       <PageBoundary>
         <BrowserRouter>
           <App />
         </BrowserRouter>
+        <Shown onShown={started.keepWork} />
       </PageBoundary>
     )}
   </StrictMode>,

@@ -100,7 +100,7 @@ export type ToPupil =
 
 export type ToTeacher =
   | { readonly type: 'opened'; readonly code: string; readonly address: string }
-  | { readonly type: 'refused'; readonly why: 'full' | 'taken' }
+  | { readonly type: 'refused'; readonly why: 'full' }
   | ({
       readonly type: 'pupil';
       /** Whether the pupil's page is connected now. */

@@ -1,4 +1,4 @@
-import { instructionWords, markAnswer, withSigns, type School } from '@diatonix/core';
+import { markAnswer, withSigns, type School } from '@diatonix/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -6,7 +6,7 @@ import { Button } from '../design/controls';
 import { answerIn } from '../documents/typedAnswer';
 import { useSchool } from '../documents/use';
 import { BarChart, type BarRow } from '../parts/BarChart';
-import { rightWords } from '../questions/words';
+import { instructionOf, rightWords } from '../questions/words';
 import { endQuick } from './lead';
 import { useClassroom, type QuickRound } from './store';
 
@@ -62,7 +62,7 @@ function Panel({ quick }: { readonly quick: QuickRound }) {
   const rows = rowsOf(quick, school, solved);
   return (
     <Card aria-label="The class is asked">
-      <h2>{instructionWords({ kind: question.kind, instruction: null, questions: [question] })}</h2>
+      <h2>{instructionOf(question)}</h2>
       <p role="status">
         {answered} of {here} {here === 1 ? 'has' : 'have'} answered.
       </p>

@@ -27,7 +27,7 @@ export function withPupil(
   return { pile: { ...pile, pupils }, id: own.id };
 }
 
-/** Of so many entries of one pupil all are kept; after that the last of a question takes the place of the one before. */
+/** Of so many entries of a pupil all are kept; after that one takes the place of the last of its question. */
 const MOST_OF_PUPIL = 1000;
 
 /**
@@ -40,7 +40,7 @@ export function withAnswers(pile: PileBody, came: readonly CameIn[], at: number,
   const last = lastEntries(pile.entries);
   const counts = new Map<string, number>();
   for (const { pupil } of pile.entries) counts.set(pupil, (counts.get(pupil) ?? 0) + 1);
-  let entries: PileEntry[] = [];
+  const fresh: PileEntry[] = [];
   const replaced = new Set<PileEntry>();
   for (const { pupil, question, text } of came) {
     const asked = versions[versionOf.get(pupil) ?? -1]?.find(({ label }) => label === question);
@@ -55,10 +55,10 @@ export function withAnswers(pile: PileBody, came: readonly CameIn[], at: number,
     else counts.set(pupil, count + 1);
     own.set(asked.id, entry);
     last.set(pupil, own);
-    entries.push(entry);
+    fresh.push(entry);
   }
-  if (entries.length === 0) return pile;
-  entries = [...pile.entries, ...entries].filter((one) => !replaced.has(one));
-  const concerned = [...new Set(came.map(({ pupil }) => pupil))];
+  if (fresh.length === 0) return pile;
+  const entries = [...pile.entries, ...fresh].filter((one) => !replaced.has(one));
+  const concerned = [...new Set(fresh.map(({ pupil }) => pupil))];
   return withResults({ ...pile, entries }, school, concerned);
 }

@@ -2,7 +2,7 @@ import { waitingIn } from '../network/pupilLine';
 import { useNow } from '../design/useNow';
 import { leave, resume, useClass } from './classwork';
 import { QuickAsked } from './QuickAsked';
-import { putAway, type RoomWork, type Work } from './work';
+import type { RoomWork, Work } from './work';
 
 const MINUTE = 60_000;
 
@@ -51,14 +51,7 @@ export function Waiting({ work }: { readonly work: Work }) {
     <>
       <h1>{work.name}</h1>
       {!quick && <p>{work.room?.over ? 'That is all.' : 'Wait for a question: it comes here by itself.'}</p>}
-      <button
-        onClick={() => {
-          leave();
-          putAway();
-        }}
-      >
-        Leave the class
-      </button>
+      <button onClick={leave}>Leave the class</button>
     </>
   );
 }

@@ -1,12 +1,17 @@
 import { useState } from 'react';
 import { leave } from './classwork';
-import { handIn, handInToClass, putAway, type Work } from './work';
+import { handIn, handInToClass, type Work } from './work';
 
 interface HandInProps {
   readonly work: Work;
   readonly open: readonly string[];
   readonly onGo: (id: string) => void;
 }
+
+const SAID = {
+  class: 'Handed in. You can change answers and hand in again.',
+  file: 'The file is among your downloads: give it to your teacher. You can change answers and save it again.',
+};
 
 /** What is still open, and handing in: to the class, or as one file with everything that was answered. */
 export function HandIn({ work, open, onGo }: HandInProps) {
@@ -17,26 +22,14 @@ export function HandIn({ work, open, onGo }: HandInProps) {
   return (
     <section aria-labelledby="hand-in-title">
       <h2 id="hand-in-title">{ended ? 'Your sheet' : 'Hand in'}</h2>
-      {ended ? null : open.length > 0 ? (
-        <>
-          <p>Still open:</p>
-          <ul className="open">
-            {open.map((id) => (
-              <li key={id}>
-                <button onClick={() => onGo(id)}>{id}</button>
-              </li>
-            ))}
-          </ul>
-        </>
-      ) : (
-        <p>Everything is answered.</p>
-      )}
+      {!ended && <StillOpen open={open} onGo={onGo} />}
       <div className="row">
-        {inClass && ended ? null : inClass ? (
+        {inClass && !ended && (
           <button id="hand-in" className="main" disabled={work.handedIn !== null} onClick={handInToClass}>
             Hand in
           </button>
-        ) : (
+        )}
+        {!inClass && (
           <button id="hand-in" className="main" onClick={handIn}>
             Save the file to hand in
           </button>
@@ -49,29 +42,31 @@ export function HandIn({ work, open, onGo }: HandInProps) {
         {sure ? (
           <>
             <span role="alert">Everything on this sheet goes. Is it handed in?</span>
-            <button
-              onClick={() => {
-                leave();
-                putAway();
-              }}
-            >
-              Put it away
-            </button>
+            <button onClick={leave}>Put it away</button>
             <button onClick={() => setSure(false)}>Keep it</button>
           </>
         ) : (
           <button onClick={() => setSure(true)}>Put the sheet away</button>
         )}
       </div>
-      <p role="status">
-        {work.handedIn !== null &&
-          inClass &&
-          !ended &&
-          'Handed in. You can change answers and hand in again.'}
-        {work.handedIn !== null &&
-          !inClass &&
-          'The file is among your downloads: give it to your teacher. You can change answers and save it again.'}
-      </p>
+      <p role="status">{work.handedIn !== null && !(inClass && ended) && SAID[inClass ? 'class' : 'file']}</p>
     </section>
+  );
+}
+
+/** The questions without an answer, each a press away. */
+function StillOpen({ open, onGo }: Pick<HandInProps, 'open' | 'onGo'>) {
+  if (open.length === 0) return <p>Everything is answered.</p>;
+  return (
+    <>
+      <p>Still open:</p>
+      <ul className="open">
+        {open.map((id) => (
+          <li key={id}>
+            <button onClick={() => onGo(id)}>{id}</button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

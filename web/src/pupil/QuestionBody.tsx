@@ -3,7 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Figures } from '../parts/NumeralText';
 import { StaffPicture } from '../questions/StaffPicture';
 import { staffSaid } from './staffSaid';
-import { useEngraved } from './useEngraved';
+import { useEngraved } from '../questions/useEngraved';
 import type { PupilQuestion } from './work';
 
 const MapTable = lazy(() => import('./GivenMap'));

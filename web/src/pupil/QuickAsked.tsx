@@ -1,8 +1,9 @@
-import { attempt, instructionWords, playedAs } from '@diatonix/core';
+import { playedAs } from '@diatonix/core';
 import { useState } from 'react';
 import { AnswerInput } from './AnswerInput';
 import { ByHand } from './ByHand';
 import { answerQuick, useClass } from './classwork';
+import { instructionOf } from './instructionOf';
 import { QuestionBody } from './QuestionBody';
 import { QuestionBoundary } from './QuestionBoundary';
 import type { PupilQuestion } from './work';
@@ -17,8 +18,7 @@ export function QuickAsked({ id, question }: QuickAskedProps) {
   const [typed, setTyped] = useState('');
   const here = useClass((state) => state.here);
   const sent = useClass((state) => state.quickSent);
-  const { kind, given, section } = question;
-  const words = attempt(() => instructionWords({ ...section, questions: [{ given }] }));
+  const { kind, given } = question;
   const send = () => typed.trim() !== '' && answerQuick(typed.trim());
   return (
     <QuestionBoundary id="to all">
@@ -26,7 +26,7 @@ export function QuickAsked({ id, question }: QuickAskedProps) {
         <div role="status">
           <h2 id={`quick-${id}`}>Your teacher asks</h2>
         </div>
-        <p className="soft">{words.ok ? words.value : ''}</p>
+        <p className="soft">{instructionOf(question)}</p>
         <QuestionBody question={question} />
         <AnswerInput id={`quick-${id}`} {...{ kind, given, typed }} onType={setTyped} onEnter={send} />
         {playedAs(kind) !== null && <ByHand question={question} onAnswer={setTyped} />}

@@ -1,9 +1,9 @@
-import { attempt, instructionWords } from '@diatonix/core';
 import { useEffect, useMemo, useRef } from 'react';
 import { Asked } from './Asked';
 import { HandIn } from './HandIn';
+import { instructionOf } from './instructionOf';
 import { QuestionBoundary } from './QuestionBoundary';
-import { look, openOnes, questionsOf, usePupil, type PupilQuestion, type Work } from './work';
+import { look, openOnes, questionsOf, usePupil, type Work } from './work';
 
 /** The sheet: one question at a time or all of them, what is still open, and handing in. */
 export function SheetView({ work }: { readonly work: Work }) {
@@ -80,9 +80,4 @@ export function SheetView({ work }: { readonly work: Work }) {
       <HandIn work={work} open={open} onGo={go} />
     </>
   );
-}
-
-function instructionOf({ given, section }: PupilQuestion): string {
-  const words = attempt(() => instructionWords({ ...section, questions: [{ given }] }));
-  return words.ok ? words.value : (section.instruction ?? '');
 }

@@ -9,6 +9,7 @@ import { EMPTY_OUTBOX, PupilLine, type Ticket } from '../network/pupilLine';
 import {
   changeRoom,
   complain,
+  putAway,
   questionsOf,
   takeWork,
   usePupil,
@@ -87,11 +88,12 @@ export function join(code: string, name: string): void {
   open({ code, name: name.trim(), key: nanoid(32) }, null);
 }
 
-/** Leaves the class: its sheet is put away by itself. */
+/** Puts the sheet away, and leaves the class that it is done in. */
 export function leave(): void {
   line?.stop();
   line = null;
   setState(NOWHERE);
+  putAway();
 }
 
 function open(ticket: Ticket, before: RoomWork | null): void {

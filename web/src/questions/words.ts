@@ -1,4 +1,12 @@
-import { answerWords, mistakeName, promptWords, withSigns, type Question, type School } from '@diatonix/core';
+import {
+  answerWords,
+  instructionWords,
+  mistakeName,
+  promptWords,
+  withSigns,
+  type Question,
+  type School,
+} from '@diatonix/core';
 import type { Marked } from '../documents/markPile';
 
 /** What is asked, in a few words: the prompt, or what stands on the staff. */
@@ -10,6 +18,10 @@ export function askedWords(question: Question, school: School): string {
   });
   return [withSigns(notes.join('–')), prompt].filter((one) => one !== '').join(' · ');
 }
+
+/** What is to be done with a question. */
+export const instructionOf = (question: Question): string =>
+  instructionWords({ kind: question.kind, instruction: null, questions: [question] });
 
 /** The right answers in one line. */
 export function rightWords({ kind, answers }: Question, school: School): string {

@@ -109,7 +109,7 @@ describe('the Class bench', () => {
     expect(lead.release).toHaveBeenCalledWith('Ivo Lantern');
   });
 
-  test('the question that holds the class up goes on the board without a name, and what is right when it is wanted', async () => {
+  test('what holds the class up goes on the board without a name, and what is right when it is wanted', async () => {
     const user = userEvent.setup();
     atWork();
     await user.click(screen.getByRole('radio', { name: 'Questions' }));

@@ -140,7 +140,7 @@ describe('a sheet', () => {
     expect(section(0).material.compound).toBe(true);
   });
 
-  test('a field that could not be read takes back what stood there: the complaint goes, the question is kept', async () => {
+  test('a field that could not be read takes back what stood there, and the question is kept', async () => {
     const user = userEvent.setup();
     show();
     questions()[0]!.focus();

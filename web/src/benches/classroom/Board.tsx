@@ -1,13 +1,12 @@
-import { instructionWords, putOf, questionWorking, withSigns, type School } from '@diatonix/core';
-import { frameOf, questionStaff } from '@diatonix/engraving';
-import { useMemo, useState } from 'react';
+import { questionWorking, withSigns, type School } from '@diatonix/core';
+import { useState } from 'react';
 import styled from 'styled-components';
 import type { WrongAnswer } from '../../classroom/standing';
 import { Button } from '../../design/controls';
-import { useEngraver } from '../../notation/useEngraver';
 import { staffLook } from '../../questions/staffLook';
 import { StaffPicture } from '../../questions/StaffPicture';
-import { askedWords, rightWords } from '../../questions/words';
+import { useEngraved } from '../../questions/useEngraved';
+import { askedWords, instructionOf, rightWords } from '../../questions/words';
 
 const Style = styled.section`
   padding: 1.2rem 1.5rem;
@@ -52,20 +51,15 @@ interface BoardProps {
   readonly onClose: () => void;
 }
 
-/** One answer on the board, without its name: what was asked, what was written, and, when the class has thought, why. */
+/**
+ * One answer on the board, without its name: what was asked, what was written, and, when the class has thought, why.
+ */
 export function Board({ wrong: { question, answer }, school, onClose }: BoardProps) {
   const [solved, setSolved] = useState(false);
-  const engraver = useEngraver();
-  const engraved = useMemo(() => {
-    const put = engraver && putOf(question);
-    const frame = put && frameOf([put]);
-    const staff = frame && questionStaff(engraver, frame, put);
-    return frame && staff && { frame, staff };
-  }, [engraver, question]);
-  const instruction = instructionWords({ kind: question.kind, instruction: null, questions: [question] });
+  const engraved = useEngraved(question);
   return (
     <Style aria-label="On the board">
-      <h2>{instruction}</h2>
+      <h2>{instructionOf(question)}</h2>
       {engraved ? (
         <StaffPicture frame={engraved.frame} staff={engraved.staff} shrinks />
       ) : (

@@ -65,8 +65,8 @@ export function Choose() {
         </li>
       </ul>
       <p>
-        While a class is open, any bench has “Ask the class” beside “To a sheet”: the column that is selected
-        there is asked of everybody at once.
+        While a class is open, every bench with columns has “Ask the class” beside “To a sheet”: the column
+        that is selected there is asked of everybody at once.
       </p>
     </Choice>
   );

@@ -57,7 +57,7 @@ export function Invitation({ room, small = false }: InvitationProps) {
   return (
     <Card className={small ? 'small' : ''} aria-label={small ? 'Join code' : 'How to join'}>
       {!small && <p className="soft">In the same network, open</p>}
-      <p className="address">{address.replace('http://', '')}</p>
+      <p className="address">{placeOf(address)}</p>
       {!small && <p className="soft">and join with</p>}
       <p className="code">{code}</p>
       {picture && (
@@ -65,6 +65,12 @@ export function Invitation({ room, small = false }: InvitationProps) {
       )}
     </Card>
   );
+}
+
+/** An address as it is typed: the browser adds the rest. */
+function placeOf(address: string): string {
+  const { host, pathname } = new URL(address);
+  return `${host}${pathname}`;
 }
 
 /** A picture that cameras read, once its script has come. */

@@ -1,11 +1,10 @@
 import { useMemo, useState } from 'react';
 import { useNow } from '../../design/useNow';
 import { endClass, handBack, setClock } from '../../classroom/lead';
-import { holdUp, isStuck, standings, type WrongAnswer } from '../../classroom/standing';
-import { useClassroom, type LivePupil, type OpenRoom } from '../../classroom/store';
+import { holdUp, standings, type WrongAnswer } from '../../classroom/standing';
+import { useClassroom, type OpenRoom } from '../../classroom/store';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import type { PileBody } from '../../documents/kinds/pile';
 import { markPile, versionsOf } from '../../documents/markPile';
 import { useDocuments } from '../../documents/store';
 import { useSchool } from '../../documents/use';
@@ -39,6 +38,7 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
   const versions = pile ? versionsOf(pile) : NO_VERSIONS;
   const marked = useMemo(() => (pile ? markPile(pile, versionsOf(pile), school) : []), [pile, school]);
   const standing = useMemo(() => standings(marked, versions, pupils, now), [marked, versions, pupils, now]);
+  const stuck = useMemo(() => new Set(standing.flatMap((one) => one.stuck)), [standing]);
   const list = useDocuments(({ documents }) => {
     const found = pile?.classId === undefined ? undefined : documents[pile.classId];
     return found?.kind === 'class' ? found.body.pupils : undefined;
@@ -125,13 +125,7 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
       ) : shown === 'join' ? (
         <Invitation room={room} />
       ) : shown === 'pupils' ? (
-        <PupilsTable
-          pupils={pupils}
-          marked={marked}
-          versions={versions}
-          isStuck={(one) => stuckAt(one, now, pile)}
-          list={names}
-        />
+        <PupilsTable pupils={pupils} marked={marked} versions={versions} stuck={stuck} list={names} />
       ) : (
         <QuestionsTable standing={standing} school={school} onBoard={setBoard} />
       )}
@@ -140,12 +134,3 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
 }
 
 const NO_VERSIONS: ReturnType<typeof versionsOf> = [];
-
-/** Whether a pupil waits at a question that is not answered. */
-function stuckAt(one: LivePupil, now: number, pile: PileBody | null): boolean {
-  if (!pile || !isStuck(one, now)) return false;
-  const asked = versionsOf(pile)[one.version]?.find(({ label }) => label === one.at);
-  return !pile.entries.some(
-    ({ pupil, question, answer }) => pupil === one.pupil && question === asked?.id && answer !== '',
-  );
-}

@@ -39,13 +39,14 @@ interface PupilsTableProps {
   readonly pupils: readonly LivePupil[];
   readonly marked: readonly MarkedPupil[];
   readonly versions: readonly (readonly Asked[])[];
-  readonly isStuck: (pupil: LivePupil) => boolean;
+  /** The names of those who are stuck; a name stands once in a class. */
+  readonly stuck: ReadonlySet<string>;
   /** The names of the class list; none where there is no list. */
   readonly list: readonly string[];
 }
 
 /** Who has joined, where each one is, and how far. */
-export function PupilsTable({ pupils, marked, versions, isStuck, list }: PupilsTableProps) {
+export function PupilsTable({ pupils, marked, versions, stuck, list }: PupilsTableProps) {
   if (pupils.length === 0) return null;
   const byPupil = new Map(marked.map((one) => [one.pupil.id, one]));
   const withSheet = versions.length > 0;
@@ -95,8 +96,14 @@ export function PupilsTable({ pupils, marked, versions, isStuck, list }: PupilsT
                     <td>{right}</td>
                   </>
                 )}
-                <td className={isStuck(one) ? 'stuck' : ''}>
-                  {one.done ? 'handed in' : !one.here ? 'dropped out' : isStuck(one) ? 'stuck' : 'at work'}
+                <td className={stuck.has(one.name) ? 'stuck' : ''}>
+                  {one.done
+                    ? 'handed in'
+                    : !one.here
+                      ? 'dropped out'
+                      : stuck.has(one.name)
+                        ? 'stuck'
+                        : 'at work'}
                 </td>
                 <td>
                   {!one.here && (

@@ -2,14 +2,15 @@ import { putOf, type Question } from '@diatonix/core';
 import { frameOf, questionStaff, type QuestionStaff, type StaffFrame } from '@diatonix/engraving';
 import { useMemo } from 'react';
 import { useEngraver } from '../notation/useEngraver';
-import type { PupilQuestion } from './work';
 
 /** The staff of a question once the notation is there; null until then, and for a question without notes. */
-export function useEngraved(question: PupilQuestion): { frame: StaffFrame; staff: QuestionStaff } | null {
+export function useEngraved(
+  question: Pick<Question, 'kind' | 'given'>,
+): { frame: StaffFrame; staff: QuestionStaff } | null {
   const engraver = useEngraver();
   return useMemo(() => {
     if (!engraver) return null;
-    const put = putOf(question as unknown as Question);
+    const put = putOf(question as Question);
     const frame = frameOf([put]);
     const staff = frame && questionStaff(engraver, frame, put);
     return frame && staff && { frame, staff };
