@@ -4,25 +4,25 @@ import { joinedBy } from '../context/structure';
 import { statesInKey } from '../context/states';
 import { attempt } from '../errors';
 import { sameKey, type Key } from '../key/key';
-import { sameNumeral, type Numeral } from '../label/numeral';
+import type { Numeral } from '../label/numeral';
+import { sameValue } from '../same';
 import type { Neighbours } from './melodic';
 import { nonChordNotes, suppliedNotes } from './nonChord';
 import type { PhraseEnd } from './phrases';
 import type { ScoreRuling } from './rulings';
 import type { ScoreToRead } from './scoreNote';
 import type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './scoreReading';
-import type { Alternative, Segment } from './segment';
+import type { KnownChord } from './pickReadings';
+import type { Segment } from './segment';
 import type { Slice } from './slices';
 
-/** A chord of the best reading, and what else lies on good ways over its time. */
+/** A chord of the best reading, and what is known of it. */
 export interface FoundChord {
   readonly segment: Segment;
-  readonly alternatives: readonly Alternative[];
+  readonly known: KnownChord;
 }
 
-const MOST_READINGS = 8;
-
-/** Makes the reading of a score from the chords that were found. */
+/** Makes the reading of a score from the chords that were found. A chord that says the same stays the same object. */
 export function assemble(
   { notes }: ScoreToRead,
   neighbours: Neighbours,
@@ -31,28 +31,25 @@ export function assemble(
   phraseEnds: readonly PhraseEnd[],
   rulings: readonly ScoreRuling[],
 ): ScoreReading {
-  const states = found.map(({ segment }) => segment.state);
-  const times = found.map(({ segment }) => ({
-    from: slices[segment.from]!.from,
-    to: slices[segment.to]?.from ?? slices[segment.to - 1]!.to,
-  }));
-  const ends = phraseEnds.flatMap(({ at }) => {
-    const place = times.findIndex(({ from, to }) => from < at && to >= at);
-    return place < 0 ? [] : [place];
-  });
-  const best = states.map((state, at): ContextReading => {
-    const { chord, numeral, key, reason } = state;
-    const next = states[at + 1];
-    const cadential = next !== undefined && isCadential(state, next);
+  const times = found.map(({ segment }) => timesOf(segment, slices));
+  const best = found.map(({ segment }, at): ContextReading => {
+    const { chord, numeral, key, reason } = segment.state;
+    const next = found[at + 1]?.segment.state;
+    const cadential = next !== undefined && isCadential(segment.state, next);
     return { chord, numeral, key, reason: cadential ? 'cadential-six-four' : reason, excess: 0 };
   });
-  const structure = joinedBy(best, { phraseEnds: ends });
+  const structure = joinedBy(best, { phraseEnds: lastOfPhrases(phraseEnds, times) });
   const ruledFrom = new Set(rulings.flatMap((one) => (one.kind === 'numeral' ? [one.from] : [])));
   const pivots = pivotsOf(best);
-  const chords = found.map(({ segment, alternatives }, at): ReadChord => {
+  const chords = found.map(({ segment, known }, at): ReadChord => {
     const { state, from, to } = segment;
     const own = slices.slice(from, to);
-    return {
+    const readings = known.picked.map(({ from: start, to: end, state: other, excess }): ScoreChordReading => {
+      const { key, numeral, chord } = other;
+      const time = timesOf({ from: from + start, to: from + end }, slices);
+      return { ...time, key, numeral, chord, excess };
+    });
+    const chord: ReadChord = {
       ...times[at]!,
       firstSlice: from,
       endSlice: to,
@@ -61,11 +58,13 @@ export function assemble(
       chord: state.chord,
       reason: best[at]!.reason,
       ruled: ruledFrom.has(times[at]!.from) && state.reason === 'given',
-      nonChord: nonChordNotes(notes, neighbours, own, state.chord, states[at + 1]?.chord ?? null),
+      nonChord: nonChordNotes(notes, neighbours, own, state.chord, best[at + 1]?.chord ?? null),
       supplied: suppliedNotes(notes, own, state.chord),
-      readings: readingsOf(segment, alternatives, slices),
+      readings,
       pivot: pivots.get(at) ?? null,
     };
+    if (!known.told || !sameValue(known.told, chord)) known.told = chord;
+    return known.told;
   });
   return {
     slices,
@@ -76,6 +75,22 @@ export function assemble(
     arrows: structure.arrows,
     phraseEnds,
   };
+}
+
+function timesOf({ from, to }: Pick<Segment, 'from' | 'to'>, slices: readonly Slice[]) {
+  return { from: slices[from]!.from, to: slices[to]?.from ?? slices[to - 1]!.to };
+}
+
+/** The places of the chords with which phrases end. */
+function lastOfPhrases(
+  phraseEnds: readonly PhraseEnd[],
+  times: readonly { readonly from: number; readonly to: number }[],
+): number[] {
+  let place = 0;
+  return phraseEnds.flatMap(({ at }) => {
+    while (place < times.length && times[place]!.to < at) place++;
+    return place < times.length && times[place]!.from < at ? [place] : [];
+  });
 }
 
 /**
@@ -105,30 +120,6 @@ function diatonicIn({ chord, reason }: ContextReading, key: Key): Numeral | null
   const states = attempt(() => statesInKey(chord, key));
   const found = states.ok && states.value.find((one) => one.reason === 'diatonic' && one.target === 0);
   return found ? found.numeral : null;
-}
-
-/** Distinct readings over the time of a chord, its own first. */
-function readingsOf(
-  segment: Segment,
-  alternatives: readonly Alternative[],
-  slices: readonly Slice[],
-): ScoreChordReading[] {
-  const all = [{ ...segment, excess: 0 }, ...[...alternatives].sort((a, b) => a.excess - b.excess)];
-  const readings: ScoreChordReading[] = [];
-  for (const { from, to, state, excess } of all) {
-    if (readings.length === MOST_READINGS) break;
-    const { key, numeral, chord } = state;
-    if (readings.some((one) => sameKey(one.key, key) && sameNumeral(one.numeral, numeral))) continue;
-    readings.push({
-      from: slices[from]!.from,
-      to: slices[to]?.from ?? slices[to - 1]!.to,
-      key,
-      numeral,
-      chord,
-      excess,
-    });
-  }
-  return readings;
 }
 
 function keyAreas(chords: readonly ReadChord[]): KeyArea[] {

@@ -7,6 +7,7 @@ import type { Numeral } from '../label/numeral';
 import { printNumeral } from '../label/numeralPrint';
 import { fromLineOfFifths } from '../pitch/note';
 import { TEMPLATES } from './templates';
+import { exact } from './exact';
 import type { ReadingWeights } from './weights';
 
 const KNOWN = new Map<string, readonly State[]>();
@@ -99,7 +100,7 @@ export class ChordStates {
       .flatMap((key) => statesOfChord(template, root, lowest, key))
       .map((state) => {
         const cost = state.cost + COSTS.farFromSignature * Math.abs(state.fifths - home);
-        return this.costs.push(weights.context * cost) && this.states.push(state) - 1;
+        return this.costs.push(exact(weights.context * cost)) && this.states.push(state) - 1;
       });
     return made.sort((a, b) => this.costs[a]! - this.costs[b]!);
   }

@@ -1,120 +1,99 @@
 import type { ChordStates } from './chordStates';
-import type { Segment } from './segment';
 
 /** Paths that cost so much more than the best up to a boundary are given up, and so many go on. */
 const GIVEN_UP = 6.5;
 const MOST_STATES = 28;
 
-/** What arrived at a boundary and goes on: states, costs, and where they came from. */
+/** What arrived at a boundary and goes on: states, costs, how many slices back they began, and what came before. */
 export interface Arrivals {
   readonly states: Int32Array;
   readonly costs: Float64Array;
-  readonly from: Int32Array;
+  readonly lengths: Int32Array;
+  /** Places among the arrivals at the boundary where they began; −1 at the beginning of all. */
   readonly before: Int32Array;
 }
 
 /** Room for states that are not known yet. */
 const SPARE = 512;
 
-const NOTHING: Arrivals = {
+export const NO_ARRIVALS: Arrivals = {
   states: new Int32Array(0),
   costs: new Float64Array(0),
-  from: new Int32Array(0),
+  lengths: new Int32Array(0),
   before: new Int32Array(0),
 };
 
 /** A boundary that is still being reached. */
-interface Open {
+class Open {
   costs: Float64Array;
-  from: Int32Array;
+  lengths: Int32Array;
   before: Int32Array;
-  touched: number[];
-}
+  touched: number[] = [];
 
-/** The boundaries of the search: open ones in a ring as wide as a span, closed ones with what goes on from them. */
-export class Frontier {
-  private readonly ring: Open[];
-  private readonly closed: Arrivals[] = [];
-  private capacity = 1024;
-
-  constructor(
-    private readonly chords: ChordStates,
-    longest: number,
-  ) {
-    while (this.capacity < chords.states.length + SPARE) this.capacity *= 2;
-    this.ring = Array.from({ length: longest + 1 }, () => ({
-      costs: new Float64Array(this.capacity).fill(Infinity),
-      from: new Int32Array(this.capacity),
-      before: new Int32Array(this.capacity),
-      touched: [],
-    }));
+  constructor(capacity: number) {
+    this.costs = new Float64Array(capacity).fill(Infinity);
+    this.lengths = new Int32Array(capacity);
+    this.before = new Int32Array(capacity);
   }
 
-  offer(boundary: number, state: number, cost: number, from: number, before: number): void {
+  grow(capacity: number): void {
+    const old = { ...this };
+    this.costs = new Float64Array(capacity).fill(Infinity);
+    this.costs.set(old.costs);
+    this.lengths = new Int32Array(capacity);
+    this.lengths.set(old.lengths);
+    this.before = new Int32Array(capacity);
+    this.before.set(old.before);
+  }
+}
+
+/** The boundaries that are being reached, until they are closed. */
+export class Frontier {
+  private readonly open = new Map<number, Open>();
+  private readonly free: Open[] = [];
+  private capacity = 1024;
+
+  constructor(chords: ChordStates) {
+    while (this.capacity < chords.states.length + SPARE) this.capacity *= 2;
+  }
+
+  /** A way to a boundary by a span of some slices that ends there. */
+  offer(boundary: number, state: number, cost: number, length: number, before: number): void {
     while (state >= this.capacity) this.grow();
-    const open = this.ring[boundary % this.ring.length]!;
+    let open = this.open.get(boundary);
+    if (!open) this.open.set(boundary, (open = this.free.pop() ?? new Open(this.capacity)));
     if (cost >= open.costs[state]!) return;
     if (open.costs[state] === Infinity) open.touched.push(state);
     open.costs[state] = cost;
-    open.from[state] = from;
+    open.lengths[state] = length;
     open.before[state] = before;
   }
 
-  /** Ends a boundary: the best go on. Returns how many. */
-  close(boundary: number): number {
-    const open = this.ring[boundary % this.ring.length]!;
-    const { costs, touched } = open;
+  /** Ends a boundary: the best go on. */
+  close(boundary: number): Arrivals {
+    const open = this.open.get(boundary);
+    if (!open) return NO_ARRIVALS;
+    const { costs, lengths, before, touched } = open;
     let limit = Infinity;
     for (const state of touched) limit = Math.min(limit, costs[state]! + GIVEN_UP);
     const going = touched.filter((state) => costs[state]! <= limit);
     going.sort((a, b) => costs[a]! - costs[b]!);
-    const count = Math.min(going.length, MOST_STATES);
+    going.length = Math.min(going.length, MOST_STATES);
     const on: Arrivals = {
-      states: Int32Array.from(going.slice(0, count)),
-      costs: new Float64Array(count),
-      from: new Int32Array(count),
-      before: new Int32Array(count),
+      states: Int32Array.from(going),
+      costs: Float64Array.from(going, (state) => costs[state]!),
+      lengths: Int32Array.from(going, (state) => lengths[state]!),
+      before: Int32Array.from(going, (state) => before[state]!),
     };
-    for (let n = 0; n < count; n++) {
-      const state = going[n]!;
-      on.costs[n] = costs[state]!;
-      on.from[n] = open.from[state]!;
-      on.before[n] = open.before[state]!;
-    }
     for (const state of touched) costs[state] = Infinity;
     open.touched = [];
-    this.closed[boundary] = on;
-    return count;
-  }
-
-  at(boundary: number): Arrivals {
-    return this.closed[boundary] ?? NOTHING;
-  }
-
-  /** The cheapest way to a closed boundary, from the beginning. */
-  best(boundary: number): Segment[] {
-    const segments: Segment[] = [];
-    let place = 0;
-    for (let to = boundary; to > 0;) {
-      const on = this.closed[to]!;
-      const from = on.from[place]!;
-      segments.push({ from, to, state: this.chords.states[on.states[place]!]! });
-      place = on.before[place]!;
-      to = from;
-    }
-    return segments.reverse();
+    this.open.delete(boundary);
+    this.free.push(open);
+    return on;
   }
 
   private grow(): void {
     this.capacity *= 2;
-    for (const open of this.ring) {
-      const costs = new Float64Array(this.capacity).fill(Infinity);
-      costs.set(open.costs);
-      const from = new Int32Array(this.capacity);
-      from.set(open.from);
-      const before = new Int32Array(this.capacity);
-      before.set(open.before);
-      Object.assign(open, { costs, from, before });
-    }
+    for (const open of [...this.open.values(), ...this.free]) open.grow(this.capacity);
   }
 }

@@ -2,7 +2,7 @@ export type { NonChordKind } from './melodic';
 export type { NonChordNote } from './nonChord';
 export type { PhraseEnd } from './phrases';
 export { barAt, beatIn, withinBar } from './beats';
-export { readScore, type ReadOptions } from './readScore';
+export { readScore, ScoreReader, type ReadOptions } from './readScore';
 export type { ScoreRuling } from './rulings';
 export * from './score';
 export type { ScoreBar, ScoreNote, ScoreToRead } from './scoreNote';

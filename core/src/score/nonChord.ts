@@ -1,4 +1,5 @@
 import { stackedNotes, type Chord } from '../chord/chord';
+import { perObject } from '../memo';
 import { lineOfFifths, staffPosition, type NoteName } from '../pitch/note';
 import { kindOf, type Neighbours, type NonChordKind } from './melodic';
 import type { ScoreNote } from './scoreNote';
@@ -47,9 +48,9 @@ function weakened(kind: NonChordKind, slice: Slice): NonChordKind {
   return kind === 'appoggiatura' && slice.accent < 2 ? 'incomplete-neighbour' : kind;
 }
 
-function placesIn(chord: Chord): Set<number> {
-  return new Set(stackedNotes(chord).map(lineOfFifths));
-}
+const placesIn = perObject(
+  (chord: Chord): ReadonlySet<number> => new Set(stackedNotes(chord).map(lineOfFifths)),
+);
 
 /** `4 3`, `7 6`, `9 8` over the lowest note; `2 3` where the lowest note itself is suspended. */
 function suspensionFigures(

@@ -1,17 +1,19 @@
 import { attempt } from '../errors';
 import { keyFromSignature, sameKey, type Key } from '../key/key';
-import { sameNumeral } from '../label/numeral';
+import { lineOfFifths } from '../pitch/note';
+import { sameValue } from '../same';
 import { assemble, type FoundChord } from './assemble';
 import { heardTogether } from './broken';
 import { neighboursOf, type Neighbours } from './melodic';
 import { phraseEndsOf, type PhraseEnd } from './phrases';
 import { rulingsIn, type ScoreRuling } from './rulings';
-import type { ScoreToRead } from './scoreNote';
+import { PickReadings, sameReading } from './pickReadings';
+import type { ScoreNote, ScoreToRead } from './scoreNote';
 import type { ScoreReading } from './scoreReading';
-import { searchScore } from './search';
-import type { Alternative, Segment } from './segment';
+import { ChordSearch } from './search';
+import type { Segment } from './segment';
 import { checkDensity, slicesOf, type Slice } from './slices';
-import { Spans } from './spans';
+import { namePlace, soundsOf } from './sounds';
 import { READING_WEIGHTS, type ReadingWeights } from './weights';
 
 export interface ReadOptions {
@@ -31,23 +33,51 @@ const KEY_REACH = 3;
  * hold the chords.
  */
 export function readScore(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
-  const { rulings = [] } = options;
-  checkDensity(given.notes);
-  const neighbours = neighboursOf(given.notes);
-  const score = { ...given, notes: heardTogether(given.notes, neighbours, given.bars) };
-  const slices = slicesOf(score);
-  const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
-  if (slices.length === 0)
-    return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds: [] };
-  const known = { score, slices, neighbours, phraseEnds };
-  const found = areasOf(score, slices).flatMap(({ from, to, fifths }) =>
-    searchArea(known, from, to, fifths, options),
+  return new ScoreReader().read(given, options);
+}
+
+/** Reads a score again and again while it is worked on: only what a change can have touched is found anew. */
+export class ScoreReader {
+  /** By the signature, counted from the first. */
+  private readonly areas: { readonly search: ChordSearch; readonly pick: PickReadings }[] = [];
+  private slices: readonly Slice[] = [];
+
+  /** As readScore, and with the same result; what is as it was is the same object as in the reading before. */
+  read(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
+    const { rulings = [] } = options;
+    checkDensity(given.notes);
+    const neighbours = neighboursOf(given.notes);
+    const score = { ...given, notes: heardTogether(given.notes, neighbours, given.bars) };
+    this.slices = keptSlices(this.slices, slicesOf(score));
+    const { slices } = this;
+    const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
+    if (slices.length === 0)
+      return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds };
+    const known = { score, slices, neighbours, phraseEnds };
+    const found = areasOf(score, slices).flatMap((area, at) => {
+      this.areas[at] ??= { search: new ChordSearch(), pick: new PickReadings() };
+      return searchArea(known, area, options, this.areas[at]);
+    });
+    return assemble(score, neighbours, slices, found, phraseEnds, rulings);
+  }
+}
+
+/** The slices, each as the object that it was, where one said the same at its place from the beginning or the end. */
+function keptSlices(old: readonly Slice[], now: readonly Slice[]): Slice[] {
+  const shift = now.length - old.length;
+  return now.map((slice, at) =>
+    sameValue(old[at], slice) ? old[at]! : sameValue(old[at - shift], slice) ? old[at - shift]! : slice,
   );
-  return assemble(score, neighbours, slices, found, phraseEnds, rulings);
+}
+
+interface Area {
+  readonly from: number;
+  readonly to: number;
+  readonly fifths: number;
 }
 
 /** The parts of a score that share a signature, as slices. */
-function areasOf({ signatures }: ScoreToRead, slices: readonly Slice[]) {
+function areasOf({ signatures }: ScoreToRead, slices: readonly Slice[]): Area[] {
   const starts = signatures.map(({ at, fifths }) => ({
     from: Math.max(0, at === 0 ? 0 : slices.findIndex(({ from }) => from >= at)),
     fifths,
@@ -67,50 +97,50 @@ interface Known {
 
 function searchArea(
   { score, slices: all, neighbours, phraseEnds }: Known,
-  from: number,
-  to: number,
-  fifths: number,
+  { from, to, fifths }: Area,
   { key, rulings = [], weights = READING_WEIGHTS }: ReadOptions,
+  { search, pick }: { readonly search: ChordSearch; readonly pick: PickReadings },
 ): FoundChord[] {
   const slices = from === 0 && to === all.length ? all : all.slice(from, to);
-  const walls = new Set([slices.length]);
-  for (const { at } of phraseEnds) {
-    const wall = slices.findIndex((slice) => slice.from >= at);
-    if (wall > 0) walls.add(wall);
-  }
   const inArea = rulingsIn(rulings, slices);
+  const walls = wallsIn(slices, phraseEnds, inArea.joins);
   const keys = key ? [key] : keysRound(fifths);
   for (const ruling of rulings)
     if (ruling.kind === 'key' && !keys.some((one) => sameKey(one, ruling.key))) keys.push(ruling.key);
-  const result = searchScore({
-    spans: new Spans(score.notes, neighbours, slices, weights, fifths),
-    slices: slices.length,
-    walls: [...walls].sort((a, b) => a - b),
+  const result = search.run({
+    sounds: soundsOf(score.notes, neighbours, slices, weights, fifths),
+    roots: namesIn(score.notes),
+    walls,
     keys,
     home: fifths,
     weights,
     rulings: inArea,
   });
-  const moved = <T extends Segment>(one: T): T => ({ ...one, from: one.from + from, to: one.to + from });
-  const segments = merged(result.segments, new Set([...walls, ...inArea.cuts]));
-  const over = alternativesOver(segments, result.alternatives);
-  return segments.map((segment, at) => ({ segment: moved(segment), alternatives: over[at]!.map(moved) }));
+  return merged(result.segments, new Set([...walls, ...inArea.cuts])).map((one) => ({
+    segment: { ...one, from: one.from + from, to: one.to + from },
+    known: pick.of(one, result),
+  }));
 }
 
-/** For each segment the spans that share time with it, the likeliest of each state. */
-function alternativesOver(
-  segments: readonly Segment[],
-  alternatives: readonly Alternative[],
-): Alternative[][] {
-  const best = segments.map(() => new Map<Segment['state'], Alternative>());
-  const owner = new Int32Array(segments[segments.length - 1]?.to ?? 0);
-  segments.forEach(({ from, to }, at) => owner.fill(at, from, to));
-  for (const one of alternatives)
-    for (let at = owner[one.from]!; at <= owner[one.to - 1]!; at++) {
-      const known = best[at]!.get(one.state);
-      if (!known || one.excess < known.excess) best[at]!.set(one.state, one);
-    }
-  return best.map((own) => [...own.values()]);
+/** The slices before which phrases begin, and the end. A chord that is ruled to go on goes on over a phrase end. */
+function wallsIn(
+  slices: readonly Slice[],
+  phraseEnds: readonly PhraseEnd[],
+  joins: ReadonlySet<number>,
+): Set<number> {
+  const walls = new Set<number>();
+  let wall = 0;
+  for (const { at } of phraseEnds) {
+    while (wall < slices.length && slices[wall]!.from < at) wall++;
+    if (wall > 0 && wall < slices.length && !joins.has(wall)) walls.add(wall);
+  }
+  return walls.add(slices.length);
+}
+
+/** The names of notes as places on the line of fifths, sorted. */
+function namesIn(notes: readonly ScoreNote[]): number[] {
+  const names = new Set(notes.map(({ note }) => namePlace(lineOfFifths(note))));
+  return [...names].sort((a, b) => a - b);
 }
 
 function keysRound(home: number): Key[] {
@@ -128,15 +158,11 @@ function merged(segments: readonly Segment[], walls: ReadonlySet<number>): Segme
   const all: Segment[] = [];
   for (const segment of segments) {
     const last = all[all.length - 1];
-    if (last && !walls.has(segment.from) && isSame(last, segment))
+    if (last && !walls.has(segment.from) && sameReading(last.state, segment.state))
       all[all.length - 1] = { ...last, to: segment.to };
     else all.push(segment);
   }
   return all;
-}
-
-function isSame({ state: a }: Segment, { state: b }: Segment): boolean {
-  return a === b || (sameKey(a.key, b.key) && sameNumeral(a.numeral, b.numeral));
 }
 
 function ruledEnds(found: readonly PhraseEnd[], rulings: readonly ScoreRuling[]): PhraseEnd[] {

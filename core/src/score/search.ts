@@ -1,90 +1,259 @@
-import { closing, opening } from '../context/steps';
-import { COSTS } from '../context/costs';
+import { opening } from '../context/steps';
 import { TheoryError } from '../errors';
-import { printKey, sameKey, type Key } from '../key/key';
+import { printKey, type Key } from '../key/key';
 import { chordStatesFor, type ChordStates } from './chordStates';
-import { Edges } from './edges';
-import { Frontier } from './frontier';
-import { StepsBack } from './stepsBack';
-import { MOST_SLICES, type Spans } from './spans';
-import { StepsOnward } from './stepsOnward';
-import type { Alternative, Segment } from './segment';
+import { Agreement, type Crossing } from './crossing';
+import { exact } from './exact';
+import { Frontier, NO_ARRIVALS, type Arrivals } from './frontier';
 import type { SearchRulings } from './rulings';
+import { unchangedIn, type Unchanged } from './searchChange';
+import type { Alternative, Segment } from './segment';
+import type { SliceSounds } from './sounds';
+import { SPAN_STATES, SpanStates } from './spanStates';
+import { MOST_SLICES, Spans } from './spans';
+import { StepsBack } from './stepsBack';
+import { StepsOnward } from './stepsOnward';
+import { Ways } from './ways';
 import type { ReadingWeights } from './weights';
 
-export interface SearchResult {
-  readonly segments: readonly Segment[];
-  readonly alternatives: readonly Alternative[];
-}
-
 export interface SearchIn {
-  readonly spans: Spans;
-  readonly slices: number;
-  /** Slices before which a phrase begins, sorted; the last is the number of slices. */
-  readonly walls: readonly number[];
+  readonly sounds: readonly SliceSounds[];
+  /** The names that chords may stand on, as places on the line of fifths. */
+  readonly roots: readonly number[];
+  /** Slices before which a phrase begins; the number of slices is one. */
+  readonly walls: ReadonlySet<number>;
   readonly keys: readonly Key[];
+  /** Sharps or flats of the signature. */
   readonly home: number;
   readonly weights: ReadingWeights;
   readonly rulings: SearchRulings;
 }
 
-/** States of one span that are followed up. */
-const SPAN_STATES = 14;
-const SPAN_FAR = 4;
+export interface SearchResult {
+  readonly segments: readonly Segment[];
+  /** By the slice where they begin. */
+  readonly alternatives: readonly (readonly Alternative[])[];
+  /** The longest span in slices that was tried. */
+  readonly longest: number;
+}
+
 /** Readings so much dearer than the best are not shown. */
 const SHOWN = 3.8;
+const MOST_WAYS = MOST_SLICES * SPAN_STATES;
 
 /**
  * Finds chords, their limits, keys and numerals together: a semi-Markov dynamic programme over the boundaries
  * between slices, whose states are numerals in keys. Costs slices × the longest span × the states of a span,
- * and for each boundary its states squared by key. Throws TheoryError `key` where no key holds all of it.
+ * and for each boundary its states squared by key. The last search is remembered: of a score that was changed
+ * somewhere only the slices round the change are searched again, and those after it until both agree.
  */
-export function searchScore(input: SearchIn): SearchResult {
-  const { slices, spans } = input;
-  const chords = chordStatesFor(input);
-  const { rulings } = input;
-  const longest = MOST_SLICES + rulings.joins.size;
-  const frontier = new Frontier(chords, longest);
-  const steps = new StepsOnward(input.weights, chords);
-  const span = new SpanStates(input, chords);
-  const edges = new Edges();
-  let wall = 0;
-  const tryStates = (from: number, to: number, end: number) => {
-    const isLast = to === slices;
-    const count = span.fill(from, isLast);
-    for (let n = 0; n < count; n++) {
-      const [state, own] = [span.states[n]!, span.costs[n]!];
-      let forward = own;
-      let before = -1;
-      if (from > 0) {
-        forward += steps.into(state, to === end, isLast);
-        before = steps.before;
-      } else forward += opening(chords.states[state]!);
-      frontier.offer(to, state, forward, from, before);
-      edges.add(from, to, state, own, forward);
+export class ChordSearch {
+  private last: { readonly input: SearchIn; readonly chords: ChordStates } | null = null;
+  private crossings: Crossing[] = [];
+  private longest = MOST_SLICES;
+
+  /** Throws TheoryError `key` where no key holds all of it. */
+  run(input: SearchIn): SearchResult {
+    const chords = chordStatesFor(input);
+    const old = this.last?.chords === chords ? this.last.input : null;
+    if (!old) this.forget();
+    const unchanged = old ? unchangedIn(old, input) : { head: 0, tail: 0 };
+    const slices = input.sounds.length;
+    if (!old || unchanged.head < slices || old.sounds.length !== slices) this.again(input, chords, unchanged);
+    this.last = { input, chords };
+    const alternatives = this.crossings.map((one) => one.alternatives);
+    return { segments: this.best(chords), alternatives, longest: this.longest };
+  }
+
+  private forget(): void {
+    this.last = null;
+    this.crossings = [];
+    this.longest = MOST_SLICES;
+  }
+
+  private again(input: SearchIn, chords: ChordStates, { head, tail }: Unchanged): void {
+    const slices = input.sounds.length;
+    const old = this.crossings;
+    let first = head;
+    while (first > 0 && reachOf(input, first - 1) >= head) first--;
+    const onward = new Onward(input, chords);
+    const crossings = old.slice(0, first);
+    // Where an error ends the search, the last one stays as it was.
+    for (let from = Math.max(0, first - this.longest); from < first; from++)
+      onward.offerAgain(from, crossings[from]!.ways, first);
+    const shift = slices - (old.length - 1);
+    const agreement = new Agreement();
+    let met = slices;
+    for (let from = first; from < slices; from++) {
+      const arrivals = from === first && old[from] ? old[from]!.arrivals : onward.arriveAt(from);
+      const known = from > first && from >= slices - tail ? old[from - shift] : undefined;
+      if (known && sameStates(known.arrivals, arrivals)) {
+        const { costs } = known.arrivals;
+        if (agreement.holds(costs, arrivals.costs, input.walls.has(from), this.longest)) {
+          met = from;
+          crossings.push({ ...known, arrivals });
+          break;
+        }
+      } else agreement.broken();
+      const ways = onward.leave(from, arrivals);
+      for (let n = 0; n < ways.count; n++) this.longest = Math.max(this.longest, ways.lengths[n]!);
+      crossings.push({ arrivals, ways, rest: NOTHING, alternatives: [] });
     }
-  };
-  for (let from = 0; from < slices; from++) {
-    if (from > 0 && frontier.close(from) === 0) continue;
-    while (input.walls[wall]! <= from) wall++;
-    const end = input.walls[wall]!;
-    if (from > 0) steps.begin(frontier.at(from), input.walls[wall - 1] === from);
+    if (met < slices) {
+      add(crossings[met]!.ways.forward, agreement.by);
+      for (const crossing of old.slice(met - shift + 1)) {
+        add(crossing.arrivals.costs, agreement.by);
+        add(crossing.ways.forward, agreement.by);
+        crossings.push(crossing);
+      }
+    } else {
+      const arrivals = onward.arriveAt(slices);
+      if (arrivals.states.length === 0) throw noKeyHolds(input.keys);
+      crossings.push({ arrivals, ways: NO_WAYS, rest: NOTHING, alternatives: [] });
+    }
+    this.crossings = crossings;
+    this.goBack(input, chords, first, met);
+  }
+
+  /** From the last new boundary to the first, and on as long as what remains to be paid is other than before. */
+  private goBack({ walls, weights }: SearchIn, chords: ChordStates, first: number, met: number): void {
+    const { crossings } = this;
+    const slices = crossings.length - 1;
+    const least = crossings[slices]!.arrivals.costs[0]!;
+    const back = new StepsBack(weights, chords);
+    const agreement = new Agreement();
+    for (let from = met - 1; from >= 0; from--) {
+      const crossing = crossings[from]!;
+      const { ways, arrivals } = crossing;
+      back.begin(walls.has(from));
+      const found: Alternative[] = [];
+      for (let n = ways.count - 1; n >= 0; n--) {
+        const length = ways.lengths[n]!;
+        const state = ways.states[n]!;
+        const to = from + length;
+        const rest = to === slices ? 0 : restAt(crossings[to]!, state);
+        if (rest === Infinity) continue;
+        back.add(state, ways.own[n]! + rest, walls.has(to), to === slices);
+        const excess = ways.forward[n]! + rest - least;
+        if (excess <= SHOWN) found.push({ length, state: chords.states[state]!, excess });
+      }
+      crossing.alternatives = found;
+      const rest = from > 0 ? back.costs(arrivals) : NOTHING;
+      const agrees = from < first && agreement.holds(crossing.rest, rest, walls.has(from), this.longest);
+      crossing.rest = rest;
+      if (!agrees) continue;
+      for (let before = 0; before < from; before++) add(crossings[before]!.rest, agreement.by);
+      return;
+    }
+  }
+
+  /** The cheapest way, from the beginning. */
+  private best(chords: ChordStates): Segment[] {
+    const segments: Segment[] = [];
+    let place = 0;
+    for (let to = this.crossings.length - 1; to > 0;) {
+      const { states, lengths, before } = this.crossings[to]!.arrivals;
+      const from = to - lengths[place]!;
+      segments.push({ from, to, state: chords.states[states[place]!]! });
+      place = before[place]!;
+      to = from;
+    }
+    return segments.reverse();
+  }
+}
+
+const NOTHING = new Float64Array(0);
+const NO_WAYS = new Ways(0);
+
+function add(costs: Float64Array, by: number): void {
+  if (by !== 0) for (let n = 0; n < costs.length; n++) costs[n]! += by;
+}
+
+function restAt({ arrivals, rest }: Crossing, state: number): number {
+  const place = arrivals.states.indexOf(state);
+  return place < 0 ? Infinity : rest[place]!;
+}
+
+function sameStates({ states: a }: Arrivals, { states: b }: Arrivals): boolean {
+  return a.length === b.length && a.every((state, at) => state === b[at]);
+}
+
+/** The last boundary that matters to the spans from a slice on, whatever phrases end before it. */
+function reachOf({ rulings }: SearchIn, from: number): number {
+  let to = from;
+  for (let counted = 0; counted < MOST_SLICES; to++) if (!rulings.joins.has(to + 1)) counted++;
+  return to;
+}
+
+/** The spans from one boundary after the other, with the best way to each. */
+class Onward {
+  private readonly frontier: Frontier;
+  private readonly spans: Spans;
+  private readonly steps: StepsOnward;
+  private readonly states: SpanStates;
+  private readonly scratch = new Ways(MOST_WAYS);
+
+  constructor(
+    private readonly input: SearchIn,
+    private readonly chords: ChordStates,
+  ) {
+    this.frontier = new Frontier(chords);
+    this.spans = new Spans(input.sounds, input.roots, input.weights);
+    this.steps = new StepsOnward(input.weights, chords);
+    this.states = new SpanStates(input, chords, this.spans);
+  }
+
+  arriveAt(boundary: number): Arrivals {
+    return boundary === 0 ? NO_ARRIVALS : this.frontier.close(boundary);
+  }
+
+  /** Of the spans from a boundary on that were found before those that end after another. */
+  offerAgain(from: number, ways: Ways, after: number): void {
+    for (let n = 0; n < ways.count; n++) {
+      const length = ways.lengths[n]!;
+      if (from + length > after)
+        this.frontier.offer(from + length, ways.states[n]!, ways.forward[n]!, length, ways.before[n]!);
+    }
+  }
+
+  leave(from: number, arrivals: Arrivals): Ways {
+    if (from > 0 && arrivals.states.length === 0) return NO_WAYS;
+    const { input, chords, spans, scratch } = this;
+    const { rulings, walls, sounds } = input;
+    scratch.count = 0;
+    if (from > 0) this.steps.begin(arrivals, walls.has(from));
     const only = rulings.keyAt(from);
     spans.begin(from, (template, root, lowest) => chords.canBe(template, root, lowest, only));
     const settled = rulings.numerals.get(from);
-    const reach = Math.min(end, from + longest);
+    const reach = Math.min(sounds.length, reachOf(input, from));
     for (let to = from + 1; to <= reach; to++) {
       const fits = spans.extend(to);
       const isJoined = rulings.joins.has(to);
       // A hopeless span is the beginning of none, but where its slices are joined.
       if (!fits && to > from + 1 && !isJoined && !rulings.joins.has(to - 1)) break;
-      if (!isJoined && (!settled || settled.to === to)) tryStates(from, to, end);
-      if (rulings.cuts.has(to)) break;
+      if (!isJoined && (!settled || settled.to === to)) this.tryStates(from, to);
+      if (rulings.cuts.has(to) || walls.has(to)) break;
+    }
+    return scratch.kept();
+  }
+
+  private tryStates(from: number, to: number): void {
+    const { input, chords, states, steps, scratch } = this;
+    const isLast = to === input.sounds.length;
+    const isEnd = input.walls.has(to);
+    const count = states.fill(from, isLast);
+    for (let n = 0; n < count; n++) {
+      const [state, own] = [states.states[n]!, states.costs[n]!];
+      let forward = own;
+      let before = -1;
+      if (from > 0) {
+        forward += steps.into(state, isEnd, isLast);
+        before = steps.before;
+      } else forward += exact(opening(chords.states[state]!));
+      this.frontier.offer(to, state, forward, to - from, before);
+      scratch.add(to - from, state, before, own, forward);
     }
   }
-  if (frontier.close(slices) === 0) throw noKeyHolds(input.keys);
-  const segments = frontier.best(slices);
-  return { segments, alternatives: alternativesOf(input, chords, frontier, edges) };
 }
 
 function noKeyHolds(keys: readonly Key[]): TheoryError {
@@ -98,93 +267,4 @@ function noKeyHolds(keys: readonly Key[]): TheoryError {
     `some chords of the score cannot be written in ${keysSought}.`,
     'Give a key nearer to the notes, or respell them.',
   );
-}
-
-/** Every span that lies on a way not much dearer than the best, with what the best way through it costs more. */
-function alternativesOf(
-  { slices, walls, weights }: SearchIn,
-  chords: ChordStates,
-  frontier: Frontier,
-  edges: Edges,
-): Alternative[] {
-  const found: Alternative[] = [];
-  const onward: (Float64Array | undefined)[] = [];
-  const isWall = new Set(walls);
-  const back = new StepsBack(weights, chords);
-  const least = frontier.at(slices).costs[0]!;
-  let edge = edges.count - 1;
-  for (let from = slices - 1; from >= 0; from--) {
-    back.begin(isWall.has(from) && from > 0);
-    for (; edge >= 0 && edges.from[edge] === from; edge--) {
-      const [to, state] = [edges.to[edge]!, edges.state[edge]!];
-      const place = to === slices ? 0 : frontier.at(to).states.indexOf(state);
-      const rest = to === slices ? 0 : place < 0 ? Infinity : onward[to]![place]!;
-      if (rest === Infinity) continue;
-      back.add(state, edges.own[edge]! + rest, isWall.has(to), to === slices);
-      const excess = edges.forward[edge]! + rest - least;
-      if (excess <= SHOWN)
-        found.push({ from, to, state: chords.states[state]!, excess: Math.max(0, excess) });
-    }
-    if (from > 0) onward[from] = back.costs(frontier.at(from));
-  }
-  return found;
-}
-
-/** The likeliest states of a span with what they cost by themselves, in arrays that are used again. */
-class SpanStates {
-  readonly states = new Int32Array(4096);
-  readonly costs = new Float64Array(4096);
-
-  constructor(
-    private readonly input: SearchIn,
-    private readonly chords: ChordStates,
-  ) {}
-
-  fill(from: number, isLast: boolean): number {
-    const { spans, home, weights, rulings } = this.input;
-    const settled = rulings.numerals.get(from);
-    if (settled) {
-      this.states[0] = this.chords.settled(settled.numeral, settled.chord, settled.key);
-      this.costs[0] = 0;
-      return 1;
-    }
-    const only = rulings.keyAt(from);
-    let count = 0;
-    let least = Infinity;
-    const plain = from > 0 && !isLast;
-    for (let c = 0; c < spans.found; c++) {
-      const list = this.chords.of(spans.template(c), spans.root(c), spans.lowest(c));
-      const chordCost = spans.cost(c);
-      for (let n = 0; n < list.length; n++) {
-        const state = list[n]!;
-        if (only !== null && !sameKey(this.chords.states[state]!.key, only)) continue;
-        let cost = chordCost + this.chords.costs[state]!;
-        if (!plain) {
-          const one = this.chords.states[state]!;
-          if (from === 0) cost += weights.context * COSTS.openingFifth * Math.abs(one.fifths - home);
-          if (isLast) cost += weights.context * closing(one);
-        }
-        if (cost > least + SPAN_FAR) {
-          if (plain) break;
-          continue;
-        }
-        if (cost < least) least = cost;
-        this.insert(count++, state, cost);
-      }
-    }
-    while (count > 0 && (count > SPAN_STATES || this.costs[count - 1]! > least + SPAN_FAR)) count--;
-    return count;
-  }
-
-  /** Keeps the arrays sorted by cost. */
-  private insert(count: number, state: number, cost: number): void {
-    let at = Math.min(count, SPAN_STATES);
-    while (at > 0 && this.costs[at - 1]! > cost) {
-      this.costs[at] = this.costs[at - 1]!;
-      this.states[at] = this.states[at - 1]!;
-      at--;
-    }
-    this.costs[at] = cost;
-    this.states[at] = state;
-  }
 }

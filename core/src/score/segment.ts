@@ -7,7 +7,9 @@ export interface Segment {
   readonly state: State;
 }
 
-/** Another reading of the time from a slice to another, and how much more the whole costs with it. */
-export interface Alternative extends Segment {
+/** Another reading of some slices from a boundary on, and how much more the whole costs with it. */
+export interface Alternative {
+  readonly length: number;
+  readonly state: State;
   readonly excess: number;
 }

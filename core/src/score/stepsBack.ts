@@ -1,8 +1,7 @@
-import { COSTS } from '../context/costs';
 import type { State } from '../context/states';
-import { arrival, keyChange, withinKey } from '../context/steps';
 import type { ChordStates } from './chordStates';
 import type { Arrivals } from './frontier';
+import { StepCosts } from './stepCosts';
 import type { ReadingWeights } from './weights';
 
 /** A state that can follow a boundary, with what it and all after it cost. */
@@ -22,10 +21,14 @@ export class StepsBack {
   private readonly found: (Onward | undefined)[] = [];
   private round = 0;
 
+  private readonly steps: StepCosts;
+
   constructor(
-    private readonly weights: ReadingWeights,
+    weights: ReadingWeights,
     private readonly chords: ChordStates,
-  ) {}
+  ) {
+    this.steps = new StepCosts(weights);
+  }
 
   begin(afterPhrase: boolean): void {
     this.afterPhrase = afterPhrase;
@@ -50,7 +53,7 @@ export class StepsBack {
 
   /** For each state at the boundary the cheapest way on to the end. */
   costs({ states }: Arrivals): Float64Array {
-    const { context, change } = this.weights;
+    const { steps, afterPhrase } = this;
     // Coming from another key, what a phrase ends with does not depend on the state that is left.
     const foreign: State = { ...this.chords.states[0]!, keyAt: -1 };
     const entries: { keyAt: number; fifths: number; cost: number }[] = [];
@@ -64,29 +67,23 @@ export class StepsBack {
       let least = this.within(number);
       for (const { keyAt, fifths, cost } of entries) {
         if (keyAt === from.keyAt) continue;
-        const way = keyChange(from.fifths - fifths, this.afterPhrase) + (from.target > 0 ? COSTS.astray : 0);
-        least = Math.min(least, cost + context * way + change);
+        const way = steps.change(from.fifths - fifths, afterPhrase) + (from.target > 0 ? steps.astray : 0);
+        least = Math.min(least, cost + way);
       }
-      if (from.target > 0) least = Math.min(least, this.resolved(number, foreign));
-      return least;
+      return from.target > 0 ? Math.min(least, this.resolved(number, foreign)) : least;
     });
   }
 
   private entered({ state, cost, isEnd, isLast }: Onward, foreign: State): number {
-    if (!isEnd && !isLast) return cost;
-    return cost + this.weights.context * arrival(foreign, this.chords.states[state]!, isEnd, isLast);
+    return cost + this.steps.entry(foreign, this.chords.states[state]!, isEnd, isLast);
   }
 
   private within(number: number): number {
-    const { context, sameRoot } = this.weights;
     const from = this.chords.states[number]!;
     let least = Infinity;
     for (const { state, cost, isEnd, isLast } of this.byKey.get(from.keyAt) ?? []) {
       const to = this.chords.states[state]!;
-      let way = withinKey(from, to, this.afterPhrase);
-      if (isEnd || isLast) way += arrival(from, to, isEnd, isLast);
-      let all = cost + context * way;
-      if (from.root === to.root && number !== state && !this.afterPhrase) all -= sameRoot;
+      const all = cost + this.steps.within(from, to, number !== state, this.afterPhrase, isEnd, isLast);
       if (all < least) least = all;
     }
     return least;
@@ -94,7 +91,7 @@ export class StepsBack {
 
   /** Where an applied chord goes to its target in another key. */
   private resolved(number: number, foreign: State): number {
-    const { context, change } = this.weights;
+    const { steps, afterPhrase } = this;
     const from = this.chords.states[number]!;
     let least = Infinity;
     for (const [keyAt, list] of this.byKey) {
@@ -102,8 +99,8 @@ export class StepsBack {
       for (const one of list) {
         const to = this.chords.states[one.state]!;
         if (to.root !== from.targetRoot) continue;
-        const way = keyChange(from.fifths - to.fifths, this.afterPhrase) + COSTS.resolves;
-        least = Math.min(least, this.entered(one, foreign) + context * way + change);
+        const way = steps.change(from.fifths - to.fifths, afterPhrase) + steps.resolves;
+        least = Math.min(least, this.entered(one, foreign) + way);
       }
     }
     return least;

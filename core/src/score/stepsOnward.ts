@@ -1,8 +1,7 @@
-import { COSTS } from '../context/costs';
 import type { State } from '../context/states';
-import { arrival, keyChange, withinKey } from '../context/steps';
 import type { ChordStates } from './chordStates';
 import type { Arrivals } from './frontier';
+import { StepCosts } from './stepCosts';
 import type { ReadingWeights } from './weights';
 
 /** Numbers of keys lie between this and its negative. */
@@ -35,10 +34,14 @@ export class StepsOnward {
   private readonly costs: number[][] = [[], []];
   private readonly befores: number[][] = [[], []];
 
+  private readonly steps: StepCosts;
+
   constructor(
-    private readonly weights: ReadingWeights,
+    weights: ReadingWeights,
     private readonly chords: ChordStates,
-  ) {}
+  ) {
+    this.steps = new StepCosts(weights);
+  }
 
   begin(arrivals: Arrivals, afterPhrase: boolean): void {
     this.arrivals = arrivals;
@@ -47,12 +50,11 @@ export class StepsOnward {
     for (const { keyAt } of this.leaving) this.byKey[keyAt + KEYS]!.length = 0;
     this.leaving = [];
     this.applied = [];
-    const { context } = this.weights;
     for (let place = 0; place < arrivals.states.length; place++) {
       const { keyAt, fifths, target } = this.chords.states[arrivals.states[place]!]!;
       const own = this.byKey[keyAt + KEYS]!;
       own.push(place);
-      const cost = arrivals.costs[place]! + context * (target > 0 ? COSTS.astray : 0);
+      const cost = arrivals.costs[place]! + (target > 0 ? this.steps.astray : 0);
       if (own.length === 1) this.leaving.push({ keyAt, cost, fifths, place });
       else {
         const known = this.leaving.find((one) => one.keyAt === keyAt)!;
@@ -77,41 +79,33 @@ export class StepsOnward {
   }
 
   private find(state: State, number: number, isEnd: boolean, isLast: boolean): number {
-    const { context, sameRoot, change } = this.weights;
+    const { chords, steps, afterPhrase } = this;
     const { states, costs } = this.arrivals;
-    const ends = isEnd || isLast;
     let least = Infinity;
     for (const place of this.byKey[state.keyAt + KEYS]!) {
-      const from = this.chords.states[states[place]!]!;
-      let cost = withinKey(from, state, this.afterPhrase);
-      if (ends) cost += arrival(from, state, isEnd, isLast);
-      cost = costs[place]! + context * cost;
-      if (from.root === state.root && states[place] !== number && !this.afterPhrase) cost -= sameRoot;
-      if (cost < least) {
-        least = cost;
-        this.before = place;
-      }
+      const from = states[place]!;
+      const step = steps.within(chords.states[from]!, state, from !== number, afterPhrase, isEnd, isLast);
+      if (costs[place]! + step >= least) continue;
+      least = costs[place]! + step;
+      this.before = place;
     }
-    for (const { keyAt, cost: left, fifths, place } of this.leaving) {
+    for (const { keyAt, cost, fifths, place } of this.leaving) {
       if (keyAt === state.keyAt) continue;
-      let cost = keyChange(fifths - state.fifths, this.afterPhrase);
-      if (ends) cost += arrival(this.chords.states[states[place]!]!, state, isEnd, isLast);
-      cost = left + context * cost + change;
-      if (cost < least) {
-        least = cost;
-        this.before = place;
-      }
+      const from = chords.states[states[place]!]!;
+      const entered = steps.entry(from, state, isEnd, isLast);
+      const all = cost + steps.change(fifths - state.fifths, afterPhrase) + entered;
+      if (all >= least) continue;
+      least = all;
+      this.before = place;
     }
     for (const place of this.applied) {
-      const from = this.chords.states[states[place]!]!;
+      const from = chords.states[states[place]!]!;
       if (from.keyAt === state.keyAt || from.targetRoot !== state.root) continue;
-      let cost = keyChange(from.fifths - state.fifths, this.afterPhrase) + COSTS.resolves;
-      if (ends) cost += arrival(from, state, isEnd, isLast);
-      cost = costs[place]! + context * cost + change;
-      if (cost < least) {
-        least = cost;
-        this.before = place;
-      }
+      const changed = steps.change(from.fifths - state.fifths, afterPhrase) + steps.resolves;
+      const all = costs[place]! + changed + steps.entry(from, state, isEnd, isLast);
+      if (all >= least) continue;
+      least = all;
+      this.before = place;
     }
     return least;
   }
