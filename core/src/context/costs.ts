@@ -103,3 +103,13 @@ const TABLE = Float64Array.from({ length: 64 }, (_, place) => {
 export function stepCost(from: number, to: number): number {
   return TABLE[(from << 3) + to]!;
 }
+
+/** By degree what no step from it costs less than; 0 for none. */
+const LEAST = Float64Array.from({ length: 8 }, (_, from) =>
+  Math.min(...TABLE.subarray(from << 3, (from + 1) << 3), 0),
+);
+
+/** No step from a degree costs less. */
+export function leastStepCost(from: number): number {
+  return LEAST[from]!;
+}

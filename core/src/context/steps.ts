@@ -1,4 +1,4 @@
-import { COSTS, stepCost } from './costs';
+import { COSTS, leastStepCost, stepCost } from './costs';
 import { type State } from './states';
 
 /** What it costs to go from one state to the next, and how they stand at the ends of phrases. */
@@ -42,6 +42,14 @@ export function withinKey(from: State, to: State, afterPhrase: boolean): number 
   return to.degree === 5 && to.inversion === 0
     ? step + COSTS.cadentialSixFour - stepCost(1, 5)
     : step + COSTS.looseSixFour;
+}
+
+/** No step within a key from a state costs less, whatever it leads to. */
+export function leastWithin({ second, target, degree, inversion }: State): number {
+  if (second) return Math.min(COSTS.secondToDominant, COSTS.secondAstray);
+  if (target > 0) return Math.min(COSTS.resolves, COSTS.sameTarget, COSTS.astray);
+  const sixFour = degree === 1 && inversion === 2 ? COSTS.cadentialSixFour : 0;
+  return leastStepCost(degree) + sixFour;
 }
 
 /** What it means that a phrase, or the whole, ends with a state; `from` is the state before it. */

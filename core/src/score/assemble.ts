@@ -43,27 +43,24 @@ export function assemble(
   const pivots = pivotsOf(best);
   const chords = found.map(({ segment, known }, at): ReadChord => {
     const { state, from, to } = segment;
+    const { key, numeral, chord } = state;
     const own = slices.slice(from, to);
-    const readings = known.picked.map(({ from: start, to: end, state: other, excess }): ScoreChordReading => {
-      const { key, numeral, chord } = other;
-      const time = timesOf({ from: from + start, to: from + end }, slices);
-      return { ...time, key, numeral, chord, excess };
-    });
-    const chord: ReadChord = {
-      ...times[at]!,
+    const told: ReadChord = {
+      from: times[at]!.from,
+      to: times[at]!.to,
       firstSlice: from,
       endSlice: to,
-      key: state.key,
-      numeral: state.numeral,
-      chord: state.chord,
+      key,
+      numeral,
+      chord,
       reason: best[at]!.reason,
       ruled: ruledFrom.has(times[at]!.from) && state.reason === 'given',
-      nonChord: nonChordNotes(notes, neighbours, own, state.chord, best[at + 1]?.chord ?? null),
-      supplied: suppliedNotes(notes, own, state.chord),
-      readings,
+      nonChord: nonChordNotes(notes, neighbours, own, chord, best[at + 1]?.chord ?? null),
+      supplied: suppliedNotes(notes, own, chord),
+      readings: readingsOf(known, from, slices),
       pivot: pivots.get(at) ?? null,
     };
-    if (!known.told || !sameValue(known.told, chord)) known.told = chord;
+    if (!known.told || !sameValue(known.told, told)) known.told = told;
     return known.told;
   });
   return {
@@ -78,7 +75,33 @@ export function assemble(
 }
 
 function timesOf({ from, to }: Pick<Segment, 'from' | 'to'>, slices: readonly Slice[]) {
-  return { from: slices[from]!.from, to: slices[to]?.from ?? slices[to - 1]!.to };
+  return { from: slices[from]!.from, to: endOf(to, slices) };
+}
+
+/** When the slices before a boundary are over. */
+function endOf(to: number, slices: readonly Slice[]): number {
+  return slices[to]?.from ?? slices[to - 1]!.to;
+}
+
+/** The readings that stand beside a chord from a slice on: those that were told, where their times are as they were. */
+function readingsOf(
+  { picked, told }: KnownChord,
+  from: number,
+  slices: readonly Slice[],
+): readonly ScoreChordReading[] {
+  const isSame = picked.every(({ from: start, to: end }, at) => {
+    const before = told?.readings[at];
+    return before?.from === slices[from + start]!.from && before.to === endOf(from + end, slices);
+  });
+  if (isSame && told) return told.readings;
+  return picked.map(({ from: start, to: end, state: { key, numeral, chord }, excess }) => ({
+    from: slices[from + start]!.from,
+    to: endOf(from + end, slices),
+    key,
+    numeral,
+    chord,
+    excess,
+  }));
 }
 
 /** The places of the chords with which phrases end. */
@@ -124,10 +147,10 @@ function diatonicIn({ chord, reason }: ContextReading, key: Key): Numeral | null
 
 function keyAreas(chords: readonly ReadChord[]): KeyArea[] {
   const areas: KeyArea[] = [];
-  chords.forEach(({ key, from, to }, at) => {
-    const last = areas[areas.length - 1];
-    if (last && sameKey(last.key, key)) areas[areas.length - 1] = { ...last, to, endChord: at + 1 };
-    else areas.push({ from, to, key, firstChord: at, endChord: at + 1 });
-  });
+  for (let first = 0, end = 1; first < chords.length; first = end++) {
+    const { key, from } = chords[first]!;
+    while (end < chords.length && sameKey(chords[end]!.key, key)) end++;
+    areas.push({ from, to: chords[end - 1]!.to, key, firstChord: first, endChord: end });
+  }
   return areas;
 }

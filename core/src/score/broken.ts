@@ -100,7 +100,9 @@ function lowNotes(notes: readonly ScoreNote[], bars: readonly ScoreBar[], ends: 
   notes.forEach(({ voice, onset }, at) => {
     const groups = voices.get(voice) ?? new Map<number, number[]>();
     voices.set(voice, groups);
-    groups.set(onset, [...(groups.get(onset) ?? []), at]);
+    const group = groups.get(onset);
+    if (group) group.push(at);
+    else groups.set(onset, [at]);
   });
   for (const groups of voices.values()) {
     const inOrder = [...groups].sort((a, b) => a[0] - b[0]).map(([, group]) => group);

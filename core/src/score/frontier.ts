@@ -52,6 +52,8 @@ export class Frontier {
   private readonly open = new Map<number, Open>();
   private readonly free: Open[] = [];
   private capacity = 1024;
+  /** The states that go on, sorted by cost; used again. */
+  private readonly going = new Int32Array(MOST_STATES + 1);
 
   constructor(chords: ChordStates) {
     while (this.capacity < chords.states.length + SPARE) this.capacity *= 2;
@@ -74,17 +76,31 @@ export class Frontier {
     const open = this.open.get(boundary);
     if (!open) return NO_ARRIVALS;
     const { costs, lengths, before, touched } = open;
+    const { going } = this;
     let limit = Infinity;
-    for (const state of touched) limit = Math.min(limit, costs[state]! + GIVEN_UP);
-    const going = touched.filter((state) => costs[state]! <= limit);
-    going.sort((a, b) => costs[a]! - costs[b]!);
-    going.length = Math.min(going.length, MOST_STATES);
+    for (const state of touched) if (costs[state]! + GIVEN_UP < limit) limit = costs[state]! + GIVEN_UP;
+    let count = 0;
+    for (const state of touched) {
+      const cost = costs[state]!;
+      if (cost > limit) continue;
+      let at = Math.min(count++, MOST_STATES);
+      for (; at > 0 && costs[going[at - 1]!]! > cost; at--) going[at] = going[at - 1]!;
+      going[at] = state;
+    }
+    count = Math.min(count, MOST_STATES);
     const on: Arrivals = {
-      states: Int32Array.from(going),
-      costs: Float64Array.from(going, (state) => costs[state]!),
-      lengths: Int32Array.from(going, (state) => lengths[state]!),
-      before: Int32Array.from(going, (state) => before[state]!),
+      states: new Int32Array(count),
+      costs: new Float64Array(count),
+      lengths: new Int32Array(count),
+      before: new Int32Array(count),
     };
+    for (let n = 0; n < count; n++) {
+      const state = going[n]!;
+      on.states[n] = state;
+      on.costs[n] = costs[state]!;
+      on.lengths[n] = lengths[state]!;
+      on.before[n] = before[state]!;
+    }
     for (const state of touched) costs[state] = Infinity;
     open.touched = [];
     this.open.delete(boundary);

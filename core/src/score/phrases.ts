@@ -26,19 +26,38 @@ export function phraseEndsOf(score: ScoreToRead): PhraseEnd[] {
   const add = (at: number, sign: PhraseEnd['sign']) => {
     if (at > 0 && at < last && !found.has(at)) found.set(at, { at, sign });
   };
-  for (const at of fermatas.slice(0, MOST_FERMATAS)) add(endOfFermata(at, notes), 'fermata');
+  for (const at of endsOfFermatas(inOrder(fermatas), notes)) add(at, 'fermata');
   for (const at of breaks) add(at, 'break');
   if (fermatas.length === 0) for (const { at, sign } of breathsOf(score)) add(at, sign);
   return [...[...found.values()].sort((a, b) => a.at - b.at), { at: last, sign: 'end' }];
 }
 
-/** A fermata holds the highest note at its time. */
-function endOfFermata(at: number, notes: readonly ScoreNote[]): number {
-  let highest: ScoreNote | null = null;
-  for (const note of notes)
-    if (note.onset <= at && note.end > at && (!highest || midiNumber(note.note) > midiNumber(highest.note)))
-      highest = note;
-  return highest?.end ?? at;
+function inOrder(fermatas: readonly number[]): number[] {
+  return fermatas.slice(0, MOST_FERMATAS).sort((a, b) => a - b);
+}
+
+/** A fermata, of some in order, holds the highest note at its time, and without notes nothing. */
+function endsOfFermatas(fermatas: readonly number[], notes: readonly ScoreNote[]): number[] {
+  const highest: (ScoreNote | undefined)[] = [];
+  for (const note of notes) {
+    let at = firstFrom(fermatas, note.onset);
+    for (; at < fermatas.length && fermatas[at]! < note.end; at++) {
+      const known = highest[at];
+      if (!known || midiNumber(note.note) > midiNumber(known.note)) highest[at] = note;
+    }
+  }
+  return fermatas.map((time, at) => highest[at]?.end ?? time);
+}
+
+/** The place of the first time that is not before another. */
+function firstFrom(times: readonly number[], from: number): number {
+  let [low, high] = [0, times.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (times[middle]! < from) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
 
 /** Rests and long notes of the upper part. */

@@ -1,7 +1,6 @@
 import { attempt } from '../errors';
 import { keyFromSignature, sameKey, type Key } from '../key/key';
 import { lineOfFifths } from '../pitch/note';
-import { sameValue } from '../same';
 import { assemble, type FoundChord } from './assemble';
 import { heardTogether } from './broken';
 import { neighboursOf, type Neighbours } from './melodic';
@@ -12,7 +11,7 @@ import type { ScoreNote, ScoreToRead } from './scoreNote';
 import type { ScoreReading } from './scoreReading';
 import { ChordSearch } from './search';
 import type { Segment } from './segment';
-import { checkDensity, slicesOf, type Slice } from './slices';
+import { checkDensity, sameSlice, slicesOf, type Slice } from './slices';
 import { namePlace, soundsOf } from './sounds';
 import { READING_WEIGHTS, type ReadingWeights } from './weights';
 
@@ -65,9 +64,10 @@ export class ScoreReader {
 /** The slices, each as the object that it was, where one said the same at its place from the beginning or the end. */
 function keptSlices(old: readonly Slice[], now: readonly Slice[]): Slice[] {
   const shift = now.length - old.length;
-  return now.map((slice, at) =>
-    sameValue(old[at], slice) ? old[at]! : sameValue(old[at - shift], slice) ? old[at - shift]! : slice,
-  );
+  return now.map((slice, at) => {
+    for (const before of [old[at], old[at - shift]]) if (before && sameSlice(before, slice)) return before;
+    return slice;
+  });
 }
 
 interface Area {

@@ -19,12 +19,13 @@ const MOST_AT_ONCE = 200;
 
 /** Refuses a score in which more notes sound at once than anybody reads. Throws TheoryError `request`. */
 export function checkDensity(notes: readonly ScoreNote[]): void {
-  const events = notes.flatMap(({ onset, end }) => [[onset, 1] as const, [end, -1] as const]);
-  // What ends at a time has ended before anything begins.
-  events.sort((a, b) => a[0] - b[0] || a[1] - b[1]);
-  let sounding = 0;
-  for (const [, change] of events) {
-    sounding += change;
+  const onsets = Float64Array.from(notes, ({ onset }) => onset).sort();
+  const ends = Float64Array.from(notes, ({ end }) => end).sort();
+  let ended = 0;
+  onsets.forEach((onset, at) => {
+    // What ends at a time has ended before anything begins.
+    while (ends[ended]! <= onset) ended++;
+    const sounding = at + 1 - ended;
     if (sounding > MOST_AT_ONCE)
       throw new TheoryError(
         'request',
@@ -32,35 +33,47 @@ export function checkDensity(notes: readonly ScoreNote[]): void {
         `more than ${MOST_AT_ONCE} notes sound at once.`,
         'Read a part of the score.',
       );
-  }
+  });
 }
 
 /** The slices of a score, in order; moments of silence are none. Costs notes × log notes + what sounds at once. */
 export function slicesOf({ notes, bars }: ScoreToRead): Slice[] {
+  const heights = notes.map(({ note }) => midiNumber(note));
   const order = notes.map((_, at) => at).sort((a, b) => notes[a]!.onset - notes[b]!.onset);
-  const times = [...new Set(notes.flatMap(({ onset }) => [onset]))].sort((a, b) => a - b);
   const slices: Slice[] = [];
-  let next = 0;
   let sounding: number[] = [];
   let bar = 0;
-  times.forEach((from, at) => {
+  for (let next = 0; next < order.length;) {
+    const from = notes[order[next]!]!.onset;
     sounding = sounding.filter((one) => notes[one]!.end > from);
-    while (next < order.length && notes[order[next]!]!.onset === from) sounding.push(order[next++]!);
-    const longest = sounding.reduce((end, one) => Math.max(end, notes[one]!.end), from);
-    const to = Math.min(times[at + 1] ?? Infinity, longest);
+    for (; next < order.length && notes[order[next]!]!.onset === from; next++)
+      putByHeight(sounding, order[next]!, heights);
+    let to = from;
+    for (const one of sounding) to = Math.max(to, notes[one]!.end);
+    if (next < order.length) to = Math.min(to, notes[order[next]!]!.onset);
     while (bars[bar + 1] && bars[bar + 1]!.from <= from) bar++;
-    slices.push({
-      from,
-      to,
-      accent: accentAt(from, bars[bar]),
-      sounding: [...sounding].sort((a, b) => heightOf(notes[a]!) - heightOf(notes[b]!)),
-    });
-  });
+    slices.push({ from, to, accent: accentAt(from, bars[bar]), sounding: [...sounding] });
+  }
   return slices;
 }
 
-function heightOf({ note }: ScoreNote): number {
-  return midiNumber(note);
+/** Puts a note among those that are sorted by height, after all that are as high. */
+function putByHeight(sounding: number[], one: number, heights: readonly number[]): void {
+  let place = sounding.push(one) - 1;
+  for (; place > 0 && heights[sounding[place - 1]!]! > heights[one]!; place--)
+    sounding[place] = sounding[place - 1]!;
+  sounding[place] = one;
+}
+
+/** Whether two slices are the same notes at the same time. */
+export function sameSlice(a: Slice, b: Slice): boolean {
+  return (
+    a.from === b.from &&
+    a.to === b.to &&
+    a.accent === b.accent &&
+    a.sounding.length === b.sounding.length &&
+    a.sounding.every((one, at) => one === b.sounding[at])
+  );
 }
 
 /** How strong a time is in its bar; 0 outside all bars. */

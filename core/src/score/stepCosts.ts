@@ -1,6 +1,6 @@
 import { COSTS } from '../context/costs';
 import type { State } from '../context/states';
-import { arrival, keyChange, withinKey } from '../context/steps';
+import { arrival, keyChange, leastWithin, withinKey } from '../context/steps';
 import { exact } from './exact';
 import type { ReadingWeights } from './weights';
 
@@ -28,6 +28,11 @@ export class StepCosts {
     let cost = withinKey(from, to, afterPhrase);
     if (isEnd || isLast) cost += arrival(from, to, isEnd, isLast);
     return exact(context * cost - (isOther && !afterPhrase && from.root === to.root ? sameRoot : 0));
+  }
+
+  /** No step within a key from a state to one that ends nothing costs less. */
+  leastWithin(from: State): number {
+    return exact(this.weights.context * leastWithin(from) - this.weights.sameRoot);
   }
 
   /** Going to a key so many fifths away. */

@@ -80,8 +80,10 @@ export class StepsBack {
 
   private within(number: number): number {
     const from = this.chords.states[number]!;
+    const floor = this.steps.leastWithin(from);
     let least = Infinity;
     for (const { state, cost, isEnd, isLast } of this.byKey.get(from.keyAt) ?? []) {
+      if (!isEnd && cost + floor >= least) continue;
       const to = this.chords.states[state]!;
       const all = cost + this.steps.within(from, to, number !== state, this.afterPhrase, isEnd, isLast);
       if (all < least) least = all;

@@ -28,6 +28,8 @@ export class StepsOnward {
   private readonly byKey: number[][] = Array.from({ length: 2 * KEYS }, () => []);
   private leaving: Leaving[] = [];
   private applied: number[] = [];
+  /** By place what any step within its key costs at least, with all before it. */
+  private floors: number[] = [];
   /** What was found at this boundary, by state: plain, and at the end of a phrase. */
   private round = 0;
   private readonly rounds: number[][] = [[], []];
@@ -51,7 +53,9 @@ export class StepsOnward {
     this.leaving = [];
     this.applied = [];
     for (let place = 0; place < arrivals.states.length; place++) {
-      const { keyAt, fifths, target } = this.chords.states[arrivals.states[place]!]!;
+      const state = this.chords.states[arrivals.states[place]!]!;
+      const { keyAt, fifths, target } = state;
+      this.floors[place] = arrivals.costs[place]! + this.steps.leastWithin(state);
       const own = this.byKey[keyAt + KEYS]!;
       own.push(place);
       const cost = arrivals.costs[place]! + (target > 0 ? this.steps.astray : 0);
@@ -81,8 +85,10 @@ export class StepsOnward {
   private find(state: State, number: number, isEnd: boolean, isLast: boolean): number {
     const { chords, steps, afterPhrase } = this;
     const { states, costs } = this.arrivals;
+    const ends = isEnd || isLast;
     let least = Infinity;
     for (const place of this.byKey[state.keyAt + KEYS]!) {
+      if (!ends && this.floors[place]! >= least) continue;
       const from = states[place]!;
       const step = steps.within(chords.states[from]!, state, from !== number, afterPhrase, isEnd, isLast);
       if (costs[place]! + step >= least) continue;
