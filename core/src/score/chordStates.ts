@@ -55,11 +55,20 @@ export function chordStatesFor(input: {
 
 const MOST_TABLES = 24;
 
+/** Chords on one root, and how many roots there are on the line of fifths, and where they begin. */
+const CHORDS = 64;
+const ROOTS = 80;
+const LOWEST_ROOT = 40;
+/** Room for states that are not known yet. */
+const SPARE = 512;
+
 /** The states of all chords in some keys, numbered, with what they cost wherever they stand. */
 export class ChordStates {
   readonly states: State[] = [];
   readonly costs: number[] = [];
-  private readonly known: (readonly number[])[] = [];
+  private readonly known: (readonly number[] | undefined)[] = new Array<undefined>(ROOTS * CHORDS).fill(
+    undefined,
+  );
   private readonly rulings = new Map<string, number>();
 
   constructor(
@@ -70,9 +79,14 @@ export class ChordStates {
     },
   ) {}
 
+  /** Numbers of states that arrays by state should have room for. */
+  room(): number {
+    return this.states.length + SPARE;
+  }
+
   /** The states of a chord in all keys, the cheapest first. */
   of(template: number, root: number, lowest: number): readonly number[] {
-    const place = ((root + 40) * 16 + template) * 4 + lowest;
+    const place = (root + LOWEST_ROOT) * CHORDS + template * 4 + lowest;
     return (this.known[place] ??= this.make(template, root, lowest));
   }
 

@@ -1,4 +1,5 @@
 import type { ChordStates } from './chordStates';
+import { grown } from './grown';
 
 /** Paths that cost so much more than the best up to a boundary are given up, and so many go on. */
 const GIVEN_UP = 6.5;
@@ -12,9 +13,6 @@ export interface Arrivals {
   /** Places among the arrivals at the boundary where they began; −1 at the beginning of all. */
   readonly before: Int32Array;
 }
-
-/** Room for states that are not known yet. */
-const SPARE = 512;
 
 export const NO_ARRIVALS: Arrivals = {
   states: new Int32Array(0),
@@ -37,13 +35,9 @@ class Open {
   }
 
   grow(capacity: number): void {
-    const old = { ...this };
-    this.costs = new Float64Array(capacity).fill(Infinity);
-    this.costs.set(old.costs);
-    this.lengths = new Int32Array(capacity);
-    this.lengths.set(old.lengths);
-    this.before = new Int32Array(capacity);
-    this.before.set(old.before);
+    this.costs = grown(this.costs, new Float64Array(capacity).fill(Infinity));
+    this.lengths = grown(this.lengths, new Int32Array(capacity));
+    this.before = grown(this.before, new Int32Array(capacity));
   }
 }
 
@@ -51,12 +45,12 @@ class Open {
 export class Frontier {
   private readonly open = new Map<number, Open>();
   private readonly free: Open[] = [];
-  private capacity = 1024;
+  private capacity: number;
   /** The states that go on, sorted by cost; used again. */
   private readonly going = new Int32Array(MOST_STATES + 1);
 
   constructor(chords: ChordStates) {
-    while (this.capacity < chords.states.length + SPARE) this.capacity *= 2;
+    this.capacity = chords.room();
   }
 
   /** A way to a boundary by a span of some slices that ends there. */

@@ -96,14 +96,14 @@ export class ChordSearch {
         }
       } else agreement.broken();
       const ways = onward.leave(from, arrivals);
-      for (let n = 0; n < ways.count; n++) this.longest = Math.max(this.longest, ways.lengths[n]!);
+      for (let n = 0; n < ways.count; n++) this.longest = Math.max(this.longest, ways.length(n));
       crossings.push({ arrivals, ways, rest: NOTHING, alternatives: [] });
     }
     if (met < slices) {
-      add(crossings[met]!.ways.forward, agreement.by);
+      crossings[met]!.ways.dearer(agreement.by);
       for (const crossing of old.slice(met - shift + 1)) {
         add(crossing.arrivals.costs, agreement.by);
-        add(crossing.ways.forward, agreement.by);
+        crossing.ways.dearer(agreement.by);
         crossings.push(crossing);
       }
     } else {
@@ -128,13 +128,13 @@ export class ChordSearch {
       back.begin(walls.has(from));
       const found: Alternative[] = [];
       for (let n = ways.count - 1; n >= 0; n--) {
-        const length = ways.lengths[n]!;
-        const state = ways.states[n]!;
+        const length = ways.length(n);
+        const state = ways.state(n);
         const to = from + length;
         const rest = to === slices ? 0 : restAt(crossings[to]!, state);
         if (rest === Infinity) continue;
-        back.add(state, ways.own[n]! + rest, walls.has(to), to === slices);
-        const excess = ways.forward[n]! + rest - least;
+        back.add(state, ways.own(n) + rest, walls.has(to), to === slices);
+        const excess = ways.forward(n) + rest - least;
         if (excess <= SHOWN) found.push({ length, state: chords.states[state]!, excess });
       }
       crossing.alternatives = found;
@@ -210,9 +210,9 @@ class Onward {
   /** Of the spans from a boundary on that were found before those that end after another. */
   offerAgain(from: number, ways: Ways, after: number): void {
     for (let n = 0; n < ways.count; n++) {
-      const length = ways.lengths[n]!;
+      const length = ways.length(n);
       if (from + length > after)
-        this.frontier.offer(from + length, ways.states[n]!, ways.forward[n]!, length, ways.before[n]!);
+        this.frontier.offer(from + length, ways.state(n), ways.forward(n), length, ways.before(n));
     }
   }
 

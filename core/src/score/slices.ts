@@ -19,8 +19,8 @@ const MOST_AT_ONCE = 200;
 
 /** Refuses a score in which more notes sound at once than anybody reads. Throws TheoryError `request`. */
 export function checkDensity(notes: readonly ScoreNote[]): void {
-  const onsets = Float64Array.from(notes, ({ onset }) => onset).sort();
-  const ends = Float64Array.from(notes, ({ end }) => end).sort();
+  const onsets = new Float64Array(notes.map(({ onset }) => onset)).sort();
+  const ends = new Float64Array(notes.map(({ end }) => end)).sort();
   let ended = 0;
   onsets.forEach((onset, at) => {
     // What ends at a time has ended before anything begins.

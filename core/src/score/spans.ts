@@ -1,5 +1,6 @@
 import { exact } from './exact';
-import { nameIndex, NAMES, type SliceSounds } from './sounds';
+import { Candidates, MOST_MEMBERS } from './candidates';
+import { NAMES, type SliceSounds } from './sounds';
 import { TEMPLATES } from './templates';
 import type { ReadingWeights } from './weights';
 
@@ -12,28 +13,24 @@ const HOPELESS = 4;
 /** What a chord costs that lacks what makes it that chord. */
 const IMPOSSIBLE = 100;
 
+/** No more slices are asked about at once, as a rule. */
+const RING = 16;
+
+/** The place of a member that a triad does not have. */
+const NONE = { degree: 0, alteration: 0 };
+
 /** Whether a chord, by template, root and the place of its lowest member, has a numeral in some key. */
 export type CanBe = (template: number, root: number, lowest: number) => boolean;
 
-/** A chord that is sought: a template on a root. */
-interface Candidate {
-  readonly template: number;
-  readonly root: number;
-  readonly rootBit: number;
-  readonly mask: number;
-  readonly bits: readonly number[];
-  /** By the index of a name which member it is, −1 for none. */
-  readonly members: Int8Array;
-}
-
 /** What every chord costs over every span of slices of a score. */
 export class Spans {
-  private readonly candidates: readonly Candidate[];
-  /** By slice what is foreign in it under each candidate, where it was asked for. */
-  private readonly foreign: (Float64Array | undefined)[] = [];
+  private readonly candidates: Candidates;
+  /** What is foreign in the slices that were asked for last under each candidate, by slices modulo a ring. */
+  private readonly foreign: readonly Float64Array[];
+  private readonly foreignAt = new Int32Array(RING).fill(-1);
   /** By template and member what it costs that the member comes late, or not at all. */
-  private readonly late: readonly (readonly number[])[];
-  private readonly absent: readonly (readonly number[])[];
+  private readonly late: Float64Array;
+  private readonly absent: Float64Array;
   /** The candidates whose root sounds in the next slices. */
   private readonly active: Int32Array;
   private actives = 0;
@@ -55,17 +52,17 @@ export class Spans {
     roots: readonly number[],
     private readonly weights: ReadingWeights,
   ) {
-    this.candidates = roots.flatMap((root) => TEMPLATES.map((_, template) => candidateOf(template, root)));
+    this.candidates = new Candidates(roots);
+    const { count } = this.candidates;
+    this.foreign = Array.from({ length: RING }, () => new Float64Array(count));
     const { noThird, noFifth, lateRoot, lateThird, lateFifth, lateSeventh } = weights;
     const costs = (third: number, fifth: number, root: number, other: number) =>
-      TEMPLATES.map(({ members }) =>
-        members.map(({ degree, alteration }) =>
-          degree === 3 ? third : degree === 5 && alteration === 0 ? fifth : degree === 1 ? root : other,
-        ),
-      );
+      Float64Array.from({ length: TEMPLATES.length * MOST_MEMBERS }, (_, at) => {
+        const { degree, alteration } = TEMPLATES[(at / MOST_MEMBERS) | 0]!.members[at % MOST_MEMBERS] ?? NONE;
+        return degree === 3 ? third : degree === 5 && alteration === 0 ? fifth : degree === 1 ? root : other;
+      });
     this.late = costs(lateThird, lateFifth, lateRoot, lateSeventh);
     this.absent = costs(noThird, noFifth, lateRoot, IMPOSSIBLE);
-    const count = this.candidates.length;
     this.active = new Int32Array(count);
     this.sums = new Float64Array(count);
     this.lowests = new Int8Array(count);
@@ -73,12 +70,13 @@ export class Spans {
   }
 
   private foreignIn(at: number): Float64Array {
-    let all = this.foreign[at];
-    if (all) return all;
+    const all = this.foreign[at % RING]!;
+    if (this.foreignAt[at % RING] === at) return all;
+    this.foreignAt[at % RING] = at;
     const { bits, costs } = this.sounds[at]!;
-    this.foreign[at] = all = new Float64Array(this.candidates.length);
+    const { masks } = this.candidates;
     for (let c = 0; c < all.length; c++) {
-      const { mask } = this.candidates[c]!;
+      const mask = masks[c]!;
       let cost = 0;
       for (let n = 0; n < bits.length; n++) if ((mask & bits[n]!) === 0) cost += costs[n]!;
       all[c] = cost;
@@ -95,12 +93,12 @@ export class Spans {
     let window = 0;
     const end = Math.min(this.sounds.length, from + MOST_SLICES);
     for (let at = from; at < end; at++) window |= this.sounds[at]!.mask;
-    for (let c = 0; c < this.candidates.length; c++) {
-      const { rootBit, mask, bits } = this.candidates[c]!;
-      if ((rootBit & window) === 0) continue;
+    const { count, bits, masks, sizes } = this.candidates;
+    for (let c = 0; c < count; c++) {
+      if ((bits[c * MOST_MEMBERS]! & window) === 0) continue;
       // One name alone stands for the triad on it, so that a slice is never without a chord.
-      const shared = mask & window;
-      if ((shared & (shared - 1)) === 0 && bits.length > 3) continue;
+      const shared = masks[c]! & window;
+      if ((shared & (shared - 1)) === 0 && sizes[c]! > 3) continue;
       this.sums[c] = 0;
       this.lowests[c] = -1;
       this.moves[c] = 0;
@@ -111,37 +109,37 @@ export class Spans {
   /** Goes on with one more slice and finds the chords of the span; false where it is hopeless from here on. */
   extend(to: number): boolean {
     const at = to - 1;
-    const { from, sounds, weights } = this;
-    const { mask, lowest: name } = sounds[at]!;
+    const { from, weights, active, sums, lowests, moves } = this;
+    const { members, bits, templates, roots, sizes } = this.candidates;
+    const { mask, lowest: name } = this.sounds[at]!;
     this.sounding |= mask;
-    const opening = weights.begins[sounds[from]!.accent]!;
-    const moves = this.lowestMoves(at);
+    const { sounding } = this;
+    const opening = weights.begins[this.sounds[from]!.accent]!;
+    const moved = this.lowestMoves(at);
     const foreign = this.foreignIn(at);
     this.found = 0;
     let best = Infinity;
     let least = Infinity;
     for (let n = 0; n < this.actives; n++) {
-      const c = this.active[n]!;
-      const sum = (this.sums[c]! += foreign[c]!);
-      const candidate = this.candidates[c]!;
+      const c = active[n]!;
+      const sum = (sums[c]! += foreign[c]!);
       // The first lowest note that belongs to the chord is its lowest member; where it goes to another, that costs.
-      const member = candidate.members[name]!;
+      const member = members[c * NAMES + name]!;
+      const lowest = lowests[c]!;
       if (member >= 0) {
-        if (this.lowests[c]! < 0) this.lowests[c] = member;
-        else if (member !== this.lowests[c]) this.moves[c]! += moves;
+        if (lowest < 0) lowests[c] = member;
+        else if (member !== lowest) moves[c]! += moved;
       }
-      if ((candidate.rootBit & this.sounding) === 0) continue;
+      if ((bits[c * MOST_MEMBERS]! & sounding) === 0) continue;
       if (sum < least) least = sum;
-      const { template, root } = candidate;
-      const base = opening + sum + weights.templates[template]! + this.moves[c]!;
-      if (base >= best + FAR_FETCHED) continue;
-      const lowest = this.lowests[c]!;
-      if (lowest < 0) continue;
-      const sixFour = lowest === 2 && candidate.bits.length === 3 ? weights.sixFour : 0;
-      const cost = exact(base + this.missing(candidate) + sixFour);
-      if (cost >= best + FAR_FETCHED || !this.canBe(template, root, lowest)) continue;
+      const template = templates[c]!;
+      const base = opening + sum + weights.templates[template]! + moves[c]!;
+      if (base >= best + FAR_FETCHED || lowests[c]! < 0) continue;
+      const sixFour = lowests[c] === 2 && sizes[c] === 3 ? weights.sixFour : 0;
+      const cost = exact(base + this.missing(c) + sixFour);
+      if (cost >= best + FAR_FETCHED || !this.canBe(template, roots[c]!, lowests[c]!)) continue;
       if (cost < best) best = cost;
-      this.insert(template, root, lowest, cost);
+      this.insert(template, roots[c]!, lowests[c]!, cost);
     }
     while (this.found > 0 && this.foundCosts[this.found - 1]! >= best + FAR_FETCHED) this.found--;
     return least < HOPELESS;
@@ -185,21 +183,16 @@ export class Spans {
   }
 
   /** What it costs that members do not sound from the beginning of the span. */
-  private missing({ template, bits }: Candidate): number {
+  private missing(c: number): number {
     const first = this.sounds[this.from]!.mask;
-    const late = this.late[template]!;
-    const absent = this.absent[template]!;
+    const { bits, sizes, templates } = this.candidates;
+    const costs = templates[c]! * MOST_MEMBERS;
     let cost = 0;
-    for (let m = 0; m < bits.length; m++)
-      if ((bits[m]! & first) === 0) cost += (bits[m]! & this.sounding) !== 0 ? late[m]! : absent[m]!;
+    for (let m = 0; m < sizes[c]!; m++) {
+      const bit = bits[c * MOST_MEMBERS + m]!;
+      if ((bit & first) !== 0) continue;
+      cost += (bit & this.sounding) !== 0 ? this.late[costs + m]! : this.absent[costs + m]!;
+    }
     return cost;
   }
-}
-
-function candidateOf(template: number, root: number): Candidate {
-  const names = TEMPLATES[template]!.places.map((place) => nameIndex(root + place));
-  const bits = names.map((name) => 1 << name);
-  const members = new Int8Array(NAMES).fill(-1);
-  names.forEach((name, member) => (members[name] = member));
-  return { template, root, bits, members, rootBit: bits[0]!, mask: bits.reduce((all, bit) => all | bit, 0) };
 }

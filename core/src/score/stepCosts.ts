@@ -1,18 +1,30 @@
 import { COSTS } from '../context/costs';
 import type { State } from '../context/states';
 import { arrival, keyChange, leastWithin, withinKey } from '../context/steps';
+import { perObject } from '../memo';
 import { exact } from './exact';
 import type { ReadingWeights } from './weights';
+
+/** Keys lie no further apart, in fifths. */
+const FURTHEST = 64;
 
 /** What steps between states cost in a score, in exact units: the same onward and back. */
 export class StepCosts {
   /** Leaving an applied chord for another key, elsewhere than to its target, and to it. */
   readonly astray: number;
   readonly resolves: number;
+  private readonly changes: readonly Float64Array[];
 
   constructor(private readonly weights: ReadingWeights) {
-    this.astray = exact(weights.context * COSTS.astray);
-    this.resolves = exact(weights.context * COSTS.resolves);
+    const { context, change } = weights;
+    this.astray = exact(context * COSTS.astray);
+    this.resolves = exact(context * COSTS.resolves);
+    this.changes = [false, true].map((afterPhrase) => {
+      const costs = new Float64Array(2 * FURTHEST);
+      for (let at = 0; at < costs.length; at++)
+        costs[at] = exact(context * keyChange(at - FURTHEST, afterPhrase) + change);
+      return costs;
+    });
   }
 
   /** A step within one key; `isOther` where it goes to another state. */
@@ -26,7 +38,7 @@ export class StepCosts {
   ): number {
     const { context, sameRoot } = this.weights;
     let cost = withinKey(from, to, afterPhrase);
-    if (isEnd || isLast) cost += arrival(from, to, isEnd, isLast);
+    if (isEnd) cost += arrival(from, to, isEnd, isLast);
     return exact(context * cost - (isOther && !afterPhrase && from.root === to.root ? sameRoot : 0));
   }
 
@@ -37,11 +49,14 @@ export class StepCosts {
 
   /** Going to a key so many fifths away. */
   change(fifths: number, afterPhrase: boolean): number {
-    return exact(this.weights.context * keyChange(fifths, afterPhrase) + this.weights.change);
+    return this.changes[afterPhrase ? 1 : 0]![fifths + FURTHEST]!;
   }
 
   /** What a phrase, or the whole, ends with where a state is come to from one of another key, whichever it is. */
-  entry(from: State, to: State, isEnd: boolean, isLast: boolean): number {
-    return isEnd || isLast ? exact(this.weights.context * arrival(from, to, isEnd, isLast)) : 0;
+  entry(from: State, to: State, isLast: boolean): number {
+    return exact(this.weights.context * arrival(from, to, true, isLast));
   }
 }
+
+/** The costs of steps by weights. */
+export const stepCostsOf = perObject((weights: ReadingWeights) => new StepCosts(weights));

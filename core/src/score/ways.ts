@@ -1,40 +1,56 @@
 /** The spans that begin at a boundary, as they are tried. */
 export class Ways {
   count = 0;
-  /** How many slices they hold, their states, and the place of what came before, −1 for nothing. */
-  readonly lengths: Int32Array;
-  readonly states: Int32Array;
-  readonly before: Int32Array;
-  /** What they cost by themselves, and with the best way to them. */
-  readonly own: Float64Array;
-  readonly forward: Float64Array;
+  /** Of each its slices, its state, and the place of what came before, −1 for nothing. */
+  private readonly numbers: Int32Array;
+  /** Of each what it costs by itself, and with the best way to it. */
+  private readonly costs: Float64Array;
 
   constructor(room: number) {
-    this.lengths = new Int32Array(room);
-    this.states = new Int32Array(room);
-    this.before = new Int32Array(room);
-    this.own = new Float64Array(room);
-    this.forward = new Float64Array(room);
+    this.numbers = new Int32Array(3 * room);
+    this.costs = new Float64Array(2 * room);
   }
 
   add(length: number, state: number, before: number, own: number, forward: number): void {
     const at = this.count++;
-    this.lengths[at] = length;
-    this.states[at] = state;
-    this.before[at] = before;
-    this.own[at] = own;
-    this.forward[at] = forward;
+    this.numbers[3 * at] = length;
+    this.numbers[3 * at + 1] = state;
+    this.numbers[3 * at + 2] = before;
+    this.costs[2 * at] = own;
+    this.costs[2 * at + 1] = forward;
+  }
+
+  length(at: number): number {
+    return this.numbers[3 * at]!;
+  }
+
+  state(at: number): number {
+    return this.numbers[3 * at + 1]!;
+  }
+
+  before(at: number): number {
+    return this.numbers[3 * at + 2]!;
+  }
+
+  own(at: number): number {
+    return this.costs[2 * at]!;
+  }
+
+  forward(at: number): number {
+    return this.costs[2 * at + 1]!;
+  }
+
+  /** All that leads to them costs more. */
+  dearer(by: number): void {
+    for (let at = 0; at < this.count; at++) this.costs[2 * at + 1]! += by;
   }
 
   /** These ways in no more room than they take. */
   kept(): Ways {
     const kept = new Ways(this.count);
     kept.count = this.count;
-    kept.lengths.set(this.lengths.subarray(0, this.count));
-    kept.states.set(this.states.subarray(0, this.count));
-    kept.before.set(this.before.subarray(0, this.count));
-    kept.own.set(this.own.subarray(0, this.count));
-    kept.forward.set(this.forward.subarray(0, this.count));
+    kept.numbers.set(this.numbers.subarray(0, 3 * this.count));
+    kept.costs.set(this.costs.subarray(0, 2 * this.count));
     return kept;
   }
 }
