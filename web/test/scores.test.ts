@@ -13,6 +13,7 @@ import { listOf } from '../src/documents/select';
 import { useDocuments } from '../src/documents/store';
 import { openNow } from '../src/benches/scores/desk';
 import { addScore, addTyped, closeStaves, modulate, rule, unrule, waive } from '../src/benches/scores/state';
+import { placesByBar } from '../src/notation/score/engraveSystem';
 import { barSystems, barWidths } from '../src/notation/score/barWidths';
 import { piecesOf, spelled } from '../src/notation/score/pieces';
 import { canClose, clefAt, planStaves, writtenPitch } from '../src/notation/score/plan';
@@ -113,7 +114,7 @@ describe('in the worker', () => {
       score: opened.rows,
       rulings: [{ kind: 'numeral', from: 'x', to: '4' }],
     });
-    if (!read.ok) throw new Error(read.message);
+    if (!('piece' in read)) throw new Error(JSON.stringify(read));
     expect(read.piece.reading.chords).toHaveLength(1);
     expect(openScore({ name: 'oboe.txt', bytes: new Uint8Array() })).toMatchObject({ ok: false });
     expect(
@@ -197,9 +198,9 @@ describe('drawing', () => {
     ]);
     expect(barSystems([900], () => 300)).toEqual([[0, 1]]);
     const score = typed('S: | C5:2 D5:2 | C5:1/2 D5:1/2 E5:1/2 F5:1/2 G5:1/2 F5:1/2 E5:1/2 D5:1/2 |');
-    const [calm, busy] = barWidths(score, []) as [number, number];
+    const [calm, busy] = barWidths(score, placesByBar(score), []) as [number, number];
     expect(busy).toBeGreaterThan(calm * 1.5);
-    const [labelled] = barWidths(score, [{ at: 0, room: 150 }]) as [number];
+    const [labelled] = barWidths(score, placesByBar(score), [{ at: 0, room: 150 }]) as [number];
     expect(labelled).toBeGreaterThan(calm * 1.5);
   });
 });

@@ -12,10 +12,10 @@ export { MODULATIONS, READING_WEIGHTS, weightsFor, type Modulation, type Reading
 export { compassOf, type Compass } from './compass';
 export { keyEvidence, rivalsOf, type KeyEvidence } from './evidence';
 export { barsAfter, likelyUpbeat } from './upbeat';
-export { rowsOfScore, scoreOfRows, type PartRow, type ScoreRows } from './scoreRows';
+export { rowsOfScore, scoreOfRows, ScoreRowsReader, type PartRow, type ScoreRows } from './scoreRows';
 export { parseTypedVoices, type TypedPiece } from './typedVoices';
 export { rowOfRuling, rulingOfRow, RULING_KINDS, type RulingRow } from './rulingRows';
-export { weighPiece, type PieceReading, type WeighedKey } from './pieceReading';
+export { PieceReader, weighPiece, type PieceReading, type WeighedKey } from './pieceReading';
 export { scoreFaults, type TimedFault } from './scoreFaults';
 export { lineOfReading, type ScoreLine } from './asLine';
 export { compareLabels, labelsOfLine, type Comparison, type Difference, type TheirLabel } from './compare';

@@ -1,7 +1,7 @@
 import type { Key } from '../key/key';
 import { attempt } from '../errors';
 import { keyEvidence, rivalsOf, type KeyEvidence } from './evidence';
-import { readScore } from './readScore';
+import { ScoreReader } from './readScore';
 import { rulingOfRow, type RulingRow } from './rulingRows';
 import { toRead, type Score } from './score';
 import { weightsFor, type Modulation } from './weights';
@@ -26,21 +26,31 @@ export function weighPiece(
   rulings: readonly RulingRow[],
   modulation: Modulation = 'usual',
 ): PieceReading {
-  const given = toRead(score);
-  const read = rulings.flatMap((row) => {
-    const ruling = attempt(() => rulingOfRow(row));
-    return ruling.ok ? [ruling.value] : [];
-  });
-  const reading = readScore(given, { rulings: read, weights: weightsFor(modulation) });
-  return {
-    reading,
-    keys: reading.keys.map((area) => ({
-      area,
-      evidence: keyEvidence(given, reading, area, area.key),
-      rivals: rivalsOf(reading, area).map((key) => ({
-        key,
-        evidence: keyEvidence(given, reading, area, key),
+  return new PieceReader().read(score, rulings, modulation);
+}
+
+/** Reads a piece again and again while it is worked on, as ScoreReader: what is as it was stays the same object. */
+export class PieceReader {
+  private readonly reader = new ScoreReader();
+
+  /** As weighPiece, and with the same result. */
+  read(score: Score, rulings: readonly RulingRow[], modulation: Modulation = 'usual'): PieceReading {
+    const given = toRead(score);
+    const read = rulings.flatMap((row) => {
+      const ruling = attempt(() => rulingOfRow(row));
+      return ruling.ok ? [ruling.value] : [];
+    });
+    const reading = this.reader.read(given, { rulings: read, weights: weightsFor(modulation) });
+    return {
+      reading,
+      keys: reading.keys.map((area) => ({
+        area,
+        evidence: keyEvidence(given, reading, area, area.key),
+        rivals: rivalsOf(reading, area).map((key) => ({
+          key,
+          evidence: keyEvidence(given, reading, area, key),
+        })),
       })),
-    })),
-  };
+    };
+  }
 }

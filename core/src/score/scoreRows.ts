@@ -1,6 +1,7 @@
 import { parseSymbol } from '../chord/symbolParse';
 import { printSymbol } from '../chord/symbolPrint';
 import { attempt, TheoryError } from '../errors';
+import { perObject } from '../memo';
 import { parseNote } from '../pitch/parse';
 import { printNote } from '../pitch/print';
 import type { Ending } from '../time/bars';
@@ -74,7 +75,8 @@ function barRow({
   return `${number} ${printLength(from)} ${printLength(to)} ${printMetre(metre)} ${signs}${own}`;
 }
 
-function noteRow(one: WrittenNote): string {
+/** A note keeps its row as long as it lives: an edit leaves nearly all of them as they are. */
+const noteRow = perObject((one: WrittenNote): string => {
   const kind = (Object.keys(KINDS) as (keyof typeof KINDS)[]).find((letter) => KINDS[letter] === one.kind);
   const tuplet = one.tuplet ? one.tuplet.join(':') : '';
   const marks =
@@ -84,10 +86,23 @@ function noteRow(one: WrittenNote): string {
   const { part, staff, voice, onset, ticks, lyric } = one;
   const times = `${printLength(onset)} ${printLength(ticks)}`;
   return `${part} ${staff} ${voice.replace(/\s/g, '_')} ${times} ${pitch} ${marks}${lyric ? ` ${lyric}` : ''}`;
+});
+
+/** Reads rows again and again while a piece is worked on: the notes of rows that were there are the same objects. */
+export class ScoreRowsReader {
+  private notes: ReadonlyMap<string, WrittenNote> = new Map();
+
+  /** As scoreOfRows. */
+  read(rows: ScoreRows): Score {
+    const known = this.notes;
+    const score = scoreOfRows(rows, (row, parts) => known.get(row) ?? noteOfRow(row, parts));
+    this.notes = new Map(rows.notes.map((row, at) => [row, score.notes[at]!]));
+    return score;
+  }
 }
 
 /** The score that rows hold. Throws TheoryError `request` for a row that is none, saying which. */
-export function scoreOfRows(rows: ScoreRows): Score {
+export function scoreOfRows(rows: ScoreRows, readNote: typeof noteOfRow = noteOfRow): Score {
   const parts = rows.parts.map((part): ScorePart => {
     const sounds = /^(-?\d+) (-?\d+)$/.exec(part.sounds);
     return {
@@ -101,7 +116,7 @@ export function scoreOfRows(rows: ScoreRows): Score {
       transposition: sounds ? { letters: Number(sounds[1]), halfSteps: Number(sounds[2]) } : null,
     };
   });
-  const notes = rows.notes.map((row) => noteOfRow(row, parts.length));
+  const notes = rows.notes.map((row) => readNote(row, parts.length));
   return {
     title: rows.title,
     composer: rows.composer,

@@ -17,12 +17,17 @@ interface Hand {
   readonly tasks: Remote<Tasks>;
 }
 
-/** A worker that waits for the next task, so that not every one has to start its own. */
-let idle: Hand | null = null;
+/** What remembers from one task to the next has a worker of its own; all others share one. */
+const LANES: Partial<Record<Name, string>> = { readPiece: 'piece' };
 
-function hand(): Hand {
-  const free = idle;
-  idle = null;
+const laneOf = (name: Name) => LANES[name] ?? 'any';
+
+/** By lane a worker that waits for the next task, so that not every one has to start its own. */
+const idle = new Map<string, Hand>();
+
+function hand(lane: string): Hand {
+  const free = idle.get(lane);
+  idle.delete(lane);
   if (free) return free;
   const worker = new Worker(new URL('./tasks.worker.ts', import.meta.url), { type: 'module' });
   return { worker, tasks: wrap<Tasks>(worker) };
@@ -38,7 +43,8 @@ export function runTask<N extends Name>(
   onSlow: () => void = () => undefined,
 ): Running<ReturnType<Tasks[N]>> {
   type Answer = ReturnType<Tasks[N]>;
-  const own = hand();
+  const lane = laneOf(name);
+  const own = hand(lane);
   const slow = setTimeout(onSlow, PROGRESS_MS);
   let finish: (answer: Answer | null) => void = () => undefined;
   let over = false;
@@ -60,8 +66,8 @@ export function runTask<N extends Name>(
     task(input).then(
       (answer) => {
         if (over) return;
-        if (idle) own.worker.terminate();
-        else idle = own;
+        if (idle.has(lane)) own.worker.terminate();
+        else idle.set(lane, own);
         finish(answer);
       },
       (error: unknown) => {

@@ -1,24 +1,50 @@
 import {
   attempt,
-  weighPiece,
-  scoreOfRows,
+  PieceReader,
+  ScoreRowsReader,
   type Modulation,
   type PieceReading,
   type RulingRow,
   type ScoreRows,
 } from '@diatonix/core';
+import { newId } from '../documents/ids';
+import { pieceChange, type PieceChange } from './pieceChange';
 
 export interface PieceRequest {
   readonly score: ScoreRows;
   readonly rulings: readonly RulingRow[];
   readonly modulation: Modulation;
+  /** The id of the reading that the page holds, where it holds one. */
+  readonly have?: string | null;
 }
 
+/** The reading of a piece, whole, or as what is other than in the reading that the page holds. */
 export type ReadPiece =
-  { readonly ok: true; readonly piece: PieceReading } | { readonly ok: false; readonly message: string };
+  | { readonly ok: true; readonly id: string; readonly piece: PieceReading }
+  | { readonly ok: true; readonly id: string; readonly change: PieceChange }
+  | { readonly ok: false; readonly message: string };
 
-/** Reads a piece chord by chord under its rulings. */
-export function readPiece({ score, rulings, modulation }: PieceRequest): ReadPiece {
-  const piece = attempt(() => weighPiece(scoreOfRows(score), rulings, modulation));
-  return piece.ok ? { ok: true, piece: piece.value } : { ok: false, message: piece.error.message };
+/** Reads pieces chord by chord under their rulings, and remembers the last. */
+export class PieceDesk {
+  private readonly rows = new ScoreRowsReader();
+  private readonly reader = new PieceReader();
+  private last: { readonly id: string; readonly piece: PieceReading } | null = null;
+
+  read({ score, rulings, modulation, have }: PieceRequest): ReadPiece {
+    const piece = attempt(() => this.reader.read(this.rows.read(score), rulings, modulation));
+    if (!piece.ok) return { ok: false, message: piece.error.message };
+    const { last } = this;
+    const id = newId();
+    this.last = { id, piece: piece.value };
+    return last && have === last.id
+      ? { ok: true, id, change: pieceChange(last.piece, piece.value) }
+      : { ok: true, id, piece: piece.value };
+  }
+}
+
+const DESK = new PieceDesk();
+
+/** Reads a piece; as long as this worker lives only what an edit or a ruling can have touched is read anew. */
+export function readPiece(request: PieceRequest): ReadPiece {
+  return DESK.read(request);
 }

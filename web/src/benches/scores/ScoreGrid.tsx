@@ -1,11 +1,15 @@
-import { useEffect, useId, useMemo, useRef, type KeyboardEvent } from 'react';
+import { useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Score } from '@diatonix/core';
 import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
+import type { BarSystem } from '../../notation/score/barWidths';
 import type { Pointed } from '../../notation/score/heads';
+import { SteadySystems } from '../../notation/score/sameDrawing';
 import { placesByBar } from '../../notation/score/engraveSystem';
 import { planStaves } from '../../notation/score/plan';
 import type { VexFlow } from '@diatonix/engraving';
+import { SteadyLists } from '../../parts/steadyLists';
+import { useSame } from '../../parts/useSame';
 import type { ChordColumn } from './cells';
 import { labelRoom } from './labelRoom';
 import { ScoreStyle } from './ScoreStyle';
@@ -43,14 +47,14 @@ export function ScoreGrid(props: ScoreGridProps) {
   // A page or a picture has a width of its own.
   const set = useDrawingMode(({ width }) => width) ?? room;
   const byKeyboard = useRef(false);
-  const plan = useMemo(() => planStaves(score, closed), [score, closed]);
+  const plan = useSame(useMemo(() => planStaves(score, closed), [score, closed]));
   const inBars = useMemo(() => placesByBar(score), [score]);
   const shown = rows.map((one) => one.id).join(' ');
   const labels = useMemo(
     () => columns.map((column) => ({ at: column.from, room: labelRoom(column, shown.split(' ')) / scale })),
     [columns, shown, scale],
   );
-  const { width, widths, systems } = useSystems(root, score, plan, labels, scale, set);
+  const { width, widths, systems } = useSystems(root, score, plan, inBars, labels, scale, set);
 
   useEffect(() => {
     if (!byKeyboard.current) return;
@@ -89,7 +93,27 @@ export function ScoreGrid(props: ScoreGridProps) {
     }
   };
 
-  let next = 0;
+  const [steady] = useState(() => new SteadySystems());
+  const [lists] = useState(() => new SteadyLists<ChordColumn>());
+  const drawn = useMemo(() => {
+    const marks = bracketsBySystem(score, systems, bracketed);
+    return steady.of(
+      systems.map((bars, at) => ({
+        ...{ score, plan, bars, widths, width, inBars, bracketed: marks[at]! },
+        loose: at === systems.length - 1,
+      })),
+    );
+  }, [steady, score, systems, bracketed, plan, widths, width, inBars]);
+  const firsts = useMemo(() => {
+    const ends = systems.map(([, to]) => score.bars[to]?.from ?? Infinity);
+    return [0, ...ends.map((end) => columns.filter(({ from }) => from < end).length)];
+  }, [score, systems, columns]);
+  const chords = useMemo(
+    () => lists.of(systems.map((_, at) => columns.slice(firsts[at], firsts[at + 1]))),
+    [lists, systems, columns, firsts],
+  );
+  const onset = score.notes[note]?.onset ?? -1;
+
   return (
     <ScoreStyle ref={root} $scale={scale} style={set === null ? {} : { width: set }} onKeyDown={keyDown}>
       <div
@@ -98,36 +122,30 @@ export function ScoreGrid(props: ScoreGridProps) {
         aria-rowcount={systems.length * rows.length}
         aria-colcount={columns.length + 1}
       >
-        {systems.map(([from, to], system) => {
-          const end = score.bars[to]?.from ?? Infinity;
-          const first = next;
-          while (next < columns.length && columns[next]!.from < end) next++;
-          const begins = score.bars[from]!.from;
-          const within = (onset: number) => onset >= begins && onset < end;
-          const own = [...bracketed].filter((place) => within(score.notes[place]!.onset));
+        {drawn.map((drawing, system) => {
+          const [first, list] = [firsts[system]!, chords[system]!];
+          const own = (at: number) => (at >= first && at < first + list.length ? at - first : -1);
+          const [from, to] = drawing.bars;
+          const holds = onset >= score.bars[from]!.from && onset < (score.bars[to]?.from ?? Infinity);
+          // Where nothing is selected the first chord of all can be reached by the keyboard.
+          const none = selected < 0 && first === 0;
           return (
             <ScoreSystem
               key={system}
               id={id}
               vexflow={vexflow}
-              score={score}
-              plan={plan}
-              bars={systems[system]!}
-              widths={widths}
-              inBars={inBars}
-              width={width}
+              drawing={drawing}
               scale={scale}
-              last={system === systems.length - 1}
               rows={rows}
               first={first}
-              chords={columns.slice(first, next)}
-              bracketed={own.join(' ')}
-              selected={selected}
-              playing={playing}
-              focusRow={row}
+              chords={list}
+              marked={own(selected)}
+              sounding={own(playing)}
+              tabbed={none ? 0 : own(selected)}
+              focusRow={own(selected) >= 0 || none ? row : null}
               rowIndex={system * rows.length + 1}
               onSelect={onSelect}
-              note={note >= 0 && within(score.notes[note]!.onset) ? note : -1}
+              note={holds ? note : -1}
               onPoint={onPoint}
               whole={room !== null}
             />
@@ -136,6 +154,24 @@ export function ScoreGrid(props: ScoreGridProps) {
       </div>
     </ScoreStyle>
   );
+}
+
+/** The places of bracketed notes by the system on which they stand. */
+function bracketsBySystem(
+  { notes, bars }: Score,
+  systems: readonly BarSystem[],
+  bracketed: ReadonlySet<number>,
+): Set<number>[] {
+  const found = systems.map(() => new Set<number>());
+  const begins = systems.map(([from]) => bars[from]!.from);
+  for (const place of bracketed) {
+    const onset = notes[place]?.onset;
+    if (onset === undefined) continue;
+    let at = found.length - 1;
+    while (at > 0 && begins[at]! > onset) at--;
+    found[at]?.add(place);
+  }
+  return found;
 }
 
 function moved(key: string, chord: number, chords: number, row: number, rows: number) {

@@ -1,11 +1,9 @@
-import type { Score } from '@diatonix/core';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
-import { engraveSystem } from '../../notation/score/engraveSystem';
+import { engraveSystem, type DrawnSystem } from '../../notation/score/engraveSystem';
 import { pointedAt, type Pointed } from '../../notation/score/heads';
-import type { BarSystem } from '../../notation/score/barWidths';
-import type { StaffPlan } from '../../notation/score/plan';
+import type { SystemOptions } from '../../notation/score/systemOptions';
 import type { VexFlow } from '@diatonix/engraving';
 import type { ChordColumn } from './cells';
 import { labelWidth } from './labelRoom';
@@ -13,22 +11,18 @@ import { labelWidth } from './labelRoom';
 interface ScoreSystemProps {
   readonly id: string;
   readonly vexflow: VexFlow | null;
-  readonly score: Score;
-  readonly plan: StaffPlan;
-  readonly bars: BarSystem;
-  readonly widths: readonly number[];
-  readonly inBars: readonly (readonly number[])[];
-  readonly width: number;
+  /** What it is drawn from: the same object as long as it is drawn alike. */
+  readonly drawing: SystemOptions;
   readonly scale: number;
-  readonly last: boolean;
   readonly rows: readonly GridRow[];
   /** The number of its first chord, and its chords. */
   readonly first: number;
   readonly chords: readonly ChordColumn[];
-  /** Places of notes outside their chords, joined by spaces. */
-  readonly bracketed: string;
-  readonly selected: number;
-  readonly playing: number;
+  /** Of its own chords the selected one, the one that sounds, and the one that the keyboard reaches; −1 for none. */
+  readonly marked: number;
+  readonly sounding: number;
+  readonly tabbed: number;
+  /** The row that the keyboard reaches; null where none of this system is. */
   readonly focusRow: string | null;
   /** The first row of the system among all rows of the grid. */
   readonly rowIndex: number;
@@ -48,42 +42,25 @@ const BEFORE = 12;
 
 /** One system of the score: its staves as written, and under them the rows, each label under its chord. */
 export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
-  const { id, vexflow, score, plan, bars, widths, inBars, width, scale, last, rows, first } = props;
-  const { chords, bracketed, selected, playing, focusRow, rowIndex, onSelect } = props;
-  const { note, onPoint, whole } = props;
-  const drawing = useDrawingMode((state) => state.width !== undefined);
+  const { id, vexflow, drawing, scale, rows, first, chords, marked, sounding, tabbed, focusRow } = props;
+  const { rowIndex, onSelect, note, onPoint, whole } = props;
+  const { score, plan, bars, width } = drawing;
+  const isDrawing = useDrawingMode((state) => state.width !== undefined);
   const root = useRef<HTMLDivElement>(null);
   const [near, setNear] = useState(false);
   useEffect(() => {
     const observer = new IntersectionObserver(
-      (entries) => entries.some(({ isIntersecting }) => isIntersecting) && setNear(true),
+      (entries) => setNear(entries[entries.length - 1]!.isIntersecting),
       { rootMargin: AHEAD },
     );
     observer.observe(root.current!);
     return () => observer.disconnect();
   }, []);
-  const own = (at: number) => (at >= first && at < first + chords.length ? at - first : -1);
-  const marked = own(selected);
-  const sounding = own(playing);
   // What is selected or sounds is drawn wherever it stands, so that the focus and the view can go there.
-  const noted = score.notes[note]?.onset ?? -1;
-  const holdsNote = noted >= score.bars[bars[0]]!.from && noted < (score.bars[bars[1]]?.from ?? Infinity);
-  const wanted = near || whole || drawing || marked >= 0 || sounding >= 0 || holdsNote;
+  const wanted = near || whole || isDrawing || marked >= 0 || sounding >= 0 || note >= 0;
   const drawn = useMemo(
-    () =>
-      vexflow && wanted
-        ? engraveSystem(vexflow, {
-            score,
-            plan,
-            bars,
-            widths,
-            width,
-            loose: last,
-            bracketed: new Set(bracketed === '' ? [] : bracketed.split(' ').map(Number)),
-            inBars,
-          })
-        : null,
-    [vexflow, wanted, score, plan, bars, widths, width, last, bracketed, inBars],
+    () => (vexflow ? drawnOf(vexflow, drawing, wanted) : null),
+    [vexflow, drawing, wanted],
   );
   const end = drawn ? drawn.bars[drawn.bars.length - 1]! : width;
   const places = useMemo(
@@ -149,9 +126,6 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
           {places &&
             chords.map((chord, at) => {
               const cell = chord.cells[row.id] ?? { text: '' };
-              const tabbable =
-                focusRow === row.id &&
-                (at === marked || (marked < 0 && selected < 0 && first === 0 && at === 0));
               return (
                 <div
                   key={at}
@@ -160,7 +134,7 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
                   aria-colindex={first + at + 2}
                   aria-selected={at === marked}
                   aria-label={`${chord.sentence.split(',')[0]}, ${row.label}: ${cell.text || 'nothing'}`}
-                  tabIndex={tabbable ? 0 : -1}
+                  tabIndex={focusRow === row.id && at === tabbed ? 0 : -1}
                   className={`cell kind-${row.kind}`}
                   data-chord={first + at}
                   style={{ left: px(places[at]!), width: px((places[at + 1] ?? end) - places[at]!) }}
@@ -188,6 +162,17 @@ export const ScoreSystem = memo(function ScoreSystem(props: ScoreSystemProps) {
   );
 });
 
+const DRAWN = new WeakMap<SystemOptions, DrawnSystem>();
+
+/** A system as it was drawn; one that was not yet, or is drawn otherwise now, only where it is wanted. */
+function drawnOf(vexflow: VexFlow, drawing: SystemOptions, wanted: boolean): DrawnSystem | null {
+  const before = DRAWN.get(drawing);
+  if (before || !wanted) return before ?? null;
+  const drawn = engraveSystem(vexflow, drawing);
+  DRAWN.set(drawing, drawn);
+  return drawn;
+}
+
 /** The names of the rows stand in so many pixels at the left. */
 const ROW_NAMES = 74;
 
@@ -199,7 +184,7 @@ function pushed(chord: ChordColumn, row: string, left: number): number {
 /** Left edges of the columns of chords, in staff units; null while nothing is drawn. */
 function columnPlaces(
   chords: readonly ChordColumn[],
-  drawn: ReturnType<typeof engraveSystem> | null,
+  drawn: DrawnSystem | null,
   begins: number,
 ): number[] | null {
   if (!drawn) return null;
@@ -207,7 +192,7 @@ function columnPlaces(
 }
 
 /** Where a moment stands: its own place, or that of the one before it. */
-function xOf({ xs }: ReturnType<typeof engraveSystem>, time: number): number | undefined {
+function xOf({ xs }: DrawnSystem, time: number): number | undefined {
   const own = xs.get(time);
   if (own !== undefined) return own;
   let [best, at] = [-Infinity, undefined as number | undefined];

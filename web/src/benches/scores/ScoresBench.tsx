@@ -1,5 +1,5 @@
 import { barAt, chartOf, keyFromSignature } from '@diatonix/core';
-import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
@@ -11,7 +11,7 @@ import type { Pointed } from '../../notation/score/heads';
 import { useEngraver } from '../../notation/useEngraver';
 import { useAppearance } from '../../shell/appearance';
 import { usePlayback } from '../../sound/player';
-import { chordColumns } from './cells';
+import { ChordColumns } from './cells';
 import { ChartBar } from './ChartBar';
 import { CompareFile } from './CompareFile';
 import { SCORES_DESK, useOpenScore } from './desk';
@@ -74,11 +74,11 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     () => (charted && reading ? chartOf(given, reading, { rate, simple, capo, part }) : null),
     [charted, given, reading, rate, simple, capo, part],
   );
+  const [made] = useState(() => new ChordColumns());
   const columns = useMemo(
-    () => (reading ? chordColumns(given, reading, school, comparison, chart) : []),
-    [given, reading, school, comparison, chart],
+    () => (reading ? made.build(given, reading, school, comparison, chart) : []),
+    [made, given, reading, school, comparison, chart],
   );
-  const times = useMemo(() => reading && reading.chords.map(({ from }) => from), [reading]);
   const rows = useMemo(
     () =>
       SCORE_ROWS.filter(({ id }) =>
@@ -94,14 +94,11 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const selected = found < 0 ? (chords.length > 0 ? 0 : -1) : found;
   const one = chords[selected];
 
-  const select = useCallback(
-    (chord: number, rowId: string) => {
-      const from = times?.[chord];
-      if (from !== undefined) SCORES_DESK.set({ at: from });
-      setRow(rowId);
-    },
-    [times],
-  );
+  const select = useSteady((chord: number, rowId: string) => {
+    const from = chords[chord]?.from;
+    if (from !== undefined) SCORES_DESK.set({ at: from });
+    setRow(rowId);
+  });
   const notes = useNotes(score, body.tempo);
   const [asked, setAsked] = useState(0);
   const grid = useRef<HTMLDivElement>(null);

@@ -3,6 +3,7 @@ import {
   beatIn,
   beatWords,
   cadenceWords,
+  Kept,
   localFunction,
   numeralParts,
   printFigure,
@@ -11,11 +12,12 @@ import {
   shortFigures,
   speakNumeral,
   vocabulary,
+  type CadenceKind,
   type ChartChord,
-  type Key,
   type Numeral,
   type NumeralParts,
   type ReadChord,
+  type ScoreBar,
   type School,
   type ScoreReading,
   type ScoreToRead,
@@ -88,19 +90,15 @@ function numeralLetters({ roman, prefix, quality, word, figures, rest, bass, tar
 
 /** The numeral of a pivot chord in the other key: before its own where that is the key it leaves. */
 function Pivot({
-  numeral,
-  of,
-  leaves,
+  pivot: { key, numeral, leaves },
   school,
 }: {
-  readonly numeral: Numeral;
-  readonly of: Key;
-  readonly leaves: boolean;
+  readonly pivot: NonNullable<ReadChord['pivot']>;
   readonly school: School;
 }) {
   return (
     <span className={leaves ? 'pivot' : 'pivot after'}>
-      <NumeralText parts={numeralParts(numeral, of, school)} />
+      <NumeralText parts={numeralParts(numeral, key, school)} />
     </span>
   );
 }
@@ -111,74 +109,89 @@ function pivotWords({ numeral, key }: NonNullable<ReadChord['pivot']>, school: S
   return { spoken: `${speakNumeral(parts)} in ${keyName(key, school)}`, letters: numeralLetters(parts) };
 }
 
-/** The chords of a reading as columns. */
-export function chordColumns(
-  score: ScoreToRead,
-  { chords, cadences }: ScoreReading,
-  school: School,
-  compared: Compared | null = null,
-  chart: readonly ChartChord[] | null = null,
-): ChordColumn[] {
-  const theirs = compared ? theirCells(compared, chords, school) : null;
-  const cadenceAt = new Map(cadences.map(({ at, kind }) => [at, kind]));
-  return chords.map((one, at): ChordColumn => {
-    const before = chords[at - 1];
-    const keyBegins = !before || !sameKey(before.key, one.key);
-    const parts = numeralParts(shownNumeral(one), one.key, school);
-    const symbol = printSymbol(one.chord, { glyphs: true, letters: school.letters, school: school.symbols });
-    const figures = shortFigures(one.chord, one.key).map(printFigure);
-    const role = one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral);
-    const cadence = cadenceAt.get(at);
-    const pivot = one.pivot && pivotWords(one.pivot, school);
-    const bar = barAt(score.bars, one.from)!;
-    return {
-      from: one.from,
-      to: one.to,
-      keyBegins,
-      ruled: one.ruled,
-      sentence: [
-        `${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(one.from, bar))}`,
-        ...(keyBegins ? [keyName(one.key, school)] : []),
-        speakNumeral(parts),
-        symbol,
-        ...(cadence ? [`${cadenceWords(cadence)} cadence`] : []),
-        ...(one.ruled ? ['ruled'] : []),
-      ].join(', '),
-      cells: {
-        key: { text: keyBegins ? keyName(one.key, school) : '' },
-        numeral: {
-          text: pivot ? `${speakNumeral(parts)}, ${pivot.spoken}` : speakNumeral(parts),
-          letters: numeralLetters(parts) + (pivot ? pivot.letters + 1 : 0),
-          content: (
-            <>
-              {one.pivot?.leaves && (
-                <Pivot
-                  numeral={one.pivot.numeral}
-                  of={one.pivot.key}
-                  leaves={one.pivot.leaves}
-                  school={school}
-                />
-              )}
-              <NumeralText parts={parts} />
-              {one.pivot && !one.pivot.leaves && (
-                <Pivot
-                  numeral={one.pivot.numeral}
-                  of={one.pivot.key}
-                  leaves={one.pivot.leaves}
-                  school={school}
-                />
-              )}
-              {one.ruled && <span className="ruled">ruled</span>}
-            </>
-          ),
+/** What a column is made of. */
+interface ColumnInputs {
+  readonly one: ReadChord;
+  readonly keyBegins: boolean;
+  readonly cadence: CadenceKind | null;
+  readonly bar: ScoreBar;
+  readonly school: School;
+}
+
+/** The chords of a reading as columns; one of which nothing changes stays the same object. */
+export class ChordColumns {
+  private readonly columns = new Kept(chordColumn);
+
+  build(
+    score: ScoreToRead,
+    { chords, cadences }: ScoreReading,
+    school: School,
+    compared: Compared | null = null,
+    chart: readonly ChartChord[] | null = null,
+  ): ChordColumn[] {
+    const theirs = compared ? theirCells(compared, chords, school) : null;
+    const cadenceAt = new Map(cadences.map(({ at, kind }) => [at, kind]));
+    const columns = chords.map((one, at): ChordColumn => {
+      const before = chords[at - 1];
+      const column = this.columns.of(String(one.from), {
+        one,
+        keyBegins: !before || !sameKey(before.key, one.key),
+        cadence: cadenceAt.get(at) ?? null,
+        bar: barAt(score.bars, one.from)!,
+        school,
+      });
+      if (!theirs && !chart) return column;
+      return {
+        ...column,
+        cells: {
+          ...column.cells,
+          ...(theirs ? { theirs: theirs[at]! } : {}),
+          ...(chart ? { chart: chartCell(chart, one, school) } : {}),
         },
-        ...(theirs ? { theirs: theirs[at]! } : {}),
-        ...(chart ? { chart: chartCell(chart, one, school) } : {}),
-        figures: { text: figures.join(' '), content: <Figures figures={figures} /> },
-        symbol: { text: symbol, content: accidentalSigns(symbol) },
-        function: { text: role ?? '' },
-        cadence: { text: cadence ? cadenceWords(cadence) : '' },
+      };
+    });
+    this.columns.round();
+    return columns;
+  }
+}
+
+function chordColumn({ one, keyBegins, cadence, bar, school }: ColumnInputs): ChordColumn {
+  const parts = numeralParts(shownNumeral(one), one.key, school);
+  const symbol = printSymbol(one.chord, { glyphs: true, letters: school.letters, school: school.symbols });
+  const figures = shortFigures(one.chord, one.key).map(printFigure);
+  const role = one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral);
+  const pivot = one.pivot && pivotWords(one.pivot, school);
+  return {
+    from: one.from,
+    to: one.to,
+    keyBegins,
+    ruled: one.ruled,
+    sentence: [
+      `${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(one.from, bar))}`,
+      ...(keyBegins ? [keyName(one.key, school)] : []),
+      speakNumeral(parts),
+      symbol,
+      ...(cadence ? [`${cadenceWords(cadence)} cadence`] : []),
+      ...(one.ruled ? ['ruled'] : []),
+    ].join(', '),
+    cells: {
+      key: { text: keyBegins ? keyName(one.key, school) : '' },
+      numeral: {
+        text: pivot ? `${speakNumeral(parts)}, ${pivot.spoken}` : speakNumeral(parts),
+        letters: numeralLetters(parts) + (pivot ? pivot.letters + 1 : 0),
+        content: (
+          <>
+            {one.pivot?.leaves && <Pivot pivot={one.pivot} school={school} />}
+            <NumeralText parts={parts} />
+            {one.pivot && !one.pivot.leaves && <Pivot pivot={one.pivot} school={school} />}
+            {one.ruled && <span className="ruled">ruled</span>}
+          </>
+        ),
       },
-    };
-  });
+      figures: { text: figures.join(' '), content: <Figures figures={figures} /> },
+      symbol: { text: symbol, content: accidentalSigns(symbol) },
+      function: { text: role ?? '' },
+      cadence: { text: cadence ? cadenceWords(cadence) : '' },
+    },
+  };
 }

@@ -1,7 +1,7 @@
 import { toRead, type PieceReading, type Score, type ScoreRows, type ScoreToRead } from '@diatonix/core';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { ScorePiece } from '../../documents/kinds/score';
-import { runTask } from '../../workers/client';
+import { PieceLine } from '../../workers/pieceLine';
 import { scoreOf } from './state';
 
 /**
@@ -32,32 +32,18 @@ export function usePiece({ score: rows, rulings, modulation = 'usual' }: ScorePi
   }, [from, rows]);
   const [slow, setSlow] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const [cancel, setCancel] = useState<() => void>(() => () => undefined);
+  const [line, setLine] = useState<PieceLine | null>(null);
   useEffect(() => {
-    let live = true;
-    const running = runTask('readPiece', { score: rows, rulings, modulation }, () => live && setSlow(true));
-    setProblem(null);
-    setCancel(() => running.cancel);
-    running.done
-      .then((answer) => {
-        if (!live) return;
-        setSlow(false);
-        if (answer === null) setProblem('The reading was stopped. Any ruling begins it again.');
-        else if (answer.ok) setRead({ rows, piece: answer.piece });
-        else setProblem(answer.message);
-      })
-      .catch((error: unknown) => {
-        if (!live) return;
-        setSlow(false);
-        setProblem(
-          `The piece could not be read (${error instanceof Error ? error.message : String(error)}).`,
-        );
-      });
-    return () => {
-      live = false;
-      running.cancel();
-    };
-  }, [rows, rulings, modulation]);
+    const own = new PieceLine({
+      read: (piece, of) => setRead({ rows: of, piece }),
+      slow: setSlow,
+      problem: setProblem,
+    });
+    setLine(own);
+    return () => own.close();
+  }, []);
+  useEffect(() => line?.ask({ score: rows, rulings, modulation }), [line, rows, rulings, modulation]);
+  const cancel = useCallback(() => line?.cancel(), [line]);
   return { score, given, written, piece: read?.piece ?? null, slow, problem, cancel };
 }
 

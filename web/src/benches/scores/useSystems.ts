@@ -16,6 +16,7 @@ export function useSystems(
   root: RefObject<HTMLElement | null>,
   score: Score,
   plan: StaffPlan,
+  inBars: readonly (readonly number[])[],
   labels: readonly LabelRoom[],
   scale: number,
   set: number | null,
@@ -29,14 +30,12 @@ export function useSystems(
     observer.observe(element);
     return () => observer.disconnect();
   }, [root]);
-  const widths = useMemo(() => barWidths(score, labels), [score, labels]);
+  const widths = useMemo(() => barWidths(score, inBars, labels), [score, inBars, labels]);
   const width = Math.max(NARROWEST, Math.floor(pixels / scale) - 4);
+  const fifths = fifthsAt(score, 0);
   const systems = useMemo(
-    () =>
-      pixels === 0
-        ? []
-        : barSystems(widths, (first) => width - headRoom(plan, fifthsAt(score, 0), first, first)),
-    [pixels, width, widths, plan, score],
+    () => (pixels === 0 ? [] : barSystems(widths, (first) => width - headRoom(plan, fifths, first, first))),
+    [pixels, width, widths, plan, fifths],
   );
   return { width, widths, systems };
 }

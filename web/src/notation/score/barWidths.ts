@@ -15,23 +15,24 @@ export interface LabelRoom {
 }
 
 /**
- * How wide each bar wants to be, by the moments in it and the labels under them. The package spaces notes by
- * their lengths, so that a label which needs more room than its notes widens the whole bar.
+ * How wide each bar wants to be, by the moments in it (`inBars`, from placesByBar) and the labels under them. The
+ * package spaces notes by their lengths, so that a label which needs more room than its notes widens the whole bar.
  */
-export function barWidths(score: Score, labels: readonly LabelRoom[]): number[] {
-  const { bars, notes, parts } = score;
-  const moments: Map<number, number>[] = bars.map(() => new Map());
-  let bar = 0;
-  const order = [...notes].sort((a, b) => a.onset - b.onset);
-  for (const { onset, note, kind } of order) {
-    while (bars[bar + 1] && bars[bar + 1]!.from <= onset) bar++;
-    const signs = note && note.alteration !== 0 ? 1 : 0;
-    const own = moments[bar]!;
-    own.set(onset, Math.max(own.get(onset) ?? 0, kind === 'grace' ? 2 : signs));
-  }
+export function barWidths(
+  { bars, notes, parts }: Score,
+  inBars: readonly (readonly number[])[],
+  labels: readonly LabelRoom[],
+): number[] {
   const rooms = new Map(labels.map(({ at, room }) => [at, room]));
   return bars.map(({ from, to }, at) => {
-    const times = [...moments[at]!].sort((a, b) => a[0] - b[0]);
+    const times: [onset: number, signs: number][] = [];
+    for (const place of inBars[at]!) {
+      const { onset, note, kind } = notes[place]!;
+      const signs = kind === 'grace' ? 2 : note && note.alteration !== 0 ? 1 : 0;
+      const last = times[times.length - 1];
+      if (last?.[0] === onset) last[1] = Math.max(last[1], signs);
+      else times.push([onset, signs]);
+    }
     if (times.length === 0) return BAR + QUARTER * Math.sqrt((to - from) / TICKS_A_QUARTER);
     const own = times.map(([time, signs], index) => {
       const length = ((times[index + 1]?.[0] ?? to) - time) / TICKS_A_QUARTER;
