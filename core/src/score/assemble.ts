@@ -1,3 +1,4 @@
+import type { Chord } from '../chord/chord';
 import type { ContextReading } from '../context/chordIn';
 import { isCadential } from '../context/readings';
 import { joinedBy } from '../context/structure';
@@ -6,15 +7,14 @@ import { attempt } from '../errors';
 import { sameKey, type Key } from '../key/key';
 import type { Numeral } from '../label/numeral';
 import { sameValue } from '../same';
-import type { Neighbours } from './melodic';
 import { nonChordNotes, suppliedNotes } from './nonChord';
 import type { PhraseEnd } from './phrases';
 import type { ScoreRuling } from './rulings';
-import type { ScoreToRead } from './scoreNote';
 import type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './scoreReading';
 import type { KnownChord } from './pickReadings';
 import type { Segment } from './segment';
 import type { Slice } from './slices';
+import { isOutside, type HeardNotes, type Touched } from './touched';
 
 /** A chord of the best reading, and what is known of it. */
 export interface FoundChord {
@@ -22,15 +22,20 @@ export interface FoundChord {
   readonly known: KnownChord;
 }
 
+/** What a reading is told of. */
+interface Assembled {
+  readonly heard: HeardNotes;
+  readonly slices: readonly Slice[];
+  readonly phraseEnds: readonly PhraseEnd[];
+  readonly rulings: readonly ScoreRuling[];
+  /** What is other than in the reading before, and which reading this is, counted. */
+  readonly touched: Touched;
+  readonly round: number;
+}
+
 /** Makes the reading of a score from the chords that were found. A chord that says the same stays the same object. */
-export function assemble(
-  { notes }: ScoreToRead,
-  neighbours: Neighbours,
-  slices: readonly Slice[],
-  found: readonly FoundChord[],
-  phraseEnds: readonly PhraseEnd[],
-  rulings: readonly ScoreRuling[],
-): ScoreReading {
+export function assemble(given: Assembled, found: readonly FoundChord[]): ScoreReading {
+  const { slices, phraseEnds, rulings } = given;
   const times = found.map(({ segment }) => timesOf(segment, slices));
   const best = found.map(({ segment }, at): ContextReading => {
     const { chord, numeral, key, reason } = segment.state;
@@ -44,8 +49,9 @@ export function assemble(
   const chords = found.map(({ segment, known }, at): ReadChord => {
     const { state, from, to } = segment;
     const { key, numeral, chord } = state;
-    const own = slices.slice(from, to);
-    const told: ReadChord = {
+    const next = best[at + 1]?.chord ?? null;
+    const outside = outsideChord(given, segment, known, next);
+    const one: ReadChord = {
       from: times[at]!.from,
       to: times[at]!.to,
       firstSlice: from,
@@ -55,13 +61,14 @@ export function assemble(
       chord,
       reason: best[at]!.reason,
       ruled: ruledFrom.has(times[at]!.from) && state.reason === 'given',
-      nonChord: nonChordNotes(notes, neighbours, own, chord, best[at + 1]?.chord ?? null),
-      supplied: suppliedNotes(notes, own, chord),
+      nonChord: outside.nonChord,
+      supplied: outside.supplied,
       readings: readingsOf(known, from, slices),
       pivot: pivots.get(at) ?? null,
     };
-    if (!known.told || !sameValue(known.told, told)) known.told = told;
-    return known.told;
+    const before = known.told?.one;
+    known.told = { one: before && sameValue(before, one) ? before : one, round: given.round, next };
+    return known.told.one;
   });
   return {
     slices,
@@ -71,6 +78,22 @@ export function assemble(
     brackets: structure.brackets,
     arrows: structure.arrows,
     phraseEnds,
+  };
+}
+
+/** What of the notes is not of a chord, and what of the chord is not in the notes. */
+function outsideChord(
+  { heard: { notes, neighbours }, slices, touched, round }: Assembled,
+  { from, to, state: { chord } }: Segment,
+  { told }: KnownChord,
+  next: Chord | null,
+): Pick<ReadChord, 'nonChord' | 'supplied'> {
+  const isKnown = told?.round === round - 1 && told.next === next && told.one.firstSlice === from;
+  if (isKnown && isOutside(touched, slices[from]!.from, endOf(to, slices))) return told.one;
+  const own = slices.slice(from, to);
+  return {
+    nonChord: nonChordNotes(notes, neighbours, own, chord, next),
+    supplied: suppliedNotes(notes, own, chord),
   };
 }
 
@@ -90,10 +113,10 @@ function readingsOf(
   slices: readonly Slice[],
 ): readonly ScoreChordReading[] {
   const isSame = picked.every(({ from: start, to: end }, at) => {
-    const before = told?.readings[at];
+    const before = told?.one.readings[at];
     return before?.from === slices[from + start]!.from && before.to === endOf(from + end, slices);
   });
-  if (isSame && told) return told.readings;
+  if (isSame && told) return told.one.readings;
   return picked.map(({ from: start, to: end, state: { key, numeral, chord }, excess }) => ({
     from: slices[from + start]!.from,
     to: endOf(from + end, slices),

@@ -26,7 +26,8 @@ export function heardTogether(
   const inRun = new Uint8Array(notes.length);
   const order = notes.map((_, at) => at).sort((a, b) => notes[a]!.onset - notes[b]!.onset);
   order.forEach((first) => {
-    if (inRun[first]) return;
+    const next = neighbours.after[first]!;
+    if (inRun[first] || next < 0 || !goesOn(notes, next, first)) return;
     const run = runFrom(notes, first, neighbours);
     for (const one of run.slice(0, -1)) inRun[one] = 1;
     const alone = run.filter((one) => struck.get(notes[one]!.onset) === 1).length;
@@ -96,16 +97,15 @@ function soundOn(
 
 /** A single low note of a part, and chords over it in the same voice after it. */
 function lowNotes(notes: readonly ScoreNote[], bars: readonly ScoreBar[], ends: Map<number, number>): void {
-  const voices = new Map<string, Map<number, number[]>>();
-  notes.forEach(({ voice, onset }, at) => {
-    const groups = voices.get(voice) ?? new Map<number, number[]>();
-    voices.set(voice, groups);
-    const group = groups.get(onset);
-    if (group) group.push(at);
-    else groups.set(onset, [at]);
+  const voices = new Map<string, number[]>();
+  notes.forEach(({ voice }, at) => {
+    const own = voices.get(voice);
+    if (own) own.push(at);
+    else voices.set(voice, [at]);
   });
-  for (const groups of voices.values()) {
-    const inOrder = [...groups].sort((a, b) => a[0] - b[0]).map(([, group]) => group);
+  for (const own of voices.values()) {
+    const inOrder = struckTogether(notes, own);
+    if (inOrder.length === own.length) continue;
     inOrder.forEach((group, at) => {
       if (group.length !== 1) return;
       const [low] = group as [number];
@@ -123,4 +123,16 @@ function lowNotes(notes: readonly ScoreNote[], bars: readonly ScoreBar[], ends: 
       if (until > notes[low]!.end) ends.set(low, Math.min(until, bar?.to ?? until));
     });
   }
+}
+
+/** The notes of a voice in groups that begin together, in order. */
+function struckTogether(notes: readonly ScoreNote[], own: number[]): number[][] {
+  const groups: number[][] = [];
+  own.sort((a, b) => notes[a]!.onset - notes[b]!.onset);
+  for (const at of own) {
+    const last = groups[groups.length - 1];
+    if (last && notes[last[0]!]!.onset === notes[at]!.onset) last.push(at);
+    else groups.push([at]);
+  }
+  return groups;
 }

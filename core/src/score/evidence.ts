@@ -120,12 +120,13 @@ function dominantSteps(chords: readonly ReadChord[], key: Key): number[] {
 }
 
 function foreignNotes(own: readonly ScoreNote[], key: Key): KeyEvidence[] {
-  const inKey: NoteName[] = [...scaleOf(key)];
-  if (key.mode === 'minor') inKey.push(...scaleOf(key, 'harmonic'), ...scaleOf(key, 'melodic'));
+  const scale: NoteName[] = [...scaleOf(key)];
+  if (key.mode === 'minor') scale.push(...scaleOf(key, 'harmonic'), ...scaleOf(key, 'melodic'));
+  const inKey = new Set(scale.map(lineOfFifths));
   const found = new Map<number, { note: NoteName; at: number[] }>();
   for (const { note, onset } of own) {
-    if (inKey.some((one) => sameName(one, note))) continue;
     const place = lineOfFifths(note);
+    if (inKey.has(place)) continue;
     const known = found.get(place) ?? { note: { step: note.step, alteration: note.alteration }, at: [] };
     known.at.push(onset);
     found.set(place, known);

@@ -1,3 +1,4 @@
+import type { Chord } from '../chord/chord';
 import type { State } from '../context/states';
 import { sameKey } from '../key/key';
 import { sameNumeral } from '../label/numeral';
@@ -20,8 +21,8 @@ export interface KnownChord {
   readonly around: readonly (readonly Alternative[])[];
   /** Distinct readings over its time, its own first, then the likeliest. */
   readonly picked: readonly Picked[];
-  /** The chord as it was told last. */
-  told: ReadChord | null;
+  /** The chord as it was told last, with the reading in which it was, counted, and the chord after it. */
+  told: { readonly one: ReadChord; readonly round: number; readonly next: Chord | null } | null;
 }
 
 /** Picks the readings that stand beside each chord, anew only where the search was. */

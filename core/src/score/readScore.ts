@@ -12,7 +12,8 @@ import type { ScoreReading } from './scoreReading';
 import { ChordSearch } from './search';
 import type { Segment } from './segment';
 import { checkDensity, sameSlice, slicesOf, type Slice } from './slices';
-import { namePlace, soundsOf } from './sounds';
+import { namePlace, soundsAgain, type KnownSounds } from './sounds';
+import { touchedTime, type HeardNotes, type Touched } from './touched';
 import { READING_WEIGHTS, type ReadingWeights } from './weights';
 
 export interface ReadOptions {
@@ -35,11 +36,20 @@ export function readScore(given: ScoreToRead, options: ReadOptions = {}): ScoreR
   return new ScoreReader().read(given, options);
 }
 
+/** What is remembered of the slices under one signature. */
+interface AreaMemory {
+  readonly search: ChordSearch;
+  readonly pick: PickReadings;
+  sounds: KnownSounds | null;
+}
+
 /** Reads a score again and again while it is worked on: only what a change can have touched is found anew. */
 export class ScoreReader {
   /** By the signature, counted from the first. */
-  private readonly areas: { readonly search: ChordSearch; readonly pick: PickReadings }[] = [];
+  private readonly areas: AreaMemory[] = [];
   private slices: readonly Slice[] = [];
+  private heard: HeardNotes | null = null;
+  private round = 0;
 
   /** As readScore, and with the same result; what is as it was is the same object as in the reading before. */
   read(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
@@ -47,17 +57,23 @@ export class ScoreReader {
     checkDensity(given.notes);
     const neighbours = neighboursOf(given.notes);
     const score = { ...given, notes: heardTogether(given.notes, neighbours, given.bars) };
+    const heard = { notes: score.notes, neighbours };
+    const touched = touchedTime(this.heard, heard);
+    // A reading that fails is nothing to go by.
+    this.heard = null;
     this.slices = keptSlices(this.slices, slicesOf(score));
     const { slices } = this;
     const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
     if (slices.length === 0)
       return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds };
-    const known = { score, slices, neighbours, phraseEnds };
+    const known = { score, slices, neighbours, phraseEnds, touched };
     const found = areasOf(score, slices).flatMap((area, at) => {
-      this.areas[at] ??= { search: new ChordSearch(), pick: new PickReadings() };
+      this.areas[at] ??= { search: new ChordSearch(), pick: new PickReadings(), sounds: null };
       return searchArea(known, area, options, this.areas[at]);
     });
-    return assemble(score, neighbours, slices, found, phraseEnds, rulings);
+    this.heard = heard;
+    this.round++;
+    return assemble({ heard, slices, phraseEnds, rulings, touched, round: this.round }, found);
   }
 }
 
@@ -93,13 +109,14 @@ interface Known {
   readonly slices: readonly Slice[];
   readonly neighbours: Neighbours;
   readonly phraseEnds: readonly PhraseEnd[];
+  readonly touched: Touched;
 }
 
 function searchArea(
-  { score, slices: all, neighbours, phraseEnds }: Known,
+  { score, slices: all, neighbours, phraseEnds, touched }: Known,
   { from, to, fifths }: Area,
   { key, rulings = [], weights = READING_WEIGHTS }: ReadOptions,
-  { search, pick }: { readonly search: ChordSearch; readonly pick: PickReadings },
+  memory: AreaMemory,
 ): FoundChord[] {
   const slices = from === 0 && to === all.length ? all : all.slice(from, to);
   const inArea = rulingsIn(rulings, slices);
@@ -107,8 +124,16 @@ function searchArea(
   const keys = key ? [key] : keysRound(fifths);
   for (const ruling of rulings)
     if (ruling.kind === 'key' && !keys.some((one) => sameKey(one, ruling.key))) keys.push(ruling.key);
-  const result = search.run({
-    sounds: soundsOf(score.notes, neighbours, slices, weights, fifths),
+  memory.sounds = soundsAgain(
+    memory.sounds,
+    { notes: score.notes, neighbours },
+    slices,
+    weights,
+    fifths,
+    touched,
+  );
+  const result = memory.search.run({
+    sounds: memory.sounds.sounds,
     roots: namesIn(score.notes),
     walls,
     keys,
@@ -118,7 +143,7 @@ function searchArea(
   });
   return merged(result.segments, new Set([...walls, ...inArea.cuts])).map((one) => ({
     segment: { ...one, from: one.from + from, to: one.to + from },
-    known: pick.of(one, result),
+    known: memory.pick.of(one, result),
   }));
 }
 

@@ -1,4 +1,5 @@
 import type { Chord } from '../chord/chord';
+import { perObject } from '../memo';
 import { midiNumber, type Note } from '../pitch/note';
 import type { Ending } from '../time/bars';
 import type { ScoreBar, ScoreNote, ScoreToRead } from './scoreNote';
@@ -65,32 +66,43 @@ export interface Score {
   readonly symbols: readonly { readonly at: number; readonly chord: Chord }[];
 }
 
+/** A written note as it sounds by itself; the same object as long as the note lives. */
+const soundOf = perObject((one: WrittenNote): ScoreNote => {
+  const { note, part, onset, ticks, voice } = one;
+  return { onset, end: onset + ticks, note: note!, part, voice: `${part} ${voice}` };
+});
+
+/** Key numbers lie far within that. */
+const PITCHES = 1024;
+
 /** What a score gives to be read: its sounding notes, ties joined; without graces, cues and percussion. */
-export function toRead(score: Score): ScoreToRead & { readonly written: readonly (readonly number[])[] } {
-  const notes: ScoreNote[] = [];
-  const written: number[][] = [];
-  const open = new Map<string, number>();
-  const fermatas = new Set<number>();
-  score.notes.forEach((one, place) => {
-    const { note, kind, part, onset, ticks, voice } = one;
-    if (one.fermata) fermatas.add(onset);
-    if (kind !== 'note' || !note || ticks <= 0) return;
-    const id = `${part} ${midiNumber(note)}`;
-    const before = open.get(id);
-    const end = onset + ticks;
-    if (one.tieEnd && before !== undefined && notes[before]!.end === onset) {
-      notes[before] = { ...notes[before]!, end };
-      written[before]!.push(place);
-    } else {
-      open.set(id, notes.length);
-      notes.push({ onset, end, note, part, voice: `${part} ${voice}` });
-      written.push([place]);
-    }
-  });
-  const breaks = score.bars.flatMap(({ to, repeatEnd, double }) => (repeatEnd || double ? [to] : []));
-  const { bars, signatures } = score;
-  return { notes, written, bars, signatures, fermatas: [...fermatas].sort((a, b) => a - b), breaks };
-}
+export const toRead = perObject(
+  (score: Score): ScoreToRead & { readonly written: readonly (readonly number[])[] } => {
+    const notes: ScoreNote[] = [];
+    const written: number[][] = [];
+    /** By part and pitch the last note that sounded. */
+    const open = new Map<number, number>();
+    const fermatas = new Set<number>();
+    score.notes.forEach((one, place) => {
+      const { note, kind, part, onset, ticks } = one;
+      if (one.fermata) fermatas.add(onset);
+      if (kind !== 'note' || !note || ticks <= 0) return;
+      const id = part * PITCHES + midiNumber(note);
+      const before = open.get(id);
+      if (one.tieEnd && before !== undefined && notes[before]!.end === onset) {
+        notes[before] = { ...notes[before]!, end: onset + ticks };
+        written[before]!.push(place);
+      } else {
+        open.set(id, notes.length);
+        notes.push(soundOf(one));
+        written.push([place]);
+      }
+    });
+    const breaks = score.bars.flatMap(({ to, repeatEnd, double }) => (repeatEnd || double ? [to] : []));
+    const { bars, signatures } = score;
+    return { notes, written, bars, signatures, fermatas: [...fermatas].sort((a, b) => a - b), breaks };
+  },
+);
 
 /** Notes of a part as they are counted: each written pitched note, without graces. */
 export function countNotes(score: Score, part: number): number {

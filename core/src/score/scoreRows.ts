@@ -90,19 +90,37 @@ const noteRow = perObject((one: WrittenNote): string => {
 
 /** Reads rows again and again while a piece is worked on: the notes of rows that were there are the same objects. */
 export class ScoreRowsReader {
-  private notes: ReadonlyMap<string, WrittenNote> = new Map();
+  private rows: ScoreRows | null = null;
+  private score: Score | null = null;
 
   /** As scoreOfRows. */
   read(rows: ScoreRows): Score {
-    const known = this.notes;
-    const score = scoreOfRows(rows, (row, parts) => known.get(row) ?? noteOfRow(row, parts));
-    this.notes = new Map(rows.notes.map((row, at) => [row, score.notes[at]!]));
-    return score;
+    const { rows: old, score: last } = this;
+    this.score =
+      old && last && old.parts.length === rows.parts.length
+        ? scoreOfRows(rows, knownBefore(old.bars, last.bars), knownBefore(old.notes, last.notes))
+        : scoreOfRows(rows);
+    this.rows = rows;
+    return this.score;
   }
 }
 
+/** What was read of a row before, where the same stood at its place from the beginning or from the end. */
+function knownBefore<T>(rows: readonly string[], read: readonly T[]) {
+  return (row: string, at: number, count: number): T | undefined => {
+    const fromEnd = rows.length - (count - at);
+    return rows[at] === row ? read[at] : rows[fromEnd] === row ? read[fromEnd] : undefined;
+  };
+}
+
+const NOT_KNOWN = () => undefined;
+
 /** The score that rows hold. Throws TheoryError `request` for a row that is none, saying which. */
-export function scoreOfRows(rows: ScoreRows, readNote: typeof noteOfRow = noteOfRow): Score {
+export function scoreOfRows(
+  rows: ScoreRows,
+  knownBar: ReturnType<typeof knownBefore<WrittenBar>> = NOT_KNOWN,
+  knownNote: ReturnType<typeof knownBefore<WrittenNote>> = NOT_KNOWN,
+): Score {
   const parts = rows.parts.map((part): ScorePart => {
     const sounds = /^(-?\d+) (-?\d+)$/.exec(part.sounds);
     return {
@@ -116,13 +134,15 @@ export function scoreOfRows(rows: ScoreRows, readNote: typeof noteOfRow = noteOf
       transposition: sounds ? { letters: Number(sounds[1]), halfSteps: Number(sounds[2]) } : null,
     };
   });
-  const notes = rows.notes.map((row) => readNote(row, parts.length));
+  const notes = rows.notes.map(
+    (row, at, all) => knownNote(row, at, all.length) ?? noteOfRow(row, parts.length),
+  );
   return {
     title: rows.title,
     composer: rows.composer,
     tempo: rows.tempo > 0 ? rows.tempo : null,
     parts,
-    bars: rows.bars.map(barOfRow),
+    bars: rows.bars.map((row, at, all) => knownBar(row, at, all.length) ?? barOfRow(row)),
     signatures: rows.signatures.map((row) => {
       const [at, fifths] = row.split(' ');
       if (!/^-?[0-7]$/.test(fifths ?? '')) throw wrongRow('signature', row, '0 -3');

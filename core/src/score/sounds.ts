@@ -3,6 +3,7 @@ import { TICKS_A_QUARTER } from '../time/length';
 import { kindOf, type Neighbours } from './melodic';
 import type { ScoreNote } from './scoreNote';
 import type { Slice } from './slices';
+import { isOutside, type HeardNotes, type Touched } from './touched';
 import type { ReadingWeights } from './weights';
 
 /** What a slice gives to be weighed: its names, a bit for each, and what each costs where a chord lacks it. */
@@ -32,37 +33,60 @@ export function nameIndex(fifths: number): number {
   return ((fifths % NAMES) + NAMES) % NAMES;
 }
 
-/** The sounds of every slice; `home` are the sharps or flats of the signature. */
-export function soundsOf(
-  notes: readonly ScoreNote[],
-  neighbours: Neighbours,
+/** The sounds of slices, and what they were found for. */
+export interface KnownSounds {
+  readonly slices: readonly Slice[];
+  readonly sounds: readonly SliceSounds[];
+  readonly weights: ReadingWeights;
+  readonly home: number;
+}
+
+/** The sounds of every slice, those that were known where nothing is touched; `home` are sharps or flats. */
+export function soundsAgain(
+  known: KnownSounds | null,
+  { notes, neighbours }: HeardNotes,
   slices: readonly Slice[],
   weights: ReadingWeights,
   home: number,
-): SliceSounds[] {
-  const places = notes.map(({ note }) => lineOfFifths(note));
-  const indices = places.map((fifths) => nameIndex(namePlace(fifths)));
-  return slices.map((slice) => {
-    const { sounding, from, accent } = slice;
-    const bits: number[] = [];
-    const costs: number[] = [];
-    let mask = 0;
-    for (let n = 0; n < sounding.length; n++) {
-      const one = sounding[n]!;
-      const bit = 1 << indices[one]!;
-      const outside = places[one]! - home < -1 || places[one]! - home > 5;
-      const cost = foreignCost(notes, neighbours, one, slice, n === 0, outside, weights);
-      // Doublings are foreign together.
-      if ((mask & bit) !== 0) costs[bits.indexOf(bit)]! += cost;
-      else {
-        mask |= bit;
-        bits.push(bit);
-        costs.push(cost);
-      }
-    }
-    const lowest = sounding[0]!;
-    return { accent, mask, lowest: indices[lowest]!, struck: notes[lowest]!.onset === from, bits, costs };
+  touched: Touched,
+): KnownSounds {
+  const old = known?.weights === weights && known.home === home ? known : null;
+  const sounds = slices.map((slice, at) => {
+    const isKnown = old?.slices[at] === slice && isOutside(touched, slice.from, slice.to);
+    return isKnown ? old.sounds[at]! : soundsIn(slice, notes, neighbours, weights, home);
   });
+  return { slices, sounds, weights, home };
+}
+
+function soundsIn(
+  slice: Slice,
+  notes: readonly ScoreNote[],
+  neighbours: Neighbours,
+  weights: ReadingWeights,
+  home: number,
+): SliceSounds {
+  const { sounding, from, accent } = slice;
+  const bits: number[] = [];
+  const costs: number[] = [];
+  let mask = 0;
+  let lowest = 0;
+  for (let n = 0; n < sounding.length; n++) {
+    const one = sounding[n]!;
+    const place = lineOfFifths(notes[one]!.note);
+    const index = nameIndex(namePlace(place));
+    if (n === 0) lowest = index;
+    const bit = 1 << index;
+    const outside = place - home < -1 || place - home > 5;
+    const cost = foreignCost(notes, neighbours, one, slice, n === 0, outside, weights);
+    // Doublings are foreign together.
+    if ((mask & bit) !== 0) costs[bits.indexOf(bit)]! += cost;
+    else {
+      mask |= bit;
+      bits.push(bit);
+      costs.push(cost);
+    }
+  }
+  return { accent, mask, lowest, struck: notes[sounding[0]!]!.onset === from, bits, costs };
 }
 
 /** What it costs to take a note of a slice as foreign. */
@@ -88,6 +112,7 @@ function foreignCost(
 
 /** Whether two slices weigh the same. */
 export function sameSounds(a: SliceSounds, b: SliceSounds): boolean {
+  if (a === b) return true;
   return (
     a.mask === b.mask &&
     a.accent === b.accent &&
