@@ -88,16 +88,15 @@ export function addBar(score: Score): EditedScore {
 
 /** All voices of a score, those of each staff in their order, and one more that is free in each staff. */
 export function voicePlaces({ parts, notes }: Score): VoicePlace[] {
-  return parts.flatMap(({ staves }, part) => {
-    const taken = new Set(notes.flatMap((one) => (one.part === part ? [one.voice] : [])));
-    return Array.from({ length: staves }, (_, at) => at + 1).flatMap((staff) => {
-      const own = new Set(
-        notes.flatMap((one) => (one.part === part && one.staff === staff ? [one.voice] : [])),
-      );
+  const byStaff = parts.map(({ staves }) => Array.from({ length: staves + 1 }, () => new Set<string>()));
+  for (const { part, staff, voice } of notes) byStaff[part]?.[staff]?.add(voice);
+  return byStaff.flatMap(([, ...staves], part) => {
+    const taken = new Set(staves.flatMap((own) => [...own]));
+    return staves.flatMap((own, at) => {
       let free = 1;
       while (taken.has(String(free))) free++;
       taken.add(String(free));
-      return [...own, String(free)].map((voice): VoicePlace => ({ part, staff, voice }));
+      return [...own, String(free)].map((voice): VoicePlace => ({ part, staff: at + 1, voice }));
     });
   });
 }

@@ -25,6 +25,7 @@ export class PieceLine {
   private isSlow = false;
   private isClosed = false;
   private waiting: Asked | null = null;
+  private last: Asked | null = null;
   private held: { readonly id: string; readonly piece: PieceReading } | null = null;
 
   constructor(
@@ -32,7 +33,10 @@ export class PieceLine {
     private readonly run: typeof runTask = runTask,
   ) {}
 
+  /** Has a state read; one that was asked for last is not asked for again. */
   ask(asked: Asked): void {
+    if (this.last && sameAsked(this.last, asked)) return;
+    this.last = asked;
     this.told.problem(null);
     this.waiting = asked;
     if (this.isSlow) this.running?.cancel();
@@ -85,4 +89,8 @@ export class PieceLine {
       this.told.problem(answer ? answer.message : 'The reading was stopped. Any ruling begins it again.');
     this.next();
   }
+}
+
+function sameAsked(a: Asked, b: Asked): boolean {
+  return a.score === b.score && a.rulings === b.rulings && a.modulation === b.modulation;
 }

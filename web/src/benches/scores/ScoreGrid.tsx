@@ -105,8 +105,12 @@ export function ScoreGrid(props: ScoreGridProps) {
     );
   }, [steady, score, systems, bracketed, plan, widths, width, inBars]);
   const firsts = useMemo(() => {
-    const ends = systems.map(([, to]) => score.bars[to]?.from ?? Infinity);
-    return [0, ...ends.map((end) => columns.filter(({ from }) => from < end).length)];
+    let next = 0;
+    return systems.map(([from]) => {
+      const begins = score.bars[from]!.from;
+      while (next < columns.length && columns[next]!.from < begins) next++;
+      return next;
+    });
   }, [score, systems, columns]);
   const chords = useMemo(
     () => lists.of(systems.map((_, at) => columns.slice(firsts[at], firsts[at + 1]))),

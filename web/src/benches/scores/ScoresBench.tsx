@@ -65,7 +65,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const at = SCORES_DESK.use((desk) => desk.at);
   const [row, setRow] = useState('numeral');
   const [theirs, setTheirs] = useState<Theirs | null>(null);
-  const { score, given, written, piece, slow, problem, cancel } = usePiece(body);
+  const { score, given, written, piece, slow, problem, cancel } = usePiece(open.id, body);
   const reading = piece?.reading ?? null;
   const chords = reading?.chords ?? NO_CHORDS;
   const comparison = useMemo(() => (theirs && reading ? compared(theirs, reading) : null), [theirs, reading]);

@@ -1,6 +1,7 @@
 import { toRead, type PieceReading, type Score, type ScoreRows, type ScoreToRead } from '@diatonix/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { ScorePiece } from '../../documents/kinds/score';
+import { useDocuments } from '../../documents/store';
 import { PieceLine } from '../../workers/pieceLine';
 import { scoreOf } from './state';
 
@@ -21,7 +22,7 @@ export interface ShownPiece {
 }
 
 /** Reads the open piece in the worker, anew with every ruling; the last reading stays until the next is there. */
-export function usePiece({ score: rows, rulings, modulation = 'usual' }: ScorePiece): ShownPiece {
+export function usePiece(id: string, { score: rows, rulings, modulation = 'usual' }: ScorePiece): ShownPiece {
   const score = scoreOf(rows);
   const [read, setRead] = useState<{ rows: ScoreRows; piece: PieceReading } | null>(null);
   const from = read?.rows ?? rows;
@@ -43,12 +44,27 @@ export function usePiece({ score: rows, rulings, modulation = 'usual' }: ScorePi
     return () => own.close();
   }, []);
   useEffect(() => line?.ask({ score: rows, rulings, modulation }), [line, rows, rulings, modulation]);
+  // The worker begins with an edit while the page still draws it.
+  useEffect(
+    () =>
+      useDocuments.subscribe(({ documents }) => {
+        const own = documents[id];
+        if (own?.kind !== 'score') return;
+        const body = own.body as ScorePiece;
+        line?.ask({ score: body.score, rulings: body.rulings, modulation: body.modulation ?? 'usual' });
+      }),
+    [line, id],
+  );
   const cancel = useCallback(() => line?.cancel(), [line]);
   return { score, given, written, piece: read?.piece ?? null, slow, problem, cancel };
 }
 
 /** Places of written notes in rows that were edited since: those whose rows are still the same. */
-function placesIn(rows: ScoreRows, old: ScoreRows, written: ShownPiece['written']): number[][] {
-  const places = new Map(rows.notes.map((row, at) => [row, at]));
-  return written.map((own) => own.flatMap((place) => places.get(old.notes[place]!) ?? []));
+function placesIn(rows: ScoreRows, old: ScoreRows, written: ShownPiece['written']): ShownPiece['written'] {
+  let places: Map<string, number> | null = null;
+  return written.map((own) => {
+    if (own.every((place) => rows.notes[place] === old.notes[place])) return own;
+    places ??= new Map(rows.notes.map((row, at) => [row, at]));
+    return own.flatMap((place) => places!.get(old.notes[place]!) ?? []);
+  });
 }
