@@ -13,6 +13,7 @@ import {
   type KeyEvidence,
   type Modulation,
   type PieceReading,
+  type ScoreRows,
   type School,
   type ScoreToRead,
 } from '@diatonix/core';
@@ -23,6 +24,7 @@ import { Margin, Ways } from '../../design/Margin';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
 import { NumberedSentences } from '../../parts/Working';
+import { memo } from 'react';
 import type { ScorePiece } from '../../documents/kinds/score';
 import { shownNumeral } from './cells';
 import { CompareTab } from './CompareTab';
@@ -61,8 +63,16 @@ const TAB_NAMES: Record<(typeof MARGIN_TABS)[number], string> = {
   compare: 'Compare',
 };
 
+/** What the teacher ruled of a piece. */
+export interface Ruled {
+  readonly rulings: ScorePiece['rulings'];
+  readonly modulation: ScorePiece['modulation'] | undefined;
+  readonly waived: ScorePiece['waived'] | undefined;
+}
+
 interface ScoreMarginProps {
-  readonly body: ScorePiece;
+  readonly ruled: Ruled;
+  readonly parts: ScoreRows['parts'];
   readonly score: ScoreToRead;
   readonly piece: PieceReading;
   readonly at: number;
@@ -79,7 +89,7 @@ interface ScoreMarginProps {
 }
 
 /** The working of the selected chord, the evidence for its key, and the faults of the voices. */
-export function ScoreMargin(props: ScoreMarginProps) {
+export const ScoreMargin = memo(function ScoreMargin(props: ScoreMarginProps) {
   const { score, piece, at, school } = props;
   const { compared } = props;
   const wanted = SCORES_DESK.use((desk) => desk.tab);
@@ -105,8 +115,8 @@ export function ScoreMargin(props: ScoreMarginProps) {
         {tab === 'key' && <KeyTab {...props} />}
         {tab === 'voices' && (
           <VoicesTab
-            waived={props.body.waived ?? NONE}
-            parts={props.body.score.parts}
+            waived={props.ruled.waived ?? NONE}
+            parts={props.parts}
             score={score}
             reading={piece.reading}
             school={school}
@@ -126,10 +136,10 @@ export function ScoreMargin(props: ScoreMarginProps) {
       </Ways>
     </Margin>
   );
-}
+});
 
 function ChordTab({
-  body,
+  ruled,
   score,
   piece,
   at,
@@ -141,7 +151,7 @@ function ChordTab({
 }: ScoreMarginProps) {
   const { reading } = piece;
   const one = reading.chords[at]!;
-  const ruling = body.rulings.find((row) => row.kind === 'numeral' && parseTime(row.from) === one.from);
+  const ruling = ruled.rulings.find((row) => row.kind === 'numeral' && parseTime(row.from) === one.from);
   const others = one.readings.slice(1, 6);
   const ends = reading.phraseEnds.some((end) => end.at === one.to && end.sign !== 'end');
   return (
@@ -203,12 +213,12 @@ function part(
   return ' together with what stands beside it';
 }
 
-function KeyTab({ body, score, piece, at, school, onShow }: ScoreMarginProps) {
+function KeyTab({ ruled, score, piece, at, school, onShow }: ScoreMarginProps) {
   const weighed = piece.keys.find(({ area }) => at >= area.firstChord && at < area.endChord);
   if (!weighed) return null;
   const { area, evidence, rivals } = weighed;
   const chords = area.endChord - area.firstChord;
-  const ruling = body.rulings.find(
+  const ruling = ruled.rulings.find(
     (row) => row.kind === 'key' && parseTime(row.from) <= area.from && parseTime(row.to) >= area.to,
   );
   const lists = (key: Key, list: readonly KeyEvidence[]) => (
@@ -230,7 +240,7 @@ function KeyTab({ body, score, piece, at, school, onShow }: ScoreMarginProps) {
       <div className="doings">
         <Choice
           label="How readily the key changes"
-          value={body.modulation ?? 'usual'}
+          value={ruled.modulation ?? 'usual'}
           options={MODULATIONS.map((id) => ({ id, name: MODULATION_NAMES[id] }))}
           onChoose={modulate}
         />

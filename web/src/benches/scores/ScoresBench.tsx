@@ -1,8 +1,9 @@
 import { barAt, chartOf, keyFromSignature } from '@diatonix/core';
-import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
+import { useSame } from '../../parts/useSame';
 import { useSteady } from '../../parts/useSteady';
 import { SubBar } from '../../design/SubBar';
 import type { Document } from '../../documents/document';
@@ -23,7 +24,7 @@ import { SCORE_ROWS } from './rows';
 import { ScoreActions } from './ScoreActions';
 import { ScoreGrid } from './ScoreGrid';
 import { ScorePrint } from './ScorePrint';
-import { ScoreMargin } from './ScoreMargin';
+import { ScoreMargin, type Ruled } from './ScoreMargin';
 import { ScoreTitle } from './ScoreTitle';
 import { rule } from './state';
 import { compared, type Theirs } from './theirLabels';
@@ -32,6 +33,8 @@ import { usePiece } from './usePiece';
 
 const BOARD_SCALE = 1.25;
 const NO_CHORDS: never[] = [];
+
+const showAt = (time: number) => SCORES_DESK.set({ at: time });
 
 /** The Scores bench: a piece as written, read chord by chord, with the evidence and the teacher's rulings. */
 export function ScoresBench() {
@@ -99,6 +102,9 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     if (from !== undefined) SCORES_DESK.set({ at: from });
     setRow(rowId);
   });
+  const ruled = useSame<Ruled>({ rulings: body.rulings, modulation: body.modulation, waived: body.waived });
+  const parts = useSame(body.score.parts);
+  const uncompare = useCallback(() => setTheirs(null), []);
   const notes = useNotes(score, body.tempo);
   const [asked, setAsked] = useState(0);
   const grid = useRef<HTMLDivElement>(null);
@@ -114,7 +120,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     notes.selectAt(one?.from ?? 0);
     setAsked((count) => count + 1);
   };
-  const hear = (alone: boolean) => {
+  const hear = useSteady((alone: boolean) => {
     if (!reading || !one) return;
     const { heard, loop } = SCORES_DESK.get();
     // The chart sounds at pitch, whatever it is named for.
@@ -126,22 +132,22 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     const bar = barAt(score.bars, one.from)!;
     const span = alone ? one : loop ? bar : { from: one.from, to: chords[chords.length - 1]!.to };
     listen(heard, material, span, body.tempo, loop && !alone);
-  };
-  const split = () => {
+  });
+  const split = useSteady(() => {
     const next = one && reading?.slices[one.firstSlice + 1];
     if (next && one.endSlice - one.firstSlice > 1) rule({ kind: 'split', at: next.from });
-  };
-  const join = () => {
+  });
+  const join = useSteady(() => {
     const before = chords[selected - 1];
     if (!one || !before) return;
     rule({ kind: 'join', at: one.from });
     SCORES_DESK.set({ at: before.from });
-  };
-  const phraseEnd = () => {
+  });
+  const phraseEnd = useSteady(() => {
     if (!one || !reading) return;
     const ends = reading.phraseEnds.some((end) => end.at === one.to);
     rule({ kind: ends ? 'no-phrase-end' : 'phrase-end', at: one.to });
-  };
+  });
   const onKey = (event: KeyboardEvent): boolean => {
     switch (event.key) {
       case ' ':
@@ -185,7 +191,8 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
       margin={
         piece && (
           <ScoreMargin
-            body={body}
+            ruled={ruled}
+            parts={parts}
             score={given}
             piece={piece}
             at={selected}
@@ -195,8 +202,8 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
             onJoin={join}
             onPhraseEnd={phraseEnd}
             compared={comparison}
-            onUncompare={() => setTheirs(null)}
-            onShow={(time) => SCORES_DESK.set({ at: time })}
+            onUncompare={uncompare}
+            onShow={showAt}
           />
         )
       }
@@ -212,7 +219,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
           reading={reading}
           chart={chart}
           school={school}
-          onShow={(time) => SCORES_DESK.set({ at: time })}
+          onShow={showAt}
         />
       )}
       {noting && (
