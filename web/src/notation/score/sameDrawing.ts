@@ -20,8 +20,9 @@ function sameBars(
   { score: a, inBars: placesA, bars: [from, to] }: SystemOptions,
   { score: b, inBars: placesB }: SystemOptions,
 ): boolean {
-  // A bar looks back to the one before it for what changes, and to the number of all for its end.
-  if (a.bars.length !== b.bars.length || a.bars[from - 1] !== b.bars[from - 1]) return false;
+  // A bar looks back to the one before it for what changes; the last of all ends otherwise.
+  if (a.bars[from - 1] !== b.bars[from - 1]) return false;
+  if ((to === a.bars.length) !== (to === b.bars.length)) return false;
   if (a.signatures !== b.signatures) return false;
   for (let bar = from; bar < to; bar++) {
     if (a.bars[bar] !== b.bars[bar] || !sameList(placesA[bar]!, placesB[bar]!)) return false;
