@@ -1,19 +1,31 @@
 /**
  * Notes outside the chord by what stands before and after them in their voice, suspensions with their figures, and
- * how they are said (common practice: the kinds as any harmony text has them).
+ * how they are said. The kinds by approach and departure: S. Kostka and D. Payne, Tonal Harmony, table of nonchord
+ * tones (from memory; the cambiata as in Fux).
  */
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import {
   barsAfter,
+  makeChord,
+  midiNumber,
   nonChordSentence,
   parseLength,
   parseMetre,
   parseNote,
+  printNote,
   readScore,
+  sameNote,
   scoreChordSteps,
+  staffPosition,
+  type Note,
   type Sentence,
   type ScoreNote,
   type ScoreToRead,
+  type Step,
 } from '../src';
+import { nonChordNotes } from '../src/score/nonChord';
+import { slicesOf } from '../src/score/slices';
 import { kindOf, neighboursOf, stepFrom } from '../src/score/melodic';
 
 function voice(line: string, part = 0): ScoreNote[] {
@@ -59,6 +71,109 @@ test.each([
 ] as const)('in %s note %i is: %s', (line, at, kind) => {
   const notes = voice(line);
   expect(kindOf(notes, neighboursOf(notes), at, notes[at]!.onset)).toBe(kind);
+});
+
+describe('beside another library', () => {
+  const { source, centres, rows } = JSON.parse(
+    readFileSync(join(__dirname, 'oracles', 'three-notes.json'), 'utf8'),
+  ) as { source: string; centres: string[]; rows: string[] };
+  const theirs = new Map(rows.map((row) => [row.slice(0, row.lastIndexOf(' ')), row.split(' ')[3]!]));
+  const around = (centre: Note) =>
+    [-3, -2, -1, 0, 1, 2, 3].flatMap((letters) =>
+      [-1, 0, 1].map((alteration): Note => {
+        const position = staffPosition(centre) + letters;
+        return { step: (position % 7) as Step, alteration, octave: Math.floor(position / 7) };
+      }),
+    );
+  const isChromatic = (a: Note, b: Note) => a.step === b.step && a.octave === b.octave;
+  const isSecond = (a: Note, b: Note) =>
+    Math.abs(staffPosition(a) - staffPosition(b)) === 1 &&
+    [1, 2].includes(Math.abs(midiNumber(a) - midiNumber(b)));
+  const triples = centres
+    .map(parseNote)
+    .flatMap((middle) =>
+      around(middle).flatMap((first) => around(middle).map((last) => [first, middle, last] as const)),
+    );
+
+  test('passing and neighbour notes are those of music21 where both steps are seconds or chromatic', () => {
+    expect(source).toContain('music21');
+    const differ: string[] = [];
+    let same = 0;
+    for (const [first, middle, last] of triples) {
+      const steps = [first, last].map((one) => isSecond(one, middle) || isChromatic(one, middle));
+      const words = [first, middle, last].map(printNote).join(' ');
+      const notes = voice(words);
+      const ours = kindOf(notes, neighboursOf(notes), 1, notes[1]!.onset);
+      const said = ours === 'passing' || ours === 'neighbour' ? ours : undefined;
+      if (said === theirs.get(words)) same++;
+      else if (steps.every(Boolean)) differ.push(`${words} ${said}`);
+    }
+    expect(same).toBeGreaterThan(1200);
+    // There a neighbour goes back to the very note, and a passing note takes chromatic half steps in one way only.
+    const isOurs = (words: string) => {
+      const [first, middle, last] = words.split(' ').slice(0, 3).map(parseNote) as [Note, Note, Note];
+      return words.endsWith('neighbour')
+        ? !sameNote(first, last)
+        : isChromatic(first, middle) || isChromatic(middle, last);
+    };
+    expect(differ.filter((words) => !isOurs(words))).toEqual([]);
+  });
+});
+
+// J. J. Fux, Gradus ad Parnassum (1725), fourth species (from memory): a dissonance that is tied over falls a step to
+// the next consonance: fourth to third, seventh to sixth, ninth to octave; below, the second to the third.
+describe('suspensions as Fux resolves them', () => {
+  const bass = ['C3', 'D3', 'E3', 'F3', 'G3', 'A3'];
+  const above = (low: string, interval: number) => {
+    const position = staffPosition(parseNote(low)) + interval - 1;
+    return printNote({ step: (position % 7) as Step, alteration: 0, octave: Math.floor(position / 7) });
+  };
+  test.each([
+    [4, 3],
+    [7, 6],
+    [9, 8],
+  ])('%i–%i over every step of the scale', (held, resolved) => {
+    for (const low of bass) {
+      const upper = `${above(low, held)}:2 ${above(low, held)} ${above(low, resolved)}`;
+      const notes = [...voice(upper), ...voice(`${above(low, 2)}:2 ${low}:2`, 1)];
+      const at = 1;
+      expect(kindOf(notes, neighboursOf(notes), at, notes[at]!.onset)).toBe('suspension');
+      const [one] = nonChordNotes(
+        notes,
+        neighboursOf(notes),
+        slicesOf({
+          notes,
+          bars: barsAfter(0, parseMetre('4/4'), notes[2]!.end),
+          signatures: [],
+          fermatas: [],
+        }).slice(1, 2),
+        makeChord(parseNote(low), [{ degree: 1, alteration: 0 }], parseNote(low)),
+        null,
+      );
+      expect(one!.figures).toEqual([held, resolved]);
+    }
+  });
+
+  test('the lowest voice, tied under a second, falls to the third: 2–3', () => {
+    for (const high of bass.map((low) => above(low, 8))) {
+      const [held, falls] = [above(high, 0), above(high, -1)];
+      const notes = [...voice(`${high}:2 ${high}:2`), ...voice(`${held}:2 ${held} ${falls}`, 1)];
+      const slices = slicesOf({
+        notes,
+        bars: barsAfter(0, parseMetre('4/4'), notes[1]!.end),
+        signatures: [],
+        fermatas: [],
+      });
+      const [one] = nonChordNotes(
+        notes,
+        neighboursOf(notes),
+        slices.slice(1, 2),
+        makeChord(parseNote(high), [{ degree: 1, alteration: 0 }], parseNote(high)),
+        null,
+      );
+      expect([one!.kind, one!.figures]).toEqual(['suspension', [2, 3]]);
+    }
+  });
 });
 
 test('a note that is held into the moment is suspended where it falls, retarded where it rises', () => {
