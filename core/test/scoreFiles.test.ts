@@ -5,6 +5,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
+  barAt,
+  beatIn,
   countNotes,
   parseMetre,
   parseTypedVoices,
@@ -12,6 +14,7 @@ import {
   printNote,
   readScore,
   rowsOfScore,
+  scoreOfRows,
   toRead,
   type Score,
 } from '../src';
@@ -48,6 +51,41 @@ const onsets = (score: Score, part: number) =>
     .map((one) => `${printNote(one.note!)}@${printLength(one.onset)}`);
 
 describe('MusicXML as other programs write it', () => {
+  const forward = '<barline location="left"><repeat direction="forward"/></barline>';
+  const backward = '<barline location="right"><repeat direction="backward"/></barline>';
+  const four = note('C', 5, 2) + note('D', 5, 2) + note('E', 5, 2) + note('F', 5, 2);
+  const three = note('C', 5, 2) + note('D', 5, 2) + note('E', 5, 2);
+  const cut = (signs: boolean, number = '2') =>
+    partwise([
+      attributes + note('G', 4, 2),
+      four,
+      three + (signs ? backward : ''),
+      (signs ? forward : '') + note('G', 4, 2),
+      four,
+    ]).replace('number="4"', number === '2' ? 'number="4"' : `number="${number}" implicit="yes"`);
+  const places = ({ bars, notes }: Score) =>
+    notes.map(({ onset }) => {
+      const bar = barAt(bars, onset)!;
+      return `${bar.number}.${beatIn(onset, bar)}`;
+    });
+
+  test.each([
+    ['a repeat', cut(true)],
+    ['its number', cut(false, 'X1')],
+  ])('a bar that is cut in two, as %s shows, is one bar: its beats are counted on', (_, text) => {
+    const score = written(text);
+    expect(score.bars.map(({ number }) => number)).toEqual([0, 1, 2, 2, 3]);
+    const told = ['0.4', '1.1', '1.2', '1.3', '1.4', '2.1', '2.2', '2.3', '2.4', '3.1', '3.2', '3.3', '3.4'];
+    expect(places(score)).toEqual(told);
+    // As it is kept, and as it is read back from what is written here.
+    expect(places(scoreOfRows(rowsOfScore(score)))).toEqual(told);
+    expect(places(written(writeScoreXml(score, readScore(toRead(score)))))).toEqual(told);
+  });
+
+  test('two short bars with nothing between them stay two', () => {
+    expect(written(cut(false)).bars.map(({ number }) => number)).toEqual([0, 1, 2, 3, 4]);
+  });
+
   test('a part that does not fill its bar leaves the next bar where it is, and is told', () => {
     const { value, remarks } = readScoreFile(
       'piece.xml',

@@ -34,6 +34,8 @@ export interface State {
   readonly root: number;
   readonly inversion: number;
   readonly minor: boolean;
+  /** Whether it has a seventh, or more, without being a dominant. */
+  readonly softSeventh: boolean;
   /** Whether it leads to the tonic of the key. */
   readonly leading: boolean;
 }
@@ -126,6 +128,7 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
     root: lineOfFifths(chord.root),
     inversion: inversionOf(chord) ?? 0,
     minor: isMinorThird(chord),
+    softSeventh: chord.members.length > 3 && !isDominantSeventh(chord),
     leading: leadsToTonic(chord, numeral, key),
   };
 }

@@ -18,6 +18,8 @@ export interface ScoreBar {
   readonly from: number;
   readonly to: number;
   readonly metre: Metre;
+  /** Of a bar that a repeat or a double bar cuts in two: how much of it stands before, in ticks. */
+  readonly gone?: number;
 }
 
 /** What the reading of a score goes by. */

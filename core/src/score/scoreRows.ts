@@ -1,3 +1,4 @@
+import { withGone } from './beats';
 import { parseSymbol } from '../chord/symbolParse';
 import { printSymbol } from '../chord/symbolPrint';
 import { attempt, TheoryError } from '../errors';
@@ -142,7 +143,7 @@ export function scoreOfRows(
     composer: rows.composer,
     tempo: rows.tempo > 0 ? rows.tempo : null,
     parts,
-    bars: rows.bars.map((row, at, all) => knownBar(row, at, all.length) ?? barOfRow(row)),
+    bars: withGone(rows.bars.map((row, at, all) => knownBar(row, at, all.length) ?? barOfRow(row))),
     signatures: rows.signatures.map((row) => {
       const [at, fifths] = row.split(' ');
       if (!/^-?[0-7]$/.test(fifths ?? '')) throw wrongRow('signature', row, '0 -3');

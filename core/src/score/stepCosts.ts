@@ -36,10 +36,13 @@ export class StepCosts {
     isEnd: boolean,
     isLast: boolean,
   ): number {
-    const { context, sameRoot } = this.weights;
+    const { context, sameRoot, softSeventh } = this.weights;
     let cost = withinKey(from, to, afterPhrase);
     if (isEnd) cost += arrival(from, to, isEnd, isLast);
-    return exact(context * cost - (isOther && !afterPhrase && from.root === to.root ? sameRoot : 0));
+    cost *= context;
+    if (isOther && !afterPhrase && from.root === to.root)
+      cost += (to.softSeventh && !from.softSeventh ? softSeventh : 0) - sameRoot;
+    return exact(cost);
   }
 
   /** No step within a key from a state to one that ends nothing costs less. */

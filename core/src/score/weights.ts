@@ -25,6 +25,8 @@ export interface ReadingWeights {
   readonly begins: readonly [number, number, number, number, number];
   /** Less for the same root again, and where the lowest note moves. */
   readonly sameRoot: number;
+  /** A seventh that comes to the same root, but that of a dominant: it is rather a passing note. */
+  readonly softSeventh: number;
   /** The lowest note goes to another member within the chord, and on an accent. */
   readonly bassMoves: number;
   readonly bassMovesAccent: number;
@@ -43,37 +45,38 @@ export type Modulation = (typeof MODULATIONS)[number];
 
 export const READING_WEIGHTS: ReadingWeights = {
   kinds: {
-    passing: 0.05,
-    neighbour: 0.68,
+    passing: 0.1,
+    neighbour: 0.25,
     'incomplete-neighbour': 0.8,
-    'double-neighbour': 0.5,
-    suspension: 0.4,
-    retardation: 1.02,
-    anticipation: 0.33,
-    appoggiatura: 0.5,
+    'double-neighbour': 0.7,
+    suspension: 0.24,
+    retardation: 0.8,
+    anticipation: 0.42,
+    appoggiatura: 1.22,
     escape: 0.9,
     cambiata: 0.6,
-    pedal: 1.92,
-    free: 1.25,
+    pedal: 0.98,
+    free: 2.5,
   },
   accented: 0.25,
-  lasting: 0.3,
-  outside: 0.4,
-  lowest: 2.1,
-  noThird: 1.6,
+  lasting: 0.6,
+  outside: 0.3,
+  lowest: 1.4,
+  noThird: 2.75,
   noFifth: 0.3,
-  lateRoot: 0.3,
-  lateThird: 0.2,
-  lateFifth: 0.15,
-  lateSeventh: 0.38,
-  begins: [2.2, 0.7, 0.3, 0.5, 0.4],
-  sameRoot: 0.6,
-  bassMoves: 1.15,
-  bassMovesAccent: 0.45,
+  lateRoot: 0.6,
+  lateThird: 0.28,
+  lateFifth: 0.05,
+  lateSeventh: 0.79,
+  begins: [1.1, 1.03, 0.6, 0.5, 0.24],
+  sameRoot: 0.4,
+  softSeventh: 0.2,
+  bassMoves: 0.56,
+  bassMovesAccent: 0.42,
   sixFour: 0.3,
-  templates: [-0.16, 0.03, 0.1, 1, 0.1, 0.9, 0.25, 0.3, 0.2, 1.2, 0.2, 0.2, 0.2],
+  templates: [-0.12, 0.12, 0.12, 1, 0.02, 1.03, 0.59, 0.3, 0.12, 1.2, 0.2, 0.2, 0.2],
   context: 1,
-  change: 0,
+  change: 0.08,
 };
 
 /** What a change of key costs beside the fitted costs. */

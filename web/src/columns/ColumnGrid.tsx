@@ -1,4 +1,4 @@
-import { useEffect, useId, useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { useEffect, useId, useLayoutEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { announce } from '../design/announce';
 import { GridRows } from './GridRows';
 import { GridStyle } from './GridStyle';
@@ -62,7 +62,8 @@ export function ColumnGrid(props: ColumnGridProps) {
   const order = [STAFF_ROW, ...rows.map((row) => row.id)];
   const systems = useSystems(root, columns, wrap, `${scale} ${order.join(' ')}`);
 
-  useEffect(() => {
+  // Before anything else happens: a key that is struck at once goes where the focus stands.
+  useLayoutEffect(() => {
     // The cell with the focus may be gone, by removing, undoing or another tab: the focus stays in the grid.
     const lost = focused.current && document.activeElement === document.body;
     if (!byKeyboard.current && !lost) return;

@@ -1,7 +1,7 @@
 import type { Note } from '../../pitch/note';
 import type { ClefAt, ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/score';
 import { signatureFifths } from '../../key/key';
-import { barTicks } from '../../time/metre';
+import { numbered } from '../../score/beats';
 import type { BarTimes } from './barTimes';
 import { all, attributeOf, childrenOf, find, numberIn, textOf, type Node } from './dom';
 import { fermataIn, type Collected } from './readMarks';
@@ -86,18 +86,25 @@ export function writtenScore(
   times: readonly BarTimes[],
   c: Collected,
 ): Score {
-  const labels = all(measures, 'measure').map((measure) => attributeOf(measure, 'number') ?? '');
-  const first = times[0];
-  const isUpbeat = first !== undefined && times.length > 1 && first.to - first.from < barTicks(first.metre);
-  const bars = times.map(({ from, to, metre }, at): WrittenBar => {
+  const written = all(measures, 'measure');
+  const labels = written.map((measure) => attributeOf(measure, 'number') ?? '');
+  const isCut = (at: number) => {
+    const { from } = times[at]!;
+    const measure = written[at];
+    const said = (measure && attributeOf(measure, 'implicit') === 'yes') || !/^\d+$/.test(labels[at] ?? '');
+    return said || c.repeatEnds.has(from) || c.repeatStarts.has(from) || c.doubles.has(from);
+  };
+  const counted = numbered(
+    times.map(({ from, to, metre }) => ({ from, to, metre })),
+    isCut,
+  );
+  const bars = counted.map((bar, at): WrittenBar => {
+    const { from, to } = bar;
     const ending = c.endings.find((one) => from >= one.from && from < one.to)?.ending;
     const last = at === times.length - 1;
     return {
-      number: at + (isUpbeat ? 0 : 1),
+      ...bar,
       label: labels[at] ?? '',
-      from,
-      to,
-      metre,
       ...(c.repeatStarts.has(from) ? { repeatStart: true as const } : {}),
       ...(c.repeatEnds.has(to) ? { repeatEnd: true as const } : {}),
       ...(ending ? { ending } : {}),

@@ -1,4 +1,4 @@
-import { useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useId, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Score } from '@diatonix/core';
 import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
@@ -56,7 +56,8 @@ export function ScoreGrid(props: ScoreGridProps) {
   );
   const { width, widths, systems } = useSystems(root, score, plan, inBars, labels, scale, set);
 
-  useEffect(() => {
+  // Before anything else happens: a key that is struck at once goes where the focus stands.
+  useLayoutEffect(() => {
     if (!byKeyboard.current) return;
     byKeyboard.current = false;
     // A key may have led out of the grid.
