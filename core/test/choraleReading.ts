@@ -1,5 +1,5 @@
 /**
- * Seven chorales by J. S. Bach with an expert's labels (music21's corpus; analysts Andrew Jones and Dmitri
+ * Chorales by J. S. Bach with an expert's labels (music21's corpus; analysts Andrew Jones and Dmitri
  * Tymoczko, proofreader Hamish Robb), and how far a reading from the notes alone agrees with them.
  */
 import { readFileSync } from 'node:fs';
@@ -18,6 +18,11 @@ import {
 } from '../src';
 
 export const CHORALES = ['001', '002', '004', '006', '008', '012', '016'] as const;
+/** Twelve more of the same analysts, by which the weights of the reading are fitted as well. */
+export const MORE_CHORALES = [
+  ...['003', '005', '007', '009', '010', '013'],
+  ...['014', '015', '017', '018', '019', '020'],
+] as const;
 
 interface Table {
   readonly signature: number;

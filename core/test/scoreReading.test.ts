@@ -26,7 +26,7 @@ import {
   type ScoreNote,
   type ScoreToRead,
 } from '../src';
-import { agreement, chorale, CHORALES, sum } from './choraleReading';
+import { agreement, chorale, CHORALES, MORE_CHORALES, sum } from './choraleReading';
 
 /** Voices from the top, notes as `C5` or `C5:1/2`, `r` for a rest; a quarter where no length is said. */
 function phrase(
@@ -66,18 +66,25 @@ const read = (score: ScoreToRead, options?: ReadOptions) => {
   };
 };
 
-describe('seven chorales from their notes, signature, metre and fermatas alone', () => {
-  const all = sum(CHORALES.map((name) => chorale(name)).map((one) => agreement(one, readScore(one.score))));
+/** The least shares of the time in %: of key, chord and lowest note; of chord and lowest note; of root; key; shown. */
+describe.each([
+  ['seven chorales', CHORALES, [78, 88, 94, 86, 95]],
+  ['twelve more, on whose keys experts are less at one', MORE_CHORALES, [73, 88, 93, 82, 95]],
+] as const)('%s from their notes, signature, metre and fermatas alone', (_, names, least) => {
+  const all = sum(names.map((name) => chorale(name)).map((one) => agreement(one, readScore(one.score))));
   test.each([
-    ['key, chord and lowest note', 'full', 78],
-    ['chord and lowest note', 'chord', 88],
-    ['root', 'root', 94],
-    ['key', 'key', 86],
-    ['the expert’s label among those shown', 'shown', 95],
-  ] as const)('%s agree with the expert for the share of the time that is asked', (_, measure, least) => {
-    expect((100 * all[measure]) / all.total).toBeGreaterThanOrEqual(least);
+    ['key, chord and lowest note', 'full'],
+    ['chord and lowest note', 'chord'],
+    ['root', 'root'],
+    ['key', 'key'],
+    ['the expert’s label among those shown', 'shown'],
+  ] as const)('%s agree with the expert for the share of the time that is asked', (_said, measure) => {
+    const at = ['full', 'chord', 'root', 'key', 'shown'].indexOf(measure);
+    expect((100 * all[measure]) / all.total).toBeGreaterThanOrEqual(least[at]!);
   });
+});
 
+describe('seven chorales', () => {
   test('the upbeat is found from the fermatas, or one that lies half a bar beside it', () => {
     const wrong = CHORALES.filter((name) => {
       const { score } = chorale(name);

@@ -1,7 +1,7 @@
 import type { NonChordKind } from './melodic';
 
 /**
- * What it costs to take a note as foreign to its chord, a member as missing, a chord as begun: fitted on seven
+ * What it costs to take a note as foreign to its chord, a member as missing, a chord as begun: fitted to nineteen
  * chorales (scripts/fit-reading.mjs says how and with what result), in the units of the costs of the context.
  */
 export interface ReadingWeights {
