@@ -146,6 +146,20 @@ describe('drawing', () => {
     expect(high.staves[0]!.top).toBeGreaterThan(usual.staves[0]!.top + 20);
   });
 
+  test('words stand clear of low notes and their stems, and of what comes under them', () => {
+    const staves = (lines: string) => {
+      const score = typed(lines);
+      const notes = score.notes.map((one) => ({ ...one, lyric: 'la' }));
+      return planStaves({ ...score, notes }, false).staves;
+    };
+    const [plain] = staves('S: C5:4\nB: C3:4');
+    const [low, under] = staves('S: C5:3 G3\nB: C3:4');
+    // G3 lies 25 under the bottom line, 40 under the top one; its stem is 35 long.
+    expect(low!.words - low!.top).toBeGreaterThanOrEqual(40 + 25 + 35 - 5);
+    expect(low!.words - low!.top).toBeGreaterThan(plain!.words - plain!.top);
+    expect(under!.top - low!.words).toBeGreaterThan(30);
+  });
+
   test('a part in B flat is drawn a whole step higher', () => {
     const sounding = { step: 0, alteration: 0, octave: 5 } as const;
     expect(writtenPitch(sounding, { transposition: { letters: -1, halfSteps: -2 } })).toEqual({

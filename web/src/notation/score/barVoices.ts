@@ -49,7 +49,21 @@ export function voicesOf(vexflow: VexFlow, options: SystemOptions, bar: number, 
     return voices.flatMap(({ part, pieces }, index): MadeVoice[] => {
       if (pieces.length === 0) return [];
       const stem = staff.stems.get(part) ?? (voices.length > 1 ? (index % 2 === 0 ? 1 : -1) : 0);
-      const notes = pieces.map((piece) => tickable(vexflow, options, staff, piece, stem, signs, made));
+      // Of two parts that hold together only the outer one carries the sign.
+      const others = voices.filter((other) => other.part !== part).flatMap((other) => other.pieces);
+      const isHeldOutside = ({ onset }: Piece) =>
+        staff.outer !== 0 && stem !== staff.outer && others.some((one) => one.fermata && one.onset === onset);
+      const notes = pieces.map((piece) =>
+        tickable(
+          vexflow,
+          options,
+          staff,
+          isHeldOutside(piece) ? { ...piece, fermata: false } : piece,
+          stem,
+          signs,
+          made,
+        ),
+      );
       const voice = new vexflow.Voice({ numBeats: metre.over, beatValue: metre.under }).setStrict(false);
       const tuplets = tupletsOf(vexflow, pieces, notes);
       voice.addTickables(notes);

@@ -17,7 +17,11 @@ export interface DrawnStaff {
   readonly transposition: ScorePart['transposition'];
   /** Stems by part where two parts share the staff. */
   readonly stems: ReadonlyMap<number, 1 | -1>;
+  /** Where two parts share the staff the stems of the outer one, which carries the fermata of both. */
+  readonly outer: 1 | -1 | 0;
   readonly top: number;
+  /** The line of the words under it, clear of notes and stems. */
+  readonly words: number;
 }
 
 /** The staves of every system of a piece, and which of them are joined by a brace. */
@@ -44,7 +48,9 @@ const STAFF = 40;
 /** Room over and under a staff for stems and signs, and for words. */
 const OVER = 30;
 const UNDER = 30;
-const WORDS = 22;
+const WORDS = 26;
+/** Words stand so far over what comes under them. */
+const BELOW_WORDS = 8;
 /** A fermata stands over the stem. */
 const FERMATA = 24;
 const MOST = 90;
@@ -71,12 +77,12 @@ export function planStaves(score: Score, closed: boolean): StaffPlan {
     const top = bottom + over;
     const words = own.some(({ lyric }) => lyric !== undefined) ? WORDS : 0;
     bottom = top + STAFF + under + words;
-    return { ...staff, top };
+    return { ...staff, top, words: bottom - BELOW_WORDS };
   });
   return { staves, braces: bare.braces, height: Math.ceil(bottom), named: bare.named };
 }
 
-type Bare = Omit<DrawnStaff, 'top'>;
+type Bare = Omit<DrawnStaff, 'top' | 'words'>;
 
 function openStaves({ parts }: Score) {
   const staves: Bare[] = [];
@@ -90,6 +96,7 @@ function openStaves({ parts }: Score) {
         clefs: clefsOf(part, staff),
         transposition: part.transposition,
         stems: new Map(),
+        outer: 0,
       });
     if (part.staves > 1) braces.push([first, staves.length - 1]);
   });
@@ -97,7 +104,7 @@ function openStaves({ parts }: Score) {
 }
 
 function closedStaves({ parts }: Score) {
-  const pair = (upper: number, clef: ClefName): Bare => ({
+  const pair = (upper: number, clef: ClefName, outer: 1 | -1): Bare => ({
     name: '',
     holds: [`${upper} 1`, `${upper + 1} 1`],
     clefs: [{ at: 0, clef }],
@@ -106,8 +113,13 @@ function closedStaves({ parts }: Score) {
       [upper, 1],
       [upper + 1, -1],
     ]),
+    outer,
   });
-  return { staves: [pair(0, 'treble'), pair(2, 'bass')], braces: [[0, 1] as [number, number]], named: false };
+  return {
+    staves: [pair(0, 'treble', 1), pair(2, 'bass', -1)],
+    braces: [[0, 1] as [number, number]],
+    named: false,
+  };
 }
 
 function clefsOf({ clefs, staves }: ScorePart, staff: number): Bare['clefs'] {

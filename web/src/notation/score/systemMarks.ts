@@ -4,9 +4,6 @@ import type { VexFlow } from '@diatonix/engraving';
 import type { StaffPlan } from './plan';
 import type { Made, SystemOptions } from './systemOptions';
 
-/** Lyrics stand so far under the top line of their staff. */
-const LYRIC = 72;
-
 /** Ties within the system, and those that come in and go out of it. */
 export function tiesOf({ StaveTie }: VexFlow, score: Score, made: readonly Made[]) {
   const ends = new Map<string, { note: StaveNote; index: number }>();
@@ -68,7 +65,7 @@ export function words({ score }: SystemOptions, made: readonly Made[]): string {
       if (!lyric) return [];
       const x = note.getAbsoluteX() + note.getMetrics().notePx / 2;
       return [
-        `<text class="lyric" x="${x.toFixed(1)}" y="${staff.top + LYRIC}" text-anchor="middle">` +
+        `<text class="lyric" x="${x.toFixed(1)}" y="${staff.words}" text-anchor="middle">` +
           `${escaped(lyric)}</text>`,
       ];
     })
