@@ -123,7 +123,7 @@ describe.each(PIECES)('%s', (_, score) => {
           expect(sameValue(again, readScore(piece.score, { rulings: piece.rulings }))).toBe(true);
         }
       }),
-      { numRuns: 12 },
+      { numRuns: 6 },
     );
   });
 });
