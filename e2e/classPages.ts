@@ -1,10 +1,10 @@
 /** A class network on this machine alone, and browsers that meet in it. */
-import AxeBuilder from '@axe-core/playwright';
 import type { Browser, BrowserContext, Page } from '@playwright/test';
 import { readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { startClass, type ClassServer } from '../scripts/browser.mjs';
 import { expect, test as base } from './fixtures';
+import { violations } from './axe';
 
 /** What the server's process is started with: it writes its memory down when it is asked to. */
 const NODE = ['--heapsnapshot-signal=SIGUSR2'];
@@ -89,14 +89,12 @@ export const test = base.extend<{ readonly lesson: Lesson }>({
 export { expect };
 
 /** Axe finds nothing on a page. */
-export const scan = async (page: Page) =>
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+export const scan = async (page: Page) => expect(await violations(page)).toEqual([]);
 
 /** Nor does it in the dark, where only colours differ. */
 export async function scanDark(page: Page): Promise<void> {
   await page.emulateMedia({ colorScheme: 'dark' });
-  const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
-  expect(violations).toEqual([]);
+  expect(await violations(page, ['color-contrast'])).toEqual([]);
   await page.emulateMedia({ colorScheme: 'light' });
 }
 

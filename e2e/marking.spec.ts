@@ -1,11 +1,11 @@
 /** Marking and the logbook: a pile marked as it is typed, slips, the class, and what to teach next. */
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, saved, test } from './fixtures';
+import { violations } from './axe';
 
 const fields = (page: Page) => page.locator('.answers input');
-const scan = async (page: Page) => expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+const scan = async (page: Page) => expect(await violations(page)).toEqual([]);
 
 test('a pile is begun, marked by the keyboard alone, and kept', async ({ page, empty }) => {
   await page.goto(`${empty}sheets`);

@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { violations } from './axe';
 import { expect, openProgressions, openUnder, test, typeLine } from './fixtures';
 
 for (const theme of ['Paper', 'Board'] as const) {
@@ -20,15 +19,6 @@ for (const theme of ['Paper', 'Board'] as const) {
     await expect(page.getByRole('list', { name: 'Workbooks of this browser' })).toBeVisible();
     expect(await violations(page, rules)).toEqual([]);
   });
-}
-
-/** What axe finds, by all its rules or by those that are named. */
-async function violations(page: Page, rules: readonly string[] = []): Promise<string[]> {
-  const axe = new AxeBuilder({ page });
-  const result = await (rules.length > 0 ? axe.withRules([...rules]) : axe).analyze();
-  return result.violations.map(
-    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
-  );
 }
 
 /** Views within the benches, and how to get to them. */
@@ -69,14 +59,14 @@ for (const [bench, view, width] of VIEWS) {
 
 test('no request leaves the origin, and nothing breaks the security policy', async ({ page, demo }) => {
   const outside: string[] = [];
-  const violations: string[] = [];
+  const broken: string[] = [];
   page.on('request', (request) => {
     const { origin, protocol } = new URL(request.url());
     if (origin !== new URL(demo).origin && protocol !== 'data:' && protocol !== 'blob:')
       outside.push(request.url());
   });
-  page.on('console', (message) => message.type() === 'error' && violations.push(message.text()));
-  page.on('pageerror', (error) => violations.push(error.message));
+  page.on('console', (message) => message.type() === 'error' && broken.push(message.text()));
+  page.on('pageerror', (error) => broken.push(error.message));
   await page.goto(`${demo}key`);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
   await page.getByRole('button', { name: 'Hear together' }).click();
@@ -88,7 +78,7 @@ test('no request leaves the origin, and nothing breaks the security policy', asy
   await page.keyboard.press('Control+k');
   await page.keyboard.press('Escape');
   expect(outside).toEqual([]);
-  expect(violations).toEqual([]);
+  expect(broken).toEqual([]);
 });
 
 test('the server sends a strict policy, lasting caches for built files, and one page for every route', async ({

@@ -1,10 +1,10 @@
 /** The pupils' page: a sheet as a file, answered by the keyboard alone, kept, handed in, and marked by the teacher. */
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { expect, test } from './fixtures';
+import { violations } from './axe';
 
-const scan = async (page: Page) => expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+const scan = async (page: Page) => expect(await violations(page)).toEqual([]);
 
 /** Saves the demo's sheet for pupils; the path of the file. */
 async function savedSheet(page: Page, address: string, entry: string): Promise<string> {

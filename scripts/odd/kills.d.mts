@@ -1,5 +1,5 @@
 export const PROMISED_MS: number;
 export function killWhileTyping(
   address: string,
-  options: { count: number; seed: number },
+  options: { count: number; seed: number; promised?: number },
 ): Promise<{ kills: number; due: number; lost: { due: string[]; there: string[] }[] }>;

@@ -7,9 +7,12 @@ import { admitRows, rowsSince, saveDocuments, type Unsaved } from './rows';
 import { useDocuments, type Header } from './store';
 import { reasonOf } from './trouble';
 
-/** An edit is on disk so long after the last keystroke that belongs to it, or so long after the first. */
-const QUIET_MS = 50;
-const LONGEST_MS = 150;
+/**
+ * Saving begins so long after the last keystroke that belongs to an edit, or so long after the first: then it is on
+ * disk within 150 ms.
+ */
+const QUIET_MS = 40;
+const LONGEST_MS = 90;
 const FIRST_RETRY_MS = 2000;
 const LONGEST_RETRY_MS = 30_000;
 
