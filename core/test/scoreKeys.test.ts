@@ -77,6 +77,12 @@ const PHRASES: readonly Phrase[] = [
     numerals: 'I V65/V V I',
   },
   {
+    name: 'a subdominant that goes on over a chromatic bass',
+    mode: 'major',
+    voices: ['E5:2 C5 C5 B4:2 C5:2', 'G4:2 A4 A4 G4:2 G4:2', 'C4:2 C4 D4 D4:2 E4:2', 'C3:2 F3 F#3 G3:2 C3:2'],
+    numerals: 'I IV V65/V V I',
+  },
+  {
     name: 'a minor cadence with its leading note',
     mode: 'minor',
     voices: ['E5:2 D5:2 B4:2 C5:2', 'C5:2 A4:2 G#4:2 A4:2', 'A4:2 F4:2 E4:2 E4:2', 'A3:2 D3:2 E3:2 A2:2'],

@@ -60,7 +60,7 @@ export const READING_WEIGHTS: ReadingWeights = {
   },
   accented: 0.25,
   lasting: 0.6,
-  outside: 0.3,
+  outside: 0.5,
   lowest: 1.4,
   noThird: 2.75,
   noFifth: 0.3,
