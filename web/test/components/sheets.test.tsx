@@ -148,7 +148,7 @@ describe('a sheet', () => {
     await user.click(screen.getByRole('tab', { name: 'Question' }));
     const field = screen
       .getAllByRole('textbox')
-      .find((one) => /[A-G]\d/.test((one as HTMLInputElement).value))!;
+      .find((one) => /^[A-G]\D{0,2}\d/.test((one as HTMLInputElement).value))!;
     const stood = (field as HTMLInputElement).value;
     await user.clear(field);
     await user.type(field, 'H4{Enter}');
