@@ -91,7 +91,7 @@ describe.each(KINDS)('%s', (kind) => {
           if (takes.includes('accidentals')) expectSigns(question, of);
         }
       }),
-      { seed: 20, numRuns: SLOW.has(kind) ? 2 : 4 },
+      { seed: 20, numRuns: SLOW.has(kind) ? 3 : 6 },
     );
     // Most material admits something, so that the checks above were made.
     expect(made).toBeGreaterThan(5);
