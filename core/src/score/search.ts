@@ -5,29 +5,14 @@ import { chordStatesFor, type ChordStates } from './chordStates';
 import { Agreement, type Crossing } from './crossing';
 import { exact } from './exact';
 import { Frontier, NO_ARRIVALS, type Arrivals } from './frontier';
-import type { SearchRulings } from './rulings';
 import { unchangedIn, type Unchanged } from './searchChange';
+import type { SearchIn } from './searchIn';
 import type { Alternative, Segment } from './segment';
-import type { SliceSounds } from './sounds';
 import { SPAN_STATES, SpanStates } from './spanStates';
 import { MOST_SLICES, Spans } from './spans';
 import { StepsBack } from './stepsBack';
 import { StepsOnward } from './stepsOnward';
 import { Ways } from './ways';
-import type { ReadingWeights } from './weights';
-
-export interface SearchIn {
-  readonly sounds: readonly SliceSounds[];
-  /** The names that chords may stand on, as places on the line of fifths. */
-  readonly roots: readonly number[];
-  /** Slices before which a phrase begins; the number of slices is one. */
-  readonly walls: ReadonlySet<number>;
-  readonly keys: readonly Key[];
-  /** Sharps or flats of the signature. */
-  readonly home: number;
-  readonly weights: ReadingWeights;
-  readonly rulings: SearchRulings;
-}
 
 export interface SearchResult {
   readonly segments: readonly Segment[];

@@ -1,7 +1,7 @@
 import { sameKey, type Key } from '../key/key';
 import { sameNumeral } from '../label/numeral';
 import type { Settled } from './rulings';
-import type { SearchIn } from './search';
+import type { SearchIn } from './searchIn';
 import { sameSounds } from './sounds';
 
 /** How many slices at the beginning and at the end are the same in two searches. */

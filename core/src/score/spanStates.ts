@@ -3,7 +3,7 @@ import { closing } from '../context/steps';
 import { sameKey } from '../key/key';
 import type { ChordStates } from './chordStates';
 import { exact } from './exact';
-import type { SearchIn } from './search';
+import type { SearchIn } from './searchIn';
 import type { Spans } from './spans';
 
 /** States of one span that are followed up. */
