@@ -10,7 +10,7 @@ import type { FileTask, FileTold } from './readWorker';
 
 /** A worker that needs more memory than that gives its file up. */
 const MOST_MEGABYTES = 1500;
-/** Reading makes much that does not last: with less room for it a sixth of the time goes into clearing it away. */
+/** Reading makes much that does not last: with less room for it an eighth of the time goes into clearing it away. */
 const YOUNG_MEGABYTES = 64;
 /** A file that takes longer than that, in milliseconds, is given up. */
 const LONGEST = 60_000;

@@ -1,5 +1,5 @@
 /**
- * Whether two values say the same: plain objects and lists by all that they hold, errors by their message. For
+ * Whether two values say the same: plain objects, lists and maps by all that they hold, errors by their message. For
  * immutable data without circles; what is one object is not looked into. Costs the size of what differs.
  */
 export function sameValue(one: unknown, other: unknown): boolean {
@@ -7,6 +7,8 @@ export function sameValue(one: unknown, other: unknown): boolean {
   if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return false;
   if (one instanceof Error || other instanceof Error)
     return one instanceof Error && other instanceof Error && one.message === other.message;
+  if (one instanceof Map || other instanceof Map)
+    return one instanceof Map && other instanceof Map && sameValue([...one], [...other]);
   if (Array.isArray(one)) {
     if (!Array.isArray(other) || one.length !== other.length) return false;
     for (let at = 0; at < one.length; at++) if (!sameValue(one[at], other[at])) return false;

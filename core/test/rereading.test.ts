@@ -1,8 +1,11 @@
 /** A score that is read again after a change reads as if it were read for the first time. */
 import fc from 'fast-check';
 import {
+  barsAfter,
   noteName,
   parseKey,
+  parseMetre,
+  parseNote,
   printKey,
   readScore,
   sameValue,
@@ -40,6 +43,8 @@ interface Piece {
   readonly rulings: readonly ScoreRuling[];
 }
 
+const ends = ({ notes }: ScoreToRead) => Math.max(...notes.map(({ end }) => end));
+
 /** Changes a piece somewhere; `where` and `how` are any numbers. */
 function changed({ score, rulings }: Piece, kind: string, where: number, how: number): Piece {
   const { notes, fermatas } = score;
@@ -73,6 +78,11 @@ function changed({ score, rulings }: Piece, kind: string, where: number, how: nu
             : [...fermatas, old.onset].sort((a, b) => a - b),
         },
       };
+    case 'metre':
+      return {
+        score: { ...score, bars: barsAfter(0, parseMetre(how % 2 ? '3/4' : '2/2'), ends(score)) },
+        rulings,
+      };
     case 'join':
       return rule({ kind: 'join', at: old.onset });
     case 'split':
@@ -91,7 +101,7 @@ function changed({ score, rulings }: Piece, kind: string, where: number, how: nu
 
 const KINDS = [
   ...['pitch', 'pitch', 'pitch', 'octave', 'remove', 'divide', 'shorten'],
-  ...['fermata', 'join', 'split', 'key', 'numeral', 'no rulings'],
+  ...['fermata', 'metre', 'join', 'split', 'key', 'numeral', 'no rulings'],
 ];
 const changes = fc.array(fc.tuple(fc.constantFrom(...KINDS), fc.nat(), fc.nat()), {
   minLength: 1,
@@ -143,6 +153,37 @@ test('another note leaves nearly all chords the objects that they were, at any l
   const again = reader.read(long);
   expect(again.chords).toEqual(first.chords);
   expect(again.slices.every((slice, at) => slice === last.slices[at])).toBe(true);
+});
+
+test('the same notes in bars of another metre are read as if they were new', () => {
+  // F is leapt to on a beat of 4/4, and off the beats of 2/2.
+  const leapt = ['C5:1 F5:1 E5:1 C5:1', 'E4:4', 'G3:4', 'C3:4'].flatMap((line, part) => {
+    let at = 0;
+    return line.split(' ').map((word): ScoreNote => {
+      const [name, length] = word.split(':');
+      const onset = at;
+      at += Number(length) * TICKS_A_QUARTER;
+      return { onset, end: at, note: parseNote(name!), part, voice: String(part) };
+    });
+  });
+  const bars = barsAfter(0, parseMetre('4/4'), 4 * TICKS_A_QUARTER);
+  const alone: ScoreToRead = { notes: leapt, bars, signatures: [{ at: 0, fifths: 0 }], fermatas: [] };
+  const kinds = (one: ScoreToRead) =>
+    readScore(one).chords.flatMap(({ nonChord }) => nonChord.map(({ kind }) => kind));
+  expect(kinds(alone)).toEqual(['appoggiatura']);
+  expect(kinds(changed({ score: alone, rulings: [] }, 'metre', 0, 0).score)).toEqual([
+    'incomplete-neighbour',
+  ]);
+  for (const [score, how] of [
+    [together('012', '006'), 0],
+    [together('012', '006'), 1],
+    [alone, 0],
+  ] as const) {
+    const reader = new ScoreReader();
+    reader.read(score);
+    const other = changed({ score, rulings: [] }, 'metre', 0, how).score;
+    expect(sameValue(reader.read(other), readScore(other))).toBe(true);
+  }
 });
 
 test.each(['join', 'numeral'] as const)('a %s over the end of a phrase is obeyed', (kind) => {

@@ -129,7 +129,7 @@ test('answers land on the pile once, are told to be kept only then, and undo doe
   expect(useDocuments.getState().saveState.kind).toBe('saved');
 });
 
-test('a server that is killed and started again, and a teacher’s page that is loaded anew, lose nothing', async () => {
+test('a killed server that is started again, and a teacher’s page that is loaded anew, lose nothing', async () => {
   await opened();
   const ada = pupil('Ada');
   ada.line.answer('1.1', 'M3');

@@ -34,7 +34,7 @@ export interface State {
   readonly root: number;
   readonly inversion: number;
   readonly minor: boolean;
-  /** Whether it has a seventh, or more, without being a dominant. */
+  /** Whether it has a seventh, or more, without being a dominant seventh. */
   readonly softSeventh: boolean;
   /** Whether it leads to the tonic of the key. */
   readonly leading: boolean;

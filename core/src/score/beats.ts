@@ -25,7 +25,7 @@ export function numbered<Bar extends Omit<ScoreBar, 'number'>>(
   const isShort = (bar: Bar) => lengthOf(bar) < barTicks(bar.metre);
   let number = bars.length > 1 && isShort(bars[0]!) ? -1 : 0;
   let before: Bar | null = null;
-  return bars.map((bar, at) => {
+  const counted = bars.map((bar, at): Bar & ScoreBar => {
     const whole = barTicks(bar.metre);
     const isSecond =
       at > 1 &&
@@ -34,12 +34,12 @@ export function numbered<Bar extends Omit<ScoreBar, 'number'>>(
       sameMetre(before.metre, bar.metre) &&
       lengthOf(before) + lengthOf(bar) === whole &&
       isCut(at);
-    const gone = isSecond ? lengthOf(before!) : 0;
     if (!isSecond) number++;
     // Of three parts the third begins a bar of its own.
     before = isSecond ? null : bar;
-    return { ...bar, number, ...(gone > 0 ? { gone } : {}) };
+    return { ...bar, number };
   });
+  return withGone(counted);
 }
 
 function sameMetre(a: Metre, b: Metre): boolean {

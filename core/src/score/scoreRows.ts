@@ -99,29 +99,26 @@ export class ScoreRowsReader {
     const { rows: old, score: last } = this;
     this.score =
       old && last && old.parts.length === rows.parts.length
-        ? scoreOfRows(rows, knownBefore(old.bars, last.bars), knownBefore(old.notes, last.notes))
+        ? scoreOfRows(rows, knownBefore(old.notes, last.notes))
         : scoreOfRows(rows);
     this.rows = rows;
     return this.score;
   }
 }
 
-/** What was read of a row before, where the same stood at its place from the beginning or from the end. */
-function knownBefore<T>(rows: readonly string[], read: readonly T[]) {
-  return (row: string, at: number, count: number): T | undefined => {
+/** What was read of the row at a place of so many. */
+type Known = (row: string, at: number, count: number) => WrittenNote | undefined;
+
+/** The note that was read of a row, where the same stood at its place from the beginning or from the end. */
+function knownBefore(rows: readonly string[], read: readonly WrittenNote[]): Known {
+  return (row, at, count) => {
     const fromEnd = rows.length - (count - at);
     return rows[at] === row ? read[at] : rows[fromEnd] === row ? read[fromEnd] : undefined;
   };
 }
 
-const NOT_KNOWN = () => undefined;
-
 /** The score that rows hold. Throws TheoryError `request` for a row that is none, saying which. */
-export function scoreOfRows(
-  rows: ScoreRows,
-  knownBar: ReturnType<typeof knownBefore<WrittenBar>> = NOT_KNOWN,
-  knownNote: ReturnType<typeof knownBefore<WrittenNote>> = NOT_KNOWN,
-): Score {
+export function scoreOfRows(rows: ScoreRows, known: Known = () => undefined): Score {
   const parts = rows.parts.map((part): ScorePart => {
     const sounds = /^(-?\d+) (-?\d+)$/.exec(part.sounds);
     return {
@@ -135,15 +132,13 @@ export function scoreOfRows(
       transposition: sounds ? { letters: Number(sounds[1]), halfSteps: Number(sounds[2]) } : null,
     };
   });
-  const notes = rows.notes.map(
-    (row, at, all) => knownNote(row, at, all.length) ?? noteOfRow(row, parts.length),
-  );
+  const notes = rows.notes.map((row, at, all) => known(row, at, all.length) ?? noteOfRow(row, parts.length));
   return {
     title: rows.title,
     composer: rows.composer,
     tempo: rows.tempo > 0 ? rows.tempo : null,
     parts,
-    bars: withGone(rows.bars.map((row, at, all) => knownBar(row, at, all.length) ?? barOfRow(row))),
+    bars: withGone(rows.bars.map(barOfRow)),
     signatures: rows.signatures.map((row) => {
       const [at, fifths] = row.split(' ');
       if (!/^-?[0-7]$/.test(fifths ?? '')) throw wrongRow('signature', row, '0 -3');
