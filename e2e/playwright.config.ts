@@ -6,8 +6,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   fullyParallel: true,
-  // Much of a test is waiting: for sound, for the database, for a frame.
-  workers: 3,
+  // A third would save a minute, but what has to happen within a second would not always.
+  workers: 2,
   retries: 0,
   // Generous, since a machine that stands still for some seconds is no fault of the page.
   timeout: 60_000,
