@@ -6,10 +6,10 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { deleteAside, listAside } from '../src/documents/asideRows';
 import { closeDatabase, database, type DocumentRow } from '../src/documents/database';
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
 import { FIRST_KEY_MAP } from '../src/documents/kinds/key';
-import { mergeBodies } from '../src/documents/merge';
 import { VERSION } from '../src/documents/migrations/version';
 import { admitRows, readWorkbook, saveDocuments, type Unsaved } from '../src/documents/rows';
 import { reasonOf } from '../src/documents/trouble';
@@ -76,7 +76,7 @@ test('rows that were saved unmigrated, and rows that hold nothing, harm no other
   ];
   await oldDatabase(odd);
   expect((await database().workbooks.toArray()).map(({ id }) => id).sort()).toEqual(['gap', 'half', 'sound']);
-  expect((await database().lost.toArray()).map(({ raw }) => (raw as { id: string }).id)).toEqual([
+  expect((await listAside()).map(({ raw }) => (raw as { id: string }).id).sort()).toEqual([
     'nothing',
     'text',
   ]);
@@ -84,7 +84,9 @@ test('rows that were saved unmigrated, and rows that hold nothing, harm no other
   expect(gap!.documents.filter(({ kind }) => kind === 'progression')).toHaveLength(1);
   expect(gap!.aside).toHaveLength(2);
   const half = await readWorkbook('half');
-  expect(half!.aside.map(({ id }) => id).sort()).toEqual(['key', 'labels']);
+  // What is missing takes its default.
+  expect(half!.aside).toEqual([]);
+  expect(half!.documents.map(({ kind }) => kind)).toEqual(expect.arrayContaining(['key', 'labels']));
   expect((await readWorkbook('sound'))!.aside).toEqual([]);
 });
 
@@ -99,7 +101,7 @@ test('an edit writes the row of its document and the workbook’s own, and no ot
   const changed = after.filter((row, at) => JSON.stringify(row) !== JSON.stringify(before[at]));
   expect(changed.map(({ id }) => id)).toEqual(['p7']);
   expect(changed[0]).toMatchObject({ version: VERSION, stamp: second.stamp, tab: 'tab', deleted: false });
-  expect(second.merged).toEqual({});
+  expect(second.merged).toEqual([]);
   expect(second.stamp).toBe(stamp + 1);
 });
 
@@ -121,19 +123,21 @@ test('two tabs that edit different fields of one document are merged', async () 
     [{ id: 'a', now: line('a', { title: 'Ebb' }), base }],
     'one',
   );
-  expect(merged['a']!.body).toMatchObject({ title: 'Ebb', tempo: 120 });
+  expect(merged[0]!.document!.body).toMatchObject({ title: 'Ebb', tempo: 120 });
   const row = await rowOf('a');
   expect(row!.body).toMatchObject({ title: 'Ebb', tempo: 120 });
-  expect(row!.over).toBeUndefined();
+  expect(await database().clashes.toArray()).toEqual([]);
 });
 
-test('of two edits of one field the later stands, and its row names the tab that has to be told', async () => {
+test('of two edits of one field the later stands, and both values are kept until somebody chooses', async () => {
   const { stamp } = await saveDocuments(HEADER, [fresh(line('a'))], 'one');
   const base = { document: line('a'), stamp };
   await saveDocuments(HEADER, [{ id: 'a', now: line('a', { title: 'Earlier' }), base }], 'two');
   await saveDocuments(HEADER, [{ id: 'a', now: line('a', { title: 'Later' }), base }], 'one');
-  const row = await rowOf('a');
-  expect(row).toMatchObject({ over: 'two', tab: 'one', body: { title: 'Later' } });
+  expect(await rowOf('a')).toMatchObject({ tab: 'one', body: { title: 'Later' } });
+  const [clash] = await database().clashes.toArray();
+  expect(clash).toMatchObject({ document: 'a', path: ['title'], stands: { value: 'Later' } });
+  expect(clash!.others).toEqual([{ value: 'Earlier' }]);
 });
 
 test('a document that one tab deleted and another edited stands again', async () => {
@@ -145,6 +149,7 @@ test('a document that one tab deleted and another edited stands again', async ()
   expect(await rowOf('a')).toMatchObject({ deleted: true, body: null });
   await saveDocuments(HEADER, [{ id: 'a', now: line('a', { title: 'Edited' }), base }], 'one');
   expect((await readWorkbook('w'))!.documents[0]!.body).toMatchObject({ title: 'Edited' });
+  expect((await database().clashes.toArray())[0]).toMatchObject({ path: [], others: [{}] });
 });
 
 test('a workbook that was deleted comes back when it is edited', async () => {
@@ -172,34 +177,56 @@ test('a row of a newer version is set aside and stays as it is', async () => {
   expect((await admitRows([{ ...row, version: VERSION } as DocumentRow])).documents).toHaveLength(1);
 });
 
+test('what cannot be read is kept until it is deleted, whatever is edited in its place', async () => {
+  const { stamp } = await saveDocuments(HEADER, [fresh(line('a')), fresh(line('b'))], 'one');
+  const rows = await database().documents.toArray();
+  const broken = { ...rows[0]!, body: { title: 'No columns' } };
+  const half = { ...rows[1]!, body: { ...(rows[1]!.body as Progression), tempo: 7, surprise: 1 } };
+  await database().documents.bulkPut([broken, half]);
+  const read = (await readWorkbook('w'))!;
+  expect(read.documents.map(({ id }) => id)).toEqual(['b']);
+  expect(read.documents[0]!.body).toMatchObject({ title: 'Tide', tempo: FIRST_PROGRESSION.tempo });
+  // A new document of the same id, as the bench of a single kind writes one.
+  await saveDocuments(HEADER, [fresh(line('a', { title: 'New' }))], 'one');
+  expect((await readWorkbook('w'))!.documents.map(({ body }) => (body as Progression).title)).toContain(
+    'New',
+  );
+  const kept = await listAside();
+  expect(kept.map(({ name }) => name).sort()).toEqual(['2 parts of “Tide”', '“No columns”']);
+  expect(JSON.stringify(kept)).toContain('"raw":7');
+  // It is found once, and what was mended is sound from now on.
+  await readWorkbook('w');
+  expect(await listAside()).toHaveLength(2);
+  expect((await readWorkbook('w'))!.aside).toEqual([]);
+  expect((await rowOf('b'))!.stamp).toBeGreaterThan(stamp);
+  await deleteAside(kept.map(({ id }) => id));
+  await readWorkbook('w');
+  expect(await listAside()).toEqual([]);
+});
+
+test('what a newer page wrote is kept where something is written in its place', async () => {
+  await saveDocuments(HEADER, [fresh(line('a'))], 'one');
+  const [row] = await database().documents.toArray();
+  await database().documents.put({ ...row!, version: VERSION + 1, body: { new: 'shape' } });
+  const read = (await readWorkbook('w'))!;
+  expect(read.aside[0]!.reasons[0]).toMatch(/newer version/);
+  expect(await listAside()).toEqual([]);
+  expect(await rowOf('a')).toMatchObject({ version: VERSION + 1 });
+  await saveDocuments(HEADER, [fresh(line('a', { title: 'New' }))], 'one');
+  expect((await listAside())[0]!.raw).toMatchObject({ version: VERSION + 1, body: { new: 'shape' } });
+});
+
 test('a row that was changed after it was written is checked, one that was not is taken as it is', async () => {
   await saveDocuments(HEADER, [fresh(line('a')), fresh(line('b'))], 'one');
   const [a, b] = await database().documents.toArray();
   const odd = { ...b!, body: { ...(b!.body as Progression), metre: null } };
   const read = await admitRows([a!, odd]);
-  expect(read.documents.map(({ id }) => id)).toEqual(['a']);
+  expect(read.documents.map(({ id }) => id)).toEqual(['a', 'b']);
+  expect([...read.mended]).toEqual(['b']);
   expect(read.aside[0]!.reasons.join(' ')).toMatch(/metre/);
   const unsealed: Partial<typeof odd> = { ...odd };
   delete unsealed.seal;
   expect((await admitRows([unsealed as typeof odd])).aside).toHaveLength(1);
-});
-
-test('merging keeps what only one of two changed, also where a field came or went', () => {
-  const was = { a: 1, b: [1], c: 3 };
-  expect(mergeBodies(was, { a: 1, b: [2], c: 3 }, { a: 5, b: [1], c: 3 })).toEqual({
-    body: { a: 5, b: [2], c: 3 },
-    both: false,
-  });
-  expect(mergeBodies(was, { a: 2, b: [1], c: 3 }, { a: 3, b: [1], c: 3 })).toEqual({
-    body: { a: 3, b: [1], c: 3 },
-    both: true,
-  });
-  expect(mergeBodies(was, { a: 2, b: [1], c: 3 }, { a: 2, b: [1], c: 3 })).toMatchObject({ both: false });
-  expect(mergeBodies(was, { a: 1, b: [1], c: 3, d: 4 }, { a: 1, b: [1] })).toEqual({
-    body: { a: 1, b: [1], d: 4 },
-    both: false,
-  });
-  expect(mergeBodies(null, { a: 1 }, { b: 2 })).toMatchObject({ body: { a: 1, b: 2 } });
 });
 
 const named = (name: string, inner?: string) =>

@@ -3,7 +3,8 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Ajv from 'ajv/dist/2020';
 import { byId } from '../src/documents/select';
-import { MANY_KINDS } from '../src/documents/document';
+import { checkBody } from '../src/documents/checks/check';
+import { MANY_KINDS, type Document } from '../src/documents/document';
 import { FILE_FORMAT, workbookToFile } from '../src/documents/file';
 import { workbookFromFile } from '../src/documents/importFile';
 import { VERSION } from '../src/documents/migrations/version';
@@ -64,12 +65,19 @@ test.each([
   ['progression', 'columns', { id: 7, entry: null }],
   ['progression', 'columns', { id: 'x', entry: '0/0' }],
   ['progression', 'columns', { id: 'x', entry: { kind: 'notes', notes: [] } }],
-])('an odd item of %s in its %s sets the document aside, and the rest opens', async (kind, list, odd) => {
+])('an odd item of %s in its %s is set aside, and its document opens without it', async (kind, list, odd) => {
   const text = file((workbook) => (bodyIn(workbook, kind)[list] as unknown[]).splice(1, 1, odd));
   const read = await workbookFromFile(text, 'odd.json');
   if (!read.ok) throw new Error(read.message);
   expect(read.value.aside.map(({ raw }) => (raw as { kind: string }).kind)).toEqual([kind]);
-  expect(read.value.documents.length).toBe(Object.keys(DEMO_DOCUMENTS).length - 1);
+  expect(read.value.documents.length).toBe(Object.keys(DEMO_DOCUMENTS).length);
+  const before = DEMO.documents.find((one) => one.kind === kind)!.body as unknown as Record<
+    string,
+    unknown[]
+  >;
+  const now = read.value.documents.find((one) => one.kind === kind)!.body as unknown as typeof before;
+  // The odd one stood in the place of a sound one.
+  expect(now[list]).toEqual(before[list]!.filter((_, at) => at !== 1));
 });
 
 test('what an old version decided is kept as it was, whatever today’s defaults are', async () => {
@@ -153,13 +161,71 @@ test.each<[string, (workbook: FileBody) => void, RegExp]>([
     (w) => (w.documents.find((d) => d.kind === 'progression')!.body = null as never),
     /holds nothing/,
   ],
-])('a broken %s is set aside with its reason, and the rest opens', async (kind, change, reason) => {
-  const read = await workbookFromFile(file(change), 'mixed.json');
+])(
+  'what is broken in a %s is set aside with its reason, and the rest opens',
+  async (kind, change, reason) => {
+    const read = await workbookFromFile(file(change), 'mixed.json');
+    if (!read.ok) throw new Error(read.message);
+    expect(read.value.aside).toHaveLength(1);
+    expect(read.value.aside[0]!.reasons.join(' ')).toMatch(reason);
+    expect(read.value.aside[0]!.raw).toMatchObject({ kind });
+    const isWhole = /holds nothing/.test(reason.source);
+    expect(read.value.documents).toHaveLength(DEMO.documents.length - (isWhole ? 1 : 0));
+    if (!isWhole) expect(read.value.aside[0]!.name).toMatch(/^(?:a part|\d parts) of /);
+  },
+);
+
+test.each<[string, string, readonly string[]]>([
+  ['progression', 'metre', ['modulate', 'view', 'hidden', 'metre', 'pickup', 'weights', 'order', 'pattern']],
+  ['chord', 'chain', ['doubled', 'chain']],
+  ['intervals', 'perBar', ['perBar', 'inversionAnswers', 'naming']],
+  ['labels', 'words', ['words', 'cadences', 'solfege']],
+  ['class', 'notYetTaught', ['notYetTaught']],
+  ['key', 'print', ['print', 'beside']],
+  ['sheet', 'versions', ['versions', 'seed']],
+  ['score', 'closed', ['closed', 'hidden', 'tempo']],
+])(
+  'a %s without %s and other newer fields takes what it begins with, and nothing is set aside',
+  async (kind, one, all) => {
+    const text = file((w) => {
+      for (const name of all) delete bodyIn(w, kind)[name];
+    });
+    const read = await workbookFromFile(text, 'older.json');
+    if (!read.ok) throw new Error(read.message);
+    expect(read.value.aside).toEqual([]);
+    const body = read.value.documents.find((d) => d.kind === kind)!.body as unknown as Record<
+      string,
+      unknown
+    >;
+    expect(body[one]).toBeDefined();
+    expect(checkBody(kind, body)).toEqual([]);
+  },
+);
+
+test('of a pile whose sheet cannot be read no question moves to another’s place: it is set aside whole', async () => {
+  const text = file((w) => {
+    const sheet = bodyIn(w, 'pile')['sheet'] as { sections: { kind: string }[] };
+    sheet.sections[0]!.kind = 'song';
+  });
+  const read = await workbookFromFile(text, 'pile.json');
   if (!read.ok) throw new Error(read.message);
-  expect(read.value.aside).toHaveLength(1);
-  expect(read.value.aside[0]!.reasons.join(' ')).toMatch(reason);
-  expect(read.value.aside[0]!.raw).toMatchObject({ kind });
+  expect(read.value.aside.map(({ raw }) => (raw as { kind: string }).kind)).toEqual(['pile']);
   expect(read.value.documents).toHaveLength(DEMO.documents.length - 1);
+});
+
+test('an answer that is none does not take its pile along, and ids that stand twice are told apart', async () => {
+  let entries = 0;
+  const text = file((w) => {
+    const pile = bodyIn(w, 'pile') as { entries: unknown[]; pupils: { id: string }[] };
+    entries = pile.entries.length;
+    pile.entries.push({ pupil: 'x', question: '1', answer: 'M3', at: 1 }, null);
+    pile.pupils[1]!.id = pile.pupils[0]!.id;
+  });
+  const read = await workbookFromFile(text, 'pile.json');
+  if (!read.ok) throw new Error(read.message);
+  const { body } = read.value.documents.find((d) => d.kind === 'pile') as Document<'pile'>;
+  expect(body.entries).toHaveLength(entries);
+  expect(new Set(body.pupils.map(({ id }) => id)).size).toBe(body.pupils.length);
 });
 
 test('a document nested without end, of an unknown kind, without an id or with a second one is set aside', async () => {

@@ -13,6 +13,7 @@ export { compassOf, type Compass } from './compass';
 export { keyEvidence, rivalsOf, type KeyEvidence } from './evidence';
 export { barsAfter, likelyUpbeat } from './upbeat';
 export { rowsOfScore, scoreOfRows, ScoreRowsReader, type PartRow, type ScoreRows } from './scoreRows';
+export { noteGroups, notesOfGroups } from './noteGroups';
 export { parseTypedVoices, type TypedPiece } from './typedVoices';
 export { rowOfRuling, rulingOfRow, RULING_KINDS, type RulingRow } from './rulingRows';
 export { PieceReader, weighPiece, type PieceReading, type WeighedKey } from './pieceReading';

@@ -1,4 +1,5 @@
 import type { School } from '@diatonix/core';
+import { newId } from './ids';
 import type { PileBody, PileEntry } from './kinds/pile';
 import { lastEntries, versionsOf } from './markPile';
 import { withResults } from './pileRecord';
@@ -48,7 +49,7 @@ export function withAnswers(pile: PileBody, came: readonly CameIn[], at: number,
     const own = last.get(pupil) ?? new Map<string, PileEntry>();
     const answer = fromPupil(text);
     if ((own.get(asked.id)?.answer ?? '') === answer) continue;
-    const entry = { pupil, question: asked.id, answer, at };
+    const entry: PileEntry = { id: newId(), by: 'class', pupil, question: asked.id, answer, at };
     const before = own.get(asked.id);
     const count = counts.get(pupil) ?? 0;
     if (before && count >= MOST_OF_PUPIL) replaced.add(before);

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Table, type Transaction } from 'dexie';
 import { migrateWorkbook, versionOf } from './migrations/migrate';
 import { VERSION } from './migrations/version';
+import type { ClashRow } from './merging/clashes';
 import { record } from './migrations/steps';
 
 /** A workbook in the list: its name and dates; what it holds are documents. */
@@ -30,15 +31,29 @@ export interface DocumentRow {
   readonly body: unknown;
   /** Says that the body was checked when it was written; a row without it is checked when it is read. */
   readonly seal?: number;
-  /** The tab whose edit of the same fields this one replaced. */
-  readonly over?: string;
 }
 
-/** A row of an older database that could not be read, as it was found. */
-export interface LostRow {
-  readonly id?: number;
-  readonly why: string;
+/** What could not be read, as it was found: it stays until the teacher deletes it. */
+export interface AsideRow {
+  /** Workbook, document, and a mark of what it holds, so that the same thing is kept once. */
+  readonly id: string;
+  /** The workbook that it was found in; empty for a whole workbook. */
+  readonly workbook: string;
+  readonly name: string;
+  readonly reasons: readonly string[];
   readonly raw: unknown;
+  /** Milliseconds since 1970. */
+  readonly at: number;
+}
+
+/** An answer that is being typed on the Marking bench and was not entered yet. */
+export interface DraftRow {
+  /** Workbook, pile, pupil and question. */
+  readonly id: string;
+  readonly pile: string;
+  readonly pupil: string;
+  readonly question: string;
+  readonly text: string;
 }
 
 interface DeskRow {
@@ -55,7 +70,9 @@ export type Database = Dexie & {
   workbooks: EntityTable<WorkbookRow, 'id'>;
   documents: Table<DocumentRow, [string, string]>;
   desks: EntityTable<DeskRow, 'workbook'>;
-  lost: EntityTable<LostRow, 'id'>;
+  aside: EntityTable<AsideRow, 'id'>;
+  clashes: EntityTable<ClashRow, 'id'>;
+  drafts: EntityTable<DraftRow, 'id'>;
   settings: EntityTable<SettingRow, 'name'>;
 };
 
@@ -64,7 +81,8 @@ let opened: Database | null = null;
 /** The browser's database. A change of shape gets a new version with an upgrade; old versions stay listed. */
 export function database(): Database {
   if (!opened) {
-    opened = new Dexie('diatonix') as Database;
+    // What is told to be saved is on the disk, not on its way there.
+    opened = new Dexie('diatonix', { chromeTransactionDurability: 'strict' }) as Database;
     opened.version(1).stores({ workbooks: 'id, savedAt', settings: 'name' });
     // Versions 2 and 3 changed what stood in the rows; it is brought up to date from any of them at once.
     opened.version(2);
@@ -78,6 +96,10 @@ export function database(): Database {
         lost: '++id',
       })
       .upgrade(splitRows);
+    opened
+      .version(5)
+      .stores({ lost: null, aside: 'id, workbook', clashes: 'id, workbook', drafts: 'id, pile' })
+      .upgrade(moveLost);
   }
   return opened;
 }
@@ -128,6 +150,18 @@ async function splitRows(transaction: Transaction): Promise<void> {
     } catch (error) {
       await transaction.table('lost').add({ why: String(error), raw: row });
     }
+  }
+}
+
+/** Rows that an older page could not read stand with everything else that is set aside. */
+async function moveLost(transaction: Transaction): Promise<void> {
+  const lost: unknown[] = await transaction.table('lost').toArray();
+  const at = Date.now();
+  for (const [place, row] of lost.entries()) {
+    const { why, raw } = record(row);
+    await transaction.table<AsideRow>('aside').put({
+      ...{ id: `lost ${place}`, workbook: '', name: 'a workbook', reasons: [String(why)], raw, at },
+    });
   }
 }
 

@@ -48,17 +48,19 @@ export function recorded({ past, future }: History, edit: Edit): History {
   return { past: [...past.slice(0, -1), { ...edit, changes }], future: kept };
 }
 
-/** The edit that undoing takes back on a bench: its latest, if the documents still stand as it left them. */
-export function undoable({ past }: History, documents: Documents, scope: Scope): Edit | null {
-  const edit = past.findLast((one) => isIn(one, scope));
-  return edit && stands(edit, documents, 'after') ? edit : null;
-}
+/** The edit that undoing takes back on a bench: its latest. */
+export const undoable = ({ past }: History, scope: Scope): Edit | null =>
+  past.findLast((one) => isIn(one, scope)) ?? null;
 
 /** The edit that redoing brings back. */
-export function redoable({ future }: History, documents: Documents, scope: Scope): Edit | null {
-  const edit = future.findLast((one) => isIn(one, scope));
-  return edit && stands(edit, documents, 'before') ? edit : null;
-}
+export const redoable = ({ future }: History, scope: Scope): Edit | null =>
+  future.findLast((one) => isIn(one, scope)) ?? null;
+
+/** The history without an edit. */
+export const without = ({ past, future }: History, edit: Edit): History => ({
+  past: past.filter((one) => one !== edit),
+  future: future.filter((one) => one !== edit),
+});
 
 /** The documents with one side of an edit put in. */
 export function applied(documents: Documents, edit: Edit, side: 'before' | 'after'): Documents {
@@ -79,7 +81,8 @@ export function changesBetween(before: Documents, after: Documents): Change[] {
   );
 }
 
-function stands(edit: Edit, documents: Documents, side: 'before' | 'after'): boolean {
+/** Whether the documents are as one side of an edit has them. */
+export function stands(edit: Edit, documents: Documents, side: 'before' | 'after'): boolean {
   return edit.changes.every((change) => (documents[change.id] ?? null) === change[side]);
 }
 

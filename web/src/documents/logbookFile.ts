@@ -2,8 +2,9 @@ import type { Document, Documents, Kind } from './document';
 import { download, fileName } from './download';
 import { workbookToFile } from './file';
 import { readWorkbookFile, type FileResult } from './importFile';
-import type { PileBody, PileEntry } from './kinds/pile';
+import type { PileBody } from './kinds/pile';
 import type { SchoolClass } from './kinds/schoolClass';
+import { entryKey } from './merging/pileParts';
 import { byId } from './select';
 import { edit, useDocuments } from './store';
 
@@ -65,8 +66,6 @@ export function withLogbook(here: Documents, read: readonly Document[]): TakenIn
   }
   return { added, answers, documents };
 }
-
-const entryKey = ({ pupil, question, at, answer }: PileEntry) => `${pupil} ${question} ${at} ${answer}`;
 
 /** A pile with the pupils and answers of another writing of it; answers in the order in which they were entered. */
 function withAnswers(here: PileBody, there: PileBody): PileBody {

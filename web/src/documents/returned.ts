@@ -129,7 +129,7 @@ function entriesOf(
     const answer = typedAnswer(found.question.kind, raw);
     if (answer === null || answer.length > LONGEST_ANSWER)
       told.push(`${name}: the answer to ${label} is too long, or none; it was left out.`);
-    else entries.push({ pupil, question: found.id, answer: fromPupil(answer), at });
+    else entries.push({ id: newId(), by: 'file', pupil, question: found.id, answer: fromPupil(answer), at });
   }
   return { entries, told };
 }

@@ -1,9 +1,10 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { database, type DocumentRow, type WorkbookRow } from './database';
 import { nameOf, type Document, type Documents } from './document';
-import { changesBetween, recorded } from './history';
+import { changesBetween } from './history';
 import { newId } from './ids';
-import { admitRows, rowsSince, saveDocuments, type Unsaved } from './rows';
+import { mergeDocuments } from './merging/mergeDocuments';
+import { admitRows, rowsSince, saveDocuments, type FoundClash, type Unsaved } from './rows';
 import { useDocuments, type Header } from './store';
 import { reasonOf } from './trouble';
 
@@ -25,8 +26,12 @@ interface Stored {
   documents: Documents;
   stamps: Map<string, number>;
   desk: unknown;
-  /** The highest stamp that this tab has seen. */
+  /** The stamp of the workbook as this tab last wrote or read it: what is older came late. */
+  stamp: number;
+  /** Every row up to this stamp has come here. */
   seen: number;
+  /** What this tab and another did to one part, still to be written down. */
+  clashes: FoundClash[];
 }
 
 let stored: Stored | null = null;
@@ -39,14 +44,15 @@ let running: Promise<void> = Promise.resolve();
 /** Says what stands in the database of the workbook that was just opened, and listens to other tabs. */
 export function nowStored(stamps: ReadonlyMap<string, number>, stamp: number): void {
   const { workbook, documents, desk } = useDocuments.getState();
-  stored = { workbook, documents, stamps: new Map(stamps), desk, seen: stamp };
+  stored = { workbook, documents, stamps: new Map(stamps), desk, stamp, seen: stamp, clashes: [] };
   watch(workbook.id);
 }
 
 /** A workbook that stands nowhere yet: everything in it is still to be saved. */
 export function nothingStored(): void {
   const { workbook } = useDocuments.getState();
-  stored = { workbook: { ...workbook, title: '' }, documents: {}, stamps: new Map(), desk: null, seen: 0 };
+  const nowhere = { documents: {}, stamps: new Map(), desk: null, stamp: 0, seen: 0, clashes: [] };
+  stored = { workbook: { ...workbook, title: '' }, ...nowhere };
   if (useDocuments.getState().saveState.kind === 'saved')
     useDocuments.setState({ saveState: { kind: 'saving' } });
   watch(workbook.id);
@@ -62,7 +68,8 @@ function unsavedNow(): { header: Header; unsaved: Unsaved[]; desk: unknown } | n
     const stamp = stored!.stamps.get(id);
     return { id, now: after, base: stamp === undefined ? null : { document: before, stamp } };
   });
-  if (unsaved.length === 0 && workbook === stored.workbook && desk === stored.desk) return null;
+  const isSame = workbook === stored.workbook && desk === stored.desk && stored.clashes.length === 0;
+  if (unsaved.length === 0 && isSame) return null;
   return { header: workbook, unsaved, desk };
 }
 
@@ -70,24 +77,25 @@ async function save(): Promise<void> {
   const work = unsavedNow();
   if (!work || !stored) return;
   const { header, unsaved, desk } = work;
-  const before = useDocuments.getState().documents;
   try {
-    if (unsaved.length > 0 || header !== stored.workbook) {
-      const { stamp, merged } = await saveDocuments(
-        { id: header.id, title: header.title, writtenAt: header.writtenAt },
-        unsaved,
-        TAB,
-      );
-      if (stored.workbook.id !== header.id) return;
+    if (unsaved.length > 0 || header !== stored.workbook || stored.clashes.length > 0) {
+      const { id, title, writtenAt } = header;
+      const found = stored.clashes;
+      // A workbook that stands nowhere yet has no name of before.
+      const was = stored.stamp === 0 ? {} : { titleWas: stored.workbook.title };
+      const saved = await saveDocuments({ id, title, writtenAt, ...was }, unsaved, TAB, found);
+      if (stored.workbook.id !== id) return;
       const written = { ...stored.documents };
-      for (const { id, now } of unsaved) {
-        if (now) written[id] = now;
-        else delete written[id];
-        stored.stamps.set(id, stamp);
+      for (const { id: one, now } of unsaved) {
+        put(written, one, now);
+        stored.stamps.set(one, saved.stamp);
       }
       stored.documents = written;
       stored.workbook = header;
-      takeMerged(merged, before);
+      stored.stamp = saved.stamp;
+      stored.clashes = stored.clashes.filter((one) => !found.includes(one));
+      for (const one of saved.merged) takeIn(one.id, one.document);
+      if (saved.title !== title) takeTitle(saved.title);
     }
     if (desk !== stored.desk) {
       await database().desks.put({ workbook: header.id, desk });
@@ -103,14 +111,37 @@ async function save(): Promise<void> {
   }
 }
 
-/** What another tab had changed beside this tab's edit comes in, unless it was edited here again meanwhile. */
-function takeMerged(merged: Documents, before: Documents): void {
-  for (const document of Object.values(merged)) {
-    const { documents } = useDocuments.getState();
-    stored!.documents = { ...stored!.documents, [document.id]: document };
-    if (documents[document.id] === before[document.id])
-      useDocuments.setState({ documents: { ...documents, [document.id]: document } });
-  }
+function put(documents: Record<string, Document>, id: string, document: Document | null): void {
+  if (document) documents[id] = document;
+  else delete documents[id];
+}
+
+/**
+ * A document as it stands in storage now. What was edited here since comes on top of it, part by part, and is saved
+ * after that. Says whether anything is shown otherwise.
+ */
+function takeIn(id: string, theirs: Document | null): boolean {
+  const { documents } = useDocuments.getState();
+  const base = stored!.documents[id] ?? null;
+  const here = documents[id] ?? null;
+  const { document, clashes } =
+    here === base ? { document: theirs, clashes: [] } : mergeDocuments({ base, theirs, mine: here });
+  const written = { ...stored!.documents };
+  put(written, id, theirs);
+  stored!.documents = written;
+  stored!.clashes.push(...clashes.map((clash) => ({ document: id, clash })));
+  if (document === here) return false;
+  const next = { ...documents };
+  put(next, id, document);
+  useDocuments.setState({ documents: next });
+  return true;
+}
+
+function takeTitle(title: string): void {
+  const { workbook } = useDocuments.getState();
+  const isHere = workbook === stored!.workbook;
+  stored!.workbook = { ...stored!.workbook, title };
+  if (isHere) useDocuments.setState({ workbook: stored!.workbook });
 }
 
 function run(): void {
@@ -182,65 +213,62 @@ function watch(id: string): void {
   watching = [
     liveQuery(() => rowsSince(id, stored?.seen ?? 0)).subscribe({ next: takeRows, error: failed }),
     liveQuery(() => database().workbooks.get(id)).subscribe({ next: takeHeader, error: failed }),
+    liveQuery(() => database().clashes.where('workbook').equals(id).toArray()).subscribe({
+      next: (clashes) => {
+        if (clashes.length + useDocuments.getState().clashes.length > 0) useDocuments.setState({ clashes });
+      },
+      error: failed,
+    }),
   ];
 }
 
+/** One after the other, and never beside a save: what cannot be trusted as it stands is checked first. */
 function takeRows(rows: readonly DocumentRow[]): void {
-  if (!stored || rows[0]?.workbook !== stored.workbook.id) return;
-  const foreign = rows.filter(({ tab, stamp }) => tab !== TAB && stamp > stored!.seen);
-  stored.seen = Math.max(stored.seen, ...rows.map(({ stamp }) => stamp));
-  // One after the other: what cannot be trusted as it stands is checked first.
-  taking = taking.then(async () => {
-    for (const row of foreign) await takeRow(row);
+  running = running.then(async () => {
+    for (const row of rows) await takeRow(row).catch(() => takeAgain(row));
+    const [first] = rows;
+    if (stored && first?.workbook === stored.workbook.id)
+      stored.seen = Math.max(stored.seen, ...rows.map(({ stamp }) => stamp));
   });
 }
 
-let taking: Promise<void> = Promise.resolve();
+/** What could not be looked at now, since the checks did not come, is looked at later. */
+function takeAgain(row: DocumentRow): void {
+  setTimeout(() => takeRows([row]), FIRST_RETRY_MS);
+}
 
-/** One document as another tab wrote it. What is being edited here is merged when it is saved. */
+/** One document as another tab wrote it. */
 async function takeRow(row: DocumentRow): Promise<void> {
+  const isNew = () =>
+    stored?.workbook.id === row.workbook && row.tab !== TAB && row.stamp > (stored.stamps.get(row.id) ?? 0);
+  if (!isNew()) return;
   const theirs = row.deleted ? null : ((await admitRows([row])).documents[0] ?? null);
-  const { documents, history, workbook } = useDocuments.getState();
-  if (!stored || row.workbook !== workbook.id) return;
-  const known = stored!.documents[row.id] ?? null;
-  const here = documents[row.id] ?? null;
-  if (here !== known) return;
-  if (!row.deleted && !theirs) return;
-  const next: Record<string, Document> = { ...documents };
-  const written: Record<string, Document> = { ...stored!.documents };
-  if (theirs) next[row.id] = written[row.id] = theirs;
-  else {
-    delete next[row.id];
-    delete written[row.id];
-  }
-  stored!.documents = written;
+  // What cannot be read here stays where it is.
+  if (!isNew() || (!row.deleted && !theirs)) return;
+  const { history, documents } = useDocuments.getState();
+  const name = nameOf((theirs ?? documents[row.id] ?? { kind: row.kind, body: null })!);
   stored!.stamps.set(row.id, row.stamp);
-  const name = nameOf((theirs ?? here)!);
+  const shown = takeIn(row.id, theirs);
+  if (unsavedNow()) plan();
   const edited = history.past.some(({ changes }) => changes.some(({ id }) => id === row.id));
   const what = row.deleted ? 'deleted' : 'changed';
-  useDocuments.setState({
-    documents: next,
-    history: recorded(history, {
-      words: `the change that another tab made to ${name}`,
-      changes: [{ id: row.id, before: here, after: theirs }],
-      at: -Infinity,
-    }),
-    ...(row.over === TAB
-      ? { told: `Another tab ${what} ${name} over your last edit. Undo brings yours back.` }
-      : edited
-        ? { told: `${name.replace(/^[a-z]/, (letter) => letter.toUpperCase())} was ${what} in another tab.` }
-        : {}),
-  });
+  if (shown && edited)
+    useDocuments.setState({
+      told: `${name.replace(/^[a-z]/, (letter) => letter.toUpperCase())} was ${what} in another tab.`,
+    });
 }
 
 function takeHeader(row: WorkbookRow | undefined): void {
   const { workbook } = useDocuments.getState();
-  if (!stored || !row || row.id !== workbook.id || workbook !== stored.workbook) return;
+  // What was asked before this tab last wrote says what was, not what is.
+  if (!stored || !row || row.id !== workbook.id || row.stamp < stored.stamp) return;
   if (row.deletedAt !== null) {
     useDocuments.setState({
       told: 'This workbook was deleted in another tab. Whatever is changed here brings it back.',
     });
-  } else if (row.title !== workbook.title || row.writtenAt !== workbook.writtenAt) {
+  } else if (row.title !== stored.workbook.title || row.writtenAt !== stored.workbook.writtenAt) {
+    // What is being written here meets it when it is saved.
+    if (workbook !== stored.workbook) return;
     const next = { ...workbook, title: row.title, writtenAt: row.writtenAt };
     stored.workbook = next;
     useDocuments.setState({ workbook: next });

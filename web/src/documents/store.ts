@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { fetchScript } from '../fetchScript';
 import type { Bodies, Document, Documents, Kind, ManyKind, SingleKind } from './document';
 import { FIRST } from './document';
 import {
@@ -7,10 +8,13 @@ import {
   NO_HISTORY,
   recorded,
   redoable,
+  stands,
   undoable,
+  without,
   type History,
   type Scope,
 } from './history';
+import type { ClashRow } from './merging/clashes';
 import { openOf } from './select';
 
 export type SaveState =
@@ -45,6 +49,8 @@ export interface DocumentsState {
   /** What was just done that the page does not show by itself: undone, redone, changed in another tab. */
   readonly told: string;
   readonly aside: readonly SetAside[];
+  /** What two tabs did to one part, until somebody chooses. */
+  readonly clashes: readonly ClashRow[];
 }
 
 /** The application's store: what the user decided. Everything shown is derived from it. */
@@ -57,6 +63,7 @@ export const useDocuments = create<DocumentsState>()(() => ({
   changed: false,
   told: '',
   aside: [],
+  clashes: [],
 }));
 
 const { getState, setState } = useDocuments;
@@ -148,35 +155,52 @@ export function removeDocument(id: string, words: string): void {
 }
 
 /** Takes back the latest edit of what a bench shows, and says which. */
-export function undo(scope: Scope): void {
-  const { history, documents } = getState();
-  const taken = undoable(history, documents, scope);
-  if (!taken) return setState({ told: 'There is nothing to undo here.' });
-  setState({
-    documents: applied(documents, taken, 'before'),
-    history: {
-      past: history.past.filter((one) => one !== taken),
-      future: [...history.future, taken],
-    },
-    told: `Undone: ${taken.words}.`,
-    changed: true,
-  });
-}
+export const undo = (scope: Scope): void => goTo('before', scope);
 
 /** Brings back what was undone last on a bench, and says which. */
-export function redo(scope: Scope): void {
+export const redo = (scope: Scope): void => goTo('after', scope);
+
+const SAID = { before: ['undo', 'Undone'], after: ['redo', 'Redone'] } as const;
+
+/** One side of an edit is put in; what pupils or another tab did to the same documents since stays. */
+function goTo(side: 'before' | 'after', scope: Scope): void {
   const { history, documents } = getState();
-  const taken = redoable(history, documents, scope);
-  if (!taken) return setState({ told: 'There is nothing to redo here.' });
-  setState({
-    documents: applied(documents, taken, 'after'),
-    history: {
-      past: [...history.past, { ...taken, at: -Infinity }],
-      future: history.future.filter((one) => one !== taken),
-    },
-    told: `Redone: ${taken.words}.`,
-    changed: true,
+  const [verb, done] = SAID[side];
+  const taken = side === 'before' ? undoable(history, scope) : redoable(history, scope);
+  if (!taken) return setState({ told: `There is nothing to ${verb} here.` });
+  const other = side === 'before' ? 'after' : 'before';
+  if (stands(taken, documents, other)) return moved(applied(documents, taken, side));
+  void fetchScript(() => import('./merging/mergeDocuments')).then(({ mergeDocuments }) => {
+    const now = getState();
+    if (!now.history.past.includes(taken) && !now.history.future.includes(taken)) return;
+    const next: Record<string, Document> = { ...now.documents };
+    for (const change of taken.changes) {
+      const theirs = next[change.id] ?? null;
+      const { document, clashes } = mergeDocuments({ base: change[other], theirs, mine: change[side] });
+      if (clashes.length > 0)
+        return setState({
+          // The next press goes on to what was done before it.
+          history: without(now.history, taken),
+          told: `Not ${done.toLowerCase()}, because it was changed elsewhere since: ${taken.words}.`,
+        });
+      if (document) next[change.id] = document;
+      else delete next[change.id];
+    }
+    moved(next);
   });
+
+  function moved(next: Documents): void {
+    const { past, future } = without(getState().history, taken!);
+    setState({
+      documents: next,
+      history:
+        side === 'before'
+          ? { past, future: [...future, taken!] }
+          : { past: [...past, { ...taken!, at: -Infinity }], future },
+      told: `${done}: ${taken!.words}.`,
+      changed: true,
+    });
+  }
 }
 
 /** Says something in the corner that the page does not show by itself. */
@@ -191,7 +215,8 @@ export function showWorkbook(
   desk: DocumentsState['desk'] = {},
   aside: readonly SetAside[] = [],
 ): void {
-  setState({ workbook, documents, desk, aside, history: NO_HISTORY, told: '', changed: false });
+  const empty = { clashes: [], history: NO_HISTORY, told: '', changed: false };
+  setState({ workbook, documents, desk, aside, ...empty });
 }
 
 export function renameWorkbook(title: string): void {

@@ -1,3 +1,4 @@
+import { keepAside } from './asideRows';
 import { byId } from './select';
 import { database, type WorkbookRow } from './database';
 import { firstDocuments, type Documents } from './document';
@@ -45,9 +46,11 @@ export async function addWorkbook(
   aside: readonly SetAside[] = [],
 ): Promise<void> {
   await flush();
-  showWorkbook({ id: newId(), title, writtenAt: null }, documents, {}, aside);
+  const id = newId();
+  showWorkbook({ id, title, writtenAt: null }, documents, {}, aside);
   nothingStored();
   await flush();
+  if (aside.length > 0) await keepAside(id, aside);
 }
 
 /** Begins an empty workbook. */
@@ -101,11 +104,12 @@ export async function deletedWorkbooks(): Promise<WorkbookRow[]> {
 /** Removes for good what was deleted a month ago and more. */
 export async function clearDeleted(): Promise<void> {
   const db = database();
-  await db.transaction('rw', db.workbooks, db.documents, db.desks, async () => {
+  await db.transaction('rw', db.workbooks, db.documents, db.desks, db.clashes, async () => {
     for (const { id, deletedAt } of await db.workbooks.toArray()) {
       if (deletedAt === null || deletedAt > Date.now() - KEPT_MS) continue;
       await db.documents.bulkDelete((await rowsSince(id, 0)).map((one) => [id, one.id]));
       await db.desks.delete(id);
+      await db.clashes.where('workbook').equals(id).delete();
       await db.workbooks.delete(id);
     }
   });

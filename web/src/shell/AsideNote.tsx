@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { Button } from '../design/controls';
 import { Problem } from '../design/Problem';
 import { useDocuments, type SetAside } from '../documents/store';
@@ -6,7 +7,7 @@ import { exportAside } from '../documents/exportOpen';
 /** So many are named with what is wrong; the file that is exported holds them all. */
 const SHOWN = 3;
 
-/** What could not be read of the workbook, and why; it can be saved as it was found. */
+/** What could not be read of the workbook, and why; it can be saved as it was found, and stays among the workbooks. */
 export function AsideNote({ aside }: { aside: readonly SetAside[] }) {
   const rest = aside.length - SHOWN;
   return (
@@ -17,7 +18,7 @@ export function AsideNote({ aside }: { aside: readonly SetAside[] }) {
           .slice(0, SHOWN)
           .map(({ name, reasons }) => `${name} (${reasons.join(' ').replace(/\.$/, '')})`)
           .join('; ')}
-        {rest > 0 ? `; and ${rest} more` : ''}.
+        {rest > 0 ? `; and ${rest} more` : ''}. It is kept under <Link to="/workbooks">Workbooks</Link>.
       </Problem>
       <Button onPress={() => exportAside(aside)}>Export it as it is</Button>
     </>

@@ -11,7 +11,7 @@ import {
   Undo2,
   ZoomIn,
 } from 'lucide-react';
-import { memo, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
@@ -22,6 +22,7 @@ import { redoable, undoable } from '../documents/history';
 import { useDocuments } from '../documents/store';
 import { importWorkbook } from '../documents/importFile';
 import { exportWorkbook } from '../documents/exportOpen';
+import { fetchScript } from '../fetchScript';
 import { useNewer } from '../offline/keep';
 import { setTheme, shownTheme, toggleBoardSize, useAppearance } from './appearance';
 import { AsideNote } from './AsideNote';
@@ -120,8 +121,8 @@ function UndoButtons() {
   useDocuments((state) => state.desk);
   const bench = benchAt(pathname);
   const scope = bench ? scopeOf(bench) : NO_BENCH;
-  const past = useDocuments((state) => undoable(state.history, state.documents, scope)?.words ?? null);
-  const future = useDocuments((state) => redoable(state.history, state.documents, scope)?.words ?? null);
+  const past = useDocuments((state) => undoable(state.history, scope)?.words ?? null);
+  const future = useDocuments((state) => redoable(state.history, scope)?.words ?? null);
   return (
     <>
       <QuietButton onPress={undoHere} isDisabled={past === null} aria-label={past ? `Undo: ${past}` : 'Undo'}>
@@ -191,12 +192,16 @@ const PageButtons = memo(function PageButtons({ onCommands, onKeys, onLabels }: 
   );
 });
 
+/** Comes when two tabs have changed the same part. */
+const ClashNote = lazy(() => fetchScript(() => import('./ClashNote')));
+
 /** What was just undone or changed elsewhere, whether all is saved, and when it was last written to a file. */
 function Status() {
   const saving = useDocuments((state) => state.saveState.kind);
   const changed = useDocuments((state) => state.changed);
   const told = useDocuments((state) => state.told);
   const writtenAt = useDocuments((state) => state.workbook.writtenAt);
+  const isClash = useDocuments((state) => state.clashes.length > 0);
   const newer = useNewer(({ change }) => change);
   const said = { saved: 'Saved on this device', saving: 'Saving…', failed: 'Not saved' }[saving];
   return (
@@ -207,6 +212,11 @@ function Status() {
       <p className="state">
         {said}. {whenWritten(writtenAt, changed)}
       </p>
+      {isClash && (
+        <Suspense fallback={null}>
+          <ClashNote />
+        </Suspense>
+      )}
       {newer && (
         <p className="state">
           A newer version is there. <QuietButton onPress={newer}>Change to it</QuietButton>

@@ -6,7 +6,9 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { Button, fieldLook } from '../design/controls';
 import { Problem } from '../design/Problem';
-import type { WorkbookRow } from '../documents/database';
+import { deleteAside, listAside } from '../documents/asideRows';
+import type { AsideRow, WorkbookRow } from '../documents/database';
+import { exportAside } from '../documents/exportOpen';
 import { useDocuments } from '../documents/store';
 import { reasonOf } from '../documents/trouble';
 import { importWorkbook } from '../documents/importFile';
@@ -56,6 +58,16 @@ const Page = styled.main`
     padding: 0.5rem 0;
     border-top: 1px solid var(--rule);
   }
+  .note {
+    margin: 0 0 0.4rem;
+    color: var(--soft);
+  }
+  .reasons {
+    display: block;
+    color: var(--soft);
+    font-size: 0.875rem;
+    overflow-wrap: anywhere;
+  }
   li > .dates {
     color: var(--soft);
     font-size: 0.875rem;
@@ -86,14 +98,17 @@ export default function WorkbooksPage() {
   const openId = useDocuments((state) => state.workbook.id);
   const [rows, setRows] = useState<readonly WorkbookRow[]>([]);
   const [deleted, setDeleted] = useState<readonly WorkbookRow[]>([]);
+  const [aside, setAside] = useState<readonly AsideRow[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
 
   useEffect(() => {
     document.title = 'Workbooks – Diatonix';
-    const live = liveQuery(async () => [await listWorkbooks(), await deletedWorkbooks()] as const).subscribe({
-      next: ([list, gone]) => {
+    const all = async () => [await listWorkbooks(), await deletedWorkbooks(), await listAside()] as const;
+    const live = liveQuery(all).subscribe({
+      next: ([list, gone, kept]) => {
         setRows(list);
         setDeleted(gone);
+        setAside(kept);
       },
       error: (error: unknown) => setProblem(reasonOf(error)),
     });
@@ -161,6 +176,22 @@ export default function WorkbooksPage() {
           </li>
         ))}
       </ul>
+      {aside.length > 0 && (
+        <>
+          <h2>Set aside, because it cannot be read</h2>
+          <p className="note">It stays here as it was found until you delete it.</p>
+          <ul aria-label="Set aside">
+            {aside.map((one) => (
+              <AsideItem
+                key={one.id}
+                row={one}
+                title={rows.find(({ id }) => id === one.workbook)?.title}
+                onDelete={() => void act(() => deleteAside([one.id]))}
+              />
+            ))}
+          </ul>
+        </>
+      )}
       {deleted.length > 0 && (
         <>
           <h2>Deleted in the last month</h2>
@@ -183,6 +214,37 @@ export default function WorkbooksPage() {
         </>
       )}
     </Page>
+  );
+}
+
+interface AsideItemProps {
+  readonly row: AsideRow;
+  /** The workbook that it was found in; none where that is gone. */
+  readonly title: string | undefined;
+  readonly onDelete: () => void;
+}
+
+/** Something that was set aside: what it is, what is wrong with it, and saved or deleted. */
+function AsideItem({ row, title, onDelete }: AsideItemProps) {
+  const { name, reasons, at } = row;
+  return (
+    <li>
+      <span>
+        {name.replace(/^[a-z]/, (letter) => letter.toUpperCase())}
+        <span className="reasons">{reasons.join(' ')}</span>
+      </span>
+      <span className="dates">
+        {title ? `From ${title}, ` : ''}found {shortDate(at)}
+      </span>
+      <span className="actions">
+        <Button aria-label={`Export ${name} as it was found`} onPress={() => exportAside([row])}>
+          <Download aria-hidden="true" />
+        </Button>
+        <Button aria-label={`Delete ${name} for good`} onPress={onDelete}>
+          <Trash2 aria-hidden="true" />
+        </Button>
+      </span>
+    </li>
   );
 }
 

@@ -35,26 +35,48 @@ const STRICT = {
   stopAtFirstError: true,
 };
 
-/** What is wrong with the body of a document, a sentence each; empty when it is sound. Never throws. */
-export function checkBody(kind: unknown, body: unknown): string[] {
+/** One thing that is wrong with the body of a document. */
+export interface Wrong {
+  /** Fields and places in lists, from the body down; empty where nothing in it can be read. */
+  readonly path: readonly string[];
+  readonly reason: string;
+  /** What the check calls it. */
+  readonly sort: string;
+}
+
+/** What is wrong with the body of a document, place by place; empty when it is sound. Never throws. */
+export function wrongsOf(kind: unknown, body: unknown): Wrong[] {
+  const all = (reason: string): Wrong[] => [{ path: [], reason, sort: '' }];
   const check = typeof kind === 'string' && Object.hasOwn(CHECKS, kind) ? CHECKS[kind as Kind] : undefined;
-  if (!check) return [`“${String(kind)}” is not a kind of document.`];
-  if (typeof body !== 'object' || body === null || Array.isArray(body)) return ['It holds nothing.'];
+  if (!check) return all(`“${String(kind)}” is not a kind of document.`);
+  if (typeof body !== 'object' || body === null || Array.isArray(body)) return all('It holds nothing.');
   try {
-    return validateSync(plainToInstance(check, body), STRICT).flatMap((error) => sentences(error, ''));
+    return validateSync(plainToInstance(check, body), STRICT).flatMap((error) => wrongIn(error, []));
   } catch (error) {
-    if (error instanceof RangeError) return ['It is nested too deeply.'];
-    return [`It cannot be read (${error instanceof Error ? error.message : String(error)}).`];
+    if (error instanceof RangeError) return all('It is nested too deeply.');
+    return all(`It cannot be read (${error instanceof Error ? error.message : String(error)}).`);
   }
 }
 
-function sentences(error: ValidationError, path: string): string[] {
-  const place =
-    path === ''
-      ? error.property
-      : /^\d+$/.test(error.property)
-        ? `${path} ${Number(error.property) + 1}`
-        : `${path} › ${error.property}`;
-  const own = Object.values(error.constraints ?? {}).map((message) => `${place}: ${message}.`);
-  return [...own, ...(error.children ?? []).flatMap((child) => sentences(child, place))];
+/** What is wrong with the body of a document, a sentence each; empty when it is sound. Never throws. */
+export function checkBody(kind: unknown, body: unknown): string[] {
+  return wrongsOf(kind, body).map(sentenceOf);
+}
+
+/** A wrong as a sentence: `columns 2 › metre: “x” is not a metre.` */
+export function sentenceOf({ path, reason }: Wrong): string {
+  let place = '';
+  for (const step of path)
+    place += place === '' ? step : /^\d+$/.test(step) ? ` ${Number(step) + 1}` : ` › ${step}`;
+  return place === '' ? reason : `${place}: ${reason}`;
+}
+
+function wrongIn(error: ValidationError, above: readonly string[]): Wrong[] {
+  const path = [...above, error.property];
+  const own = Object.entries(error.constraints ?? {}).map(([sort, message]) => ({
+    path,
+    sort,
+    reason: error.value === undefined && sort !== 'whitelistValidation' ? 'it is missing.' : `${message}.`,
+  }));
+  return [...own, ...(error.children ?? []).flatMap((child) => wrongIn(child, path))];
 }

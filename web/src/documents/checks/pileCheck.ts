@@ -60,6 +60,15 @@ class EntryResultCheck {
 }
 
 class PileEntryCheck {
+  @May()
+  @IsString()
+  @MaxLength(60)
+  id?: string;
+
+  @May()
+  @IsIn(['class', 'file'])
+  by?: string;
+
   @IsString()
   @MaxLength(60)
   pupil!: string;

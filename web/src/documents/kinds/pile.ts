@@ -21,6 +21,10 @@ export interface EntryResult {
 
 /** What was entered, in the order in which it was: the last of a pupil and a question counts, none is taken away. */
 export interface PileEntry {
+  /** Told apart by it where two tabs write; what was written before there were ids has none. */
+  readonly id?: string;
+  /** Who wrote it: a pupil in the class, a pupil's file, or the teacher where nothing is said. */
+  readonly by?: 'class' | 'file';
   readonly pupil: string;
   /** Section and place as they stand on the sheet, from 0: `1.3`. */
   readonly question: string;
