@@ -9,9 +9,8 @@ import { ORDER } from '../src/documents/merging/part';
 import { saveDocuments, type Unsaved } from '../src/documents/rows';
 import { listOf } from '../src/documents/select';
 import { DEMO_DOCUMENTS } from './demo';
+import { edited, tokensIn } from './randomEdits';
 
-type Fields = Record<string, unknown>;
-const isObject = (value: unknown): value is Fields => typeof value === 'object' && value !== null;
 const copy = <T>(value: T): T => structuredClone(value);
 
 const PILE: PileBody = {
@@ -64,51 +63,12 @@ const firstOf = (kind: Kind) => {
 
 let counter = 0;
 const token = () => `tok${++counter}x`;
-const tokensIn = (value: unknown) => new Set(JSON.stringify(value ?? null).match(/tok\d+x/g) ?? []);
-
-/** One edit of a body, drawn by numbers: a text is written over, an item added, taken out or moved. */
-function edited(body: unknown, draw: () => number): unknown {
-  const next = copy(body);
-  const places: (() => void)[] = [];
-  const look = (value: unknown, depth: number): void => {
-    if (Array.isArray(value)) {
-      const list = value as unknown[];
-      const items = list.filter((one) => isObject(one) && 'id' in one) as Fields[];
-      if (items.length > 0 && items.length === list.length) {
-        places.push(
-          () => list.push({ ...copy(items[draw() % items.length]!), id: token() }),
-          () => list.splice(draw() % list.length, 1),
-          () => list.splice(draw() % list.length, 0, ...list.splice(draw() % list.length, 1)),
-        );
-      } else if (list.length > 0 && list.every((one) => typeof one === 'string')) {
-        const at = draw() % list.length;
-        // A row of a score says where it stands: only words are put behind it.
-        places.push(
-          () => (list[at] = / /.test(String(list[at])) ? `${String(list[at])} ${token()}` : token()),
-        );
-      }
-    }
-    if (!isObject(value) || depth > 5) return;
-    for (const [name, one] of Object.entries(value)) {
-      if (
-        typeof one === 'string' &&
-        !['id', 'kind', 'pupil', 'from', 'to'].includes(name) &&
-        !Array.isArray(value)
-      )
-        places.push(() => (value[name] = token()));
-      else look(one, depth + 1);
-    }
-  };
-  look(next, 0);
-  if (places.length > 0) places[draw() % places.length]!();
-  return next;
-}
 
 const withEdits = (document: Document, draws: readonly number[]): Document => {
   const list = [...draws];
   const draw = () => list.shift() ?? 0;
   let body: unknown = document.body;
-  while (list.length > 0) body = edited(body, draw);
+  while (list.length > 0) body = edited(body, draw, token);
   return { ...document, body } as Document;
 };
 

@@ -1,8 +1,11 @@
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { draftEntered, keepDraft, useDraft, type DraftPlace } from '../../documents/drafts';
 import { LONGEST_ANSWER } from '../../documents/kinds/pile';
 
 interface AnswerFieldProps {
   readonly label: string;
+  /** Where the answer belongs: what is typed is kept there with every letter. */
+  readonly place: DraftPlace;
   readonly value: string;
   /** Whether it has the place: it takes the focus when that comes to it by the keyboard. */
   readonly isHere: boolean;
@@ -13,12 +16,13 @@ interface AnswerFieldProps {
   readonly onPupil: (by: 1 | -1) => void;
 }
 
-/** An answer as it is typed: Enter keeps it and goes on. */
+/** An answer as it is typed: every letter is kept, Enter enters it and goes on. */
 export function AnswerField(props: AnswerFieldProps) {
-  const { label, value, isHere, onHere, onEnter, onStep, onPupil } = props;
-  const [text, setText] = useState(value);
+  const { label, place, value, isHere, onHere, onEnter, onStep, onPupil } = props;
+  const draft = useDraft(place);
+  const [text, setText] = useState(draft ?? value);
   const field = useRef<HTMLInputElement>(null);
-  useEffect(() => setText(value), [value]);
+  useEffect(() => setText(draft ?? value), [draft, value]);
   useEffect(() => {
     if (!isHere || field.current === document.activeElement) return;
     const active = document.activeElement;
@@ -28,7 +32,9 @@ export function AnswerField(props: AnswerFieldProps) {
     field.current?.scrollIntoView({ block: 'nearest' });
   }, [isHere]);
   const keep = () => {
-    if (text.trim() !== value) onEnter(text.trim());
+    const typed = text.trim();
+    if (typed !== value) onEnter(typed);
+    if (draft !== undefined) void draftEntered(place, typed);
   };
   const onKey = (event: KeyboardEvent) => {
     const acts: Record<string, () => void> = {
@@ -54,7 +60,11 @@ export function AnswerField(props: AnswerFieldProps) {
       autoComplete="off"
       spellCheck={false}
       onFocus={onHere}
-      onChange={(event) => setText(event.target.value)}
+      title={draft !== undefined && draft.trim() !== value ? 'Not entered yet: press Enter' : undefined}
+      onChange={(event) => {
+        setText(event.target.value);
+        keepDraft(place, event.target.value);
+      }}
       onKeyDown={onKey}
       onBlur={keep}
     />

@@ -6,6 +6,8 @@ import { TableStyle } from './TableStyle';
 import { askedWords, causeName, rightWords } from '../../questions/words';
 
 interface AnswerTableProps {
+  /** The pile's id. */
+  readonly pile: string;
   readonly own: MarkedPupil;
   readonly asked: readonly Asked[];
   readonly place: number;
@@ -16,7 +18,16 @@ interface AnswerTableProps {
 }
 
 /** The answers of one pupil, a line each: typed, marked at once, and the total. */
-export function AnswerTable({ own, asked, place, school, onPlace, onPupil, onEnter }: AnswerTableProps) {
+export function AnswerTable({
+  pile,
+  own,
+  asked,
+  place,
+  school,
+  onPlace,
+  onPupil,
+  onEnter,
+}: AnswerTableProps) {
   const { pupil, answers, got, of } = own;
   const step = (from: number) => (by: 1 | -1) => {
     const next = from + by;
@@ -43,6 +54,7 @@ export function AnswerTable({ own, asked, place, school, onPlace, onPupil, onEnt
                 <td className="answer">
                   <AnswerField
                     label={`Answer to ${label}: ${askedWords(question, school)}`}
+                    place={{ pile, pupil: pupil.id, question: id }}
                     value={marked?.entry.answer ?? ''}
                     isHere={at === place}
                     onHere={() => at !== place && onPlace(at)}

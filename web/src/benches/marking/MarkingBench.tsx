@@ -1,8 +1,9 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { Toggle, ToggleRow } from '../../design/controls';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { SideBySide } from '../../parts/sideBySide';
 import type { Document } from '../../documents/document';
+import { loadDrafts } from '../../documents/drafts';
 import { historyOf, markPile, versionsOf } from '../../documents/markPile';
 import { useSchool } from '../../documents/use';
 import { useEngraver } from '../../notation/useEngraver';
@@ -39,6 +40,7 @@ function OpenPile({ open }: { open: Document<'pile'> }) {
   const { body } = open;
   const school = useSchool();
   const engraver = useEngraver();
+  useEffect(() => void loadDrafts(open.id), [open.id]);
   const { pupil: wanted, question, view } = MARKING_DESK.use((desk) => desk);
   const versions = versionsOf(body);
   const marked = useMemo(() => markPile(body, versions, school), [body, versions, school]);
@@ -102,6 +104,7 @@ function OpenPile({ open }: { open: Document<'pile'> }) {
             <p>Add the pupils whose sheets lie on the pile: a name on each line.</p>
           ) : view === 'question' ? (
             <QuestionView
+              pile={open.id}
               marked={marked}
               versions={versions}
               place={place}
@@ -113,6 +116,7 @@ function OpenPile({ open }: { open: Document<'pile'> }) {
           ) : (
             <AnswerTable
               key={own.pupil.id}
+              pile={open.id}
               own={own}
               asked={asked}
               place={place}

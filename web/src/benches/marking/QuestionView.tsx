@@ -9,6 +9,8 @@ import { TableStyle } from './TableStyle';
 import { askedWords, causeName, rightWords } from '../../questions/words';
 
 interface QuestionViewProps {
+  /** The pile's id. */
+  readonly pile: string;
   readonly marked: readonly MarkedPupil[];
   readonly versions: readonly (readonly Asked[])[];
   readonly place: number;
@@ -20,6 +22,7 @@ interface QuestionViewProps {
 
 /** One question through the whole pile: the answers of all pupils under each other. */
 export function QuestionView({
+  pile,
   marked,
   versions,
   place,
@@ -66,6 +69,7 @@ export function QuestionView({
                 <td className="answer">
                   <AnswerField
                     label={`Answer of ${pupil.name} to ${asked.label}`}
+                    place={{ pile, pupil: pupil.id, question: asked.id }}
                     value={one?.entry.answer ?? ''}
                     isHere={isHere}
                     onHere={() => !isHere && onPupil(at)}

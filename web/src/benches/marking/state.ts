@@ -68,9 +68,11 @@ export const chooseVersion = (id: string, version: number) =>
 /** Enters an answer after all that was entered: nothing of that is lost. */
 export function enter(entry: Omit<PileEntry, 'at' | 'id' | 'by'>): void {
   change('the answer', (pile) =>
-    withResults({ ...pile, entries: [...pile.entries, { id: newId(), ...entry, at: Date.now() }] }, schoolNow(), [
-      entry.pupil,
-    ]),
+    withResults(
+      { ...pile, entries: [...pile.entries, { id: newId(), ...entry, at: Date.now() }] },
+      schoolNow(),
+      [entry.pupil],
+    ),
   );
 }
 
