@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
 import { startClass } from './class/start';
+import { secureServer } from './secure';
 import { EVERYWHERE, readOptions } from './options';
 
 const options = readOptions(process.argv.slice(2));
@@ -12,9 +13,10 @@ if (!options.ok) {
 }
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..', 'web', 'dist');
-const { empty, isClass } = options.value;
+const { empty, isClass, secure } = options.value;
 const app = createApp({ root, empty, isClass });
-const server = createServer(app.callback());
+const server = secure ? secureServer(secure, app.callback()) : createServer(app.callback());
+const scheme = secure ? 'https' : 'http';
 server.on('error', (error: NodeJS.ErrnoException) => {
   const { host, port } = options.value;
   console.error(
@@ -28,6 +30,6 @@ server.listen(options.value.port, options.value.host, () => {
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : options.value.port;
   const host = options.value.host === EVERYWHERE ? 'localhost' : options.value.host;
-  console.log(`Diatonix is at http://${host}:${port}/  (Ctrl+C stops it)`);
-  if (isClass) void startClass(server, { host: options.value.host, port });
+  console.log(`Diatonix is at ${scheme}://${host}:${port}/  (Ctrl+C stops it)`);
+  if (isClass) void startClass(server, { host: options.value.host, port, scheme });
 });

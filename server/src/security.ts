@@ -5,7 +5,8 @@ import { randomBytes } from 'node:crypto';
 const HOST = /^[\w.:[\]-]+$/;
 
 /** The sockets of a page's own host. */
-const socketsOf = (host: string) => (HOST.test(host) ? `ws://${host}` : "'self'");
+const socketsOf = (host: string, isSecret: boolean) =>
+  HOST.test(host) ? `${isSecret ? 'wss' : 'ws'}://${host}` : "'self'";
 
 /**
  * Security headers for every response. Scripts, workers, sounds and requests
@@ -29,7 +30,9 @@ export function security(
         imgSrc: ["'self'", 'data:', 'blob:'],
         fontSrc: ["'self'", 'data:'],
         // Older browsers do not count the socket of a page's own server to it.
-        connectSrc: isClass ? ["'self'", ({ headers }) => socketsOf(headers.host ?? '')] : ["'self'"],
+        connectSrc: isClass
+          ? ["'self'", ({ headers, socket }) => socketsOf(headers.host ?? '', 'encrypted' in socket)]
+          : ["'self'"],
         workerSrc: ["'self'"],
         mediaSrc: ["'self'"],
         manifestSrc: ["'self'"],

@@ -102,9 +102,15 @@ export class ClassNetwork {
   }
 
   /** A connection; rejects with the status where it is refused. */
-  async connect(path: string, protocols: string[], headers: Record<string, string> = {}): Promise<Page> {
+  async connect(
+    path: string,
+    protocols: string[],
+    headers: Record<string, string> = {},
+    from = '127.0.0.1',
+  ): Promise<Page> {
     const socket = new WebSocket(`ws://${this.host}${path}`, protocols, {
       headers: { origin: `http://${this.host}`, ...headers },
+      localAddress: from,
     });
     const page = new Page(socket);
     this.pages.push(page);
@@ -116,8 +122,9 @@ export class ClassNetwork {
     return page;
   }
 
-  pupil(): Promise<Page> {
-    return this.connect(PUPIL_SOCKET, [PROTOCOL]);
+  /** A pupil's page, on a device with an address of its own where one is given (127.0.0.0/8). */
+  pupil(from?: string): Promise<Page> {
+    return this.connect(PUPIL_SOCKET, [PROTOCOL], {}, from);
   }
 
   teacher(token = TOKEN): Promise<Page> {
@@ -133,8 +140,13 @@ export class ClassNetwork {
   }
 
   /** A pupil's page in the class. */
-  async joined(code: string, name: string, key = `key-of-${name.toLowerCase().replace(/\W/g, '-')}-12345`) {
-    const page = await this.pupil();
+  async joined(
+    code: string,
+    name: string,
+    key = `key-of-${name.toLowerCase().replace(/\W/g, '-')}-12345`,
+    from?: string,
+  ) {
+    const page = await this.pupil(from);
     page.say({ type: 'join', code, name, key });
     return { page, joined: await page.next('joined'), key };
   }

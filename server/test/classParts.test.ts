@@ -73,7 +73,7 @@ test('a class has been left when its teacher has been away for hours, and not be
   const now = Date.now();
   const clock = jest.spyOn(Date, 'now').mockReturnValue(now);
   const room = new Room('room-0123456789abcdef', 'KYHCED');
-  const link = { send: jest.fn(), close: jest.fn() };
+  const link = { send: jest.fn(), sendThen: jest.fn(), close: jest.fn() };
   const open = { type: 'open' as const, room: room.id, sheets: [], pupils: [], closed: false, endsAt: null };
   room.open(open, link, 'http://127.0.0.1/pupil');
   clock.mockReturnValue(now + 2 * LIMITS.leftMs);

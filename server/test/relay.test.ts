@@ -81,7 +81,7 @@ describe('who comes in', () => {
     for (const [name, key] of [
       ['', 'a-key-1234567890'],
       ['   ', 'a-key-1234567890'],
-      ['x'.repeat(61), 'a-key-1234567890'],
+      ['x'.repeat(81), 'a-key-1234567890'],
       ['Odo\u202eMarr', 'a-key-1234567890'],
       ['Odo\nMarr', 'a-key-1234567890'],
       ['Odo', 'short'],
@@ -254,9 +254,21 @@ describe('what is passed on', () => {
     const { teacher, code } = await network.opened();
     const { page } = await network.joined(code, 'Nesta Quill');
     teacher.say({ type: 'release', pupil: (await teacher.next('pupil'))['id'] });
-    await page.next('over');
+    await page.next('moved');
+    const other = await network.joined(code, 'Odo Marr');
+    expect(other.joined['version']).toBe(1);
     const again = await network.joined(code, 'Nesta Quill', 'the-key-of-another-device');
-    expect(again.joined['room']).toBe(ROOM);
+    expect(again.joined).toMatchObject({ room: ROOM, version: 0, sheet: 'sheet A' });
+    // The old device is told why it is not in the class any more, also when it was away.
+    const old = await network.pupil();
+    old.say({ type: 'join', code, name: 'Nesta Quill', key: 'key-of-nesta-quill-12345', room: ROOM });
+    expect(await old.next('refused')).toEqual({ type: 'refused', why: 'moved' });
+    // What was answered before goes to the new device alone.
+    const told = teacher.told.filter(({ name, here }) => name === 'Nesta Quill' && here === true).at(-1)!;
+    teacher.say({ type: 'answers', pupil: told['id'], answers: [{ question: '1.1', text: 'm6' }] });
+    expect((await again.page.next('answers'))['answers']).toEqual([{ question: '1.1', text: 'm6' }]);
+    await other.page.heard();
+    expect(other.page.told.some(({ type }) => type === 'answers')).toBe(false);
   });
 });
 

@@ -6,16 +6,16 @@ import { pageFor, withNonce } from '../src/page';
 test('options are read, and broken ones answered with what is right', () => {
   expect(readOptions([])).toEqual({
     ok: true,
-    value: { host: 'localhost', port: 4180, empty: false, isClass: false },
+    value: { host: 'localhost', port: 4180, empty: false, isClass: false, secure: null },
   });
   expect(readOptions(['--empty', '--port', '0', '--host', '127.0.0.1'])).toEqual({
     ok: true,
-    value: { host: '127.0.0.1', port: 0, empty: true, isClass: false },
+    value: { host: '127.0.0.1', port: 0, empty: true, isClass: false, secure: null },
   });
   // A class is served to the whole network, or where it is said.
   expect(readOptions(['--class'])).toMatchObject({ value: { host: '0.0.0.0', isClass: true } });
   expect(readOptions(['--class-host', '127.0.0.1', '--class'])).toMatchObject({
-    value: { host: '127.0.0.1', isClass: true },
+    value: { host: '127.0.0.1', isClass: true, secure: null },
   });
   for (const [args, message] of [
     [['--port', 'many'], /“--port many”: a port is a whole number/],

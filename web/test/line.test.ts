@@ -124,12 +124,64 @@ describe('a pupil’s place in the class', () => {
       onClock: tell('clock'),
       onQuick: tell('quick'),
       onMarks: tell('marks'),
+      onLate: tell('late'),
+      onAnswers: tell('answers'),
+      onMoved: tell('moved'),
       onOver: tell('over'),
       onTaken: tell('taken'),
     };
     return new PupilLine({ code: 'ABCDEF', name: 'Ada', key: 'a-key-0123456789' }, before, events, open);
   };
   const work = (socket: FakeSocket) => socket.said.filter(({ type }) => type === 'work');
+
+  test('a page whose last letters were lost with its browser gives no number twice', () => {
+    const pupil = place({ n: 3, waiting: { '1.2': { text: 'P5', n: 3 }, '1.1': { text: 'm6', n: 2 } } });
+    sockets[0]!.up();
+    // The class has seen numbers up to 8 of this pupil.
+    sockets[0]!.hear({ ...joined, ...CLOCK, n: 8 });
+    expect(work(sockets[0]!)[0]!.answers).toMatchObject([
+      { question: '1.1', text: 'm6', n: 9 },
+      { question: '1.2', text: 'P5', n: 10 },
+    ]);
+    sockets[0]!.hear({ type: 'kept', n: 8 });
+    expect(waitingIn(outbox)).toHaveLength(2);
+    pupil.answer('1.3', 'A4');
+    expect(work(sockets[0]!).at(-1)!.answers).toMatchObject([{ question: '1.3', n: 11 }]);
+    pupil.stop();
+  });
+
+  test('what was written while the class could not be reached says how long ago; what is too late is let go', () => {
+    const pupil = place();
+    jest.setSystemTime(1_000_000);
+    pupil.answer('1.1', 'm6');
+    jest.setSystemTime(1_060_000);
+    sockets[0]!.up();
+    sockets[0]!.hear({ ...joined, closed: true, endsAt: 1_030_000 });
+    expect(work(sockets[0]!)[0]!.answers).toEqual([{ question: '1.1', text: 'm6', n: 1, ago: 60_000 }]);
+    sockets[0]!.hear({ type: 'late', n: 1, questions: ['1.1'] });
+    expect(waitingIn(outbox)).toEqual([]);
+    expect(told).toContainEqual(['late', ['1.1']]);
+    pupil.stop();
+  });
+
+  test('what was not kept though something else was is sent again; another device is told, and so are its answers', () => {
+    const pupil = place();
+    sockets[0]!.up();
+    sockets[0]!.hear({ ...joined, ...CLOCK });
+    pupil.answer('1.1', 'm6');
+    pupil.answer('1.2', 'P5');
+    sockets[0]!.hear({ type: 'kept', n: 1 });
+    const before = work(sockets[0]!).length;
+    jest.advanceTimersByTime(2500);
+    expect(work(sockets[0]!).length).toBe(before + 1);
+    sockets[0]!.hear({ type: 'answers', answers: [{ question: '1.3', text: 'M3' }] });
+    expect(told).toContainEqual(['answers', [{ question: '1.3', text: 'M3' }]]);
+    sockets[0]!.hear({ type: 'moved' });
+    expect(told.at(-1)).toEqual(['moved']);
+    jest.advanceTimersByTime(20_000);
+    expect(sockets).toHaveLength(1);
+    pupil.stop();
+  });
 
   test('answers go out in their order, wait until they are kept, and are sent again after a break', () => {
     const pupil = place();
@@ -155,7 +207,7 @@ describe('a pupil’s place in the class', () => {
     expect(sockets[1]!.said[0]).toMatchObject({ room: ROOM });
     expect(work(sockets[1]!)).toEqual([]);
     sockets[1]!.hear({ ...joined, ...CLOCK });
-    expect(work(sockets[1]!)[0]!['answers']).toEqual([
+    expect(work(sockets[1]!)[0]!['answers']).toMatchObject([
       { question: '1.2', text: 'P5', n: 3 },
       { question: '1.1', text: 'M6', n: 4 },
     ]);

@@ -4,7 +4,10 @@
  * The pupils' page without its page: what is kept, what is handed in, what is said of a staff, what is explained.
  * Lines and spaces of the clefs are common practice.
  */
+import 'fake-indexeddb/auto';
 import { makeSheet, printPupilsFile, pupilSheet, readAnswerFile, type SheetSpec } from '@diatonix/core';
+import { openDB } from 'idb';
+import { keepNow, stopKeeping } from '../src/pupil/keeping';
 import { explain } from '../src/pupil/marking';
 import { staffSaid } from '../src/pupil/staffSaid';
 import {
@@ -34,12 +37,21 @@ const whole = [0, 1].map((version) => makeSheet(SPEC, version));
 const TEXT = printPupilsFile({ sheets: whole.map(pupilSheet), practice: true });
 const work = () => usePupil.getState().work!;
 
-beforeEach(() => {
+/** As if the page were closed and opened again. */
+async function openAgain(): Promise<void> {
+  await stopKeeping();
+  usePupil.setState({ work: null, begun: false, problem: '' });
+  await startWork();
+}
+
+beforeEach(async () => {
   localStorage.clear();
+  await startWork();
   putAway();
 });
+afterEach(stopKeeping);
 
-test('everything is kept with every letter, and comes back', () => {
+test('everything is kept with every letter, and comes back', async () => {
   openFile('slack.json', TEXT);
   expect(usePupil.getState().begun).toBe(false);
   begin();
@@ -49,9 +61,9 @@ test('everything is kept with every letter, and comes back', () => {
   begin();
   answer('1.1', 'm6');
   scribble('1.1', 'C D E');
-  usePupil.setState({ work: null, begun: false });
-  startWork();
-  expect(usePupil.getState().begun).toBe(true);
+  expect(usePupil.getState().kept).toBe(false);
+  await openAgain();
+  expect(usePupil.getState()).toMatchObject({ begun: true, kept: true });
   expect(work()).toMatchObject({
     version: 1,
     name: 'Ada',
@@ -78,28 +90,91 @@ test('what is handed in is a file of answers: no scratch, nothing empty, the cod
   });
 });
 
-test('another tab is taken in; what cannot be read or kept is told or left alone', () => {
+test('a letter is on the disk soon, by itself, and only what changed is written', async () => {
   openFile('slack.json', TEXT);
   chooseVersion(0);
-  const there = JSON.stringify({ ...work(), answers: { '1.1': 'P4' } });
-  startWork();
-  localStorage.setItem('diatonix-pupil', there);
-  window.dispatchEvent(new StorageEvent('storage', { key: 'diatonix-pupil' }));
-  expect(work().answers).toEqual({ '1.1': 'P4' });
+  giveName('Ada');
+  await keepNow();
+  const put = jest.spyOn(IDBObjectStore.prototype, 'put');
+  answer('1.1', 'm');
+  await new Promise((later) => setTimeout(later, 120));
+  expect(usePupil.getState().kept).toBe(true);
+  expect(put.mock.calls.map(([, key]) => key)).toEqual([['answer', '1.1']]);
+  put.mockRestore();
+  await openAgain();
+  expect(work().answers).toEqual({ '1.1': 'm' });
+});
+
+test('what an older page kept is taken over, and its store is emptied', async () => {
+  openFile('slack.json', TEXT);
+  chooseVersion(0);
+  giveName('Ada');
+  answer('1.2', 'P4');
+  const old = JSON.stringify(work());
+  putAway();
+  await stopKeeping();
+  localStorage.setItem('diatonix-pupil', old);
+  await openAgain();
+  expect(work()).toMatchObject({ name: 'Ada', answers: { '1.2': 'P4' } });
+  expect(localStorage.getItem('diatonix-pupil')).toBeNull();
+  await openAgain();
+  expect(work().answers).toEqual({ '1.2': 'P4' });
+});
+
+test('what another tab writes comes in beside what is written here', async () => {
+  openFile('slack.json', TEXT);
+  chooseVersion(0);
+  giveName('Ada');
+  await keepNow();
+  const db = await openDB('diatonix-pupil', 1);
+  await db.put('parts', 'P4', ['answer', '1.2']);
+  db.close();
+  answer('1.1', 'm3');
+  new BroadcastChannel('diatonix-pupil').postMessage('written');
+  for (let tries = 0; tries < 50 && !work().answers['1.2']; tries++)
+    await new Promise((later) => setTimeout(later, 20));
+  expect(work().answers).toEqual({ '1.1': 'm3', '1.2': 'P4' });
+  await openAgain();
+  expect(work().answers).toEqual({ '1.1': 'm3', '1.2': 'P4' });
+});
+
+test('what cannot be read or kept is told or left alone', async () => {
+  openFile('slack.json', TEXT);
+  chooseVersion(0);
   openFile('odd.json', 'no json');
   expect(usePupil.getState().problem).toMatch(/“odd.json”.*Nothing was changed/);
-  expect(work().answers).toEqual({ '1.1': 'P4' });
+  expect(work().version).toBe(0);
   localStorage.setItem('diatonix-pupil', '{"sheets":7}');
-  startWork();
+  putAway();
+  await openAgain();
   expect(usePupil.getState().work).toBeNull();
   openFile('slack.json', TEXT);
-  const full = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
-    throw new Error('full');
+  const full = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+    throw new DOMException('full', 'QuotaExceededError');
   });
   answer('1.1', 'm3');
+  await keepNow();
   expect(work().answers['1.1']).toBe('m3');
   expect(usePupil.getState().problem).toMatch(/keeps nothing: hand in before you close/);
   full.mockRestore();
+  await new Promise((later) => setTimeout(later, 2300));
+  expect(usePupil.getState()).toMatchObject({ kept: true, problem: '' });
+});
+
+test('a sheet whose questions have other numbers is refused in words, and names a pupil cannot have too', () => {
+  for (const id of ['constructor', '__proto__', '1', '1.2.3', '']) {
+    const text = TEXT.replace('"1.1"', JSON.stringify(id));
+    openFile('odd.json', text);
+    expect(usePupil.getState().problem).toMatch(/question .*should have a number such as 2\.3/);
+  }
+  openFile('slack.json', TEXT.replaceAll('"1.2"', '"1.1"'));
+  expect(usePupil.getState().problem).toMatch(/question 1\.1 stands in it twice/);
+  openFile('slack.json', TEXT);
+  chooseVersion(0);
+  giveName('x'.repeat(100));
+  begin();
+  expect(usePupil.getState().begun).toBe(false);
+  expect(work().name).toHaveLength(100);
 });
 
 test('what stands on the staff is said, but its place where the name is asked for', () => {

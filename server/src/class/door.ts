@@ -6,38 +6,51 @@ import {
   Equals,
   IsArray,
   IsBoolean,
+  IsIn,
   IsInt,
   IsOptional,
   IsString,
-  Length,
   Matches,
   Max,
   MaxLength,
   Min,
+  Validate,
   ValidateIf,
   ValidateNested,
   validateSync,
+  ValidatorConstraint,
+  type ValidatorConstraintInterface,
 } from 'class-validator';
 import { LIMITS } from './limits';
-import type { PupilSays, TeacherSays } from './protocol';
+import { nameProblem } from './names';
+import { JOINING, type PupilSays, type TeacherSays } from './protocol';
 
 const QUESTION = /^\d{1,3}\.\d{1,4}$/;
 const SECRET = /^[A-Za-z0-9_-]{16,64}$/;
 const ID = /^[A-Za-z0-9_-]{1,40}$/;
-/** Letters of any script, marks and what stands between names; no line ends, no controls. */
-const NAME = /^[^\p{C}\p{Zl}\p{Zp}]+$/u;
 const SAFE = Number.MAX_SAFE_INTEGER;
+
+/** A name that somebody can have. */
+const IsName = () => Validate(NameRule);
+
+@ValidatorConstraint({ name: 'name' })
+class NameRule implements ValidatorConstraintInterface {
+  validate(value: unknown): boolean {
+    return typeof value === 'string' && nameProblem(value) === null;
+  }
+}
 
 class AnswerCheck {
   @Matches(QUESTION) question!: string;
   @IsString() @MaxLength(LIMITS.answer) text!: string;
   @IsInt() @Min(0) @Max(SAFE) n!: number;
+  @IsOptional() @IsInt() @Min(0) @Max(SAFE) ago?: number;
 }
 
 class JoinCheck {
   @Equals('join') type!: 'join';
   @IsString() @MaxLength(40) code!: string;
-  @IsString() @Length(1, LIMITS.name) @Matches(NAME) @Matches(/\S/) name!: string;
+  @IsName() name!: string;
   @Matches(SECRET) key!: string;
   @IsOptional() @Matches(SECRET) room?: string;
 }
@@ -78,9 +91,15 @@ class ClockCheck {
 
 class PupilCheck {
   @Matches(ID) id!: string;
-  @IsString() @Length(1, LIMITS.name) @Matches(NAME) name!: string;
+  @IsName() name!: string;
   @IsInt() @Min(0) @Max(LIMITS.versions - 1) version!: number;
   @IsBoolean() done!: boolean;
+  @IsOptional() @IsInt() @Min(0) @Max(SAFE) n?: number;
+}
+
+class ListedCheck {
+  @IsName() name!: string;
+  @IsInt() @Min(0) @Max(LIMITS.versions - 1) version!: number;
 }
 
 class OpenCheck extends ClockCheck {
@@ -97,6 +116,39 @@ class OpenCheck extends ClockCheck {
   @ValidateNested({ each: true })
   @Type(() => PupilCheck)
   pupils!: PupilCheck[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(LIMITS.pupils)
+  @ValidateNested({ each: true })
+  @Type(() => ListedCheck)
+  list?: ListedCheck[];
+  @IsOptional() @IsIn(JOINING) joining?: string;
+}
+
+class JoiningCheck {
+  @Equals('joining') type!: 'joining';
+  @IsIn(JOINING) joining!: string;
+}
+
+class AdmitCheck {
+  @Equals('admit') type!: 'admit';
+  @Matches(ID) pupil!: string;
+  @IsBoolean() yes!: boolean;
+}
+
+class KnownAnswerCheck {
+  @Matches(QUESTION) question!: string;
+  @IsString() @MaxLength(LIMITS.answer) text!: string;
+}
+
+class AnswersCheck {
+  @Equals('answers') type!: 'answers';
+  @Matches(ID) pupil!: string;
+  @IsArray()
+  @ArrayMaxSize(LIMITS.questions)
+  @ValidateNested({ each: true })
+  @Type(() => KnownAnswerCheck)
+  answers!: KnownAnswerCheck[];
 }
 
 class KeptCheck {
@@ -154,6 +206,9 @@ const TEACHER: Checks<TeacherSays> = {
   quick: QuickCheck,
   'quick-end': QuickEndCheck,
   release: ReleaseCheck,
+  joining: JoiningCheck,
+  admit: AdmitCheck,
+  answers: AnswersCheck,
   end: EndCheck,
   ping: PingCheck,
 };

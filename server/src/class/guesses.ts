@@ -39,20 +39,25 @@ export class Guesses {
 
 /** Lets so many messages through at once, and so many a second after that. */
 export class Rate {
-  private left: number = LIMITS.burst;
+  private left: number;
   private at: number;
 
-  constructor(private readonly now: () => number = Date.now) {
+  constructor(
+    private readonly now: () => number = Date.now,
+    private readonly burst: number = LIMITS.burst,
+    private readonly perSecond: number = LIMITS.perSecond,
+  ) {
+    this.left = burst;
     this.at = now();
   }
 
-  /** Whether one more may pass. */
-  passes(): boolean {
+  /** Whether one more may pass; a long one counts as several. */
+  passes(cost = 1): boolean {
     const at = this.now();
-    this.left = Math.min(LIMITS.burst, this.left + ((at - this.at) / 1000) * LIMITS.perSecond);
+    this.left = Math.min(this.burst, this.left + ((at - this.at) / 1000) * this.perSecond);
     this.at = at;
-    if (this.left < 1) return false;
-    this.left -= 1;
+    if (this.left < cost) return false;
+    this.left -= cost;
     return true;
   }
 }

@@ -9,7 +9,11 @@ export interface SentAnswer {
   readonly question: string;
   readonly text: string;
   readonly n: number;
+  /** How many milliseconds ago it was written, where it was written while the class could not be reached. */
+  readonly ago?: number;
 }
+
+export { LONGEST_NAME, nameKey, nameProblem, tidyName } from './names';
 
 /** One question that is asked of the class beside the sheet. */
 export interface QuickQuestion {
@@ -22,8 +26,21 @@ export interface QuickQuestion {
 export interface Clock {
   /** Whether answers are no longer taken. */
   readonly closed: boolean;
-  /** Milliseconds since 1970; null without an end. */
+  /** Milliseconds since 1970; null without an end. Where work has ended: when it did. */
   readonly endsAt: number | null;
+}
+
+/**
+ * Who may join for the first time: everybody with the code; those on the list; whom the teacher lets in; nobody more.
+ * Who has joined comes back whatever it says.
+ */
+export const JOINING = ['open', 'list', 'ask', 'closed'] as const;
+export type Joining = (typeof JOINING)[number];
+
+/** A name that the teacher's page knows already, with its version. */
+export interface ListedName {
+  readonly name: string;
+  readonly version: number;
 }
 
 /** A pupil as the teacher's page knows one. */
@@ -33,6 +50,8 @@ export interface RoomPupil {
   /** 0 for A. */
   readonly version: number;
   readonly done: boolean;
+  /** The highest number of an answer that the teacher's page has kept. */
+  readonly n?: number;
 }
 
 export interface Join {
@@ -61,6 +80,16 @@ export interface Open extends Clock {
   /** The text of a pupils' file for each version; none where only single questions are asked. */
   readonly sheets: readonly string[];
   readonly pupils: readonly RoomPupil[];
+  /** The names of the pile or the class with their versions; none where nobody is known before. */
+  readonly list?: readonly ListedName[];
+  /** Open where it is not said. */
+  readonly joining?: Joining;
+}
+
+/** An answer that is on the pile already. */
+export interface KnownAnswer {
+  readonly question: string;
+  readonly text: string;
 }
 
 export type TeacherSays =
@@ -71,11 +100,20 @@ export type TeacherSays =
   | ({ readonly type: 'quick' } & QuickQuestion)
   | { readonly type: 'quick-end'; readonly id: string }
   | { readonly type: 'release'; readonly pupil: string }
+  | { readonly type: 'joining'; readonly joining: Joining }
+  /** Lets one in who asks, or not. */
+  | { readonly type: 'admit'; readonly pupil: string; readonly yes: boolean }
+  /** What a pupil had answered before, for a page that has nothing of it. */
+  | { readonly type: 'answers'; readonly pupil: string; readonly answers: readonly KnownAnswer[] }
   | { readonly type: 'end' }
   | { readonly type: 'ping' };
 
-/** Why a pupil is not let in. `away`: the class that was joined cannot be reached now, it may come back. */
-export type Refusal = 'code' | 'wait' | 'name' | 'full' | 'away';
+/**
+ * Why a pupil is not let in. `away`: the class that was joined cannot be reached now, it may come back; `ask`: the
+ * teacher is asked and has not answered yet; `busy`: too many join from the same place at once.
+ */
+export type Refusal =
+  'code' | 'wait' | 'name' | 'full' | 'away' | 'closed' | 'list' | 'ask' | 'no' | 'moved' | 'busy';
 
 export type ToPupil =
   | ({
@@ -86,6 +124,8 @@ export type ToPupil =
       /** The text of the pupils' file; null where only single questions are asked. */
       readonly sheet: string | null;
       readonly quick: QuickQuestion | null;
+      /** The highest number of an answer that has come from this pupil: what is sent from now on has higher ones. */
+      readonly n?: number;
     } & Clock)
   | { readonly type: 'refused'; readonly why: Refusal }
   | { readonly type: 'kept'; readonly n: number }
@@ -93,7 +133,12 @@ export type ToPupil =
   | ({ readonly type: 'quick' } & QuickQuestion)
   | { readonly type: 'quick-end'; readonly id: string }
   | { readonly type: 'marks'; readonly slip: string }
+  /** Answers that were written after the end, and are not taken. */
+  | { readonly type: 'late'; readonly n: number; readonly questions: readonly string[] }
+  | { readonly type: 'answers'; readonly answers: readonly KnownAnswer[] }
   | { readonly type: 'over' }
+  /** The teacher has let the name go: the pupil goes on with another device. */
+  | { readonly type: 'moved' }
   /** The same pupil has come in by another page. */
   | { readonly type: 'taken' }
   | { readonly type: 'pong' };
@@ -108,6 +153,10 @@ export type ToTeacher =
       /** The question that is looked at; empty where none is known. */
       readonly at: string;
     } & RoomPupil)
+  /** Somebody wants to join, and waits. */
+  | { readonly type: 'asks'; readonly id: string; readonly name: string }
+  /** Who asked has gone. */
+  | { readonly type: 'asks-no-more'; readonly id: string }
   | { readonly type: 'work'; readonly pupil: string; readonly answers: readonly SentAnswer[] }
   | { readonly type: 'quick'; readonly pupil: string; readonly id: string; readonly text: string }
   /** Another page of the teacher has taken the class over. */

@@ -2,6 +2,7 @@ import type { IncomingMessage, Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { WebSocketServer, type WebSocket } from 'ws';
 import { newCode, plainCode } from './codes';
+import { Connections } from './connections';
 import { readPupil, readTeacher } from './door';
 import { Guesses, Rate } from './guesses';
 import { LIMITS } from './limits';
@@ -15,7 +16,8 @@ import {
   type ToPupil,
   type ToTeacher,
 } from './protocol';
-import { Room, type Link } from './room';
+import type { Link } from './member';
+import { Room } from './room';
 import { isToken } from './token';
 
 export interface RelayOptions {
@@ -43,8 +45,7 @@ export class Relay {
     maxPayload: LIMITS.teacherMessage,
     ...ONE,
   });
-  /** The connections: where each comes from, and whether it has answered lately. */
-  private readonly alive = new Map<WebSocket, { readonly address: string; answered: boolean }>();
+  private readonly connections = new Connections();
   private readonly beat: NodeJS.Timeout;
 
   constructor(private readonly options: RelayOptions) {
@@ -55,6 +56,7 @@ export class Relay {
   /** Takes the connections of a server. */
   attach(server: Server): void {
     server.on('upgrade', (request, socket, head) => this.upgrade(request, socket, head));
+    this.connections.watch(server);
   }
 
   /** How many classes are open. */
@@ -65,7 +67,7 @@ export class Relay {
   /** Ends the connections; for a server that stops. */
   stop(): void {
     clearInterval(this.beat);
-    for (const socket of this.alive.keys()) socket.terminate();
+    this.connections.stop();
     this.rooms.clear();
   }
 
@@ -79,44 +81,58 @@ export class Relay {
     const host = request.headers.host ?? '';
     if (path !== PUPIL_SOCKET && path !== TEACHER_SOCKET)
       return refuse('404 Not Found', 'there is nothing at its address');
-    if (!this.options.isOwnHost(host) || request.headers.origin !== `http://${host}`)
+    const scheme = 'encrypted' in request.socket ? 'https' : 'http';
+    if (!this.options.isOwnHost(host) || request.headers.origin !== `${scheme}://${host}`)
       return refuse('403 Forbidden', 'it came from a page that is not ours');
     const address = socketAddress(request);
-    if (this.alive.size >= LIMITS.connections || this.countFrom(address) >= LIMITS.connectionsFrom)
-      return refuse('503 Service Unavailable', 'there are too many');
     const [protocol, token] = (request.headers['sec-websocket-protocol'] ?? '')
       .split(',')
       .map((one) => one.trim());
     if (protocol !== PROTOCOL) return refuse('400 Bad Request', 'it speaks another protocol');
-    if (path === PUPIL_SOCKET)
+    if (path === PUPIL_SOCKET) {
+      if (!this.connections.hasPlace(address)) return refuse('503 Service Unavailable', 'there are too many');
       return this.pupils.handleUpgrade(request, socket, head, (ws) => this.pupil(ws, address));
+    }
     if (!isToken(token, this.options.token))
       return refuse('401 Unauthorized', 'it has not the token of this machine');
+    // Pupils' pages never take the places of the teacher's.
+    if (!this.connections.hasTeachersPlace()) return refuse('503 Service Unavailable', 'there are too many');
     this.teachers.handleUpgrade(request, socket, head, (ws) => this.teacher(ws, address));
   }
 
   /** A pupil's page: it joins, and says then only what is its own. */
   private pupil(ws: WebSocket, address: string): void {
-    const link = this.connect<ToPupil>(ws, address);
+    const link = this.connect<ToPupil>(ws, address, true);
     const rate = new Rate();
     let dropped = 0;
     let inside: { readonly room: Room; readonly id: string } | null = null;
     let joining = false;
+    /** The room in which the teacher is asked. */
+    let asked: Room | null = null;
+    const where = () => {
+      const id = asked?.memberOf(link);
+      if (asked && id !== undefined) inside = { room: asked, id };
+      return inside;
+    };
     ws.on('message', (data, isBinary) => {
-      if (!rate.passes()) {
+      const text = isBinary ? '' : String(data);
+      if (!rate.passes(1 + Math.floor(text.length / LIMITS.costly))) {
         // Its page comes back and sends what was lost; a flood begins at the door again.
         this.options.log('A pupil’s page spoke too fast and was shut out.');
         return ws.terminate();
       }
-      const message = isBinary ? null : readPupil(String(data));
+      const message = isBinary ? null : readPupil(text);
       if (!message) {
         this.options.log('A message of a pupil’s page was dropped: it is none of ours.');
         if (++dropped > LIMITS.dropped) ws.terminate();
         return;
       }
       if (message.type === 'ping') return link.send({ type: 'pong' });
-      if (message.type !== 'join') return inside?.room.fromPupil(inside.id, message);
-      if (inside || joining) return;
+      if (message.type !== 'join') {
+        const own = where();
+        return own?.room.fromPupil(own.id, message);
+      }
+      if (where() || joining) return;
       joining = true;
       // Where much is guessed nobody hears at once whether a code is right.
       setTimeout(
@@ -124,40 +140,54 @@ export class Relay {
           joining = false;
           if (ws.readyState !== ws.OPEN) return;
           const entered = this.join(message, link, address);
-          if (typeof entered === 'string') return link.send({ type: 'refused', why: entered });
+          if ('why' in entered) {
+            if (entered.why === 'ask') asked = entered.room ?? null;
+            return link.send({ type: 'refused', why: entered.why });
+          }
           inside = entered;
         },
         this.guesses.late() && message.room === undefined ? LIMITS.lateMs : 0,
       );
     });
-    ws.on('close', () => inside?.room.dropped(inside.id, link));
-    const silent = setTimeout(() => inside === null && ws.terminate(), LIMITS.silentMs + LIMITS.lateMs);
+    ws.on('close', () => {
+      const own = where();
+      own?.room.dropped(own.id, link);
+      asked?.askedAndLeft(link);
+    });
+    const silent = setTimeout(
+      () => where() === null && asked === null && ws.terminate(),
+      LIMITS.silentMs + LIMITS.lateMs,
+    );
     ws.on('close', () => clearTimeout(silent));
   }
 
-  private join(message: Join, link: Link<ToPupil>, address: string): { room: Room; id: string } | Refusal {
+  private join(
+    message: Join,
+    link: Link<ToPupil>,
+    address: string,
+  ): { room: Room; id: string } | { why: Refusal; room?: Room } {
     const { room: before } = message;
     let room: Room | undefined;
     if (before !== undefined) {
       // Who was in a room knows its name, which cannot be guessed.
       room = this.rooms.get(before);
-      if (!room) return 'away';
+      if (!room) return { why: 'away' };
     } else {
-      if (this.guesses.blocked(address)) return 'wait';
+      if (this.guesses.blocked(address)) return { why: 'wait' };
       const code = plainCode(message.code);
       room = [...this.rooms.values()].find((one) => one.code === code);
       if (!room) {
         this.guesses.wrong(address);
-        return 'code';
+        return { why: 'code' };
       }
     }
-    const entered = room.join(message, link);
-    return entered === 'name' || entered === 'full' ? entered : { room, id: entered };
+    const entered = room.join(message, link, address);
+    return typeof entered === 'string' ? { room, id: entered } : { why: entered.why, room };
   }
 
   /** The teacher's page: it opens its class, or comes back to it. */
   private teacher(ws: WebSocket, address: string): void {
-    const link = this.connect<ToTeacher>(ws, address);
+    const link = this.connect<ToTeacher>(ws, address, false);
     let room: Room | null = null;
     ws.on('message', (data, isBinary) => {
       const message = isBinary ? null : readTeacher(String(data));
@@ -191,17 +221,8 @@ export class Relay {
     return room;
   }
 
-  private countFrom(address: string): number {
-    let count = 0;
-    for (const one of this.alive.values()) if (one.address === address) count++;
-    return count;
-  }
-
-  private connect<Message>(ws: WebSocket, address: string): Link<Message> {
-    const state = { address, answered: true };
-    this.alive.set(ws, state);
-    ws.on('pong', () => (state.answered = true));
-    ws.on('close', () => this.alive.delete(ws));
+  private connect<Message>(ws: WebSocket, address: string, isPupil: boolean): Link<Message> {
+    this.connections.add(ws, address, isPupil);
     // Too large, no UTF-8 and the like: the connection ends, and its page comes back.
     ws.on('error', () => ws.terminate());
     return {
@@ -209,6 +230,9 @@ export class Relay {
         if (ws.readyState !== ws.OPEN) return;
         if (ws.bufferedAmount > MOST_BUFFERED) return ws.terminate();
         ws.send(JSON.stringify(message));
+      },
+      sendThen: (message, then) => {
+        if (ws.readyState === ws.OPEN) ws.send(JSON.stringify(message), then);
       },
       close: () => ws.close(),
     };
@@ -222,13 +246,7 @@ export class Relay {
 
   private checkAlive(): void {
     for (const room of this.rooms.values()) if (room.isLeft) this.end(room);
-    for (const [ws, state] of this.alive) {
-      if (!state.answered) ws.terminate();
-      else {
-        state.answered = false;
-        ws.ping();
-      }
-    }
+    this.connections.check();
   }
 }
 

@@ -9,14 +9,15 @@ interface Place {
   /** The address that is listened on. */
   readonly host: string;
   readonly port: number;
+  readonly scheme: 'http' | 'https';
 }
 
 /** Opens the class network on a server, and says in the terminal how to come there. */
-export async function startClass(server: Server, { host, port }: Place): Promise<Relay> {
+export async function startClass(server: Server, { host, port, scheme }: Place): Promise<Relay> {
   const token = machineToken();
   const shown = host === EVERYWHERE ? (networkAddresses()[0] ?? 'localhost') : host;
   const own = host === EVERYWHERE ? 'localhost' : host;
-  const pupils = `http://${shown}:${port}/pupil`;
+  const pupils = `${scheme}://${shown}:${port}/pupil`;
   const relay = new Relay({
     token,
     address: pupils,
@@ -25,7 +26,12 @@ export async function startClass(server: Server, { host, port }: Place): Promise
   });
   relay.attach(server);
   console.log(
-    await invitation({ teacher: `http://${own}:${port}/class#${token}`, pupils, code: relay.nextCode }),
+    await invitation({
+      teacher: `${scheme}://${own}:${port}/class#${token}`,
+      pupils,
+      code: relay.nextCode,
+      isSecret: scheme === 'https',
+    }),
   );
   return relay;
 }

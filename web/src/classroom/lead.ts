@@ -1,6 +1,12 @@
 /** Leading a class from the teacher's page: what comes in is put on the pile, and what is decided goes out. */
 import { attempt, type Brought } from '@diatonix/core';
-import { PROTOCOL, TEACHER_SOCKET, type TeacherSays, type ToTeacher } from '@diatonix/server/class';
+import {
+  PROTOCOL,
+  TEACHER_SOCKET,
+  type Joining,
+  type TeacherSays,
+  type ToTeacher,
+} from '@diatonix/server/class';
 import { nanoid } from 'nanoid';
 import { withPupil } from '../documents/classWork';
 import { newId } from '../documents/ids';
@@ -12,7 +18,7 @@ import { socketTo } from '../network/socketTo';
 import { arrived, forgetArrived, tryAgain } from './arrivals';
 import { leaveHere } from './here';
 import { keepClass, keepToken, keptClass, keptToken } from './kept';
-import { pileFor, quickSheet, sheetTexts } from './sheets';
+import { answersBefore, namesOf, pileFor, pileIn, quickSheet, sheetTexts } from './sheets';
 import { useClassroom, type LivePupil, type OpenRoom } from './store';
 
 const { getState, setState } = useClassroom;
@@ -20,6 +26,7 @@ const { getState, setState } = useClassroom;
 let line: Line<TeacherSays, ToTeacher> | null = null;
 let token: string | null = null;
 let ending: ReturnType<typeof setTimeout> | null = null;
+let locking: ReturnType<typeof setTimeout> | null = null;
 
 /** Takes the token out of the address, where the terminal's link has put it, and finds a class that is open. */
 export async function lookForClass(): Promise<void> {
@@ -59,7 +66,7 @@ export function openClass(sheet: SheetBody | null, forClass: Document<'class'> |
     endsAt: null,
     handedBack: false,
   };
-  setState({ room, pupils: {}, quick: null, held: 0 });
+  setState({ room, pupils: {}, quick: null, asking: [], held: 0 });
   void keep();
   connect();
 }
@@ -112,10 +119,13 @@ function announce(): void {
     room: room.room,
     ...(room.code === null ? {} : { code: room.code }),
     sheets,
-    pupils: Object.values(pupils).map(({ id, name, version, done }) => ({ id, name, version, done })),
+    pupils: Object.values(pupils).map(({ id, name, version, done, n }) => ({ id, name, version, done, n })),
+    list: namesOf(room),
+    joining: room.joining ?? 'open',
     closed: room.closed,
     endsAt: room.endsAt,
   });
+  setState({ asking: [] });
   if (quick) line?.say({ type: 'quick', id: quick.id, sheet: quick.sheet });
   watchClock();
 }
@@ -145,6 +155,12 @@ function hear(message: ToTeacher): void {
       return stop();
     case 'pupil':
       return meet(message);
+    case 'asks':
+      return setState(({ asking }) => ({
+        asking: [...asking.filter(({ id }) => id !== message.id), { id: message.id, name: message.name }],
+      }));
+    case 'asks-no-more':
+      return setState(({ asking }) => ({ asking: asking.filter(({ id }) => id !== message.id) }));
     case 'work':
       return arrived(message, (pupil, n) => line?.say({ type: 'kept', pupil, n }) ?? false);
     case 'quick': {
@@ -174,8 +190,26 @@ function meet(told: Extract<ToTeacher, { type: 'pupil' }>): void {
     since: moved ? Date.now() : before.since,
     n: before?.n ?? 0,
   };
-  setState({ pupils: { ...pupils, [id]: now } });
+  setState(({ asking }) => ({
+    pupils: { ...pupils, [id]: now },
+    asking: asking.filter((one) => one.id !== id),
+  }));
+  if (!before && room) greet(room, now);
+  else if (room && here && before?.here === false) giveSlip(room, now);
   if (!before || before.done !== done) void keep();
+}
+
+/** Who comes with a page that has nothing yet is told what was answered before, and handed back. */
+function greet(room: OpenRoom, { id, pupil }: LivePupil): void {
+  const pile = pileIn(room);
+  const answers = pile ? answersBefore(pile, pupil) : [];
+  if (answers.length > 0) line?.say({ type: 'answers', pupil: id, answers });
+  giveSlip(room, { id, pupil });
+}
+
+function giveSlip({ slips = {} }: OpenRoom, { id, pupil }: Pick<LivePupil, 'id' | 'pupil'>): void {
+  const slip = Object.hasOwn(slips, pupil) ? slips[pupil] : undefined;
+  if (slip !== undefined) line?.say({ type: 'marks', pupil: id, slip });
 }
 
 /** The pupil's id on the pile; empty where no other fits on it, which is told. Null where there is none. */
@@ -210,27 +244,44 @@ function change(part: Partial<OpenRoom>): void {
 
 /** Ends work: nothing is taken any more; or gives time until then, or without an end. */
 export function setClock(closed: boolean, endsAt: number | null): void {
-  line?.say({ type: 'clock', closed, endsAt });
-  change({ closed, endsAt });
+  // Of work that has ended it is known when it did: what was written before that is in time.
+  const end = closed ? (endsAt ?? Date.now()) : endsAt;
+  line?.say({ type: 'clock', closed, endsAt: end });
+  change({ closed, endsAt: end });
+}
+
+/** Says who may join for the first time, and until when. */
+export function setJoining(joining: Joining, until: number | null = null): void {
+  line?.say({ type: 'joining', joining });
+  change({ joining, joiningEndsAt: until });
+}
+
+/** Lets one in who asks, or not. */
+export function admit(id: string, yes: boolean): void {
+  line?.say({ type: 'admit', pupil: id, yes });
+  setState(({ asking }) => ({ asking: asking.filter((one) => one.id !== id) }));
 }
 
 /** Work ends by itself when its time has come. */
 function watchClock(): void {
-  if (ending) clearTimeout(ending);
-  ending = null;
+  for (const timer of [ending, locking]) if (timer) clearTimeout(timer);
+  ending = locking = null;
   const { room } = getState();
-  if (!room || room.closed || room.endsAt === null) return;
-  ending = setTimeout(() => setClock(true, null), Math.max(0, room.endsAt - Date.now()));
+  if (!room) return;
+  const { closed, endsAt, joiningEndsAt = null, joining = 'open' } = room;
+  if (!closed && endsAt !== null)
+    ending = setTimeout(() => setClock(true, endsAt), Math.max(0, endsAt - Date.now()));
+  if (joining !== 'closed' && joiningEndsAt !== null)
+    locking = setTimeout(() => setJoining('closed'), Math.max(0, joiningEndsAt - Date.now()));
 }
 
 /** Hands everyone their marks; work has ended with that. */
 export function handBack(slips: ReadonlyMap<string, unknown>): void {
   setClock(true, null);
-  for (const { id, pupil } of Object.values(getState().pupils)) {
-    const slip = slips.get(pupil);
-    if (slip !== undefined) line?.say({ type: 'marks', pupil: id, slip: JSON.stringify(slip) });
-  }
-  change({ handedBack: true });
+  const texts = Object.fromEntries([...slips].map(([pupil, slip]) => [pupil, JSON.stringify(slip)]));
+  change({ handedBack: true, slips: texts });
+  const { room, pupils } = getState();
+  for (const one of Object.values(pupils)) if (room) giveSlip(room, one);
 }
 
 /** Lets a name go, so that its pupil may join from another device; what was answered stays on the pile. */
@@ -256,9 +307,9 @@ export function endClass(): void {
   line?.say({ type: 'end' });
   stop();
   forgetting = false;
-  if (ending) clearTimeout(ending);
+  for (const timer of [ending, locking]) if (timer) clearTimeout(timer);
   forgetArrived();
-  setState({ room: null, pupils: {}, quick: null, held: 0, problem: '' });
+  setState({ asking: [], room: null, pupils: {}, quick: null, held: 0, problem: '' });
   void keep();
 }
 

@@ -7,9 +7,11 @@ import {
   type Question,
   type Sheet,
 } from '@diatonix/core';
+import { nameProblem, type KnownAnswer, type ListedName } from '@diatonix/server/class';
 import type { Document } from '../documents/document';
 import type { PileBody } from '../documents/kinds/pile';
 import type { SheetBody } from '../documents/kinds/sheet';
+import { lastEntries, versionsOf } from '../documents/markPile';
 import { pileOf } from '../documents/pileOf';
 import { specOf } from '../documents/sheetSpec';
 import { useDocuments } from '../documents/store';
@@ -18,14 +20,36 @@ import type { OpenRoom } from './store';
 const textOf = (sheet: Sheet) => printPupilsFile({ sheets: [pupilSheet(sheet)], practice: false });
 
 /** The text of each version without answers; null where the pile is not in the open workbook. */
-export function sheetTexts({ pile }: OpenRoom): string[] | null {
-  if (pile === null) return [];
-  const found = useDocuments.getState().documents[pile];
-  if (found?.kind !== 'pile') return null;
-  const { sheet } = found.body;
+export function sheetTexts(room: OpenRoom): string[] | null {
+  if (room.pile === null) return [];
+  const found = pileIn(room);
+  if (!found) return null;
+  const { sheet } = found;
   return Array.from({ length: sheet.versions }, (_, version) =>
     textOf(makeSheet(specOf(sheet, null), version)),
   );
+}
+
+/** The pile of a class, where it is in the open workbook. */
+export function pileIn({ pile }: OpenRoom): PileBody | null {
+  const found = pile === null ? undefined : useDocuments.getState().documents[pile];
+  return found?.kind === 'pile' ? found.body : null;
+}
+
+/** The names that are known with their versions: those of the pile, on which the class's own are from the beginning. */
+export const namesOf = (room: OpenRoom): ListedName[] =>
+  (pileIn(room)?.pupils ?? [])
+    .filter(({ name }) => nameProblem(name) === null)
+    .map(({ name, version }) => ({ name, version }));
+
+/** What a pupil of a pile has answered in the class, for a page that has nothing of it. */
+export function answersBefore(pile: PileBody, pupil: string): KnownAnswer[] {
+  const version = pile.pupils.find(({ id }) => id === pupil)?.version ?? 0;
+  const own = lastEntries(pile.entries).get(pupil);
+  return (versionsOf(pile)[version] ?? []).flatMap(({ id, label }) => {
+    const entry = own?.get(id);
+    return entry?.by === 'class' && entry.answer !== '' ? [{ question: label, text: entry.answer }] : [];
+  });
 }
 
 /** The pile that the answers go to: the logbook of the class has it. */

@@ -1,4 +1,5 @@
 import type { Question } from '@diatonix/core';
+import type { Joining } from '@diatonix/server/class';
 import { create } from 'zustand';
 
 /** A pupil in the class. */
@@ -33,6 +34,17 @@ export interface OpenRoom {
   readonly endsAt: number | null;
   /** Whether marks were handed back. */
   readonly handedBack: boolean;
+  /** What was handed back, by the pupils' ids on the pile: who was absent gets it on coming. */
+  readonly slips?: Readonly<Record<string, string>>;
+  /** Who may join for the first time, and when that ends (milliseconds since 1970). */
+  readonly joining?: Joining;
+  readonly joiningEndsAt?: number | null;
+}
+
+/** Somebody who waits to be let in. */
+export interface AskingPupil {
+  readonly id: string;
+  readonly name: string;
 }
 
 /** One question that is asked of everybody now. */
@@ -55,6 +67,7 @@ export interface ClassroomState {
   readonly address: string;
   readonly pupils: Readonly<Record<string, LivePupil>>;
   readonly quick: QuickRound | null;
+  readonly asking: readonly AskingPupil[];
   /** Answers that wait here because they cannot be put on the pile. */
   readonly held: number;
 }
@@ -68,5 +81,6 @@ export const useClassroom = create<ClassroomState>()(() => ({
   address: '',
   pupils: {},
   quick: null,
+  asking: [],
   held: 0,
 }));

@@ -6,6 +6,7 @@ import {
   versionLetter,
   type AnswerFile,
 } from '@diatonix/core';
+import { LONGEST_NAME, nameKey, nameProblem, tidyName } from '@diatonix/server/class';
 import { newId } from './ids';
 import { LONGEST_ANSWER, MOST_PUPILS, type PileBody, type PileEntry, type PilePupil } from './kinds/pile';
 import { versionsOf, type Asked } from './markPile';
@@ -96,16 +97,15 @@ function versionIn(
   );
 }
 
-/** A name as it is known again: without case and with single spaces. */
-export const nameKey = (name: string) => name.trim().toLowerCase().replace(/\s+/g, ' ');
-
 /** The pupil of that name with the version that was done; a new one where there is none. */
 export function pupilFor(pupils: readonly PilePupil[], name: string, version: number): PilePupil {
   const found = pupils.find((one) => nameKey(one.name) === nameKey(name));
   if (found) return { ...found, version };
   if (pupils.length >= MOST_PUPILS)
     throw wrong(name, `a pile has ${MOST_PUPILS} pupils at most.`, 'Begin another pile.');
-  return { id: newId(), name: name.trim().slice(0, 80), version };
+  const problem = nameProblem(name);
+  if (problem !== null) throw wrong(name.slice(0, LONGEST_NAME), 'this name cannot be taken.', problem);
+  return { id: newId(), name: tidyName(name), version };
 }
 
 function entriesOf(

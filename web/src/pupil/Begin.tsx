@@ -1,9 +1,11 @@
+import { nameProblem } from '@diatonix/server/class';
 import { JoinClass } from './JoinClass';
 import { begin, chooseVersion, giveName, isReady, openFile, putAway, usePupil } from './work';
 
 /** Before the sheet: the file is opened, the version chosen, the name written. */
 export function Begin() {
   const { work, problem } = usePupil();
+  const wrong = work && work.name !== '' ? nameProblem(work.name) : null;
   const read = async (file: File | undefined) => {
     if (file) openFile(file.name, await file.text());
   };
@@ -62,10 +64,13 @@ export function Begin() {
             <input
               value={work.name}
               autoComplete="off"
-              maxLength={80}
+              aria-describedby="name-problem"
               onChange={(event) => giveName(event.target.value)}
             />
           </label>
+          <p id="name-problem" className="problem" role="status" hidden={wrong === null}>
+            {wrong}
+          </p>
           <div className="row">
             <button className="main" disabled={!isReady(work)}>
               Begin

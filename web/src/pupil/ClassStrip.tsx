@@ -7,8 +7,13 @@ import type { RoomWork, Work } from './work';
 const MINUTE = 60_000;
 
 /** What is left of the time, in words; empty where there is no end. */
-function leftWords({ closed, endsAt }: RoomWork, now: number): string {
-  if (closed) return 'Work has ended; what you wrote is with your teacher.';
+function leftWords({ closed, endsAt, outbox, late = [] }: RoomWork, now: number): string {
+  if (closed) {
+    if (waitingIn(outbox).length > 0) return 'Work has ended.';
+    return late.length === 0
+      ? 'Work has ended; what you wrote is with your teacher.'
+      : `Work has ended. Written too late, and not taken: ${late.join(', ')}. The rest is with your teacher.`;
+  }
   if (endsAt === null) return '';
   const minutes = Math.ceil((endsAt - now) / MINUTE);
   if (minutes <= 0) return 'Time is up.';
@@ -33,11 +38,20 @@ export function ClassStrip({ room }: { readonly room: RoomWork }) {
   return (
     <>
       <p className="strip" role="status">
-        {room.over
-          ? `The class is over.${waiting > 0 ? ` ${onTheirWay} Save the file and give it to your teacher.` : ''}`
-          : here
-            ? ['In the class.', onTheirWay, leftWords(room, now)].filter(Boolean).join(' ')
-            : `The class cannot be reached now. Go on: what you write is kept, and sent when it is back.`}
+        {room.moved
+          ? 'You went on with another device: this one is no longer in the class. What you wrote here is still here.'
+          : room.over
+            ? `The class is over.${waiting > 0 ? ` ${onTheirWay} Save the file and give it to your teacher.` : ''}`
+            : here
+              ? ['In the class.', onTheirWay, leftWords(room, now)].filter(Boolean).join(' ')
+              : room.closed
+                ? [
+                    'The class cannot be reached now. Work has ended.',
+                    onTheirWay && `${onTheirWay} It is tried again by itself.`,
+                  ]
+                    .filter(Boolean)
+                    .join(' ')
+                : `The class cannot be reached now. Go on: what you write is kept, and sent when it is back.`}
       </p>
       {quick && !room.over && <QuickAsked key={quick.id} {...quick} />}
     </>

@@ -54,6 +54,9 @@ export function HandIn({ work, open, onGo }: HandInProps) {
   );
 }
 
+/** So many are a press away; a longer list is no help. */
+const SHOWN = 40;
+
 /** The questions without an answer, each a press away. */
 function StillOpen({ open, onGo }: Pick<HandInProps, 'open' | 'onGo'>) {
   if (open.length === 0) return <p>Everything is answered.</p>;
@@ -61,11 +64,12 @@ function StillOpen({ open, onGo }: Pick<HandInProps, 'open' | 'onGo'>) {
     <>
       <p>Still open:</p>
       <ul className="open">
-        {open.map((id) => (
+        {open.slice(0, SHOWN).map((id) => (
           <li key={id}>
             <button onClick={() => onGo(id)}>{id}</button>
           </li>
         ))}
+        {open.length > SHOWN && <li>and {open.length - SHOWN} more</li>}
       </ul>
     </>
   );

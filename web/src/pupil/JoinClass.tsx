@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
-import { join, useClass } from './classwork';
+import { nameProblem } from '@diatonix/server/class';
+import { join, leave, useClass } from './classwork';
 
 /** The code that stands after the address, as the picture at the board has it. */
 const codeInAddress = () => /^#([A-Za-z]{6})$/.exec(location.hash)?.[1]?.toUpperCase() ?? '';
@@ -8,6 +9,7 @@ const codeInAddress = () => /^#([A-Za-z]{6})$/.exec(location.hash)?.[1]?.toUpper
 export function JoinClass() {
   const offered = useClass((state) => state.offered);
   const joining = useClass((state) => state.joining);
+  const waiting = useClass((state) => state.waiting);
   const [code, setCode] = useState(codeInAddress);
   const [name, setName] = useState('');
   useEffect(() => {
@@ -17,7 +19,8 @@ export function JoinClass() {
     return () => window.removeEventListener('hashchange', look);
   }, []);
   if (!offered) return null;
-  const ready = code.trim() !== '' && name.trim() !== '';
+  const wrong = name === '' ? null : nameProblem(name);
+  const ready = code.trim() !== '' && name.trim() !== '' && wrong === null;
   return (
     <form
       onSubmit={(event) => {
@@ -43,14 +46,25 @@ export function JoinClass() {
         <input
           value={name}
           autoComplete="off"
-          maxLength={60}
+          aria-describedby="join-name-problem"
           onChange={(event) => setName(event.target.value)}
         />
       </label>
+      <p id="join-name-problem" className="problem" role="status" hidden={wrong === null}>
+        {wrong}
+      </p>
       <div className="row">
         <button className="main" disabled={!ready || joining}>
           {joining ? 'Joining…' : 'Join'}
         </button>
+        {waiting !== '' && (
+          <span role="status">
+            {waiting}{' '}
+            <button type="button" onClick={leave}>
+              Stop
+            </button>
+          </span>
+        )}
         <span className="soft">Your name and answers go to your teacher’s page, and to nobody else.</span>
       </div>
       <h2>Or with a file</h2>

@@ -9,6 +9,7 @@ import { look, openOnes, questionsOf, usePupil, type Work } from './work';
 export function SheetView({ work }: { readonly work: Work }) {
   const place = usePupil((state) => state.place);
   const problem = usePupil((state) => state.problem);
+  const kept = usePupil((state) => state.kept);
   const { sheets, version } = work;
   // The questions stay the same while answers are written.
   const questions = useMemo(() => questionsOf({ sheets, version }), [sheets, version]);
@@ -34,7 +35,8 @@ export function SheetView({ work }: { readonly work: Work }) {
     <>
       <h1>{sheet.title || 'A sheet'}</h1>
       <p className="soft">
-        {work.name}, version {sheet.version}. {questions.length - open.length} of {questions.length} answered.
+        {work.name}, version {sheet.version}. {questions.length - open.length} of {questions.length} answered.{' '}
+        {kept ? 'Kept on this device.' : 'Being kept…'}
         {work.practice && ' Ask at any answer whether it is right.'}
       </p>
       {problem !== '' && (

@@ -11,6 +11,7 @@ import {
   complain,
   putAway,
   questionsOf,
+  takeKnown,
   takeWork,
   usePupil,
   type PupilQuestion,
@@ -23,6 +24,8 @@ interface ClassState {
   readonly offered: boolean;
   readonly joining: boolean;
   readonly here: boolean;
+  /** Why joining takes its time; empty where it does not. */
+  readonly waiting: string;
   /** Whether another tab of this browser is in the class instead. */
   readonly taken: boolean;
   /** A question that is asked beside the sheet, and what was sent to it. */
@@ -30,7 +33,7 @@ interface ClassState {
   readonly quickSent: string | null;
 }
 
-const NOWHERE = { joining: false, here: false, taken: false, quick: null, quickSent: null };
+const NOWHERE = { joining: false, waiting: '', here: false, taken: false, quick: null, quickSent: null };
 
 export const useClass = create<ClassState>()(() => ({ offered: false, ...NOWHERE }));
 
@@ -39,10 +42,19 @@ const { getState, setState } = useClass;
 const REFUSED: Readonly<Record<Refusal, string>> = {
   code: 'No class is open under this code. Look at the board again, letter by letter.',
   wait: 'Too many codes were tried from here. Wait a minute, then try again.',
-  name: 'Somebody has joined under this name already. Add a letter of your family name, or tell your teacher.',
+  name: 'Somebody has joined under this name already, or under one that looks like it. Add a letter of your family name, or tell your teacher.',
   full: 'The class is full. Tell your teacher.',
   away: 'The class cannot be reached now. It is tried again by itself.',
+  closed: 'Nobody new can join now. Tell your teacher.',
+  list: 'This name is not on the list of the class. Write it as your teacher does, or tell your teacher.',
+  ask: 'Your teacher is asked to let you in. Wait here.',
+  no: 'Your teacher has not let you in.',
+  moved: 'You went on with another device. What you wrote here is still here.',
+  busy: 'Many join at the moment. It is tried again by itself.',
 };
+
+/** What comes by itself: the page stays connected, or tries again. */
+const WAITED_FOR: readonly Refusal[] = ['away', 'ask', 'busy'];
 
 /** An answer goes out so long after its last letter. */
 const QUIET_MS = 900;
@@ -102,7 +114,7 @@ function open(ticket: Ticket, before: RoomWork | null): void {
     before?.outbox ?? EMPTY_OUTBOX,
     {
       onJoined: ({ room, sheet, version, closed, endsAt, quick, done }) => {
-        setState({ joining: false });
+        setState({ joining: false, waiting: '' });
         complain('');
         const { work } = usePupil.getState();
         if (work?.room?.room === room) changeRoom({ closed, endsAt, over: false });
@@ -115,9 +127,13 @@ function open(ticket: Ticket, before: RoomWork | null): void {
         if (now.work) tellPlace(now.work, now.place);
       },
       onRefused: (why) => {
-        setState({ joining: false });
-        if (why !== 'away') complain(REFUSED[why]);
-        if (why === 'away') return;
+        if (WAITED_FOR.includes(why)) {
+          if (why !== 'away') setState({ waiting: REFUSED[why] });
+          return;
+        }
+        setState({ joining: false, waiting: '' });
+        complain(REFUSED[why]);
+        if (why === 'moved') changeRoom({ over: true, closed: true, moved: true });
         opened.stop();
         if (line === opened) line = null;
       },
@@ -130,6 +146,23 @@ function open(ticket: Ticket, before: RoomWork | null): void {
       },
       onQuick: takeQuick,
       onMarks: (slip) => changeRoom({ slip }),
+      onLate: (questions) => {
+        const late = usePupil.getState().work?.room?.late ?? [];
+        changeRoom({ late: [...new Set([...late, ...questions])] });
+      },
+      onAnswers: (known) => {
+        // What is on the pile already is not sent again.
+        const sent = usePupil.getState().work?.room?.sent ?? {};
+        changeRoom({
+          sent: { ...sent, ...Object.fromEntries(known.map((one) => [one.question, one.text])) },
+        });
+        takeKnown(known);
+      },
+      onMoved: () => {
+        line = null;
+        setState(NOWHERE);
+        changeRoom({ over: true, closed: true, moved: true });
+      },
       onOver: () => {
         line = null;
         setState(NOWHERE);

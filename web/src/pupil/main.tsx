@@ -6,7 +6,7 @@ import { PupilPage } from './PupilPage';
 import { startClasswork } from './classwork';
 import { startWork } from './work';
 
-startWork();
+await startWork();
 startClasswork();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

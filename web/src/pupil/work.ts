@@ -1,7 +1,9 @@
 import { attempt, printPupilsFile, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
 import { create } from 'zustand';
+import { nameProblem, type KnownAnswer } from '@diatonix/server/class';
 import { EMPTY_OUTBOX, type Outbox } from '../network/pupilLine';
 import { download, fileName } from '../documents/download';
+import { asKept, isUnkept, keepNow, keepSoon, readKept, startKeeping } from './keeping';
 
 /** What a pupil has on the page: the sheet, the version, the name, and what was written so far. */
 export interface Work extends PupilsFile {
@@ -35,6 +37,10 @@ export interface RoomWork {
   readonly slip: string | null;
   /** Whether the class has ended. */
   readonly over: boolean;
+  /** Whether the pupil goes on with another device. */
+  readonly moved?: boolean;
+  /** Questions whose answers were written after the end, and not taken. */
+  readonly late?: readonly string[];
 }
 
 interface PupilState {
@@ -45,44 +51,37 @@ interface PupilState {
   readonly place: number | null;
   /** Whether version and name are given, and the sheet is worked on. */
   readonly begun: boolean;
+  /** Whether everything that was written is on the disk. */
+  readonly kept: boolean;
 }
 
-const KEY = 'diatonix-pupil';
+/** Where the work was kept before: it is taken over. */
+const OLD_KEY = 'diatonix-pupil';
 const LONGEST = 300;
-const LONGEST_NAME = 80;
 const LONGEST_SCRATCH = 2000;
+const KEEPS_NOTHING =
+  'This browser keeps nothing: hand in before you close the page, or write your answers down.';
 
 export const usePupil = create<PupilState>()(() => ({
   work: null,
   problem: '',
   place: 0,
   begun: false,
+  kept: true,
 }));
 
 const { getState, setState } = usePupil;
 
-/**
- * Keeps the work with every letter. The browser's small store is written at once, before anything else happens: the
- * next moment the battery may be empty.
- */
+/** Keeps the work with every letter. */
 function keep(work: Work | null): void {
   setState({ work });
-  try {
-    if (work) localStorage.setItem(KEY, JSON.stringify(work));
-    else localStorage.removeItem(KEY);
-  } catch {
-    setState({
-      problem: 'This browser keeps nothing: hand in before you close the page, or write your answers down.',
-    });
-  }
+  keepSoon(work);
 }
 
-/** The work as it was kept; null where there is none, none that can be read, or the browser keeps nothing. */
-function kept(): Work | null {
+/** The work as it was kept; null for what is none. */
+function workIn(data: unknown): Work | null {
   try {
-    const { sheets, practice, version, name, answers, scratch, handedIn, room } = JSON.parse(
-      localStorage.getItem(KEY) ?? 'null',
-    ) as Work;
+    const { sheets, practice, version, name, answers, scratch, handedIn, room } = data as Work;
     const inClass = roomIn(room);
     // A class may begin without a sheet, for single questions.
     const file =
@@ -103,11 +102,21 @@ function kept(): Work | null {
   }
 }
 
+/** What an older page kept; null where there is none. */
+function oldWork(): Work | null {
+  try {
+    return workIn(JSON.parse(localStorage.getItem(OLD_KEY) ?? 'null'));
+  } catch {
+    return null;
+  }
+}
+
 /** The class as it was kept; null where there is none. */
 function roomIn(data: Work['room']): RoomWork | null {
-  const { room, code, key, outbox, sent, closed, endsAt, slip, over } = data ?? {};
+  const { room, code, key, outbox, sent, closed, endsAt, slip, over, moved, late } = data ?? {};
   if (typeof room !== 'string' || typeof key !== 'string') return null;
-  const isOutbox = typeof outbox?.n === 'number' && typeof outbox.waiting === 'object';
+  const isOutbox =
+    typeof outbox?.n === 'number' && typeof outbox.waiting === 'object' && outbox.waiting !== null;
   return {
     ...{ room, key, code: typeof code === 'string' ? code : '' },
     outbox: isOutbox ? outbox : EMPTY_OUTBOX,
@@ -115,6 +124,8 @@ function roomIn(data: Work['room']): RoomWork | null {
     ...{ closed: closed === true, over: over === true },
     endsAt: typeof endsAt === 'number' ? endsAt : null,
     slip: typeof slip === 'string' ? slip : null,
+    ...(moved === true ? { moved } : {}),
+    ...(Array.isArray(late) ? { late: late.filter((one) => typeof one === 'string') } : {}),
   };
 }
 
@@ -126,13 +137,41 @@ const texts = (value: unknown): Readonly<Record<string, string>> =>
   ) as Record<string, string>;
 
 /** Brings back what was kept, and what another tab writes from now on. */
-export function startWork(): void {
-  const work = kept();
-  // Who comes back goes on where the sheet was left.
-  setState({ work, begun: isReady(work) });
-  window.addEventListener('storage', (event) => {
-    if (event.key === KEY || event.key === null) setState({ work: kept() });
+export async function startWork(): Promise<void> {
+  startKeeping({
+    onKept: (kept) => {
+      if (kept === null) setState({ kept: false, problem: KEEPS_NOTHING });
+      else setState(({ problem }) => ({ kept, problem: kept && problem === KEEPS_NOTHING ? '' : problem }));
+    },
+    onElsewhere: () => void takeElsewhere(),
   });
+  let work: Work | null = null;
+  try {
+    work = workIn(await readKept());
+    asKept(work);
+  } catch {
+    setState({ kept: false, problem: KEEPS_NOTHING });
+  }
+  const old = work ? null : oldWork();
+  // Who comes back goes on where the sheet was left.
+  setState({ work: work ?? old, begun: isReady(work ?? old) });
+  if (!old) return;
+  keepSoon(old);
+  await keepNow();
+  if (getState().kept) localStorage.removeItem(OLD_KEY);
+}
+
+/** What another tab wrote comes in, once what was written here is kept. */
+async function takeElsewhere(): Promise<void> {
+  await keepNow();
+  const before = getState().work;
+  const kept = await readKept().catch(() => undefined);
+  if (kept === undefined) return;
+  // What was written here meanwhile is kept first.
+  if (isUnkept() || getState().work !== before) return takeElsewhere();
+  const work = workIn(kept);
+  asKept(work);
+  setState({ work });
 }
 
 /** Opens the file of a sheet. One that is none is told, and what was there stays. */
@@ -172,7 +211,7 @@ function change(update: (work: Work) => Work): void {
 
 export const chooseVersion = (version: number) => change((work) => ({ ...work, version }));
 
-export const giveName = (name: string) => change((work) => ({ ...work, name: name.slice(0, LONGEST_NAME) }));
+export const giveName = (name: string) => change((work) => ({ ...work, name }));
 
 export const answer = (id: string, text: string) =>
   change((work) =>
@@ -185,6 +224,15 @@ export const answer = (id: string, text: string) =>
         },
   );
 
+/** Answers that the pupil gave on another device: only what stands nowhere here. Gives what came in. */
+export function takeKnown(known: readonly KnownAnswer[]): Readonly<Record<string, string>> {
+  const { work } = getState();
+  const fresh = known.filter(({ question }) => (work?.answers[question] ?? '').trim() === '');
+  const answers = Object.fromEntries(fresh.map(({ question, text }) => [question, text]));
+  change((now) => ({ ...now, answers: { ...now.answers, ...answers } }));
+  return answers;
+}
+
 export const scribble = (id: string, text: string) =>
   change((work) => ({ ...work, scratch: { ...work.scratch, [id]: text.slice(0, LONGEST_SCRATCH) } }));
 
@@ -192,7 +240,7 @@ export const look = (place: number | null) => setState({ place });
 
 /** Whether version and name are given. */
 export const isReady = (work: Work | null): work is Work =>
-  work !== null && work.version !== null && work.name.trim() !== '';
+  work !== null && work.version !== null && work.name.trim() !== '' && nameProblem(work.name) === null;
 
 /** Begins to work on the sheet, once version and name are given. */
 export function begin(): void {

@@ -52,9 +52,27 @@ export function readPupilsFile(file: string, text: string): PupilsFile {
     sheets: sheets.map((one: unknown, at) => {
       const sheet = sheetIn(one);
       if (!sheet) throw wrong(`version ${at + 1} of the sheet is not whole.`);
+      const odd = oddNumber(sheet);
+      if (odd !== null) throw wrong(odd);
       return sheet;
     }),
   };
+}
+
+/** Section and place: `2.3`. */
+const NUMBER = /^\d{1,3}\.\d{1,4}$/;
+
+/** What is wrong with the numbers of the questions; null where each has one of its own. */
+function oddNumber({ sections }: PupilSheet): string | null {
+  const seen = new Set<string>();
+  for (const { questions } of sections)
+    for (const { id } of questions) {
+      if (!NUMBER.test(id))
+        return `a question that is called “${id.slice(0, 20)}” should have a number such as 2.3.`;
+      if (seen.has(id)) return `question ${id} stands in it twice.`;
+      seen.add(id);
+    }
+  return null;
 }
 
 const isObject = (value: unknown): value is Record<string, unknown> =>

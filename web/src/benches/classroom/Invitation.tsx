@@ -1,3 +1,4 @@
+import type { Joining as Who } from '@diatonix/server/class';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { useClassroom, type OpenRoom } from '../../classroom/store';
@@ -36,6 +37,10 @@ const Card = styled.section`
   h2 {
     margin: 0 0 0.2rem;
   }
+  .joining:not(:empty) {
+    margin: 0 0 0.8rem;
+    font-size: 1.25rem;
+  }
   .soft {
     margin: 0;
     color: var(--soft);
@@ -60,12 +65,21 @@ export function Invitation({ room, small = false }: InvitationProps) {
       <p className="address">{placeOf(address)}</p>
       {!small && <p className="soft">and join with</p>}
       <p className="code">{code}</p>
+      {!small && <p className="joining">{BOARD_WORDS[room.joining ?? 'open']}</p>}
       {picture && (
         <img src={picture} alt={`A picture with the address ${address} and the code, for a camera`} />
       )}
     </Card>
   );
 }
+
+/** What the class reads of who can join. */
+const BOARD_WORDS: Readonly<Record<Who, string>> = {
+  open: '',
+  list: 'Join under your name as it is on the class list.',
+  ask: 'Your teacher lets you in: wait after you have joined.',
+  closed: 'Joining is closed. Who was here comes back by itself.',
+};
 
 /** An address as it is typed: the browser adds the rest. */
 function placeOf(address: string): string {

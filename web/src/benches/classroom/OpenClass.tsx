@@ -14,6 +14,7 @@ import { Board } from './Board';
 import { Clock } from './Clock';
 import { CLASSROOM_DESK, type ClassView } from './desk';
 import { Invitation } from './Invitation';
+import { Joining } from './Joining';
 import { PupilsTable } from './PupilsTable';
 import { QuestionsTable } from './QuestionsTable';
 import { Summary } from './Summary';
@@ -96,6 +97,7 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
       margin={
         <>
           <Invitation room={room} small />
+          <Joining room={room} now={now} hasList={(pile?.pupils.length ?? 0) > 0} />
           <Clock room={room} now={now} onSet={setClock} />
           <p className="parts">
             Names and work are in the memory of the server while the class is open, and written to this

@@ -106,14 +106,12 @@ export function PupilsTable({ pupils, marked, versions, stuck, list }: PupilsTab
                         : 'at work'}
                 </td>
                 <td>
-                  {!one.here && (
-                    <QuietButton
-                      aria-label={`Let ${one.name} join again from another device`}
-                      onPress={() => release(one.id)}
-                    >
-                      Another device
-                    </QuietButton>
-                  )}
+                  <QuietButton
+                    aria-label={`Let ${one.name} join again from another device`}
+                    onPress={() => release(one.id)}
+                  >
+                    Another device
+                  </QuietButton>
                 </td>
               </tr>
             );

@@ -1,0 +1,117 @@
+import styled from 'styled-components';
+import type { Joining as Who } from '@diatonix/server/class';
+import { admit, setJoining } from '../../classroom/lead';
+import { useClassroom, type OpenRoom } from '../../classroom/store';
+import { Button, Toggle, ToggleRow } from '../../design/controls';
+
+const Style = styled.section`
+  margin: 1.2rem 0;
+  h2 {
+    margin: 0 0 0.2rem;
+    font-size: 1.1rem;
+  }
+  p {
+    margin: 0.2rem 0 0.6rem;
+  }
+  ul {
+    list-style: none;
+    margin: 0.4rem 0;
+    padding: 0;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.35rem;
+    padding: 0.2rem 0;
+    overflow-wrap: anywhere;
+  }
+  .doings {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.35rem;
+  }
+`;
+
+const NAMES: Readonly<Record<Who, string>> = {
+  open: 'Everybody',
+  list: 'The class list',
+  ask: 'Ask me',
+  closed: 'Nobody new',
+};
+
+/** Who may join, in words, as the class reads it too. */
+export const JOINING_WORDS: Readonly<Record<Who, string>> = {
+  open: 'Everybody with the code can join.',
+  list: 'Only the names of the class list can join.',
+  ask: 'Whoever joins waits until you let them in.',
+  closed: 'Nobody new can join. Who was here comes back.',
+};
+
+interface JoiningProps {
+  readonly room: OpenRoom;
+  readonly now: number;
+  /** Whether the class has a list of names. */
+  readonly hasList: boolean;
+}
+
+const MINUTE = 60_000;
+const OPEN_MINUTES = 5;
+
+/** Who may join for the first time, until when, and who waits to be let in. */
+export function Joining({ room, now, hasList }: JoiningProps) {
+  const asking = useClassroom((state) => state.asking);
+  const { joining = 'open', joiningEndsAt = null } = room;
+  const left = joiningEndsAt === null ? null : Math.max(1, Math.ceil((joiningEndsAt - now) / MINUTE));
+  const choices = (Object.keys(NAMES) as Who[]).filter((who) => who !== 'list' || hasList);
+  return (
+    <Style aria-label="Joining">
+      <h2>Who can join</h2>
+      <ToggleRow
+        aria-label="Who can join"
+        selectionMode="single"
+        disallowEmptySelection
+        selectedKeys={[joining]}
+        onSelectionChange={([next]) => setJoining(next as Who)}
+      >
+        {choices.map((who) => (
+          <Toggle key={who} id={who}>
+            {NAMES[who]}
+          </Toggle>
+        ))}
+      </ToggleRow>
+      <p role="status">
+        {JOINING_WORDS[joining]}
+        {joining !== 'closed' &&
+          left !== null &&
+          ` The door closes in ${left} ${left === 1 ? 'minute' : 'minutes'}.`}
+      </p>
+      {joining !== 'closed' && (
+        <p className="doings">
+          {left === null ? (
+            <Button onPress={() => setJoining(joining, Date.now() + OPEN_MINUTES * MINUTE)}>
+              Close it in {OPEN_MINUTES} minutes
+            </Button>
+          ) : (
+            <Button onPress={() => setJoining(joining)}>Leave it open</Button>
+          )}
+        </p>
+      )}
+      {asking.length > 0 && (
+        <ul aria-label="Asking to join">
+          {asking.map(({ id, name }) => (
+            <li key={id}>
+              <b>{name}</b> would like to join.
+              <Button aria-label={`Let ${name} in`} onPress={() => admit(id, true)}>
+                Let in
+              </Button>
+              <Button aria-label={`Do not let ${name} in`} onPress={() => admit(id, false)}>
+                No
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Style>
+  );
+}
