@@ -55,11 +55,10 @@ export function readOptions(args: readonly string[]): OptionsResult {
   }
   if (classHost !== null && !isClass)
     return { ok: false, message: `“--class-host” says where a class is served: give --class too. ${USAGE}` };
-  if ((cert === null) !== (key === null))
-    return {
-      ok: false,
-      message: `“${cert === null ? '--class-key' : '--class-cert'}” goes with the other: give --class-cert and --class-key. ${USAGE}`,
-    };
+  if ((cert === null) !== (key === null)) {
+    const given = cert === null ? '--class-key' : '--class-cert';
+    return { ok: false, message: `“${given}” goes with the other: give both files. ${USAGE}` };
+  }
   if (cert !== null && !isClass)
     return { ok: false, message: `“--class-cert” says how a class is served: give --class too. ${USAGE}` };
   const secure = cert !== null && key !== null ? { cert, key } : null;

@@ -1,4 +1,4 @@
-/** Answers that are being typed on the Marking bench: on disk with every letter, gone once they are entered and saved. */
+/** Answers typed on the Marking bench: on disk with every letter, gone once they are entered and saved. */
 import 'fake-indexeddb/auto';
 import { closeDatabase, database } from '../src/documents/database';
 import { draftAt, draftEntered, draftsWritten, keepDraft, loadDrafts } from '../src/documents/drafts';

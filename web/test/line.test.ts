@@ -164,7 +164,7 @@ describe('a pupil’s place in the class', () => {
     pupil.stop();
   });
 
-  test('what was not kept though something else was is sent again; another device is told, and so are its answers', () => {
+  test('what was not kept though something else was is sent again; another device is told', () => {
     const pupil = place();
     sockets[0]!.up();
     sockets[0]!.hear({ ...joined, ...CLOCK });

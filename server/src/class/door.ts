@@ -183,6 +183,11 @@ class ReleaseCheck {
   @Matches(ID) pupil!: string;
 }
 
+class DismissCheck {
+  @Equals('dismiss') type!: 'dismiss';
+  @Matches(ID) pupil!: string;
+}
+
 class EndCheck {
   @Equals('end') type!: 'end';
 }
@@ -206,6 +211,7 @@ const TEACHER: Checks<TeacherSays> = {
   quick: QuickCheck,
   'quick-end': QuickEndCheck,
   release: ReleaseCheck,
+  dismiss: DismissCheck,
   joining: JoiningCheck,
   admit: AdmitCheck,
   answers: AnswersCheck,

@@ -100,6 +100,8 @@ export type TeacherSays =
   | ({ readonly type: 'quick' } & QuickQuestion)
   | { readonly type: 'quick-end'; readonly id: string }
   | { readonly type: 'release'; readonly pupil: string }
+  /** Sends away somebody for whom the pile has no room. */
+  | { readonly type: 'dismiss'; readonly pupil: string }
   | { readonly type: 'joining'; readonly joining: Joining }
   /** Lets one in who asks, or not. */
   | { readonly type: 'admit'; readonly pupil: string; readonly yes: boolean }

@@ -124,6 +124,13 @@ export class Room {
         if (typeof entered === 'object') asked.link.send({ type: 'refused', why: entered.why });
         return;
       }
+      case 'dismiss': {
+        const one = this.members.get(message.pupil);
+        this.members.delete(message.pupil);
+        one?.link?.send({ type: 'refused', why: 'full' });
+        one?.link?.close();
+        return;
+      }
       case 'release': {
         const one = this.members.get(message.pupil);
         if (!one) return;

@@ -1,5 +1,5 @@
 /** Leading a class from the teacher's page: what comes in is put on the pile, and what is decided goes out. */
-import { attempt, type Brought } from '@diatonix/core';
+import type { Brought } from '@diatonix/core';
 import {
   PROTOCOL,
   TEACHER_SOCKET,
@@ -8,17 +8,17 @@ import {
   type ToTeacher,
 } from '@diatonix/server/class';
 import { nanoid } from 'nanoid';
-import { withPupil } from '../documents/classWork';
 import { newId } from '../documents/ids';
 import type { Document } from '../documents/document';
 import type { SheetBody } from '../documents/kinds/sheet';
-import { addDocument, receive, tell, useDocuments } from '../documents/store';
+import { addDocument, tell, useDocuments } from '../documents/store';
 import { Line, type Socket } from '../network/line';
 import { socketTo } from '../network/socketTo';
 import { arrived, forgetArrived, tryAgain } from './arrivals';
+import { giveSlip, meet } from './comings';
 import { leaveHere } from './here';
 import { keepClass, keepToken, keptClass, keptToken } from './kept';
-import { answersBefore, namesOf, pileFor, pileIn, quickSheet, sheetTexts } from './sheets';
+import { namesOf, pileFor, quickSheet, sheetTexts } from './sheets';
 import { useClassroom, type LivePupil, type OpenRoom } from './store';
 
 const { getState, setState } = useClassroom;
@@ -154,7 +154,7 @@ function hear(message: ToTeacher): void {
       leaveHere();
       return stop();
     case 'pupil':
-      return meet(message);
+      return meet(message, { say, keep: () => void keep() });
     case 'asks':
       return setState(({ asking }) => ({
         asking: [...asking.filter(({ id }) => id !== message.id), { id: message.id, name: message.name }],
@@ -171,61 +171,12 @@ function hear(message: ToTeacher): void {
   }
 }
 
+const say = (message: TeacherSays): boolean => line?.say(message) ?? false;
+
 function stop(): void {
   setState({ line: 'off' });
   line?.stop();
   line = null;
-}
-
-/** A pupil has come, gone, moved on or handed in. */
-function meet(told: Extract<ToTeacher, { type: 'pupil' }>): void {
-  const { room, pupils } = getState();
-  const { id, name, version, done, here, at } = told;
-  const before = pupils[id];
-  const pupil = before?.pupil ?? onPile(room, name, version) ?? id;
-  if (pupil === '') return release(id);
-  const moved = before === undefined || (at !== '' && at !== before.at);
-  const now: LivePupil = {
-    ...{ id, name, pupil, version, done, here, at: at || (before?.at ?? '') },
-    since: moved ? Date.now() : before.since,
-    n: before?.n ?? 0,
-  };
-  setState(({ asking }) => ({
-    pupils: { ...pupils, [id]: now },
-    asking: asking.filter((one) => one.id !== id),
-  }));
-  if (!before && room) greet(room, now);
-  else if (room && here && before?.here === false) giveSlip(room, now);
-  if (!before || before.done !== done) void keep();
-}
-
-/** Who comes with a page that has nothing yet is told what was answered before, and handed back. */
-function greet(room: OpenRoom, { id, pupil }: LivePupil): void {
-  const pile = pileIn(room);
-  const answers = pile ? answersBefore(pile, pupil) : [];
-  if (answers.length > 0) line?.say({ type: 'answers', pupil: id, answers });
-  giveSlip(room, { id, pupil });
-}
-
-function giveSlip({ slips = {} }: OpenRoom, { id, pupil }: Pick<LivePupil, 'id' | 'pupil'>): void {
-  const slip = Object.hasOwn(slips, pupil) ? slips[pupil] : undefined;
-  if (slip !== undefined) line?.say({ type: 'marks', pupil: id, slip });
-}
-
-/** The pupil's id on the pile; empty where no other fits on it, which is told. Null where there is none. */
-function onPile(room: OpenRoom | null, name: string, version: number): string | null {
-  if (!room?.pile) return null;
-  let id: string | null = null;
-  const put = attempt(() =>
-    receive({ id: room.pile!, kind: 'pile' }, (pile) => {
-      const known = withPupil(pile, name, version);
-      id = known.id;
-      return known.pile;
-    }),
-  );
-  if (put.ok) return id;
-  tell(put.error.message);
-  return '';
 }
 
 /** Keeps the class as it is now. */
@@ -281,7 +232,7 @@ export function handBack(slips: ReadonlyMap<string, unknown>): void {
   const texts = Object.fromEntries([...slips].map(([pupil, slip]) => [pupil, JSON.stringify(slip)]));
   change({ handedBack: true, slips: texts });
   const { room, pupils } = getState();
-  for (const one of Object.values(pupils)) if (room) giveSlip(room, one);
+  for (const one of Object.values(pupils)) if (room) giveSlip(room, one, say);
 }
 
 /** Lets a name go, so that its pupil may join from another device; what was answered stays on the pile. */

@@ -42,7 +42,9 @@ const { getState, setState } = useClass;
 const REFUSED: Readonly<Record<Refusal, string>> = {
   code: 'No class is open under this code. Look at the board again, letter by letter.',
   wait: 'Too many codes were tried from here. Wait a minute, then try again.',
-  name: 'Somebody has joined under this name already, or under one that looks like it. Add a letter of your family name, or tell your teacher.',
+  name:
+    'Somebody has joined under this name already, or under one that looks like it. ' +
+    'Add a letter of your family name, or tell your teacher.',
   full: 'The class is full. Tell your teacher.',
   away: 'The class cannot be reached now. It is tried again by itself.',
   closed: 'Nobody new can join now. Tell your teacher.',

@@ -25,6 +25,7 @@ const CLASS_3 = { id: 'class', name: 'My class', notYetTaught: { major: [], mino
 const PROGRESSION_3 = {
   key: 'C major', tempo: 80, modulate: false, view: 'keyboard', hidden: [], blank: [], rulesOff: [], columns: [],
 }; // prettier-ignore
+const EARLY_3 = { modulate: false, view: 'keyboard', hidden: [], blank: [] };
 const PROGRESSION_4 = { metre: '2/4', pickup: '0', source: '', order: [], pattern: 'block' };
 
 function progressions(body: Body, step: (one: Body) => Body): unknown {
@@ -55,10 +56,12 @@ export const WORKBOOK_STEPS: Readonly<Record<number, (body: Body) => Body>> = {
     openClass: CLASS_3.id,
     progressions: progressions(body, (one) => ({ ...PROGRESSION_3, ...one })),
   }),
-  // Metre, upbeat and source of a progression, the order of its rows, weights of the rules, the keyboard's pattern.
+  // Metre, upbeat and source of a progression, the order of its rows, weights of the rules, the keyboard's pattern. The
+  // first builds of version 3 wrote progressions without what was decided about them.
   3: (body) => ({
     ...body,
     progressions: progressions(body, ({ rulesOff, ...one }) => ({
+      ...EARLY_3,
       ...PROGRESSION_4,
       ...one,
       hidden: withFingers(one['hidden']),
