@@ -118,3 +118,17 @@ export async function answer(page: Page, text: string): Promise<void> {
   await page.locator('article:not(.quick)').getByLabel('Your answer').fill(text);
   await page.keyboard.press('Enter');
 }
+
+/** What a pupil's page has in the browser's database, as text. */
+export const keptOf = (page: Page): Promise<string> =>
+  page.evaluate(async () => {
+    const asked = <T>(request: IDBRequest<T>) =>
+      new Promise<T>((done, failed) => {
+        request.onsuccess = () => done(request.result);
+        request.onerror = () => failed(request.error);
+      });
+    const db = await asked(indexedDB.open('diatonix-pupil'));
+    const parts = await asked(db.transaction('parts').objectStore('parts').getAll());
+    db.close();
+    return JSON.stringify(parts);
+  });

@@ -1,7 +1,7 @@
 /** A lesson over the class network: two pupils and a teacher, each in a browser of their own. */
 import { readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { answer, bench, expect, isTooWide, row, scan, test, view } from './classPages';
+import { answer, bench, expect, isTooWide, keptOf, row, scan, test, view } from './classPages';
 import { saved } from './fixtures';
 
 test('join, work, drop out, come back, hand in, marked, handed back, in the logbook once, and forgotten', async ({
@@ -21,8 +21,8 @@ test('join, work, drop out, come back, hand in, marked, handed back, in the logb
   expect(await isTooWide(bram)).toBe(false);
 
   // Nothing by which an answer could be found has come to a pupil.
-  const kept = () => una.evaluate(() => localStorage.getItem('diatonix-pupil') ?? '');
-  expect(await kept()).toContain('"sheets":[');
+  const kept = () => keptOf(una);
+  await expect.poll(kept).toContain('"sheets":[');
   expect(await kept()).not.toMatch(/"(?:answers":\[|seed|difficulty|right)/);
 
   await answer(una, 'P8');

@@ -79,12 +79,6 @@ const BROKEN: readonly (readonly [string, string, RegExp])[] = [
     '{"format":"diatonix-workbook","version":99,"workbook":{}}',
     /newer Diatonix \(version 99 .* reads up to 5\).*Open it in that newer Diatonix/,
   ],
-  [
-    'half.json',
-    '{"format":"diatonix-workbook","version":1,"workbook":{"id":"x","title":"T","progressions":' +
-      '[{"id":"p","title":"t","key":"H major","tempo":80,"columns":[]}]}}',
-    /key.*is not a key/,
-  ],
 ];
 
 for (const [name, text, message] of BROKEN) {
@@ -208,4 +202,30 @@ test('four voices, bars and keys go out as MusicXML, compressed too, and come ba
     );
   }
   await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('of a file in which one field is wrong the rest opens beside what is here, and what was wrong is kept', async ({
+  page,
+  demo,
+}, info) => {
+  await openProgressions(page, demo);
+  const path = info.outputPath('half.json');
+  const line = '{"id":"p","title":"Ebb","key":"H major","tempo":80,"columns":[{"id":"a","text":"I"}]}';
+  await writeFile(
+    path,
+    `{"format":"diatonix-workbook","version":1,"workbook":{"id":"x","title":"T","progressions":[${line}]}}`,
+  );
+  await choose(page, 'Import workbook', path);
+  await expect(page.getByRole('alert')).toHaveText(/“H major” is not a key.*kept under Workbooks/);
+  await page.goto(`${demo}workbooks`);
+  const aside = page.getByRole('list', { name: 'Set aside' });
+  await expect(aside).toContainText('“H major” is not a key');
+  await expect(
+    page.getByRole('list', { name: 'Workbooks of this browser' }).getByRole('listitem'),
+  ).toHaveCount(2);
+  // It stays until it is deleted.
+  await page.reload();
+  await expect(aside.getByRole('listitem')).toHaveCount(1);
+  await aside.getByRole('button', { name: /for good/ }).click();
+  await expect(aside).toHaveCount(0);
 });

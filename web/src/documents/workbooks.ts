@@ -47,10 +47,11 @@ export async function addWorkbook(
 ): Promise<void> {
   await flush();
   const id = newId();
+  // It is kept before anything is told; where nothing can be stored it is here until the page is closed.
+  if (aside.length > 0) await keepAside(id, aside).catch(() => undefined);
   showWorkbook({ id, title, writtenAt: null }, documents, {}, aside);
   nothingStored();
   await flush();
-  if (aside.length > 0) await keepAside(id, aside);
 }
 
 /** Begins an empty workbook. */
