@@ -1,4 +1,4 @@
-import { TheoryError, type ErrorCode } from '@diatonix/core';
+import type { ErrorCode, TheoryError } from '@diatonix/core';
 
 /** An error as it is told: its code, and a message in words. */
 export interface Told {
@@ -8,7 +8,9 @@ export interface Told {
 
 /** What is told of whatever was thrown. What should not happen is `internal`; no source is ever printed. */
 export function errorOf(error: unknown): Told {
-  if (error instanceof TheoryError) return { code: error.code, message: error.message };
+  // What engraves is a file of its own, with a class of the same name.
+  if (error instanceof Error && error.name === 'TheoryError')
+    return { code: (error as TheoryError).code, message: error.message };
   const reported = error instanceof Error ? error.message : String(error);
   return {
     code: 'internal',

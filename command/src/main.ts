@@ -2,6 +2,7 @@ import { convert } from './convert';
 import { errorOf } from './internal';
 import { readArguments } from './options';
 import { runLines } from './lines';
+import { markCommand } from './markCommand';
 import { readCommand } from './readCommand';
 import { serveFiles } from './readWorker';
 import { pdfWanted } from './sheetCommand';
@@ -13,7 +14,10 @@ const args = process.argv.slice(2);
 // A reader that has had enough closes the pipe; that is no fault.
 process.stdout.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code === 'EPIPE') process.exit(0);
-  throw error;
+  console.error(
+    `What was to be printed could not be written (${error.code ?? error.message}): is the disk full?`,
+  );
+  process.exit(2);
 });
 
 try {
@@ -21,7 +25,11 @@ try {
   else if (args[0] === 'read' && !args.includes('--help'))
     process.exitCode = await readCommand(readArguments(args));
   else if (args[0] === 'lines' && args.length === 1) await runLines(process.stdin, process.stdout);
-  else if (args[0] === 'convert' && args.length === 3)
+  else if (args[0] === 'mark' && !args.includes('--help')) {
+    const { text, status } = markCommand(readArguments(args));
+    console.log(text);
+    process.exitCode = status;
+  } else if (args[0] === 'convert' && args.length === 3)
     for (const remark of convert(args[1]!, args[2]!)) console.error(remark);
   else if (args[0] === 'sheet' && args.includes('--pdf') && !args.includes('--help')) {
     const wanted = pdfWanted(readArguments(args));

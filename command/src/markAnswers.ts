@@ -1,6 +1,7 @@
 import {
   askingOf,
   causeSentence,
+  checkQuestion,
   DEFAULT_SCHOOL,
   faultWords,
   knownMistake,
@@ -24,7 +25,12 @@ export function questionIn(value: unknown, field = 'question'): ToMark {
   askingOf(kind);
   if (answers !== undefined && !Array.isArray(answers))
     throw new TheoryError('request', 'answers', 'these are no answers.', 'Leave them out, or give a list.');
-  return { kind, given: asObject(given, `${field}.given`) as Given, ...(answers ? { answers } : {}) };
+  const question = {
+    ...{ kind, given: asObject(given, `${field}.given`) as Given },
+    ...(answers ? { answers } : {}),
+  };
+  checkQuestion(question);
+  return question;
 }
 
 function earlierIn(value: unknown): Earlier[] {

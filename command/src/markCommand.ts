@@ -3,6 +3,7 @@ import {
   makeSheet,
   markAnswer,
   readAnswerFile,
+  readSchool,
   TheoryError,
   type AnswerFile,
   type Earlier,
@@ -11,9 +12,10 @@ import {
   type Sheet,
   type SheetSpec,
 } from '@diatonix/core';
-import { readFileSync } from 'node:fs';
+import { readFileSync, statSync } from 'node:fs';
 import { specOf, versionOf } from './askAnswers';
 import { markOut } from './markAnswers';
+import type { Arguments } from './options';
 import { readSpec } from './sheetCommand';
 
 /** What one file of answers came to; a file that cannot be marked has its error, and the others go on. */
@@ -54,8 +56,9 @@ export function markFiles(specFile: string, files: readonly string[], school?: S
       seen.set(read.pupil, file);
       return markedFile(file, read, sheet, school);
     } catch (error) {
-      if (!(error instanceof TheoryError)) throw error;
-      return { file, error: error.message };
+      if (error instanceof TheoryError) return { file, error: error.message };
+      // Whatever else a file brings about is its own, and the others go on.
+      return { file, error: wrong(file, 'its answers cannot be read.', 'Have it saved again.').message };
     }
   });
 }
@@ -64,11 +67,17 @@ interface Answers extends AnswerFile {
   readonly file: string;
 }
 
+/** As core reads no larger one, it is not read from the disk either. */
+const LARGEST = 8_000_000;
+
 function readAnswers(file: string): Answers {
   let text: string;
   try {
+    if (statSync(file).size > LARGEST)
+      throw wrong(file, 'it is larger than 2 MB.', 'Give one pupil’s answers.');
     text = readFileSync(file, 'utf8');
-  } catch {
+  } catch (error) {
+    if (error instanceof TheoryError) throw error;
     throw wrong(file, 'there is no such file to be read.', 'Check the path.');
   }
   return { file, ...readAnswerFile(file, text) };
@@ -115,10 +124,28 @@ function markedFile(file: string, { pupil, answers }: Answers, sheet: Sheet, sch
     marks: { got: Math.round(got * 2) / 2, of: sheet.marks },
     answers: marked,
     open: asked.map(({ id }) => id).filter((id) => !answered.has(id)),
-    remarks: Object.keys(answers)
-      .filter((id) => !known.has(id))
-      .map((id) => `There is no question ${id.slice(0, 20)} on this sheet: its answer was left out.`),
+    remarks: unknownWords(Object.keys(answers).filter((id) => !known.has(id))),
   };
+}
+
+/** So many questions that there are not are named. */
+const SHOWN = 3;
+
+function unknownWords(ids: readonly string[]): string[] {
+  const named = ids.slice(0, SHOWN).map((id) => id.slice(0, 20));
+  const rest = ids.length - named.length;
+  return [
+    ...named.map((id) => `There is no question ${id} on this sheet: its answer was left out.`),
+    ...(rest > 0 ? [`And ${rest} more that are not on it.`] : []),
+  ];
+}
+
+/**
+ * The exit status: 0 where every file was marked, 1 where some were not, 2 where none was.
+ */
+export function markStatus(marked: readonly MarkedFile[]): 0 | 1 | 2 {
+  const bad = marked.filter((one) => 'error' in one).length;
+  return bad === 0 ? 0 : bad === marked.length ? 2 : 1;
 }
 
 /** A marked file in words: the marks, and what is wrong with its cause. */
@@ -137,4 +164,20 @@ export function markedText(marked: MarkedFile): string {
 
 function wrong(read: string, what: string, right: string): TheoryError {
   return new TheoryError('request', read, what, right);
+}
+
+/** `diatonix mark`: what is printed, and the exit status. Throws TheoryError where there is nothing to mark by. */
+export function markCommand({ words, options, flags }: Arguments): { text: string; status: 0 | 1 | 2 } {
+  const [sheet, ...files] = words.slice(1);
+  if (sheet === undefined || files.length === 0)
+    throw new TheoryError(
+      'request',
+      'mark',
+      'a sheet and files of answers are wanted.',
+      'Write diatonix mark SHEET.json ANSWERS.json…',
+    );
+  const school = options['school'] === undefined ? undefined : readSchool(options['school']);
+  const marked = markFiles(sheet, files, school);
+  const text = marked.map((one) => (flags.has('json') ? JSON.stringify(one) : markedText(one))).join('\n');
+  return { text, status: markStatus(marked) };
 }

@@ -30,10 +30,17 @@ export function scoreFiles(paths: readonly string[]): string[] {
       );
     }
     if (!isFolder) return [path];
-    return readdirSync(path, { withFileTypes: true, recursive: true })
+    const found = readdirSync(path, { withFileTypes: true, recursive: true })
       .filter((entry) => entry.isFile() && isScoreName(entry.name))
       .map((entry) => join(entry.parentPath, entry.name))
       .sort();
+    if (found.length > 0) return found;
+    throw new TheoryError(
+      'request',
+      path,
+      'there is no score in this folder.',
+      `Give a folder with files ending in ${SCORE_ENDINGS.join(' ')}.`,
+    );
   });
 }
 

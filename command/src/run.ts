@@ -25,7 +25,6 @@ import {
 } from './text';
 import { readSymbol } from './reading';
 import { need, wordsAfter } from './words';
-import { markedText, markFiles } from './markCommand';
 import { sheetCommand } from './sheetCommand';
 import { symbolOf } from './symbolOption';
 import { workingText } from './working';
@@ -105,24 +104,13 @@ export function run(args: Arguments): string {
     }
     case 'sheet':
       return sheetCommand(args);
-    case 'mark': {
-      const [sheet, ...files] = words.slice(1);
-      if (sheet === undefined || files.length === 0)
-        throw new TheoryError(
-          'request',
-          'mark',
-          'a sheet and files of answers are wanted.',
-          'Write diatonix mark SHEET.json ANSWERS.json…',
-        );
-      const marked = markFiles(sheet, files, school);
-      return marked.map((one) => (flags.has('json') ? JSON.stringify(one) : markedText(one))).join('\n');
-    }
     default:
       throw new TheoryError(
         'request',
         words[0] ?? 'nothing',
         'there is no such command.',
-        'The commands are key, interval, chord, figures, label, convert, read, sheet and lines. See diatonix help.',
+        'The commands are key, interval, chord, figures, label, convert, read, sheet, mark and lines. ' +
+          'See diatonix help.',
       );
   }
 }

@@ -1,4 +1,5 @@
 /** Requests of every kind as they should be, and a generator that turns their fields about. */
+import { ASKING, askQuestions, MISTAKES_IN_WORDS } from '@diatonix/core';
 
 type Json = unknown;
 
@@ -44,6 +45,20 @@ export const SOUND_REQUESTS: readonly Record<string, Json>[] = [
   { do: 'harmonise', key: 'G major', melody: ['B4', 'A4', 'G4'], chords: ['I', 'IV', 'V7'] },
   { do: 'harmonise', key: 'A minor', bass: ['A2', 'E3', 'A2'], chords: ['i', 'V', 'iv'] },
 ];
+
+/** A question of every kind, asked, marked, and with a mistake planted in it. */
+const ASKED: readonly Record<string, Json>[] = ASKING.flatMap(({ id }, at) => {
+  const { questions } = askQuestions({ kind: id, seed: 3, count: 2 });
+  const mistake = MISTAKES_IN_WORDS[(7 * at) % MISTAKES_IN_WORDS.length]!;
+  return [
+    { do: 'ask', kind: id, seed: 3, count: 2, material: { clefs: ['treble', 'bass'], keys: ['D major'] } },
+    ...questions.flatMap(({ kind, given, answers }) => [
+      { do: 'mark', question: { kind, given, answers }, answer: answers[0] },
+      { do: 'mark', question: { kind, given }, answer: answers[0] },
+      { do: 'plant', question: { kind, given, answers }, mistake },
+    ]),
+  ];
+});
 
 const TEXTS = [
   '', ' ', 'toString', 'constructor', '__proto__', 'hasOwnProperty', 'null', '0', '-1', 'C', 'H', 'C4', 'c',
@@ -105,7 +120,7 @@ export function oddLine(random: () => number): string {
     if (random() < 0.05) out[pick(['key', 'notes', 'chords', 'off', 'weights', 'keys', 'length'])] = odd();
     return out;
   };
-  const line = JSON.stringify(turned(pick(SOUND_REQUESTS), 0)) ?? '';
+  const line = JSON.stringify(turned(random() < 0.5 ? pick(SOUND_REQUESTS) : pick(ASKED), 0)) ?? '';
   const end = random();
   if (end < 0.02) return line.slice(0, Math.floor(random() * line.length)) || '{';
   if (end < 0.04) return '['.repeat(Math.floor(random() * 6000)) || '[';

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { answerLine } from '../src/lines';
 
-const BIN = join(__dirname, '..', 'bin', 'diatonix.mjs');
+export const BIN = join(__dirname, '..', 'bin', 'diatonix.mjs');
 
 /** Runs the command; gives what it printed and its exit status. */
 export function diatonix(args: readonly string[], input = '') {

@@ -44,6 +44,7 @@ export { QUESTION_CHORD_WAYS, type WorkingWays } from './ask/ways';
 export { alsoIn, dividedAnswer, type Also } from './ask/also';
 export { rankCauses, type Cause, type MistakeHistory } from './mark/diagnose';
 export { partNames, type PartMark } from './mark/parts';
+export { checkQuestion } from './ask/questionShape';
 export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './mark/mistakes';
 export { readAnswer, sameAnswer } from './mark/answer';
 export { answerType } from './mark/answerType';

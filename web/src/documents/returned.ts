@@ -42,7 +42,7 @@ export function takeReturned(pile: PileBody, files: readonly ReturnedFile[], at:
   const told: string[] = [];
   const seen = new Map<string, string>();
   for (const { name, text } of files) {
-    const taken = attempt(() => {
+    const taken = attemptFile(name, () => {
       const file = readAnswerFile(name, text);
       const version = versionIn(name, file, codes, versions.length);
       const key = nameKey(file.pupil);
@@ -64,6 +64,18 @@ export function takeReturned(pile: PileBody, files: readonly ReturnedFile[], at:
     told.push(...taken.value.told);
   }
   return { pile: { ...pile, pupils, entries: [...pile.entries, ...entries] }, files: seen.size, told };
+}
+
+/** As attempt; whatever else a file brings about is its own fault, and told so. */
+function attemptFile<T>(name: string, read: () => T): ReturnType<typeof attempt<T>> {
+  return attempt(() => {
+    try {
+      return read();
+    } catch (error) {
+      if (error instanceof TheoryError) throw error;
+      throw wrong(name, 'its answers cannot be read.', 'Ask the pupil to save the file again.');
+    }
+  });
 }
 
 /** The codes of the pages, version by version. */
@@ -92,7 +104,7 @@ function versionIn(
   if (at >= 0) return at;
   throw wrong(
     name,
-    'it says not which version it answers.',
+    'it does not say which version it answers.',
     `Give "code", or "version": one of ${letters.join(', ')}.`,
   );
 }
@@ -117,13 +129,13 @@ function entriesOf(
 ) {
   const entries: PileEntry[] = [];
   const told: string[] = [];
+  const unknown: string[] = [];
+  const byLabel = new Map(asked.map((one) => [one.label, one]));
   for (const [label, raw] of Object.entries(answers)) {
     if (raw === null || raw === '') continue;
-    const found = asked.find((one) => one.label === label);
+    const found = byLabel.get(label);
     if (!found) {
-      told.push(
-        `${name}: there is no question ${label.slice(0, 20)} on this sheet; its answer was left out.`,
-      );
+      unknown.push(label.slice(0, 20));
       continue;
     }
     const answer = typedAnswer(found.question.kind, raw);
@@ -131,5 +143,17 @@ function entriesOf(
       told.push(`${name}: the answer to ${label} is too long, or none; it was left out.`);
     else entries.push({ id: newId(), by: 'file', pupil, question: found.id, answer: fromPupil(answer), at });
   }
+  if (unknown.length > 0) told.push(`${name}: ${unknownWords(unknown)}`);
   return { entries, told };
+}
+
+/** So many questions that there are not are named. */
+const SHOWN = 3;
+
+function unknownWords(labels: readonly string[]): string {
+  const rest = labels.length - SHOWN;
+  const named = labels.slice(0, SHOWN).join(', ') + (rest > 0 ? ` and ${rest} more` : '');
+  return labels.length === 1
+    ? `there is no question ${named} on this sheet; its answer was left out.`
+    : `there are no questions ${named} on this sheet; their answers were left out.`;
 }

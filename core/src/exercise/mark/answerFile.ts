@@ -12,6 +12,12 @@ export interface AnswerFile {
 
 const LARGEST = 2_000_000;
 const LONGEST_NAME = 200;
+/** As many as a sheet has questions. */
+const MOST_ANSWERS = 2000;
+/** A map of chords is the deepest answer: rows of cells of notes. */
+const DEEPEST = 5;
+/** The code of a page: `H4NZ-B`. */
+const CODE = /^[A-Z0-9]{2,12}(?:-[A-Z]{1,2})?$/;
 const EXAMPLE = 'Write {"pupil":"Ada","code":"H4NZ-B","answers":{"1.1":"m6"}}.';
 
 /**
@@ -29,14 +35,35 @@ export function readAnswerFile(file: string, text: string): AnswerFile {
   if (!isObject(data)) throw wrong(file, 'this is no object.', EXAMPLE);
   const { pupil, code, version, answers } = data;
   if (typeof pupil !== 'string' || pupil.trim() === '' || pupil.length > LONGEST_NAME)
-    throw wrong(file, 'it says not whose it is.', EXAMPLE);
+    throw wrong(file, 'it does not say whose it is.', EXAMPLE);
   if (!isObject(answers)) throw wrong(file, 'its field answers is not an object.', EXAMPLE);
+  const count = Object.keys(answers).length;
+  if (count > MOST_ANSWERS)
+    throw wrong(
+      file,
+      `it answers ${count} questions, and a sheet has ${MOST_ANSWERS} at most.`,
+      'Give the answers to one sheet.',
+    );
+  if (!isShallow(answers, DEEPEST))
+    throw wrong(file, 'an answer in it is nested too deeply.', 'Write answers as texts or lists of texts.');
+  if (code !== undefined && code !== null && (typeof code !== 'string' || !CODE.test(code.toUpperCase())))
+    throw wrong(
+      file,
+      `its code ${typeof code === 'string' ? `“${code.slice(0, 20)}”` : ''} is none that a page has.`,
+      'Give the code that stands on the page, such as H4NZ-B.',
+    );
   return {
     pupil,
     code: typeof code === 'string' ? code.toUpperCase() : null,
     version: typeof version === 'string' ? version : undefined,
     answers,
   };
+}
+
+/** Whether lists and objects in a value lie at most so deep in each other. */
+function isShallow(value: unknown, depth: number): boolean {
+  if (typeof value !== 'object' || value === null) return true;
+  return depth > 0 && Object.values(value).every((one) => isShallow(one, depth - 1));
 }
 
 const isObject = (value: unknown): value is Record<string, unknown> =>

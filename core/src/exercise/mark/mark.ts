@@ -7,7 +7,7 @@ import { memberNote } from '../../chord/chord';
 import { sameName } from '../../pitch/note';
 import { parseNote } from '../../pitch/parse';
 import { DEFAULT_SCHOOL, type School } from '../../school/school';
-import { askingOf } from '../ask/kinds';
+import { askingOf, WRITTEN } from '../ask/kinds';
 import type { Given, ToMark } from '../ask/question';
 import { readAnswer, sameAnswer } from './answer';
 import { answerType } from './answerType';
@@ -52,6 +52,13 @@ export function markAnswer(question: ToMark, answer: unknown, options: MarkOptio
   const own =
     question.answers && question.answers.length > 0 ? question.answers : askingOf(kind).answers(given);
   const rightAnswers = own.filter((one) => one !== undefined);
+  if (rightAnswers.length === 0 && kind !== WRITTEN)
+    throw new TheoryError(
+      'request',
+      kind,
+      'nothing is right in this question.',
+      'Give the question as it was asked.',
+    );
   const read = attempt(() => readAnswer(kind, given, answer, school));
   if (!read.ok) {
     const of = wholeOf(kind, given, rightAnswers);

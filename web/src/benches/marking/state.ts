@@ -76,14 +76,19 @@ export function enter(entry: Omit<PileEntry, 'at' | 'id' | 'by'>): void {
   );
 }
 
+const LARGEST_RETURNED = 2_000_000;
+
 /** Puts what pupils handed in as files on the pile; gives what is to be told of them. */
 export async function takeFiles(
   files: readonly File[],
   onPart: (done: number, all: number) => void,
 ): Promise<{ readonly files: number; readonly told: readonly string[] }> {
   const read: ReturnedFile[] = [];
+  const tooLarge: string[] = [];
   for (const [at, file] of files.entries()) {
-    read.push({ name: file.name, text: await file.text() });
+    // What no pupil can have written is not looked into.
+    if (file.size > LARGEST_RETURNED) tooLarge.push(`${file.name}: it is larger than 2 MB and was left out.`);
+    else read.push({ name: file.name, text: await file.text() });
     onPart(at + 1, files.length);
   }
   let taken: Taken | null = null;
@@ -92,7 +97,8 @@ export async function takeFiles(
     taken = now;
     return withResults(now.pile, schoolNow());
   });
-  return taken ?? { files: 0, told: [] };
+  const { files: count, told } = taken ?? { files: 0, told: [] };
+  return { files: count, told: [...told, ...tooLarge] };
 }
 
 export const giveFollow = (follow: number) =>

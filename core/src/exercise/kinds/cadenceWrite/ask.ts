@@ -11,7 +11,8 @@ import { ENDS } from '../cadenceName/ends';
 /** Every pair of numerals that makes the cadence. */
 function pairs(given: Given): string[][] {
   const { mode } = keyIn(given);
-  const ends = ENDS[textIn(given, 'cadence')];
+  const cadence = textIn(given, 'cadence');
+  const ends = Object.hasOwn(ENDS, cadence) ? ENDS[cadence] : undefined;
   if (!ends || (mode !== 'major' && mode !== 'minor'))
     throw new TheoryError(
       'request',

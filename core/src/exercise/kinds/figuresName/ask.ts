@@ -1,3 +1,4 @@
+import { TheoryError } from '../../../errors';
 import { notesFromBass } from '../../../chord/chord';
 import { printKey } from '../../../key/key';
 import { notesOfFigures, parseFigure, printFigure, shortFigures } from '../../../label/figures';
@@ -37,7 +38,15 @@ export const ASK_FIGURES_NAME: Asking = {
   answers(given) {
     const key = keyIn(given);
     const notes = notesOf(given);
-    const numeral = printNumeral(numeralsForNotes(notes, key)[0]!.numeral, key);
+    const [read] = numeralsForNotes(notes, key);
+    if (!read)
+      throw new TheoryError(
+        'request',
+        notes.map(printNoteName).join(' '),
+        'no numeral says these notes in this key.',
+        'Give a bass and figures that make a chord of the key.',
+      );
+    const numeral = printNumeral(read.numeral, key);
     return [{ notes: notes.map(printNoteName), numeral }];
   },
   difficulty(given) {

@@ -2,7 +2,7 @@ import { makeChord } from '../../../chord/chord';
 import { TheoryError } from '../../../errors';
 import { halfSteps, intervalBetween, parseInterval, printInterval } from '../../../interval/interval';
 import { midiNumber } from '../../../pitch/note';
-import { printNote } from '../../../pitch/print';
+import { printNote, printNoteName } from '../../../pitch/print';
 import { nameChordWorking } from '../../../working/chordWorking';
 import { intervalWorking } from '../../../working/intervalWorking';
 import { textIn } from '../../ask/given';
@@ -49,6 +49,18 @@ function rollSound(dice: Dice, material: Material, of: Listened): Given | null {
   return notes && { of, sound: [notes.map(printNote)] };
 }
 
+/** The chord that notes make. Throws TheoryError for notes that are none. */
+function chordHeard(notes: Parameters<typeof namesOfNotes>[0]): ReturnType<typeof namesOfNotes>[number] {
+  const [name] = namesOfNotes(notes);
+  if (name) return name;
+  throw new TheoryError(
+    'request',
+    notes.map((one) => printNoteName(one)).join(' '),
+    'these notes are no triad or seventh chord.',
+    'Give the notes of one chord: E4 G4 C5.',
+  );
+}
+
 /** Something is played, and named: an interval, the quality of a triad or a seventh chord, an inversion, a cadence. */
 export const ASK_LISTEN: Asking = {
   id: 'listen',
@@ -72,9 +84,9 @@ export const ASK_LISTEN: Asking = {
       }
       case 'triad':
       case 'seventh':
-        return [namesOfNotes(sound[0]!)[0]!.quality];
+        return [chordHeard(sound[0]!).quality];
       case 'inversion':
-        return [namesOfNotes(sound[0]!)[0]!.inversion];
+        return [chordHeard(sound[0]!).inversion];
       case 'cadence':
         return ASK_CADENCE_NAME.answers(asCadence(given));
       default:
@@ -94,7 +106,7 @@ export const ASK_LISTEN: Asking = {
       const wide = Math.abs(midiNumber(sound[1]![0]!) - midiNumber(sound[0]![0]!));
       return { sound: 0.6, ...([5, 7, 12].includes(wide) ? {} : { interval: 0.3 }) };
     }
-    const { quality, inversion } = namesOfNotes(sound[0]!)[0]!;
+    const { quality, inversion } = chordHeard(sound[0]!);
     return {
       sound: of === 'seventh' ? 1.2 : of === 'inversion' ? 1 : 0.6,
       ...(/^(?:major|minor|dominant-seventh)$/.test(quality) ? {} : { quality: 0.3 }),
@@ -109,7 +121,7 @@ export const ASK_LISTEN: Asking = {
       return intervalWorking(sound[0]![0]!, sound[1]![0]!, ways.intervals ?? 'half-steps');
     if (of === 'cadence') return ASK_CADENCE_NAME.steps(asCadence(given));
     const notes = sound[0]!;
-    const { root, quality } = namesOfNotes(notes)[0]!;
+    const { root, quality } = chordHeard(notes);
     const chord = chordOfQuality(root, quality)!;
     return nameChordWorking(notes, makeChord(chord.root, chord.members, notes[0]), null);
   },
