@@ -82,7 +82,11 @@ let opened: Database | null = null;
 export function database(): Database {
   if (!opened) {
     // What is told to be saved is on the disk, not on its way there.
-    opened = new Dexie('diatonix', { chromeTransactionDurability: 'strict' }) as Database;
+    opened = new Dexie('diatonix', {
+      chromeTransactionDurability: 'strict',
+      // Nothing is asked for twice that is worth being remembered.
+      cache: 'disabled',
+    }) as Database;
     opened.version(1).stores({ workbooks: 'id, savedAt', settings: 'name' });
     // Versions 2 and 3 changed what stood in the rows; it is brought up to date from any of them at once.
     opened.version(2);

@@ -88,6 +88,19 @@ export function rowsSince(workbook: string, stamp: number): Promise<DocumentRow[
     .toArray();
 }
 
+/** Which rows of a workbook have a higher stamp, and what theirs is; nothing of what they hold is read. */
+export async function stampsSince(
+  workbook: string,
+  stamp: number,
+): Promise<{ readonly workbook: string; readonly id: string; readonly stamp: number }[]> {
+  const found: { workbook: string; id: string; stamp: number }[] = [];
+  await database()
+    .documents.where('[workbook+stamp]')
+    .between([workbook, stamp], [workbook, Dexie.maxKey], false, true)
+    .eachPrimaryKey(([, id], { key }) => found.push({ workbook, id, stamp: (key as [string, number])[1] }));
+  return found;
+}
+
 /**
  * Rows of any version, brought up to date and checked one by one. One that carries its seal was checked when it
  * was written; for the others the checks are loaded.

@@ -1,10 +1,10 @@
 import { liveQuery, type Subscription } from 'dexie';
-import { database, type DocumentRow, type WorkbookRow } from './database';
+import { database, type WorkbookRow } from './database';
 import { nameOf, type Document, type Documents } from './document';
 import { changesBetween } from './history';
 import { newId } from './ids';
 import { mergeDocuments } from './merging/mergeDocuments';
-import { admitRows, rowsSince, saveDocuments, type FoundClash, type Unsaved } from './rows';
+import { admitRows, saveDocuments, stampsSince, type FoundClash, type Unsaved } from './rows';
 import { useDocuments, type Header } from './store';
 import { reasonOf } from './trouble';
 
@@ -211,7 +211,7 @@ function watch(id: string): void {
   stopWatching();
   const failed = () => undefined;
   watching = [
-    liveQuery(() => rowsSince(id, stored?.seen ?? 0)).subscribe({ next: takeRows, error: failed }),
+    liveQuery(() => stampsSince(id, stored?.seen ?? 0)).subscribe({ next: takeRows, error: failed }),
     liveQuery(() => database().workbooks.get(id)).subscribe({ next: takeHeader, error: failed }),
     liveQuery(() => database().clashes.where('workbook').equals(id).toArray()).subscribe({
       next: (clashes) => {
@@ -222,8 +222,10 @@ function watch(id: string): void {
   ];
 }
 
-/** One after the other, and never beside a save: what cannot be trusted as it stands is checked first. */
-function takeRows(rows: readonly DocumentRow[]): void {
+type Stamped = Awaited<ReturnType<typeof stampsSince>>[number];
+
+/** One after the other, and never beside a save. */
+function takeRows(rows: readonly Stamped[]): void {
   running = running.then(async () => {
     for (const row of rows) await takeRow(row).catch(() => takeAgain(row));
     const [first] = rows;
@@ -233,24 +235,26 @@ function takeRows(rows: readonly DocumentRow[]): void {
 }
 
 /** What could not be looked at now, since the checks did not come, is looked at later. */
-function takeAgain(row: DocumentRow): void {
+function takeAgain(row: Stamped): void {
   setTimeout(() => takeRows([row]), FIRST_RETRY_MS);
 }
 
-/** One document as another tab wrote it. */
-async function takeRow(row: DocumentRow): Promise<void> {
-  const isNew = () =>
-    stored?.workbook.id === row.workbook && row.tab !== TAB && row.stamp > (stored.stamps.get(row.id) ?? 0);
+/** One document as another tab wrote it. What this tab wrote itself is not read back. */
+async function takeRow({ workbook, id, stamp }: Stamped): Promise<void> {
+  const isNew = () => stored?.workbook.id === workbook && stamp > (stored.stamps.get(id) ?? 0);
   if (!isNew()) return;
+  const row = await database().documents.get([workbook, id]);
+  // Written again since: that comes by itself.
+  if (!row || row.stamp !== stamp) return;
+  // What cannot be trusted as it stands is checked first; what cannot be read here stays where it is.
   const theirs = row.deleted ? null : ((await admitRows([row])).documents[0] ?? null);
-  // What cannot be read here stays where it is.
   if (!isNew() || (!row.deleted && !theirs)) return;
   const { history, documents } = useDocuments.getState();
-  const name = nameOf((theirs ?? documents[row.id] ?? { kind: row.kind, body: null })!);
-  stored!.stamps.set(row.id, row.stamp);
-  const shown = takeIn(row.id, theirs);
+  const name = nameOf((theirs ?? documents[id] ?? { kind: row.kind, body: null })!);
+  stored!.stamps.set(id, stamp);
+  const shown = takeIn(id, theirs);
   if (unsavedNow()) plan();
-  const edited = history.past.some(({ changes }) => changes.some(({ id }) => id === row.id));
+  const edited = history.past.some(({ changes }) => changes.some((change) => change.id === id));
   const what = row.deleted ? 'deleted' : 'changed';
   if (shown && edited)
     useDocuments.setState({

@@ -21,6 +21,7 @@ import { Problem } from '../design/Problem';
 import { redoable, undoable } from '../documents/history';
 import { useDocuments } from '../documents/store';
 import { importWorkbook } from '../documents/importFile';
+import { useIncoming } from '../documents/incoming';
 import { exportWorkbook } from '../documents/exportOpen';
 import { fetchScript } from '../fetchScript';
 import { useNewer } from '../offline/keep';
@@ -162,11 +163,25 @@ const FileButtons = memo(function FileButtons() {
           <FolderOpen aria-hidden="true" /> Import workbook
         </QuietButton>
       </FileTrigger>
+      <IncomingNote />
       {problem && <Problem onClose={() => setProblem(null)}>{problem}</Problem>}
       {aside.length > 0 && <AsideNote aside={aside} />}
     </>
   );
 });
+
+/** A large file on its way in, with how far it is and a way to stop it. */
+function IncomingNote() {
+  const incoming = useIncoming((state) => state.incoming);
+  if (!incoming) return null;
+  const { name, done, all, cancel } = incoming;
+  return (
+    <p className="told" role="status">
+      Taking in “{name}”{all > 0 ? `, ${Math.round((100 * done) / all)} %` : '…'}{' '}
+      <QuietButton onPress={cancel}>Stop</QuietButton>
+    </p>
+  );
+}
 
 const PageButtons = memo(function PageButtons({ onCommands, onKeys, onLabels }: CornerProps) {
   const { theme, boardSize } = useAppearance();

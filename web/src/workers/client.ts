@@ -18,7 +18,11 @@ interface Hand {
 }
 
 /** What remembers from one task to the next has a worker of its own; all others share one. */
-const LANES: Partial<Record<Name, string>> = { readPiece: 'piece' };
+const LANES: Partial<Record<Name, string>> = {
+  readPiece: 'piece',
+  readWorkbook: 'file',
+  workbookPart: 'file',
+};
 
 const laneOf = (name: Name) => LANES[name] ?? 'any';
 
@@ -41,8 +45,8 @@ export function runTask<N extends Name>(
   name: N,
   input: Parameters<Tasks[N]>[0],
   onSlow: () => void = () => undefined,
-): Running<ReturnType<Tasks[N]>> {
-  type Answer = ReturnType<Tasks[N]>;
+): Running<Awaited<ReturnType<Tasks[N]>>> {
+  type Answer = Awaited<ReturnType<Tasks[N]>>;
   const lane = laneOf(name);
   const own = hand(lane);
   const slow = setTimeout(onSlow, PROGRESS_MS);

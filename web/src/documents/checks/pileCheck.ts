@@ -95,6 +95,7 @@ class PileEntryCheck {
   remark?: string;
 
   @May()
+  @IsObject()
   @ValidateNested()
   @Type(() => EntryResultCheck)
   result?: EntryResultCheck;
