@@ -14,6 +14,7 @@ export * from './keyboard';
 export * from './passage';
 export * from './score';
 export { Kept, sameValue } from './same';
+export { FORMULA_STARTS } from './formulaStarts';
 export * from './working';
 export * from './exercise';
 export * from './practice';

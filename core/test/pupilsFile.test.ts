@@ -55,3 +55,32 @@ test.each([
   expect(() => readPupilsFile('odd.json', text)).toThrow(wrong);
   expect(() => readPupilsFile('odd.json', text)).toThrow(/“odd.json”/);
 });
+
+test('where the answer would stand in letters, what is drawn is sent; the page has the same question', () => {
+  const spec: SheetSpec = {
+    title: 'Ebb',
+    seed: 5,
+    sections: [
+      { kind: 'note-name', count: 40, marks: 1, material: { accidentals: 'double' } },
+      { kind: 'work-back', count: 8, marks: 1 },
+    ],
+  };
+  for (let version = 0; version < 4; version++) {
+    const sheet = makeSheet(spec, version);
+    const text = printPupilsFile({ sheets: [pupilSheet(sheet)], practice: false });
+    expect(text).not.toMatch(/"note":|"roles":/);
+    const [read] = readPupilsFile('ebb.json', text).sheets;
+    sheet.sections.forEach(({ questions }, at) =>
+      questions.forEach(({ given }, place) =>
+        expect(read!.sections[at]!.questions[place]!.given).toEqual(given),
+      ),
+    );
+  }
+  // What an older teacher's page saved is read as it stands.
+  const old = '{"id":"1.1","given":{"clef":"treble","key":"C major","note":"F#5"}}';
+  const drawn = printPupilsFile({ sheets: [pupilSheet(makeSheet(spec, 0))], practice: false });
+  const file = JSON.parse(drawn) as { sheets: { sections: { questions: unknown[] }[] }[] };
+  file.sheets[0]!.sections[0]!.questions[0] = JSON.parse(old);
+  const read = readPupilsFile('old.json', JSON.stringify(file));
+  expect(read.sheets[0]!.sections[0]!.questions[0]!.given).toMatchObject({ note: 'F#5' });
+});

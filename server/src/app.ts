@@ -4,8 +4,8 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { cacheHeader, pageNonce, pageTag } from './caching';
 import { CLASS_STATE } from './class/protocol';
-import { pageFor, withNonce } from './page';
-import { PUPILS_ROUTE, ROUTES } from './routes';
+import { pageFor, withNonce, withRevision } from './page';
+import { PUPILS_FILE, PUPILS_ROUTE, ROUTES } from './routes';
 import { security } from './security';
 
 export interface AppOptions {
@@ -22,9 +22,11 @@ const GONE = new Set(['ECONNRESET', 'EPIPE', 'ECONNABORTED', 'ERR_STREAM_PREMATU
 
 /** The web server: security headers, the built files, and one page for every route of the application. */
 export function createApp({ root, empty, isClass = false }: AppOptions): Koa {
-  const template = pageFor(readFileSync(join(root, 'index.html'), 'utf8'), empty);
-  const pupils = readFileSync(join(root, 'pupil.html'), 'utf8');
-  const pageAt = (path: string) => (path === PUPILS_ROUTE ? pupils : template);
+  const read = (name: string) => withRevision(readFileSync(join(root, name), 'utf8'));
+  const template = pageFor(read('index.html'), empty);
+  const pupils = read('pupil.html');
+  const isPupils = (path: string) => path === PUPILS_ROUTE || path === PUPILS_FILE;
+  const pageAt = (path: string) => (isPupils(path) ? pupils : template);
   const app = new Koa();
   app.on('error', (error: NodeJS.ErrnoException) => {
     if (!GONE.has(error.code ?? '')) console.error(error);
@@ -37,7 +39,7 @@ export function createApp({ root, empty, isClass = false }: AppOptions): Koa {
       context.body = { class: isClass };
       return;
     }
-    if (['/', '/index.html', PUPILS_ROUTE, ...ROUTES].includes(context.path))
+    if (['/', '/index.html', PUPILS_ROUTE, PUPILS_FILE, ...ROUTES].includes(context.path))
       return page(context, pageAt(context.path));
     return next();
   });

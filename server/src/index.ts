@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
 import { startClass } from './class/start';
+import { answerUnread } from './unread';
 import { secureServer } from './secure';
 import { EVERYWHERE, readOptions } from './options';
 
@@ -17,6 +18,7 @@ const { empty, isClass, secure } = options.value;
 const app = createApp({ root, empty, isClass });
 const server = secure ? secureServer(secure, app.callback()) : createServer(app.callback());
 const scheme = secure ? 'https' : 'http';
+answerUnread(server);
 server.on('error', (error: NodeJS.ErrnoException) => {
   const { host, port } = options.value;
   console.error(

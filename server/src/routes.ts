@@ -1,5 +1,7 @@
 /** The pupils' page, which is a page of its own. */
 export const PUPILS_ROUTE = '/pupil';
+/** What it is built as: the same page at this address too. */
+export const PUPILS_FILE = '/pupil.html';
 
 /** The addresses of the application: its benches and the list of workbooks. Anything else is not found. */
 export const ROUTES: readonly string[] = [

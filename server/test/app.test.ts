@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import { BENCHES } from '../../web/src/benches/register';
 import { createApp } from '../src/app';
 import { ROUTES } from '../src/routes';
+import { answerUnread } from '../src/unread';
 
 let server: Server;
 let address: string;
@@ -16,7 +17,7 @@ beforeAll(async () => {
   mkdirSync(join(root, 'assets'));
   writeFileSync(
     join(root, 'index.html'),
-    '<meta name="diatonix-start" content="demo" />' +
+    '<head><meta name="diatonix-start" content="demo" />' +
       '<script nonce="__CSP_NONCE__" src="/assets/index-AbCd1234.js"></script>',
   );
   writeFileSync(
@@ -27,6 +28,7 @@ beforeAll(async () => {
   writeFileSync(join(root, 'assets', 'large-AbCd1234.js'), `/*${'x'.repeat(5_000_000)}*/`);
   writeFileSync(join(root, 'icon.svg'), '<svg/>');
   server = createServer(createApp({ root, empty: true }).callback());
+  answerUnread(server);
   await new Promise<void>((resolve) => server.listen(0, 'localhost', resolve));
   address = `http://localhost:${(server.address() as AddressInfo).port}`;
 });
@@ -139,4 +141,37 @@ test('a client that goes away is no error in the log', async () => {
   await new Promise((resolve) => setTimeout(resolve, 100));
   expect(logged.mock.calls).toEqual([]);
   logged.mockRestore();
+});
+
+test('the files of the pages are the pages, and each says which file it was built as', async () => {
+  for (const [file, page] of [
+    ['/pupil.html', '/pupil'],
+    ['/index.html', '/'],
+  ] as const) {
+    const [one, other] = await Promise.all([get(file), get(page)]);
+    expect(one.headers.get('content-security-policy')).toContain("default-src 'none'");
+    const without = (text: string) => text.replace(/nonce="[^"]+"/g, '');
+    const text = await one.text();
+    expect(without(text)).toBe(without(await other.text()));
+    expect(text).not.toContain('__CSP_NONCE__');
+  }
+  expect(await (await get('/')).text()).toMatch(/<meta name="diatonix-page" content="[0-9a-f]{16}"/);
+});
+
+test('what is no request at all is answered in words, under the same headers', async () => {
+  const { port } = server.address() as AddressInfo;
+  const answer = await new Promise<string>((resolve) => {
+    const socket = connect(port, 'localhost', () => socket.write('herring\r\n\r\n'));
+    let said = '';
+    socket.on('data', (data) => (said += String(data)));
+    socket.on('close', () => resolve(said));
+  });
+  expect(answer).toMatch(/^HTTP\/1\.1 400 Bad Request/);
+  for (const header of [
+    'Content-Security-Policy',
+    'X-Content-Type-Options: nosniff',
+    'X-Frame-Options: DENY',
+  ])
+    expect(answer).toContain(header);
+  expect(answer).toContain('This request cannot be read.');
 });

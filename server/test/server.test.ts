@@ -34,6 +34,22 @@ test('options are read, and broken ones answered with what is right', () => {
   }
 });
 
+test('a certificate goes with its key, and with a class', () => {
+  const given = (...args: string[]) => readOptions(args);
+  expect(given('--class', '--class-cert', 'a.pem', '--class-key', 'b.pem')).toMatchObject({
+    value: { secure: { cert: 'a.pem', key: 'b.pem' } },
+  });
+  expect(given('--class', '--class-cert', 'a.pem')).toMatchObject({
+    message: expect.stringMatching(/“--class-cert” goes with/) as string,
+  });
+  expect(given('--class-cert', 'a.pem', '--class-key', 'b.pem')).toMatchObject({
+    message: expect.stringMatching(/give --class too/) as string,
+  });
+  expect(given('--class', '--class-cert')).toMatchObject({
+    message: expect.stringMatching(/has no file after it/) as string,
+  });
+});
+
 test('the page carries its nonce everywhere and the word to start empty', () => {
   const template =
     '<meta name="diatonix-start" content="demo" /><meta nonce="__CSP_NONCE__"><script nonce="__CSP_NONCE__">';

@@ -233,3 +233,10 @@ test('lessons are kept with what was taught and set; a degree that is taught is 
   removeLesson(lesson.id);
   expect(open().body.lessons).toHaveLength(3);
 });
+
+test('a cell that a table program would work out is kept a text, however it begins', () => {
+  for (const sign of ['=', '+', '-', '@', '\t', '\r', '\n', '＝', '＋', '－', '＠'])
+    expect(toCsv([[`${sign}1+1`]])).toContain(`'${sign}1+1`);
+  expect(toCsv([[-3, 'm6']])).toBe('-3,m6');
+  expect(toCsv([['one\rtwo', 'a "b"', 'c,d']])).toBe('"one\rtwo","a ""b""","c,d"');
+});

@@ -1,10 +1,6 @@
-/** Rows as a table for other programs. A cell that begins like a formula is kept a text. */
-export function toCsv(rows: readonly (readonly (string | number)[])[]): string {
-  return rows.map((row) => row.map(cell).join(',')).join('\r\n');
-}
+import { FORMULA_STARTS } from '@diatonix/core';
+import { unparse } from 'papaparse';
 
-function cell(value: string | number): string {
-  const plain = String(value);
-  const safe = /^[=+\-@]/.test(plain) ? `'${plain}` : plain;
-  return /[",\n]/.test(safe) ? `"${safe.replace(/"/g, '""')}"` : safe;
-}
+/** Rows as a table for other programs (CSV, RFC 4180). A cell that begins as a formula would is kept a text. */
+export const toCsv = (rows: readonly (readonly (string | number)[])[]): string =>
+  unparse(rows as (string | number)[][], { newline: '\r\n', escapeFormulae: FORMULA_STARTS });

@@ -1,4 +1,4 @@
-/** A large workbook file as it comes in: read behind the page and handed over part by part, so that nothing stands still. */
+/** A large workbook file as it comes in: read behind the page, handed over part by part, and nothing stands still. */
 import { create } from 'zustand';
 import { fetchScript } from '../fetchScript';
 import type { Document } from './document';

@@ -18,14 +18,35 @@ async function register(): Promise<void> {
   const registration = await navigator.serviceWorker.register('/service-worker.js');
   // What is kept should not be cleared away when the device gets full.
   void navigator.storage?.persist?.();
-  const offer = (worker: ServiceWorker | null) => {
+  const offer = async (worker: ServiceWorker | null) => {
     // Where nothing was in charge before, this is the first visit and no newer version.
-    if (worker && navigator.serviceWorker.controller) useNewer.setState({ change: () => takeOver(worker) });
+    if (!worker || !navigator.serviceWorker.controller) return;
+    // A page that was loaded since runs the newer version already: that is only kept from now on.
+    if (await keepsThisPage(worker)) worker.postMessage('take over');
+    else useNewer.setState({ change: () => takeOver(worker) });
   };
-  offer(registration.waiting);
+  void offer(registration.waiting);
   registration.addEventListener('updatefound', () => {
     const worker = registration.installing;
-    worker?.addEventListener('statechange', () => worker.state === 'installed' && offer(worker));
+    worker?.addEventListener('statechange', () => worker.state === 'installed' && void offer(worker));
+  });
+}
+
+/** A worker that does not say what it keeps for so long keeps something else. */
+const ANSWER_MS = 2000;
+
+/** Whether a worker keeps the page that is running now, by the mark that the server put into it. */
+function keepsThisPage(worker: ServiceWorker): Promise<boolean> {
+  const revision = document.querySelector('meta[name="diatonix-page"]')?.getAttribute('content');
+  if (!revision) return Promise.resolve(false);
+  const { port1, port2 } = new MessageChannel();
+  return new Promise((resolve) => {
+    const late = setTimeout(() => resolve(false), ANSWER_MS);
+    port1.onmessage = ({ data }) => {
+      clearTimeout(late);
+      resolve(data === true);
+    };
+    worker.postMessage({ keeps: revision }, [port2]);
   });
 }
 

@@ -6,9 +6,15 @@
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
 
+/** What a page says: to take over, or the mark of the page that it runs, which is asked for. */
+interface Said {
+  readonly data: 'take over' | { readonly keeps: string };
+  readonly ports: readonly MessagePort[];
+}
+
 /** What of the worker's own scope is used here; the types of pages do not know it. */
 interface Scope {
-  readonly addEventListener: (type: 'message', listener: (event: { readonly data: unknown }) => void) => void;
+  readonly addEventListener: (type: 'message', listener: (event: Said) => void) => void;
   readonly skipWaiting: () => Promise<void>;
 }
 declare const self: Scope;
@@ -22,8 +28,9 @@ precacheAndRoute(__FILES__);
 cleanupOutdatedCaches();
 registerRoute(new NavigationRoute(({ request, url }) => page(request, url)));
 
-self.addEventListener('message', ({ data }) => {
+self.addEventListener('message', ({ data, ports: [port] }) => {
   if (data === 'take over') void self.skipWaiting();
+  else port?.postMessage(__FILES__.some(({ revision }) => revision === data.keeps));
 });
 
 async function page(request: Request, url: URL): Promise<Response> {

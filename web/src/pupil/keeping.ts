@@ -2,6 +2,7 @@
  * What a pupil has written, in the browser's database: the sheet once, every answer a row of its own, each letter on
  * the disk within 150 ms.
  */
+import { printPupilsFile } from '@diatonix/core';
 import { openDB, type IDBPDatabase } from 'idb';
 import type { Work } from './work';
 
@@ -78,8 +79,8 @@ async function read(): Promise<Record<string, unknown> | null> {
   const found: Parts = new Map();
   keys.forEach((key, at) => found.set(String(key), { key: key as Key, value: values[at] as unknown }));
   written = found;
-  const sheet = found.get('sheet')?.value;
-  if (sheet === undefined) return null;
+  const sheet = found.get('sheet')?.value as { readonly file?: unknown } | undefined;
+  if (typeof sheet?.file !== 'string') return null;
   const texts = (name: string) =>
     Object.fromEntries(
       [...found.values()].flatMap(({ key, value }) =>
@@ -87,11 +88,20 @@ async function read(): Promise<Record<string, unknown> | null> {
       ),
     );
   return {
-    ...(sheet as object),
+    file: sheet.file,
     ...(found.get('state')?.value as object | undefined),
     answers: texts('answer'),
     scratch: texts('scratch'),
   };
+}
+
+const FILES = new WeakMap<Work['sheets'], string>();
+
+/** The sheet as it came: what is kept of it gives no more away than the file did. */
+function fileOf(sheets: Work['sheets'], practice: boolean): string {
+  const known = FILES.get(sheets) ?? printPupilsFile({ sheets, practice });
+  FILES.set(sheets, known);
+  return known;
 }
 
 /** The work on the page says what is kept: only what changes from here on is written. */
@@ -105,7 +115,7 @@ function partsOf(work: Work | null): Parts {
   if (!work) return parts;
   const put = (key: Key, value: unknown) => parts.set(String(key), { key, value });
   const { sheets, practice, answers, scratch, ...state } = work;
-  put('sheet', { sheets, practice });
+  put('sheet', { file: fileOf(sheets, practice) });
   put('state', state);
   for (const [id, text] of Object.entries(answers)) put(['answer', id], text);
   for (const [id, text] of Object.entries(scratch)) put(['scratch', id], text);

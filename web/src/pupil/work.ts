@@ -1,8 +1,9 @@
-import { attempt, printPupilsFile, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
+import { attempt, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
 import { create } from 'zustand';
 import { nameProblem, type KnownAnswer } from '@diatonix/server/class';
-import { EMPTY_OUTBOX, type Outbox } from '../network/pupilLine';
+import type { Outbox } from '../network/pupilLine';
 import { download, fileName } from '../documents/download';
+import { forgetOldWork, oldWork, workIn } from './kept';
 import { asKept, isUnkept, keepNow, keepSoon, readKept, startKeeping } from './keeping';
 
 /** What a pupil has on the page: the sheet, the version, the name, and what was written so far. */
@@ -55,8 +56,6 @@ interface PupilState {
   readonly kept: boolean;
 }
 
-/** Where the work was kept before: it is taken over. */
-const OLD_KEY = 'diatonix-pupil';
 const LONGEST = 300;
 const LONGEST_SCRATCH = 2000;
 const KEEPS_NOTHING =
@@ -77,64 +76,6 @@ function keep(work: Work | null): void {
   setState({ work });
   keepSoon(work);
 }
-
-/** The work as it was kept; null for what is none. */
-function workIn(data: unknown): Work | null {
-  try {
-    const { sheets, practice, version, name, answers, scratch, handedIn, room } = data as Work;
-    const inClass = roomIn(room);
-    // A class may begin without a sheet, for single questions.
-    const file =
-      inClass && Array.isArray(sheets) && sheets.length === 0
-        ? { sheets: [], practice: false }
-        : readPupilsFile('the kept sheet', printPupilsFile({ sheets, practice }));
-    return {
-      ...file,
-      version: typeof version === 'number' && (file.sheets[version] || inClass) ? version : null,
-      name: typeof name === 'string' ? name : '',
-      answers: texts(answers),
-      scratch: texts(scratch),
-      handedIn: typeof handedIn === 'number' ? handedIn : null,
-      ...(inClass ? { room: inClass } : {}),
-    };
-  } catch {
-    return null;
-  }
-}
-
-/** What an older page kept; null where there is none. */
-function oldWork(): Work | null {
-  try {
-    return workIn(JSON.parse(localStorage.getItem(OLD_KEY) ?? 'null'));
-  } catch {
-    return null;
-  }
-}
-
-/** The class as it was kept; null where there is none. */
-function roomIn(data: Work['room']): RoomWork | null {
-  const { room, code, key, outbox, sent, closed, endsAt, slip, over, moved, late } = data ?? {};
-  if (typeof room !== 'string' || typeof key !== 'string') return null;
-  const isOutbox =
-    typeof outbox?.n === 'number' && typeof outbox.waiting === 'object' && outbox.waiting !== null;
-  return {
-    ...{ room, key, code: typeof code === 'string' ? code : '' },
-    outbox: isOutbox ? outbox : EMPTY_OUTBOX,
-    sent: texts(sent),
-    ...{ closed: closed === true, over: over === true },
-    endsAt: typeof endsAt === 'number' ? endsAt : null,
-    slip: typeof slip === 'string' ? slip : null,
-    ...(moved === true ? { moved } : {}),
-    ...(Array.isArray(late) ? { late: late.filter((one) => typeof one === 'string') } : {}),
-  };
-}
-
-const texts = (value: unknown): Readonly<Record<string, string>> =>
-  Object.fromEntries(
-    Object.entries(typeof value === 'object' && value !== null ? value : {}).filter(
-      ([, text]) => typeof text === 'string',
-    ),
-  ) as Record<string, string>;
 
 /** Brings back what was kept, and what another tab writes from now on. */
 export async function startWork(): Promise<void> {
@@ -158,7 +99,7 @@ export async function startWork(): Promise<void> {
   if (!old) return;
   keepSoon(old);
   await keepNow();
-  if (getState().kept) localStorage.removeItem(OLD_KEY);
+  if (getState().kept) forgetOldWork();
 }
 
 /** What another tab wrote comes in, once what was written here is kept. */

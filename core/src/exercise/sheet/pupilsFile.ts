@@ -1,5 +1,6 @@
-import { TheoryError } from '../../errors';
+import { attempt, TheoryError } from '../../errors';
 import type { Given } from '../ask/question';
+import { drawnGiven, givenOfDrawn } from './drawn';
 import type { PupilSheet } from './pupilSheet';
 
 export const PUPILS_FORMAT = 'diatonix-pupils-sheet';
@@ -17,9 +18,16 @@ const MOST_SHEETS = 26;
 const MOST_QUESTIONS = 2000;
 const RIGHT = 'Ask your teacher for the file “for pupils” of the sheet.';
 
-/** The text of the file for pupils. */
+/** The text of the file for pupils. Where an answer would stand in it in letters, what is drawn stands instead. */
 export function printPupilsFile({ sheets, practice }: PupilsFile): string {
-  const body = { format: PUPILS_FORMAT, version: PUPILS_VERSION, practice, sheets };
+  const drawn = sheets.map(({ sections, ...sheet }) => ({
+    ...sheet,
+    sections: sections.map(({ questions, ...section }) => ({
+      ...section,
+      questions: questions.map(({ id, given }) => ({ id, given: sent(section.kind, given) })),
+    })),
+  }));
+  const body = { format: PUPILS_FORMAT, version: PUPILS_VERSION, practice, sheets: drawn };
   return JSON.stringify(body, null, 1);
 }
 
@@ -59,6 +67,18 @@ export function readPupilsFile(file: string, text: string): PupilsFile {
   };
 }
 
+/** What cannot be drawn goes as it is: the page says so in its own place. */
+function sent(kind: string, given: Given): Given {
+  const drawn = attempt(() => drawnGiven(kind, given));
+  return drawn.ok ? drawn.value : given;
+}
+
+/** What cannot be read as it was drawn stays as it is: the question says so in its own place. */
+function givenOf(kind: string, given: Given): Given {
+  const read = attempt(() => givenOfDrawn(kind, given));
+  return read.ok ? read.value : given;
+}
+
 /** Section and place: `2.3`. */
 const NUMBER = /^\d{1,3}\.\d{1,4}$/;
 
@@ -96,7 +116,7 @@ function sectionIn(data: unknown): PupilSheet['sections'][number] | null {
   const { kind, instruction, marks } = data;
   const questions = data['questions'].map((one: unknown) => {
     const { id, given } = isObject(one) ? one : {};
-    return typeof id === 'string' && isObject(given) ? { id, given: given as Given } : null;
+    return typeof id === 'string' && isObject(given) ? { id, given: givenOf(kind, given) } : null;
   });
   if (questions.includes(null)) return null;
   return {

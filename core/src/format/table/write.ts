@@ -1,4 +1,5 @@
 import { unparse } from 'papaparse';
+import { FORMULA_STARTS } from '../../formulaStarts';
 import { printKey } from '../../key/key';
 import { numeralParts, partsText } from '../../label/numeralPrint';
 import { functionSaid, type FunctionSaid } from '../../passage/functions';
@@ -54,7 +55,7 @@ export function writeCsv(file: LineFile): string {
     'words',
     'remark',
   ];
-  return `${unparse(rows, { columns, newline: '\r\n', escapeFormulae: true })}\r\n`;
+  return `${unparse(rows, { columns, newline: '\r\n', escapeFormulae: FORMULA_STARTS })}\r\n`;
 }
 
 function functionText(said: FunctionSaid): string {

@@ -1,5 +1,5 @@
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
-import { useContainer, validateSync, type ValidationError } from 'class-validator';
+import { useContainer as findChecksIn, validateSync, type ValidationError } from 'class-validator';
 import type { Kind } from '../document';
 import {
   ChordStudyCheck,
@@ -31,7 +31,7 @@ export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
 
 /** What the checks are made of, found by its class: the package’s own store looks through a list for every value. */
 const MADE = new Map<new () => object, object>();
-useContainer({
+findChecksIn({
   get: (made) => {
     const one = MADE.get(made as new () => object) ?? new (made as new () => object)();
     MADE.set(made as new () => object, one);
