@@ -1,7 +1,10 @@
 /**
  * npm run -s class-load -- --pupils 300 --seconds 40 --drop 10: a class of so many pupils on this machine alone, each
- * answering every five seconds over its own connection. So many of a hundred connections break every minute, and the
- * server is killed once and started again. Prints one line of JSON.
+ * answering every five seconds over its own connection, from an address of its own within 127.0.0.0/8. So many of a
+ * hundred connections break every minute, and the server is killed once and started again. With --hostile one more
+ * device does all the harm that it can, from before the first pupil joins; with --lock only the names of the class can
+ * join; with --browser the teacher is the real page in a headless browser,
+ * whose tab is killed too, and what counts is what stands in its storage. Prints one line of JSON.
  */
 import { build } from 'esbuild';
 import { readFileSync } from 'node:fs';
@@ -9,6 +12,8 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { startClass } from './browser.mjs';
+import { startHarm } from './classload/harm.mjs';
+import { teacherHere, teacherInBrowser } from './classload/teachers.mjs';
 import { ensureBuild, ensurePackages, ROOT } from './setup.mjs';
 
 ensurePackages();
@@ -23,6 +28,9 @@ function options() {
       pupils: { type: 'string', default: '300' },
       seconds: { type: 'string', default: '40' },
       drop: { type: 'string', default: '10' },
+      hostile: { type: 'boolean', default: false },
+      lock: { type: 'boolean', default: false },
+      browser: { type: 'boolean', default: false },
     },
   });
   const read = (name, least, most) => {
@@ -31,7 +39,10 @@ function options() {
     console.error(`“--${name} ${values[name]}”: give a whole number from ${least} to ${most}.`);
     process.exit(2);
   };
-  return { pupils: read('pupils', 1, 300), seconds: read('seconds', 5, 300), drop: read('drop', 0, 100) };
+  return {
+    ...{ pupils: read('pupils', 1, 300), seconds: read('seconds', 5, 300), drop: read('drop', 0, 100) },
+    ...{ hostile: values.hostile, lock: values.lock, browser: values.browser },
+  };
 }
 
 /** The application's own lines, made ready for this process. */
@@ -53,10 +64,9 @@ async function loadLines() {
 
 const EVERY_MS = 5000;
 const SETTLE_MS = 20_000;
-const SHEET = JSON.stringify({ format: 'a sheet of the load run', text: 'x'.repeat(20_000) });
 const wait = (ms) => new Promise((done) => setTimeout(done, ms));
 
-const { pupils: count, seconds, drop } = options();
+const { pupils: count, seconds, drop, hostile, lock, browser } = options();
 const { Line, PupilLine, EMPTY_OUTBOX } = await loadLines();
 let server = await startClass();
 const { port } = new URL(server.address);
@@ -73,69 +83,58 @@ function measureMemory() {
   }
 }
 
-function socketTo(path, protocols) {
+/** A connection from a device of its own: every address of 127.0.0.0/8 is this machine. */
+function socketTo(path, protocols, from) {
   const host = `127.0.0.1:${port}`;
-  const socket = new WebSocket(`ws://${host}${path}`, protocols, { headers: { origin: `http://${host}` } });
+  const socket = new WebSocket(`ws://${host}${path}`, protocols, {
+    headers: { origin: `http://${host}` },
+    localAddress: from,
+  });
   socket.on('error', () => undefined);
   return socket;
 }
+const addressOf = (at) => `127.0.${1 + Math.floor(at / 200)}.${1 + (at % 200)}`;
 
-/** When each answer was given, by pupil and question; and how often it was taken by the teacher's page. */
+/** When each answer was given, by pupil and question. */
 const given = new Map();
-const taken = new Map();
-const delays = [];
-const known = new Map();
-const room = 'the-room-of-the-load-run';
-let code;
+const names = Array.from({ length: count }, (_, at) => `Pupil ${at + 1}`);
+const teacher = browser
+  ? await teacherInBrowser(server, given)
+  : teacherHere({ Line, socketTo, token, given, names: lock ? names : null });
+await teacher.ready;
 
-/** The teacher's page: takes an answer once, as the application does, and says that it is kept. */
-const teacher = new Line({
-  open: () => socketTo('/class/teacher', ['diatonix-class', token]),
-  onUp: () => {
-    const pupils = [...known.values()].map(({ id, name, version }) => ({ id, name, version, done: false }));
-    const open = { type: 'open', room, sheets: [SHEET, SHEET], pupils, closed: false, endsAt: null };
-    teacher.say(code === undefined ? open : { ...open, code });
-  },
-  onDown: () => undefined,
-  onHeard: (message) => {
-    if (message.type === 'opened') code = message.code;
-    if (message.type === 'pupil' && !known.has(message.id)) known.set(message.id, { ...message, n: 0 });
-    if (message.type !== 'work') return;
-    const own = known.get(message.pupil);
-    for (const { question, n } of message.answers) {
-      if (n <= own.n) continue;
-      own.n = n;
-      const key = `${own.name} ${question}`;
-      taken.set(key, (taken.get(key) ?? 0) + 1);
-      delays.push(performance.now() - given.get(key));
-    }
-    teacher.say({ type: 'kept', pupil: message.pupil, n: own.n });
-  },
-});
-while (code === undefined) await wait(20);
+const harm = hostile ? startHarm(port, teacher.code()) : null;
+if (harm) await wait(3000);
 
 /** The pupils' pages, and the sockets they have now. */
 const sockets = new Map();
 let here = 0;
-const pages = Array.from({ length: count }, (_, at) => {
-  const name = `Pupil ${at + 1}`;
+const pages = names.map((name, at) => {
   const ignored = () => undefined;
+  const EVENTS = [
+    'Joined',
+    'Here',
+    'Outbox',
+    'Clock',
+    'Quick',
+    'Marks',
+    'Late',
+    'Answers',
+    'Over',
+    'Moved',
+    'Taken',
+  ];
   const events = {
-    ...Object.fromEntries(
-      ['onJoined', 'onHere', 'onOutbox', 'onClock', 'onQuick', 'onMarks', 'onOver', 'onTaken'].map((one) => [
-        one,
-        ignored,
-      ]),
-    ),
-    onRefused: (why) => why !== 'away' && console.error(`${name} is refused: ${why}`),
+    ...Object.fromEntries(EVENTS.map((one) => [`on${one}`, ignored])),
+    onRefused: (why) => !['away', 'busy'].includes(why) && console.error(`${name} is refused: ${why}`),
     onJoined: () => here++,
   };
   const page = new PupilLine(
-    { code, name, key: `the-key-of-pupil-${at + 1}-0123456789` },
+    { code: teacher.code(), name, key: `the-key-of-pupil-${at + 1}-0123456789` },
     EMPTY_OUTBOX,
     events,
     () => {
-      const socket = socketTo('/class/pupil', ['diatonix-class']);
+      const socket = socketTo('/class/pupil', ['diatonix-class'], addressOf(at));
       sockets.set(name, socket);
       return socket;
     },
@@ -146,12 +145,13 @@ while (here < count) await wait(50);
 
 const end = performance.now() + seconds * 1000;
 const killAt = end - (seconds * 1000) / 2;
+const teacherAt = end - (seconds * 1000) / 4;
 const timers = pages.map((one) => {
   const answer = () => {
-    one.answered++;
-    const question = `1.${one.answered}`;
-    given.set(`${one.name} ${question}`, performance.now());
-    one.page.answer(question, `answer ${one.answered}`);
+    const question = teacher.questionAt(one.answered++);
+    const text = `answer ${one.answered} of ${one.name}`;
+    given.set(`${one.name} ${question}`, { at: performance.now(), text });
+    one.page.answer(question, text);
   };
   const begin = setTimeout(() => {
     answer();
@@ -162,7 +162,11 @@ const timers = pages.map((one) => {
     clearInterval(one.every);
   };
 });
+/** Times in which the server or the teacher was away, and pages come back one after the other. */
+const outages = [];
+const BACK_MS = 4000;
 let killed = false;
+let teacherKilled = false;
 let owed = 0;
 while (performance.now() < end) {
   await wait(200);
@@ -171,30 +175,40 @@ while (performance.now() < end) {
   for (; owed >= 1; owed--) sockets.get(pages[Math.floor(Math.random() * count)].name).terminate();
   if (!killed && performance.now() > killAt) {
     killed = true;
+    outages.push([performance.now(), performance.now() + BACK_MS]);
     await server.stop('SIGKILL');
     server = await startClass({ port: Number(port), env: { DIATONIX_STATE: server.state } });
+  }
+  if (!teacherKilled && performance.now() > teacherAt) {
+    teacherKilled = true;
+    outages.push([performance.now(), performance.now() + BACK_MS]);
+    await teacher.kill();
   }
 }
 for (const stop of timers) stop();
 const settled = performance.now() + SETTLE_MS;
-while (taken.size < given.size && performance.now() < settled) await wait(100);
+let found = await teacher.found(outages);
+while (found.missing.length > 0 && performance.now() < settled) {
+  await wait(browser ? 1000 : 100);
+  found = await teacher.found(outages);
+}
 measureMemory();
-
-delays.sort((a, b) => a - b);
-const sent = given.size;
-const received = [...given.keys()].filter((key) => taken.has(key)).length;
 console.log(
   JSON.stringify({
     pupils: count,
-    sent,
-    received,
-    lost: sent - received,
-    twice: [...taken.values()].filter((times) => times > 1).length,
-    p95Ms: Math.round(delays[Math.floor(delays.length * 0.95)] ?? 0),
+    sent: given.size,
+    received: given.size - found.missing.length,
+    lost: found.missing.length,
+    twice: found.twice,
+    again: found.again,
+    p95Ms: found.p95Ms,
+    p95WithOutagesMs: found.p95WithOutagesMs,
+    teacherBackMs: teacher.backMs(),
     serverMb: Math.round(most / 1e6),
+    ...(harm ? { hostile: await harm.stop() } : {}),
   }),
 );
-teacher.stop();
+await teacher.stop();
 for (const { page } of pages) page.stop();
 await server.stop();
-process.exit(sent === received ? 0 : 1);
+process.exit(found.missing.length === 0 && found.twice === 0 ? 0 : 1);

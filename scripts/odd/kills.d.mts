@@ -3,3 +3,4 @@ export function killWhileTyping(
   address: string,
   options: { count: number; seed: number; promised?: number },
 ): Promise<{ kills: number; due: number; lost: { due: string[]; there: string[] }[] }>;
+export function killBrowser(profile: string): void;

@@ -40,7 +40,7 @@ export async function killWhileTyping(address, { count, seed, promised = PROMISE
       await new Promise((resolve) => setTimeout(resolve, random() * 120));
     }
     const killed = Date.now();
-    kill(profile);
+    killBrowser(profile);
     found.kills++;
     await context.close().catch(() => undefined);
     const due = typed.filter((one) => one.at <= killed - promised).map(({ text }) => text.trim());
@@ -64,7 +64,7 @@ async function lineOf(context, address) {
 }
 
 /** Ends every process of the browser with that profile at once, as a power cut would. */
-function kill(profile) {
+export function killBrowser(profile) {
   try {
     execFileSync('pkill', ['-9', '-f', `user-data-dir=${profile}`]);
   } catch {

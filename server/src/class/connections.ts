@@ -17,6 +17,8 @@ const MOST_ADDRESSES = 5000;
 export class Connections {
   private readonly alive = new Map<WebSocket, Connection>();
   private readonly rates = new Map<string, Rate>();
+  /** How much each address says. */
+  private readonly volumes = new Map<string, Rate>();
   private readonly sockets = new Map<string, number>();
 
   /** Watches how many sockets each address has on a server, whatever it asks for. */
@@ -44,6 +46,15 @@ export class Connections {
       this.count(({ isPupil }) => isPupil) < LIMITS.connections &&
       this.count((one) => one.isPupil && one.address === address) < LIMITS.connectionsFrom
     );
+  }
+
+  /** Whether an address may say so many characters more now: what it says beyond is not even looked at. */
+  maySay(address: string, length: number): boolean {
+    if (this.volumes.size > MOST_ADDRESSES) this.volumes.clear();
+    const volume =
+      this.volumes.get(address) ?? new Rate(Date.now, LIMITS.volumeBurst, LIMITS.volumePerSecond);
+    this.volumes.set(address, volume);
+    return volume.passes(length);
   }
 
   /** Whether one more page of the teacher fits in. */

@@ -15,6 +15,9 @@ export const LIMITS = {
   /** New connections of one address: so many at once, and so many a second after that. */
   connectBurst: 120,
   connectPerSecond: 10,
+  /** Characters that the pupils of one address say: so many at once, and so many a second after that. */
+  volumeBurst: 1_000_000,
+  volumePerSecond: 60_000,
   /** Sockets of one address, whatever they ask for. */
   socketsFrom: 200,
   /** Pupils who wait to be let in. */

@@ -116,7 +116,8 @@ export class Relay {
     };
     ws.on('message', (data, isBinary) => {
       const text = isBinary ? '' : String(data);
-      if (!rate.passes(1 + Math.floor(text.length / LIMITS.costly))) {
+      const cost = 1 + Math.floor(text.length / LIMITS.costly);
+      if (!rate.passes(cost) || !this.connections.maySay(address, text.length)) {
         // Its page comes back and sends what was lost; a flood begins at the door again.
         this.options.log('A pupil’s page spoke too fast and was shut out.');
         return ws.terminate();
