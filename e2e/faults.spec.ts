@@ -1,4 +1,5 @@
 import { killWhileTyping } from '../scripts/odd/kills.mjs';
+import { killPupils } from '../scripts/odd/pupilKills.mjs';
 import { tryOddWorkbooks } from '../scripts/odd/workbooks.mjs';
 import { entryLine, expect, test, typeLine } from './fixtures';
 
@@ -66,6 +67,12 @@ test('what was typed more than a moment ago survives a killed browser', async ({
   const { kills, due, lost } = await killWhileTyping(empty, { count: 2, seed: 7, promised: 600 });
   expect([kills, lost]).toEqual([2, []]);
   expect(due).toBeGreaterThan(0);
+});
+
+test('a pupil’s browser that is killed comes back with what was written, and it reaches the teacher', async () => {
+  test.setTimeout(90_000);
+  const { kills, lost, missing } = await killPupils({ count: 2, seed: 7, promised: 600 });
+  expect([kills, lost, missing]).toEqual([2, [], []]);
 });
 
 test('a database that never answers is said, and the work goes on', async ({ page, demo }) => {

@@ -1,3 +1,5 @@
+import { editInTwoTabs } from '../scripts/odd/tabs.mjs';
+import { violations } from './axe';
 import { entryLine, expect, expectRow, openProgressions, saved, test, typeLine } from './fixtures';
 
 test('two tabs of one browser: an edit is in the other within a second, and neither loses its own', async ({
@@ -30,6 +32,59 @@ test('two tabs of one browser: an edit is in the other within a second, and neit
   await other.getByRole('textbox', { name: 'Tempo' }).blur();
   await page.goto(`${demo}progressions`);
   await expect(page.getByRole('textbox', { name: 'Tempo' })).toHaveValue('96');
+});
+
+test('two tabs edited at random lose nothing, and agree in the end', async () => {
+  const { written, lost, told, agree } = await editInTwoTabs({ edits: 150, seed: 11 });
+  expect(written).toBeGreaterThan(150);
+  expect(lost).toEqual([]);
+  expect(told[0]).toBe(told[1]);
+  expect(agree).toBe(true);
+});
+
+test('what two tabs did to one part is asked about in both, and either value is to be had', async ({
+  page,
+  context,
+  demo,
+}) => {
+  await openProgressions(page, demo);
+  await saved(page);
+  const title = (tab: typeof page) => tab.getByRole('textbox', { name: 'Title' }).first();
+  const now = await title(page).inputValue();
+  // As the merging of two saves leaves it (web/test/tabs tries that with real saves).
+  await page.evaluate(async (stands) => {
+    const asked = <T>(request: IDBRequest<T>) =>
+      new Promise<T>((done, failed) => {
+        request.onsuccess = () => done(request.result);
+        request.onerror = () => failed(request.error);
+      });
+    const db = await asked(indexedDB.open('diatonix'));
+    const rows = (await asked(db.transaction('documents').objectStore('documents').getAll())) as {
+      workbook: string;
+      id: string;
+      body: { title?: string } | null;
+    }[];
+    const { workbook, id } = rows.find(({ body }) => body?.title === stands)!;
+    const clash = { workbook, document: id, path: ['title'], at: 1 };
+    const values = { stands: { value: stands }, others: [{ value: 'Flood tide' }] };
+    const writing = db.transaction('clashes', 'readwrite');
+    writing.objectStore('clashes').put({ id: `${workbook}\n${id}\ntitle`, ...clash, ...values });
+    await new Promise((done) => (writing.oncomplete = done));
+    db.close();
+  }, now);
+  await page.reload();
+  const other = await context.newPage();
+  await openProgressions(other, demo);
+  const note = (tab: typeof page) => tab.getByRole('region', { name: 'Changed in two tabs' });
+  for (const tab of [page, other]) await expect(note(tab)).toContainText(`It is “${now}” now.`);
+  expect(await violations(page)).toEqual([]);
+  await note(page).getByRole('button', { name: 'Take “Flood tide”' }).click();
+  for (const tab of [page, other]) {
+    await expect(title(tab)).toHaveValue('Flood tide');
+    await expect(note(tab)).toHaveCount(0);
+  }
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  for (const tab of [page, other]) await expect(title(tab)).toHaveValue(now);
 });
 
 test('workbooks are begun, named, copied, opened, deleted and brought back', async ({ page, demo }) => {

@@ -34,8 +34,8 @@ function printed(given: Readonly<Record<string, unknown>>): unknown[] {
 
 test.each(ASKING.map(({ id }) => id))('%s', (kind) => {
   const earned: string[] = [];
-  for (let seed = 1; seed <= 6; seed++)
-    for (const question of askQuestions({ kind, seed, count: 20 }).questions)
+  for (let seed = 1; seed <= 2; seed++)
+    for (const question of askQuestions({ kind, seed, count: 12 }).questions)
       for (const copy of printed(question.given)) {
         const marked = attempt(() => markAnswer(question, copy));
         if (marked.ok && marked.value.verdict === 'right')

@@ -7,6 +7,8 @@ import { createInterface } from 'node:readline';
 import { build } from 'esbuild';
 import { launch, startServer } from '../browser.mjs';
 import { killWhileTyping } from '../odd/kills.mjs';
+import { killPupils } from '../odd/pupilKills.mjs';
+import { editInTwoTabs } from '../odd/tabs.mjs';
 import { tryOddWorkbooks } from '../odd/workbooks.mjs';
 import { ROOT } from '../setup.mjs';
 import { report } from './measure.mjs';
@@ -14,12 +16,16 @@ import { report } from './measure.mjs';
 const LINES = Number(process.env.ODD_LINES ?? 300_000);
 const WORKBOOKS = Number(process.env.ODD_WORKBOOKS ?? 500);
 const KILLS = Number(process.env.KILLS ?? 200);
+const TAB_EDITS = Number(process.env.TAB_EDITS ?? 2000);
+const PUPIL_KILLS = Number(process.env.PUPIL_KILLS ?? 40);
 /** So often a request whose answer is known stands between the odd ones. */
 const MARK_EVERY = 50;
 
 await lines();
 await workbooks();
 await kills();
+await tabs();
+await pupils();
 
 async function lines() {
   const made = join(mkdtempSync(join(tmpdir(), 'diatonix-')), 'odd.mjs');
@@ -91,4 +97,25 @@ async function kills() {
     '0',
   );
   server.stop();
+}
+
+async function tabs() {
+  const { written, told, lost, agree } = await editInTwoTabs({ edits: TAB_EDITS, seed: 1 });
+  report(
+    `two tabs, ${TAB_EDITS} random edits each: lost of ${written} things written`,
+    String(lost.length),
+    '0',
+  );
+  report('two tabs: clashes told in both', told.join(' and '), 'the same');
+  report('two tabs: both show the same in the end', String(agree), 'true');
+}
+
+async function pupils() {
+  const { kills: count, due, lost, missing } = await killPupils({ count: PUPIL_KILLS, seed: 1 });
+  report(
+    `pupils’ browsers killed ${count} times: lost of ${due} letters that were due`,
+    String(lost.length),
+    '0',
+  );
+  report('pupils’ browsers killed: answers that the teacher lacks', String(missing.length), '0');
 }

@@ -11,7 +11,15 @@ const ROOM = 'the-room-of-the-load-run';
 const SHEET = JSON.stringify({ format: 'a sheet of the load run', text: 'x'.repeat(20_000) });
 
 /** A teacher's page without a page: takes an answer once, as the application does, and says that it is kept. */
-export function teacherHere({ Line, socketTo, token, given, names }) {
+export function teacherHere({
+  Line,
+  socketTo,
+  token,
+  given,
+  names,
+  sheet = SHEET,
+  onAnswer = () => undefined,
+}) {
   const door = names ? { joining: 'list', list: names.map((name) => ({ name, version: 0 })) } : {};
   let code;
   let line;
@@ -31,7 +39,7 @@ export function teacherHere({ Line, socketTo, token, given, names }) {
           ...{ id, name, version, n, done: false },
         }));
         const open = {
-          ...{ type: 'open', room: ROOM, sheets: [SHEET, SHEET], pupils, closed: false, endsAt: null },
+          ...{ type: 'open', room: ROOM, sheets: [sheet, sheet], pupils, closed: false, endsAt: null },
           ...door,
         };
         line.say(code === undefined ? open : { ...open, code });
@@ -47,7 +55,8 @@ export function teacherHere({ Line, socketTo, token, given, names }) {
         if (message.type === 'pupil' && !known.has(message.id)) known.set(message.id, { ...message, n: 0 });
         if (message.type !== 'work') return;
         const own = known.get(message.pupil);
-        for (const { question, n } of message.answers) {
+        for (const { question, text, n } of message.answers) {
+          onAnswer({ question, text, n, isAgain: n <= own.n });
           const key = `${own.name} ${question}`;
           // What comes once more is counted before anything is dropped.
           if (n <= own.n) {

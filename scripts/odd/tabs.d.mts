@@ -1,0 +1,6 @@
+export function editInTwoTabs(options: { edits: number; seed: number }): Promise<{
+  written: number;
+  told: number[];
+  lost: string[];
+  agree: boolean;
+}>;
