@@ -3,7 +3,7 @@ export const PUPILS_ROUTE = '/pupil';
 /** What it is built as: the same page at this address too. */
 export const PUPILS_FILE = '/pupil.html';
 
-/** The addresses of the application: its benches and the list of workbooks. Anything else is not found. */
+/** The addresses of the application: its benches, the list of workbooks, what is said about it. No other is found. */
 export const ROUTES: readonly string[] = [
   '/key',
   '/intervals',
@@ -16,4 +16,5 @@ export const ROUTES: readonly string[] = [
   '/practice',
   '/class',
   '/workbooks',
+  '/about',
 ];

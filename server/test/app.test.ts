@@ -79,8 +79,8 @@ test('the pupils’ page is one of its own, under the same headers', async () =>
   expect((await asBrowser('/key', tag)).status).toBe(200);
 });
 
-test('the routes are those of the benches and the list of workbooks', () => {
-  expect([...ROUTES].sort()).toEqual([...BENCHES.map(({ path }) => path), '/workbooks'].sort());
+test('the routes are those of the benches, the list of workbooks and what is said about it', () => {
+  expect([...ROUTES].sort()).toEqual([...BENCHES.map(({ path }) => path), '/workbooks', '/about'].sort());
 });
 
 test('an unknown route says 404, with the page', async () => {

@@ -28,6 +28,11 @@ export function PupilPage() {
           A newer version of this page is there. <button onClick={newer}>Change to it</button>
         </p>
       )}
+      {!begun && (
+        <p className="soft">
+          <a href="/third-party.txt">What others made of this page, and its licences</a>
+        </p>
+      )}
     </PupilStyle>
   );
 }

@@ -21,6 +21,7 @@ const KeyList = part(() => import('./KeyList').then((module) => module.default))
 const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.default));
 const QuickPanel = part(() => import('../classroom/QuickPanel').then((module) => module.default));
 const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => module.default));
+const AboutPage = part(() => import('./AboutPage').then((module) => module.default));
 
 const Shell = styled.div`
   display: grid;
@@ -171,7 +172,6 @@ const Shell = styled.div`
 `;
 
 const IDLE_MS = 1200;
-const WORKBOOKS = '/workbooks';
 
 /** The routes: one for each bench; the start goes to where the teacher left off. */
 export function App() {
@@ -181,7 +181,8 @@ export function App() {
         {BENCHES.map(({ path }) => (
           <Route key={path} path={path} element={null} />
         ))}
-        <Route path={WORKBOOKS} element={<WorkbooksPage />} />
+        <Route path="/workbooks" element={<WorkbooksPage />} />
+        <Route path="/about" element={<AboutPage />} />
         <Route path="/" element={<Navigate to={lastPath()} replace />} />
         <Route path="*" element={<NoSuchPage />} />
       </Route>

@@ -39,6 +39,7 @@ export default function CommandList({ onClose, onGo, onKeys, onLabels }: Command
     ['Stop the sound', stop],
     ...BENCHES.flatMap(({ commands: own }) => own.map(({ name, run }) => [name, () => run(onGo)] as const)),
     ['Workbooks: open, name, copy, delete', () => onGo('/workbooks')],
+    ['About: version, licences, where work is kept', () => onGo('/about')],
     ['Begin a new workbook', () => void beginWorkbook()],
     ['Export workbook', exportWorkbook],
     ['Open the demo workbook', () => void openDemo()],

@@ -1,6 +1,7 @@
 import {
   Download,
   FolderOpen,
+  Info,
   Keyboard,
   Library,
   Moon,
@@ -66,6 +67,21 @@ const Corner = styled.div`
     width: 0.9rem;
     height: 0.9rem;
     flex: none;
+  }
+  .about {
+    display: flex;
+    align-items: center;
+    gap: 0.45rem;
+    min-height: 1.5rem;
+    color: inherit;
+    text-decoration: none;
+  }
+  .about:hover {
+    text-decoration: underline;
+  }
+  .about svg {
+    width: 0.9rem;
+    height: 0.9rem;
   }
   .state {
     margin: 0.45rem 0 0;
@@ -203,6 +219,9 @@ const PageButtons = memo(function PageButtons({ onCommands, onKeys, onLabels }: 
       <QuietButton onPress={onKeys}>
         <Keyboard aria-hidden="true" /> Shortcuts
       </QuietButton>
+      <Link className="about" to="/about">
+        <Info aria-hidden="true" /> About
+      </Link>
     </>
   );
 });
