@@ -9,6 +9,9 @@ export const PupilStyle = styled.main`
   h1 {
     font-size: 1.6rem;
   }
+  a {
+    color: inherit;
+  }
   .soft {
     color: var(--soft);
   }

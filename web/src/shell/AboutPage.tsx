@@ -24,6 +24,9 @@ const Page = styled.main`
   ul {
     padding-left: 1.2rem;
   }
+  a {
+    color: var(--mark);
+  }
   table {
     border-collapse: collapse;
     max-width: 44rem;

@@ -1,15 +1,16 @@
 import { Menu as MenuIcon, Square } from 'lucide-react';
 import { Activity, Suspense, useCallback, useEffect, useState } from 'react';
-import { Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
-import styled from 'styled-components';
+import { Link, Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
 import type { Bench } from '../benches/bench';
 import { Announcer } from './Announcer';
 import { BENCHES, benchAt } from '../benches/register';
 import { useClassroom } from '../classroom/store';
+import { useDocuments } from '../documents/store';
 import { lazyAfterNotation } from '../notation/lazyAfterNotation';
 import { stop, usePlayback } from '../sound/player';
 import { BenchHost, loadOthers } from './BenchHost';
 import { SHELL_DESK } from './desk';
+import { Shell } from './ShellStyle';
 import { globalKeys, type Opened } from './globalKeys';
 import { part } from '../design/part';
 
@@ -22,154 +23,7 @@ const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.def
 const QuickPanel = part(() => import('../classroom/QuickPanel').then((module) => module.default));
 const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => module.default));
 const AboutPage = part(() => import('./AboutPage').then((module) => module.default));
-
-const Shell = styled.div`
-  display: grid;
-  grid-template-columns: 10.25rem minmax(0, 1fr);
-  height: 100vh;
-  .contents {
-    display: flex;
-    flex-direction: column;
-    background: var(--side);
-    border-right: 1px solid var(--rule);
-    overflow-y: auto;
-  }
-  .brand {
-    font:
-      600 1.4rem/3.75rem 'Source Serif 4',
-      serif;
-    padding-left: 1.1rem;
-  }
-  .foot {
-    margin-top: auto;
-  }
-  .contents ol {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-  }
-  .contents li a {
-    display: grid;
-    grid-template-columns: 1.55rem 1fr;
-    padding: 0.45rem 1.1rem;
-    color: var(--soft);
-    text-decoration: none;
-    border-left: 3px solid transparent;
-    padding-left: calc(1.1rem - 3px);
-  }
-  .contents li a i {
-    font-family: 'Source Serif 4', serif;
-  }
-  .contents li a[aria-current] {
-    color: var(--ink);
-    font-weight: 600;
-    background: var(--ground);
-    border-left-color: var(--mark);
-  }
-  .contents li a:hover {
-    color: var(--ink);
-  }
-  .place {
-    min-width: 0;
-    height: 100vh;
-    outline: none;
-  }
-  .skip {
-    position: absolute;
-    z-index: 20;
-    top: -4rem;
-    left: 0.5rem;
-    padding: 0.5rem 0.9rem;
-    background: var(--sheet);
-    border: 1px solid var(--mark);
-    border-radius: 4px;
-    color: var(--mark);
-  }
-  .skip:focus {
-    top: 0.5rem;
-  }
-  .stop {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.5rem;
-    align-self: flex-start;
-    min-height: 2rem;
-    margin: 0.8rem 1.1rem;
-    padding: 0.2rem 0.8rem;
-    border: 1px solid var(--mark);
-    border-radius: 4px;
-    background: var(--mark-ground);
-    color: var(--mark);
-    font-weight: 600;
-    cursor: pointer;
-  }
-  .stop svg {
-    width: 0.9rem;
-    height: 0.9rem;
-  }
-  .unfold {
-    display: none;
-  }
-  /* On a telephone the frame folds to one line, so that the work is in the first screenful. */
-  @media (max-width: 860px) {
-    display: block;
-    height: auto;
-    .contents {
-      flex-flow: row wrap;
-      align-items: center;
-      border-right: 0;
-      border-bottom: 1px solid var(--rule);
-      overflow: visible;
-    }
-    .brand {
-      line-height: 2.5rem;
-      padding-left: 1rem;
-      font-size: 1.2rem;
-    }
-    .unfold {
-      display: inline-flex;
-      align-items: center;
-      gap: 0.4rem;
-      min-height: 2rem;
-      order: 1;
-      margin-left: auto;
-      margin-right: 0.7rem;
-      padding: 0.2rem 0.7rem;
-      border: 1px solid var(--rule);
-      border-radius: 4px;
-      background: var(--sheet);
-      color: var(--ink);
-    }
-    .unfold svg {
-      width: 1rem;
-      height: 1rem;
-    }
-    .stop {
-      margin: 0 0 0 0.8rem;
-    }
-    .contents.folded ol,
-    .contents.folded .foot {
-      display: none;
-    }
-    .contents ol {
-      display: flex;
-      order: 2;
-      flex: 1 0 100%;
-      flex-wrap: wrap;
-    }
-    .contents li a {
-      grid-template-columns: 1.1rem 1fr;
-      padding: 0.45rem 0.7rem;
-    }
-    .foot {
-      order: 3;
-      flex: 1 0 100%;
-    }
-    .place {
-      height: auto;
-    }
-  }
-`;
+const ClashNote = part(() => import('./ClashNote').then((module) => module.default));
 
 const IDLE_MS = 1200;
 
@@ -202,6 +56,7 @@ function Layout() {
   const [opened, setOpened] = useState<Opened>(null);
   const [folded, setFolded] = useState(true);
   const isAsked = useClassroom((state) => state.quick !== null);
+  const isClash = useDocuments((state) => state.clashes.length > 0);
   const current = benchAt(pathname);
   // A bench that was gone to stays as it was left, out of sight.
   const [visited, setVisited] = useState<readonly Bench[]>([]);
@@ -231,7 +86,9 @@ function Layout() {
         Skip to the work
       </a>
       <nav className={`contents${folded ? ' folded' : ''}`} aria-label="Benches">
-        <div className="brand">Diatonix</div>
+        <Link className="brand" to="/about" title="About Diatonix: version, licences, where work is kept">
+          Diatonix
+        </Link>
         <button type="button" className="unfold" aria-expanded={!folded} onClick={() => setFolded(!folded)}>
           <MenuIcon aria-hidden="true" /> {current?.title ?? 'Benches'}
         </button>
@@ -263,6 +120,7 @@ function Layout() {
       <Announcer />
       <Suspense fallback={null}>
         {isAsked && <QuickPanel />}
+        {isClash && <ClashNote />}
         {opened === 'commands' && (
           <CommandList
             onClose={() => setOpened(null)}

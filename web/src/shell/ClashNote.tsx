@@ -7,23 +7,32 @@ import { tell, useDocuments } from '../documents/store';
 import { reasonOf } from '../documents/trouble';
 
 const Note = styled.section`
-  margin: 0.5rem 0 0;
-  padding: 0.5rem 0.6rem;
+  position: fixed;
+  z-index: 20;
+  right: 1rem;
+  bottom: 1rem;
+  width: min(30rem, calc(100vw - 2rem));
+  max-height: 45vh;
+  overflow: auto;
+  padding: 0.8rem 1rem;
   border: 1px solid var(--correction);
   border-radius: 4px;
   background: var(--sheet);
   color: var(--ink);
-  font-size: 0.875rem;
-  max-height: 40vh;
-  overflow: auto;
-  p {
+  box-shadow: 0 4px 18px rgb(0 0 0 / 18%);
+  h2 {
     margin: 0 0 0.4rem;
+    font-size: 1.05rem;
+  }
+  p {
+    margin: 0 0 0.5rem;
     overflow-wrap: anywhere;
   }
   .row {
     display: flex;
     flex-wrap: wrap;
     gap: 0.35rem;
+    margin-bottom: 0.8rem;
   }
 `;
 
@@ -34,7 +43,8 @@ const SHOWN = 3;
 export default function ClashNote() {
   const clashes = useDocuments((state) => state.clashes);
   return (
-    <Note aria-label="Changed in two tabs" role="region">
+    <Note aria-labelledby="clash-title" role="region">
+      <h2 id="clash-title">Changed in two tabs</h2>
       {clashes.slice(0, SHOWN).map((one) => (
         <Choice key={one.id} clash={one} />
       ))}
@@ -52,8 +62,10 @@ function Choice({ clash }: { readonly clash: ClashRow }) {
   return (
     <div>
       <p>
-        Two tabs changed {placeWords(clash, documents)} at the same time.{' '}
-        {gone ? 'One deleted it, the other changed it: it was kept.' : `It is ${valueWords(stands)} now.`}
+        Both changed {placeWords(clash, documents)}.{' '}
+        {gone
+          ? 'One deleted it while the other changed it: it was kept.'
+          : `It is ${valueWords(stands)} now.`}
       </p>
       <p className="row">
         <Button onPress={() => void take(null)}>Keep {gone ? 'it' : valueWords(stands)}</Button>

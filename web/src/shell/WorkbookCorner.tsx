@@ -1,7 +1,6 @@
 import {
   Download,
   FolderOpen,
-  Info,
   Keyboard,
   Library,
   Moon,
@@ -12,7 +11,7 @@ import {
   Undo2,
   ZoomIn,
 } from 'lucide-react';
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
@@ -24,7 +23,6 @@ import { useDocuments } from '../documents/store';
 import { importWorkbook } from '../documents/importFile';
 import { useIncoming } from '../documents/incoming';
 import { exportWorkbook } from '../documents/exportOpen';
-import { fetchScript } from '../fetchScript';
 import { useNewer } from '../offline/keep';
 import { setTheme, shownTheme, toggleBoardSize, useAppearance } from './appearance';
 import { AsideNote } from './AsideNote';
@@ -67,21 +65,6 @@ const Corner = styled.div`
     width: 0.9rem;
     height: 0.9rem;
     flex: none;
-  }
-  .about {
-    display: flex;
-    align-items: center;
-    gap: 0.45rem;
-    min-height: 1.5rem;
-    color: inherit;
-    text-decoration: none;
-  }
-  .about:hover {
-    text-decoration: underline;
-  }
-  .about svg {
-    width: 0.9rem;
-    height: 0.9rem;
   }
   .state {
     margin: 0.45rem 0 0;
@@ -219,15 +202,9 @@ const PageButtons = memo(function PageButtons({ onCommands, onKeys, onLabels }: 
       <QuietButton onPress={onKeys}>
         <Keyboard aria-hidden="true" /> Shortcuts
       </QuietButton>
-      <Link className="about" to="/about">
-        <Info aria-hidden="true" /> About
-      </Link>
     </>
   );
 });
-
-/** Comes when two tabs have changed the same part. */
-const ClashNote = lazy(() => fetchScript(() => import('./ClashNote')));
 
 /** What was just undone or changed elsewhere, whether all is saved, and when it was last written to a file. */
 function Status() {
@@ -235,7 +212,6 @@ function Status() {
   const changed = useDocuments((state) => state.changed);
   const told = useDocuments((state) => state.told);
   const writtenAt = useDocuments((state) => state.workbook.writtenAt);
-  const isClash = useDocuments((state) => state.clashes.length > 0);
   const newer = useNewer(({ change }) => change);
   const said = { saved: 'Saved on this device', saving: 'Saving…', failed: 'Not saved' }[saving];
   return (
@@ -246,11 +222,6 @@ function Status() {
       <p className="state">
         {said}. {whenWritten(writtenAt, changed)}
       </p>
-      {isClash && (
-        <Suspense fallback={null}>
-          <ClashNote />
-        </Suspense>
-      )}
       {newer && (
         <p className="state">
           A newer version is there. <QuietButton onPress={newer}>Change to it</QuietButton>

@@ -26,6 +26,12 @@ const Style = styled.section`
     padding: 0.2rem 0;
     overflow-wrap: anywhere;
   }
+  li > span {
+    flex-basis: 100%;
+  }
+  [role='status'] {
+    margin-top: 0.5rem;
+  }
   .doings {
     display: flex;
     flex-wrap: wrap;
@@ -101,11 +107,13 @@ export function Joining({ room, now, hasList }: JoiningProps) {
         <ul aria-label="Asking to join">
           {asking.map(({ id, name }) => (
             <li key={id}>
-              <b>{name}</b> would like to join.
+              <span>
+                <b>{name}</b> would like to join.
+              </span>
               <Button aria-label={`Let ${name} in`} onPress={() => admit(id, true)}>
                 Let in
               </Button>
-              <Button aria-label={`Do not let ${name} in`} onPress={() => admit(id, false)}>
+              <Button aria-label={`Refuse ${name}`} onPress={() => admit(id, false)}>
                 No
               </Button>
             </li>

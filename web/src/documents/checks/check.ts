@@ -88,7 +88,12 @@ function wrongIn(error: ValidationError, above: readonly string[]): Wrong[] {
   const own = Object.entries(error.constraints ?? {}).map(([sort, message]) => ({
     path,
     sort,
-    reason: error.value === undefined && sort !== 'whitelistValidation' ? 'it is missing.' : `${message}.`,
+    reason:
+      sort === 'whitelistValidation'
+        ? 'this field is not known here.'
+        : error.value === undefined
+          ? 'it is missing.'
+          : `${message}.`,
   }));
   return [...own, ...(error.children ?? []).flatMap((child) => wrongIn(child, path))];
 }
