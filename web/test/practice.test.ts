@@ -209,6 +209,10 @@ describe('spacing', () => {
 
 describe('the calendar file', () => {
   const week = daysOf(plan({ title: 'Practice; Tide, Maren' }), weekOf(START), START);
+  const odd = calendarOf('Tide\r\nSUMMARY:not this\rEND:VEVENT', week, DEFAULT_SCHOOL);
+  expect(odd.replace(/\r\n/g, '')).not.toMatch(/[\r\n]/);
+  expect(odd).not.toMatch(/^SUMMARY:not this/m);
+  expect(odd.match(/^END:VEVENT/gm)).toHaveLength(odd.match(/^BEGIN:VEVENT/gm)!.length);
   const file = calendarOf('Practice; Tide, Maren', week, DEFAULT_SCHOOL);
   const lines = file.replace(/\r\n[ \t]/g, '').split('\r\n');
 

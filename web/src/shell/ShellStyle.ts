@@ -16,6 +16,7 @@ export const Shell = styled.div`
     font:
       600 1.4rem/3.75rem 'Source Serif 4',
       serif;
+    display: block;
     padding-left: 1.1rem;
     color: inherit;
     text-decoration: none;
