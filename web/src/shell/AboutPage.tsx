@@ -1,21 +1,11 @@
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { PlainPage } from './PlainPage';
 import { VERSION_NAME } from './versionName';
 import thirdParty from './thirdParty.json';
 
-const Page = styled.main`
-  height: 100%;
-  overflow: auto;
-  padding: 1.1rem 1.5rem;
-  h1 {
-    font-size: 1.4rem;
-    margin-bottom: 0.8rem;
-  }
-  h2 {
-    font-size: 1.1rem;
-    margin: 1.6rem 0 0.4rem;
-  }
+const Page = styled(PlainPage)`
   p,
   ul {
     max-width: 44rem;

@@ -24,20 +24,10 @@ import {
   openWorkbook,
   restoreWorkbook,
 } from '../documents/workbooks';
+import { PlainPage } from './PlainPage';
 import { shortDate, whenWritten } from './whenWritten';
 
-const Page = styled.main`
-  height: 100%;
-  overflow: auto;
-  padding: 1.1rem 1.5rem;
-  h1 {
-    font-size: 1.4rem;
-    margin-bottom: 0.8rem;
-  }
-  h2 {
-    font-size: 1.1rem;
-    margin: 1.6rem 0 0.4rem;
-  }
+const Page = styled(PlainPage)`
   .doings {
     display: flex;
     flex-wrap: wrap;

@@ -1,28 +1,12 @@
 import type { OpenRoom } from '../../classroom/store';
-import styled from 'styled-components';
 import { Button } from '../../design/controls';
+import { MarginPart } from './MarginPart';
 
 interface ClockProps {
   readonly room: OpenRoom;
   readonly now: number;
   readonly onSet: (closed: boolean, endsAt: number | null) => void;
 }
-
-const Style = styled.section`
-  margin: 1.2rem 0;
-  h2 {
-    margin: 0 0 0.2rem;
-    font-size: 1.1rem;
-  }
-  p {
-    margin: 0.2rem 0 0.6rem;
-  }
-  .doings {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.35rem;
-  }
-`;
 
 const MINUTE = 60_000;
 const LENGTHS = [5, 10, 20] as const;
@@ -32,7 +16,7 @@ export function Clock({ room: { closed, endsAt }, now, onSet }: ClockProps) {
   const from = endsAt ?? now;
   const left = endsAt === null ? null : Math.max(0, Math.ceil((endsAt - now) / MINUTE));
   return (
-    <Style aria-label="Time">
+    <MarginPart aria-label="Time">
       <h2>Time</h2>
       <p role="status">
         {closed
@@ -53,6 +37,6 @@ export function Clock({ room: { closed, endsAt }, now, onSet }: ClockProps) {
           <Button onPress={() => onSet(true, null)}>End work now</Button>
         )}
       </p>
-    </Style>
+    </MarginPart>
   );
 }

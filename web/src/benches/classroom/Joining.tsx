@@ -3,16 +3,9 @@ import type { Joining as Who } from '@diatonix/server/class';
 import { admit, setJoining } from '../../classroom/lead';
 import { useClassroom, type OpenRoom } from '../../classroom/store';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
+import { MarginPart } from './MarginPart';
 
-const Style = styled.section`
-  margin: 1.2rem 0;
-  h2 {
-    margin: 0 0 0.2rem;
-    font-size: 1.1rem;
-  }
-  p {
-    margin: 0.2rem 0 0.6rem;
-  }
+const Style = styled(MarginPart)`
   ul {
     list-style: none;
     margin: 0.4rem 0;
@@ -31,11 +24,6 @@ const Style = styled.section`
   }
   [role='status'] {
     margin-top: 0.5rem;
-  }
-  .doings {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.35rem;
   }
 `;
 
