@@ -130,5 +130,6 @@ export const keptOf = (page: Page): Promise<string> =>
     const db = await asked(indexedDB.open('diatonix-pupil'));
     const parts = await asked(db.transaction('parts').objectStore('parts').getAll());
     db.close();
-    return JSON.stringify(parts);
+    // The sheet stands there as the text of its file.
+    return parts.map((one: { file?: string }) => one?.file ?? JSON.stringify(one)).join('\n');
   });

@@ -17,7 +17,8 @@ const LATER_ROOMS = 'line|time|context|exercise|practice|score|voicing|passage|w
 const LATER_PARTS = 'design/Margin|design/menu|parts/Working';
 /** What keeps the work comes after the first bench where nothing was kept before. */
 const LATER_DOCUMENTS =
-  'documents/(?:admit|database|keeping|merge|migrations|patience|rows|saving|seal|workbooks|importFile|workbookText|asideRows|drafts|checks)';
+  'documents/(?:admit|asideRows|checks|database|drafts|importFile|keeping|merging|migrations|patience|rows|' +
+  'saving|seal|workbookText|workbooks)';
 const COMMON = new RegExp(
   `/(?:web/src/(?!${LATER_PARTS}|${LATER_DOCUMENTS})|core/src/(?!${LATER_ROOMS}|words/(?:${LATER_WORDS})))`,
 );

@@ -24,25 +24,21 @@ interface Answer {
   readonly remarks: readonly string[];
 }
 
-/**
- * `diatonix read FILE… [--key KEY] [--json]`. Returns the exit status: 0 where every file was read, 1 where some were
- * not, 2 where none was.
- */
+/** `diatonix read FILE… [--key KEY] [--json]`. Returns the exit status: 2 where no file could be read. */
 export async function readCommand(args: Arguments): Promise<number> {
   const paths = args.words.slice(1);
   if (paths.length === 0)
     throw new TheoryError('request', 'read', 'no file is given.', 'Write diatonix read FILE.musicxml.');
   const { key, school } = args.options;
   const task = { ...(key === undefined ? {} : { key }), ...(school === undefined ? {} : { school }) };
-  let [good, bad] = [0, 0];
+  let good = 0;
   await readFiles(scoreFiles(paths), task, (line, { error }) => {
     if (error === null) good++;
-    else bad++;
     if (args.flags.has('json')) console.log(line);
     else if (error !== null) console.error(`${(JSON.parse(line) as Answer).file}: ${error}`);
     else console.log(readingText(JSON.parse(line) as Answer));
   });
-  return bad === 0 ? 0 : good > 0 ? 1 : 2;
+  return good > 0 ? 0 : 2;
 }
 
 /** Bars with their chords, keys where they begin, and cadences. */

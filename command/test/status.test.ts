@@ -92,8 +92,3 @@ test('a disk that is full is told, without the insides of the program', () => {
   expect(stderr.trim()).toMatch(/^What was to be printed could not be written/);
   expect(stderr.trim().split('\n')).toHaveLength(1);
 });
-
-test('of several scores one that cannot be read is told, and the status says that some were', () => {
-  const bad = put('bad.musicxml', 'no score');
-  expect(diatonix('read', bad).status).toBe(2);
-});

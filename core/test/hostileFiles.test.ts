@@ -71,6 +71,11 @@ test.each<[string, RegExp, () => unknown]>([
     /more notes sound together than a score can have/,
     () => readMusicXmlLine(score(measures(attributes() + many(15_000, overlapping)))),
   ],
+  [
+    'far more notes than a score has, in a file that is not even whole',
+    /it holds 100001 notes, and a score has 100000 at most/,
+    () => readMusicXmlLine('<score-partwise>' + '<note><rest/></note>'.repeat(100_001)),
+  ],
   ['an archive whose container names a prototype', /names no score in it/, () => musicXmlText(prototypes)],
   [
     'elements 50,000 deep',

@@ -79,6 +79,8 @@ export async function joinedAs(name: string, key?: string) {
   return one;
 }
 
+let count = 0;
+
 /** A class network and an empty workbook for each test of a file. */
 export function onClassNetwork(): void {
   let stopSaving: () => void;
@@ -86,6 +88,9 @@ export function onClassNetwork(): void {
     await network.start();
     place.host = network.host;
     showEmpty();
+    // Each test has a workbook of its own: nothing of the one before comes in from storage.
+    const { workbook } = useDocuments.getState();
+    useDocuments.setState({ workbook: { ...workbook, id: `class-${++count}` } });
     nothingStored();
     stopSaving = startSaving();
     await keepToken(TOKEN);

@@ -45,6 +45,7 @@ const MELODY = 'Melody';
  * `musicxml` saying what was read, what is wrong, and what would be right.
  */
 export function readMusicXml(text: string): ScoreIn {
+  refuseLarge(text);
   const parsed = parseXml(text);
   const root = parsed.find((node) => !Object.keys(node)[0]!.startsWith('?'));
   const name = root ? tagOf(root) : 'nothing';
@@ -56,6 +57,19 @@ export function readMusicXml(text: string): ScoreIn {
     );
   const nodes = childrenOf(root!);
   return readScore(name === 'score-timewise' ? partwise(nodes) : nodes);
+}
+
+/** What is far too large is refused by its notes as they stand, before anything is taken apart. */
+function refuseLarge(text: string): void {
+  let count = 0;
+  for (let at = text.indexOf('<note'); at >= 0; at = text.indexOf('<note', at + 5))
+    if (/[\s>]/.test(text[at + 5] ?? '')) count++;
+  if (count > MAX_NOTES)
+    throw wrong(
+      'the file',
+      `it holds ${count} notes, and a score has ${MAX_NOTES} at most.`,
+      'Import a part of it.',
+    );
 }
 
 function readScore(nodes: readonly Node[]): ScoreIn {
