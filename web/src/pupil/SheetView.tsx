@@ -1,9 +1,13 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { Asked } from './Asked';
 import { HandIn } from './HandIn';
 import { instructionOf } from './instructionOf';
 import { QuestionBoundary } from './QuestionBoundary';
 import { look, openOnes, questionsOf, usePupil, type Work } from './work';
+
+/** So many questions of the whole sheet come on the page at once. */
+const AT_ONCE = 30;
 
 /** The sheet: one question at a time or all of them, what is still open, and handing in. */
 export function SheetView({ work }: { readonly work: Work }) {
@@ -17,14 +21,22 @@ export function SheetView({ work }: { readonly work: Work }) {
   const open = openOnes(work);
   const at = place === null ? null : Math.min(place, questions.length - 1);
   const room = useRef<HTMLDivElement>(null);
+  // A long sheet comes on the page bit by bit: it can be written on from the beginning.
+  const [shown, setShown] = useState(AT_ONCE);
+  useEffect(() => {
+    if (at !== null || shown >= questions.length) return;
+    const timer = setTimeout(() => setShown((count) => count + AT_ONCE));
+    return () => clearTimeout(timer);
+  }, [at, shown, questions.length]);
   useEffect(() => {
     // Another question begins in its answer, so that a whole sheet goes from the keyboard.
     if (at !== null) room.current?.querySelector<HTMLInputElement>('article input')?.focus();
   }, [at]);
   const go = (id: string) => {
     const to = questions.findIndex((one) => one.id === id);
-    if (at !== null) look(to);
-    else room.current?.querySelectorAll('article')[to]?.querySelector('input')?.focus();
+    if (at !== null) return look(to);
+    if (to >= shown) flushSync(() => setShown(to + 1));
+    room.current?.querySelectorAll('article')[to]?.querySelector('input')?.focus();
   };
   const next = (from: number) => {
     const after = questions[from + 1];
@@ -54,7 +66,7 @@ export function SheetView({ work }: { readonly work: Work }) {
       </div>
       <div ref={room}>
         {questions.map((question, index) =>
-          at === null || at === index ? (
+          (at === null && index < shown) || at === index ? (
             <QuestionBoundary key={question.id} id={question.id}>
               <Asked
                 question={question}

@@ -23,7 +23,7 @@ export interface MidiTracks {
 const PERCUSSION = 9;
 /** Bytes of the header chunk. */
 const HEADER = 14;
-const MOST_NOTES = 100_000;
+const MOST_NOTES = 60_000;
 const MOST_BYTES = 20_000_000;
 
 export function wrongMidi(read: string, what: string, right: string): TheoryError {

@@ -34,7 +34,8 @@ import type { ScoreIn, TimedNote } from './scoreIn';
 
 /** Nothing lasts longer: what says so is a slip of the file. */
 const LONGEST_NOTE = 1024 * TICKS_A_QUARTER;
-const MAX_NOTES = 100_000;
+/** As many as are read within some seconds and half a gigabyte. */
+const MAX_NOTES = 60_000;
 
 const MELODY = 'Melody';
 
