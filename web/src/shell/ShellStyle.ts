@@ -17,6 +17,7 @@ export const Shell = styled.div`
       600 1.4rem/3.75rem 'Source Serif 4',
       serif;
     display: block;
+    flex: none;
     padding-left: 1.1rem;
     color: inherit;
     text-decoration: none;
