@@ -1,6 +1,6 @@
 import { answerChoices, answerHint } from '@diatonix/core';
 import type { KeyboardEvent } from 'react';
-import type { PupilQuestion } from './work';
+import { LONGEST, type PupilQuestion } from './work';
 
 interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> {
   readonly typed: string;
@@ -43,7 +43,7 @@ export function AnswerInput({ id, kind, given, typed, locked = false, onType, on
       <input
         value={typed}
         placeholder={answerHint(kind)}
-        maxLength={300}
+        maxLength={LONGEST}
         autoComplete="off"
         autoCapitalize="off"
         spellCheck={false}
@@ -51,6 +51,11 @@ export function AnswerInput({ id, kind, given, typed, locked = false, onType, on
         onChange={(event) => onType(event.target.value)}
         onKeyDown={onKeyDown}
       />
+      {typed.length >= LONGEST && (
+        <span className="problem" role="status">
+          An answer has at most {LONGEST} letters: what is written or put in beyond is not taken.
+        </span>
+      )}
     </label>
   );
 }

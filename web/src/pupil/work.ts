@@ -56,7 +56,8 @@ interface PupilState {
   readonly kept: boolean;
 }
 
-const LONGEST = 300;
+/** Letters of an answer; the page says so where they are used up. */
+export const LONGEST = 300;
 const LONGEST_SCRATCH = 2000;
 const KEEPS_NOTHING =
   'This browser keeps nothing: hand in before you close the page, or write your answers down.';
