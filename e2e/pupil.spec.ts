@@ -44,6 +44,7 @@ test('a sheet is answered from the keyboard, kept through a reload, handed in an
   await expect(page.getByRole('heading', { name: 'Question 1.2' })).toBeVisible();
   await expect(answerField(page)).toBeFocused();
   await page.keyboard.type('P5');
+  await expect(page.getByText('Kept on this device.')).toBeVisible();
   await page.reload();
   await expect(page.getByText('Una Weir, version B. 2 of 20 answered.')).toBeVisible();
   await page.getByRole('button', { name: 'The whole sheet' }).click();
