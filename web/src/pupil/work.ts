@@ -106,6 +106,8 @@ export async function startWork(): Promise<void> {
 /** What another tab wrote comes in, once what was written here is kept. */
 async function takeElsewhere(): Promise<void> {
   await keepNow();
+  // Where nothing can be written, what stands here is all there is of it: nothing takes its place.
+  if (getState().problem === KEEPS_NOTHING) return;
   const before = getState().work;
   const kept = await readKept().catch(() => undefined);
   if (kept === undefined) return;
