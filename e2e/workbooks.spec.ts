@@ -10,6 +10,7 @@ test('two tabs of one browser: an edit is in the other within a second, and neit
   // Opened in the same moment of a first visit, they have the same workbook.
   const other = await context.newPage();
   await Promise.all([openProgressions(page, demo), openProgressions(other, demo)]);
+  await Promise.all([saved(page), saved(other)]);
   await typeLine(page, 'I IV V7 I');
   await entryLine(page).blur();
   const began = Date.now();

@@ -4,6 +4,7 @@ const PATIENCE_MS = 3000;
 
 let asked: Promise<boolean> | null = null;
 let done: () => void = () => undefined;
+let isDone = false;
 
 /**
  * Whether this browser has nothing of ours yet: then nothing has to be read before the page is shown, and what keeps
@@ -16,30 +17,44 @@ export function isFirstVisit(): Promise<boolean> {
 }
 
 /** The workbook of the first visit is kept, or cannot be. */
-export const firstVisitDone = (): void => done();
+export function firstVisitDone(): void {
+  isDone = true;
+  done();
+}
 
 async function found(): Promise<boolean> {
   try {
     await ownTurn();
     const isFirst = !(await indexedDB.databases()).some(({ name }) => name === 'diatonix');
-    if (!isFirst) done();
+    if (!isFirst) firstVisitDone();
     return isFirst;
   } catch {
-    done();
+    firstVisitDone();
     return false;
   }
 }
 
-/** Resolves once no other tab is having its first visit; the turn is kept until it is done, or the tab closed. */
-function ownTurn(): Promise<void> {
-  if (!('locks' in navigator)) return Promise.resolve();
-  return new Promise((begun) => {
-    setTimeout(begun, PATIENCE_MS);
+/** Resolves once no other tab is having its first visit, or was waited for long enough. */
+async function ownTurn(): Promise<void> {
+  await Promise.race([turn(), new Promise((after) => setTimeout(after, PATIENCE_MS))]);
+}
+
+let given: Promise<void> | null = null;
+
+/**
+ * This tab's turn, however long another's first visit takes; it is kept until the first visit is done, or the tab
+ * closed.
+ */
+export function turn(): Promise<void> {
+  given ??= new Promise((begun) => {
+    if (!('locks' in navigator)) return begun();
     const held = () =>
       new Promise<void>((end) => {
+        if (isDone) end();
         done = end;
         begun();
       });
     navigator.locks.request(LOCK, held).catch(() => begun());
   });
+  return given;
 }

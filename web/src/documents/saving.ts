@@ -59,6 +59,9 @@ export function nothingStored(): void {
   plan();
 }
 
+/** Whether it is known what of the open workbook stands in the database. */
+export const isStored = (): boolean => stored?.workbook.id === useDocuments.getState().workbook.id;
+
 /** What is not saved yet; null where everything is. */
 function unsavedNow(): { header: Header; unsaved: Unsaved[]; desk: unknown } | null {
   if (!stored) return null;
@@ -159,8 +162,10 @@ function plan(): void {
   timer = setTimeout(run, Math.max(0, Math.min(QUIET_MS, firstAt + LONGEST_MS - now)));
 }
 
-/** Saves at once what is still to be saved, and waits for it. */
+/** Saves at once what is still to be saved, and waits for it; a workbook of a first visit before its turn, too. */
 export async function flush(): Promise<void> {
+  const { documents } = useDocuments.getState();
+  if (stored === null && Object.keys(documents).length > 0) nothingStored();
   if (unsavedNow()) run();
   await running;
 }

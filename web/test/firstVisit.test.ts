@@ -1,0 +1,55 @@
+/** The first visit: its workbook is kept whatever is done first, and two tabs of one moment have the same one. */
+import 'fake-indexeddb/auto';
+import { closeDatabase, database } from '../src/documents/database';
+import { keepFirst } from '../src/documents/keeping';
+import { FIRST_PROGRESSION } from '../src/documents/kinds/progression';
+import { rowsSince, saveDocuments } from '../src/documents/rows';
+import { showWorkbook } from '../src/documents/store';
+import { beginWorkbook, listWorkbooks } from '../src/documents/workbooks';
+import { renameProgression } from '../src/benches/progressions/state';
+import { id, state, title } from './openTide';
+
+const LINE = {
+  id: 'p',
+  kind: 'progression',
+  order: 1,
+  body: { ...FIRST_PROGRESSION, title: 'Tide' },
+} as const;
+const showFirst = (workbook: string) =>
+  showWorkbook({ id: workbook, title: 'Harbour class', writtenAt: null }, { p: LINE });
+
+// A browser without locks: nobody has to be waited for.
+Object.defineProperty(globalThis, 'navigator', { value: {}, configurable: true });
+
+// One after the other, as the page goes: the first test is the tab in which nothing is stored yet.
+beforeAll(() => database().open());
+afterAll(closeDatabase);
+
+test('another workbook is begun before the first was kept: the first is kept too, with its edits', async () => {
+  showFirst('first');
+  renameProgression('Ebb');
+  await beginWorkbook();
+  await keepFirst();
+  expect((await listWorkbooks()).map((one) => one.title).sort()).toEqual(['Harbour class', 'New workbook']);
+  expect((await rowsSince('first', 0))[0]!.body).toMatchObject({ title: 'Ebb' });
+});
+
+test('another tab kept its workbook first: that one is shown, unless something was edited here', async () => {
+  const body = { ...LINE.body, title: 'Flood' };
+  await saveDocuments(
+    { id: 'theirs', title: 'Harbour class', writtenAt: null },
+    [{ id: 'p', now: { ...LINE, body }, base: null }],
+    'other',
+  );
+  await database().workbooks.update('theirs', { openedAt: Date.now() + 1000 });
+  showFirst('edited');
+  const edited = keepFirst();
+  renameProgression('Mine');
+  await edited;
+  expect([id(), title()]).toEqual(['edited', 'Mine']);
+  showFirst('mine');
+  await keepFirst();
+  expect([id(), title()]).toEqual(['theirs', 'Flood']);
+  expect((await listWorkbooks()).map((one) => one.id)).not.toContain('mine');
+  expect(state().saveState.kind).toBe('saved');
+});
