@@ -1,5 +1,5 @@
 import {
-  askingOf,
+  kindOf,
   causeSentence,
   checkQuestion,
   DEFAULT_SCHOOL,
@@ -9,7 +9,7 @@ import {
   plant,
   TheoryError,
   type Earlier,
-  type Given,
+  type GivenData,
   type Marking,
   type School,
   type ToMark,
@@ -22,11 +22,11 @@ export function questionIn(value: unknown, field = 'question'): ToMark {
   const { kind, given, answers } = asObject(value, field);
   if (typeof kind !== 'string')
     throw new TheoryError('request', field, 'the question has no kind.', 'Give it as ask gave it.');
-  askingOf(kind);
+  kindOf(kind);
   if (answers !== undefined && !Array.isArray(answers))
     throw new TheoryError('request', 'answers', 'these are no answers.', 'Leave them out, or give a list.');
   const question = {
-    ...{ kind, given: asObject(given, `${field}.given`) as Given },
+    ...{ kind, given: asObject(given, `${field}.given`) as GivenData },
     ...(answers ? { answers } : {}),
   };
   checkQuestion(question);

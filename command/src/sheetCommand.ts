@@ -11,7 +11,7 @@ import {
   MOST_VERSIONS,
   readSchool,
   TheoryError,
-  type Given,
+  type GivenData,
   type School,
   type Sheet,
 } from '@diatonix/core';
@@ -137,7 +137,7 @@ export function readSpec(file: string): unknown {
 
 /** A sheet in words: each question with its answers. */
 function sheetText({ title, code, marks, sections }: Sheet, school: School): string {
-  const said = (given: Given) =>
+  const said = (given: GivenData) =>
     Object.entries(given)
       .map(([field, value]) => `${field} ${Array.isArray(value) ? value.flat().join(' ') : String(value)}`)
       .join(', ');

@@ -1,5 +1,5 @@
 /** Requests of every kind as they should be, and a generator that turns their fields about. */
-import { ASKING, askQuestions, MISTAKES_IN_WORDS } from '@diatonix/core';
+import { KINDS, askQuestions, MISTAKES_IN_WORDS } from '@diatonix/core';
 
 type Json = unknown;
 
@@ -47,7 +47,7 @@ export const SOUND_REQUESTS: readonly Record<string, Json>[] = [
 ];
 
 /** A question of every kind, asked, marked, and with a mistake planted in it. */
-const ASKED: readonly Record<string, Json>[] = ASKING.flatMap(({ id }, at) => {
+const ASKED: readonly Record<string, Json>[] = KINDS.flatMap(({ id }, at) => {
   const { questions } = askQuestions({ kind: id, seed: 3, count: 2 });
   const mistake = MISTAKES_IN_WORDS[(7 * at) % MISTAKES_IN_WORDS.length]!;
   return [

@@ -19,8 +19,13 @@ test.each(['degree-name', 'cadence-name', 'key-find', 'listen'])(
 );
 
 test('what is written freely has no choices', () => {
-  for (const kind of ['interval-name', 'numeral-label', 'written', 'no-such-kind'])
-    expect(answerChoices({ kind, given: { key: 'C major' } })).toEqual([]);
-  expect(answerChoices({ kind: 'key-find', given: {} })).toEqual([]);
-  expect(answerChoices({ kind: 'listen', given: { of: 'interval' } })).toEqual([]);
+  const given = { key: 'C major', from: 'C4', to: 'E4', notes: ['C4', 'E4', 'G4'], question: 'Why?' };
+  for (const kind of ['interval-name', 'numeral-label', 'written'])
+    expect(answerChoices({ kind, given })).toEqual([]);
+  expect(answerChoices({ kind: 'listen', given: { of: 'interval', sound: [['C4'], ['E4']] } })).toEqual([]);
+});
+
+test('a question that is none has no choices either, and that is said', () => {
+  expect(() => answerChoices({ kind: 'no-such-kind', given: {} })).toThrow('no such kind of exercise');
+  expect(() => answerChoices({ kind: 'key-find', given: {} })).toThrow('has no “candidates”');
 });

@@ -4,7 +4,7 @@
  */
 import {
   answerWords,
-  ASKING,
+  KINDS,
   askQuestions,
   kindsOut,
   kindWords,
@@ -12,7 +12,7 @@ import {
   sayStep,
   sentenceText,
   sheetCode,
-  askingOf,
+  kindOf,
   type MaterialText,
   type Question,
 } from '../src';
@@ -23,11 +23,11 @@ const text = (question: Question, field: string) => String(question.given[field]
 const only = <Answer>(question: Question) => question.answers[0] as Answer;
 const nameOnly = (note: string) => note.replace(/-?\d$/, '');
 
-const KINDS = ASKING.map(({ id }) => id);
+const IDS = KINDS.map(({ id }) => id);
 /** Kinds that are set in voices take long: fewer of them say as much. */
 const IN_VOICES = /realise|complete|faults|harmonise|score-label/;
 
-describe.each(KINDS)('%s', (kind) => {
+describe.each(IDS)('%s', (kind) => {
   const many = Number(process.env['DIATONIX_QUESTIONS']) || (IN_VOICES.test(kind) ? 10 : 60);
   const { questions } = ask(kind, {}, many);
 
@@ -45,8 +45,8 @@ describe.each(KINDS)('%s', (kind) => {
       expect(difficulty.total).toBeCloseTo(sum, 5);
       expect(difficulty.total).toBeGreaterThan(0);
       expect(id.startsWith(`${kind}-11A-`)).toBe(true);
-      const said = askingOf(kind)
-        .steps(given)
+      const said = kindOf(kind)
+        .working(given)
         .map((step) => sentenceText(sayStep(step)));
       expect(said.length).toBeGreaterThan(0);
       expect(said.join(' ')).not.toMatch(/undefined|NaN|\[object/);
@@ -159,8 +159,8 @@ describe('material', () => {
 
   test('every kind says what it takes', () => {
     for (const { kind, material } of kindsOut()) {
-      expect(KINDS).toContain(kind);
-      for (const { values, usual } of Object.values(material)) {
+      expect(IDS).toContain(kind);
+      for (const { values, default: usual } of Object.values(material)) {
         expect(values.length).toBeGreaterThan(0);
         expect(usual).toBeDefined();
       }

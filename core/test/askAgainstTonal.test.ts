@@ -9,7 +9,7 @@ import {
   Note as TonalNote,
   Scale,
 } from 'tonal';
-import { askingOf, askQuestions, type MaterialText, type Question } from '../src';
+import { kindOf, askQuestions, type MaterialText, type Question } from '../src';
 
 const ask = (kind: string, material: MaterialText = {}, count = 200, seed = 11) =>
   askQuestions({ kind, seed, count, material });
@@ -188,7 +188,7 @@ describe('answers against tonal', () => {
     const numerals = ['I', 'ii6', 'IV', 'V65', 'V7/V', 'vi', 'viio6', 'V42', 'viio7/ii', 'I64'];
     const material = { keys: ALL_KEYS, numerals };
     for (const { given, answers } of ask('numeral-label', material, 200).questions) {
-      const built = askingOf('numeral-build').answers({ key: given['key'], numeral: answers[0] });
+      const built = kindOf('numeral-build').solve({ key: given['key'], numeral: answers[0] });
       expect(built[0]).toEqual((given['notes'] as string[]).map(nameOnly));
     }
     // The notes of plain triads, by the scale.

@@ -19,7 +19,6 @@ import {
   ordinaryKeys,
   orderOfFlats,
   orderOfSharps,
-  parseInterval,
   parseKey,
   parseNote,
   pitchClass,
@@ -29,12 +28,12 @@ import {
   printNote,
   printNoteName,
   qualityPattern,
-  sayIntervalMark,
-  sayInversionMark,
+  markingWords,
+  markQuestion,
+  type ExerciseKind,
   sayStep,
   sentenceText,
   stackedNotes,
-  DEFAULT_SCHOOL,
   scaleFingering,
   signatureOnStaff,
   type Note,
@@ -187,35 +186,28 @@ test('an accidental holds to the end of its bar in its own octave; a natural can
 });
 
 test('an accidental of an earlier note of the bar, forgotten, explains the answer', () => {
-  const question = {
-    from: parseNote('C5'),
-    to: parseNote('A#4'),
-    clef: 'treble' as const,
-    key: parseKey('C major'),
-    earlier: [parseNote('A#4')],
-  };
-  const mark = INTERVAL_NAME.mark(question, 'm3');
-  expect(mark).toMatchObject({ verdict: 'wrong', cause: { kind: 'earlier-accidental-forgotten' } });
-  expect(sayIntervalMark(mark, { ...DEFAULT_SCHOOL, words: 'note' })).toBe(
-    'A♯ has its accidental from earlier in the bar: it holds to the end of the bar.',
-  );
-  expect(INTERVAL_NAME.mark({ ...question, earlier: [] }, 'm3')).toMatchObject({
-    cause: { kind: 'accidental-forgotten' },
-  });
+  const given = { clef: 'treble', key: 'C major', earlier: ['A#4'], from: 'C5', to: 'A#4' };
+  const mark = markQuestion(INTERVAL_NAME as ExerciseKind, given, 'm3');
+  expect(mark.verdict).toBe('wrong');
+  expect(mark.causes[0]!.mistakes).toEqual(['accidental-of-bar-forgotten']);
+  expect(markingWords(mark)).toMatch(/holds to the end of its bar/);
+  const alone = markQuestion(INTERVAL_NAME as ExerciseKind, { ...given, earlier: [] }, 'm3');
+  expect(alone.causes[0]!.mistakes).toEqual(['accidental-forgotten']);
 });
 
 test.each([
-  ['M6', 'm3', 'right', /^Right: minor third/],
-  ['M6', 'M3', 'wrong', /the quality swaps/],
-  ['M6', 'M6', 'wrong', /the interval itself/],
-  ['M6', 'm2', 'wrong', /sum to 9/],
-  ['A4', 'A5', 'wrong', /the quality swaps/],
-  ['A4', 'm5', 'wrong', /stay perfect/],
-  ['P5', 'd4', 'wrong', /The number is right/],
-  ['m10', 'P6', 'wrong', /never perfect/],
+  ['M6', 'm3', 'right', /^Right/],
+  ['M6', 'M3', 'wrong', /the quality is not/],
+  ['M6', 'M6', 'wrong', /what stands there already/],
+  ['M6', 'm2', 'wrong', /nine/],
+  ['A4', 'A5', 'wrong', /the quality is not/],
+  ['A4', 'm5', 'wrong', /perfect/],
+  ['P5', 'd4', 'wrong', /perfect/i],
+  ['m10', 'P6', 'wrong', /perfect/],
   ['M6', '?', 'unreadable', /not an interval/],
 ])('the inversion of %s named %s is %s', (interval, answer, verdict, said) => {
-  const mark = INTERVAL_INVERT.mark(parseInterval(interval), answer);
+  const given = { from: 'C4', to: 'C5', name: interval };
+  const mark = markQuestion(INTERVAL_INVERT as ExerciseKind, given, answer);
   expect(mark.verdict).toBe(verdict);
-  expect(sayInversionMark(mark)).toMatch(said);
+  expect(markingWords(mark)).toMatch(said);
 });

@@ -1,5 +1,5 @@
 /** What is printed in a question is never its whole answer, whatever the kind. */
-import { ASKING, askQuestions, attempt, markAnswer } from '../src/index';
+import { KINDS, askQuestions, attempt, markAnswer } from '../src/index';
 
 /** What of a question is drawn on a staff, played, or printed to be chosen from. */
 const NOT_IN_WORDS = new Set([
@@ -32,7 +32,7 @@ function printed(given: Readonly<Record<string, unknown>>): unknown[] {
   return found.filter((one) => typeof one === 'string' || Array.isArray(one));
 }
 
-test.each(ASKING.map(({ id }) => id))('%s', (kind) => {
+test.each(KINDS.map(({ id }) => id))('%s', (kind) => {
   const earned: string[] = [];
   for (let seed = 1; seed <= 2; seed++)
     for (const question of askQuestions({ kind, seed, count: 12 }).questions)

@@ -3,19 +3,19 @@
  * and, in markIndependent, by other means.
  */
 import {
-  ASKING,
+  KINDS,
   askQuestions,
   markAnswer,
   mistakesOut,
   plant,
   readSchool,
-  type Given,
+  type GivenData,
   type MarkOptions,
 } from '../src';
 
-const mark = (kind: string, given: Given, answer: unknown, options: MarkOptions = {}) =>
+const mark = (kind: string, given: GivenData, answer: unknown, options: MarkOptions = {}) =>
   markAnswer({ kind, given }, answer, options);
-const parts = (kind: string, given: Given, answer: unknown) =>
+const parts = (kind: string, given: GivenData, answer: unknown) =>
   mark(kind, given, answer).parts.map(
     ({ part, got, of, follows }) => `${part} ${got}/${of}${follows ? ' f' : ''}`,
   );
@@ -24,7 +24,7 @@ const SIXTH = { clef: 'bass', key: 'D major', from: 'D3', to: 'B3' };
 const TRIAD = { clef: 'treble', key: 'C major', notes: ['A4', 'C5', 'F5'] };
 
 describe('every kind', () => {
-  const kinds = ASKING.map(({ id }) => id);
+  const kinds = KINDS.map(({ id }) => id);
 
   test.each(kinds)('%s: right answers are right, planted mistakes are wrong and found again', (kind) => {
     const questions = askQuestions({ kind, seed: 31, count: 12 }).questions;
@@ -106,7 +106,7 @@ describe('parts', () => {
       'I IV',
       ['chord 1 1/1', 'chord 2 0/1'],
     ],
-  ] as [string, Given, unknown, string[]][])('%s %j answered %j', (kind, given, answer, expected) => {
+  ] as [string, GivenData, unknown, string[]][])('%s %j answered %j', (kind, given, answer, expected) => {
     expect(parts(kind, given, answer)).toEqual(expected);
   });
 
@@ -164,7 +164,7 @@ describe('answers as they are written', () => {
     ['listen', { of: 'inversion', sound: [['E4', 'G4', 'C5']] }, 'first inversion'],
     ['work-back', { key: 'C major', target: 'vi', roles: ['ii', 'V'] }, 'iiø7/vi V/vi'],
     ['written', { question: 'What is a pivot chord?' }, 'A  chord of two keys'],
-  ] as [string, Given, unknown][])('%s %j answered %j is right', (kind, given, answer) => {
+  ] as [string, GivenData, unknown][])('%s %j answered %j is right', (kind, given, answer) => {
     const answers = kind === 'written' ? { answers: ['a chord of two keys'] } : {};
     expect(markAnswer({ kind, given, ...answers }, answer).verdict).toBe('right');
   });
@@ -186,7 +186,7 @@ describe('answers as they are written', () => {
 
   test.each([
     ['interval-name', SIXTH, 'banana', '“banana”'],
-    ['interval-name', SIXTH, { root: 'C' }, 'this is no answer of the kind'],
+    ['interval-name', SIXTH, { root: 'C' }, 'this is no answer to the question'],
     ['triad-name', TRIAD, 'F sideways', 'this is no name of a chord'],
     ['triad-name', TRIAD, { root: 'F', quality: 'major', inversion: 9 }, 'this is no inversion'],
     [
@@ -197,7 +197,15 @@ describe('answers as they are written', () => {
     ],
     [
       'parts-complete',
-      { clef: 'grand', key: 'C major', numerals: ['V', 'I'], voices: [] },
+      {
+        clef: 'grand',
+        key: 'C major',
+        numerals: ['V', 'I'],
+        voices: [
+          ['C5', null, null, 'G2'],
+          ['C5', null, null, 'C3'],
+        ],
+      },
       [['G4']],
       'four voices of 2 chords are wanted',
     ],
@@ -207,7 +215,7 @@ describe('answers as they are written', () => {
       'none',
       'these are no faults',
     ],
-  ] as [string, Given, unknown, string][])(
+  ] as [string, GivenData, unknown, string][])(
     '%s %j answered %j cannot be read, and is no mark',
     (kind, given, answer, message) => {
       const answers = kind === 'parts-complete' ? { answers: [[]] } : {};

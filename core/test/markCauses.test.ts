@@ -1,6 +1,6 @@
 /** Why answers are wrong: the likeliest mistakes, what weighs, what follows from an earlier answer, four voices. */
 import {
-  askingOf,
+  kindOf,
   askQuestions,
   causeSentence,
   markAnswer,
@@ -9,13 +9,13 @@ import {
   plant,
   MISTAKES_IN_WORDS,
   remedyOf,
-  type Given,
+  type GivenData,
   type MarkOptions,
 } from '../src';
 
-const mark = (kind: string, given: Given, answer: unknown, options: MarkOptions = {}) =>
+const mark = (kind: string, given: GivenData, answer: unknown, options: MarkOptions = {}) =>
   markAnswer({ kind, given }, answer, options);
-const causes = (kind: string, given: Given, answer: unknown) =>
+const causes = (kind: string, given: GivenData, answer: unknown) =>
   mark(kind, given, answer).causes.map(({ mistakes }) => mistakes.join(' + '));
 
 const SIXTH = { clef: 'bass', key: 'D major', from: 'D3', to: 'B3' };
@@ -65,7 +65,7 @@ describe('causes', () => {
       'authentic',
       'cadence-by-first-chord',
     ],
-  ] as [string, Given, unknown, string][])('%s %j answered %j: %s', (kind, given, answer, cause) => {
+  ] as [string, GivenData, unknown, string][])('%s %j answered %j: %s', (kind, given, answer, cause) => {
     // F♯ over C♯ is a perfect fourth whatever is forgotten.
     if (cause === 'right') expect(mark(kind, given, answer).verdict).toBe('right');
     else expect(causes(kind, given, answer)[0]).toBe(cause);
@@ -106,7 +106,7 @@ describe('causes', () => {
       const { kind, material } = remedyOf(id);
       const request = { kind, seed: 1, count: 3, ...(material ? { material } : {}) };
       expect(askQuestions(request).questions).toHaveLength(3);
-      expect(askingOf(kind).id).toBe(kind);
+      expect(kindOf(kind).id).toBe(kind);
     }
     expect(causeSentence({ mistakes: ['inverted', 'case-wrong'], certain: false })).toMatch(
       /^Perhaps: .* And: /,

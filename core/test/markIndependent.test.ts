@@ -3,7 +3,7 @@
  * out named by tonal (general-purpose, from the registry).
  */
 import { Interval, Note, Scale } from 'tonal';
-import { askQuestions, markAnswer, type Given, type Question } from '../src';
+import { askQuestions, markAnswer, type GivenData, type Question } from '../src';
 
 const ask = (kind: string, material = {}, count = 150) =>
   askQuestions({ kind, seed: 404, count, material }).questions;
@@ -151,7 +151,7 @@ test('built intervals and transposed lines are right exactly where tonal writes 
   for (const { given, ...question } of ask('transpose', {}, 60)) {
     const { notes, by, below } = given as unknown as { notes: string[]; by: string; below: boolean };
     const right = notes.map((note) => Note.transpose(note, turn(by, below)));
-    expect(markAnswer({ ...question, given: given as Given }, right.join(' ')).verdict).toBe('right');
-    expect(markAnswer({ ...question, given: given as Given }, notes.join(' ')).verdict).toBe('wrong');
+    expect(markAnswer({ ...question, given: given as GivenData }, right.join(' ')).verdict).toBe('right');
+    expect(markAnswer({ ...question, given: given as GivenData }, notes.join(' ')).verdict).toBe('wrong');
   }
 });

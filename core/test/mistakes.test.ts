@@ -3,25 +3,25 @@
  * answers of every kind, which get a verdict and never stop anything.
  */
 import fc from 'fast-check';
-import { ASKING, askQuestions, markAnswer, partNames, type Given } from '../src';
+import { KINDS, askQuestions, markAnswer, partNames, type GivenData } from '../src';
 
 const G = { clef: 'treble', key: 'C major' };
-const chord = (key: string, ...notes: string[]): Given => ({ clef: 'treble', key, notes });
-const pair = (key: string, from: string, to: string, clef = 'treble'): Given => ({ clef, key, from, to });
+const chord = (key: string, ...notes: string[]): GivenData => ({ clef: 'treble', key, notes });
+const pair = (key: string, from: string, to: string, clef = 'treble'): GivenData => ({ clef, key, from, to });
 const named = (root: string, quality: string, inversion = 0) => ({ root, quality, inversion });
-const built = (root: string, quality: string, inversion = 0): Given => ({
+const built = (root: string, quality: string, inversion = 0): GivenData => ({
   ...G,
   ...named(root, quality, inversion),
 });
-const figured = (key: string, bass: string, ...figures: string[]): Given => ({
+const figured = (key: string, bass: string, ...figures: string[]): GivenData => ({
   clef: 'bass',
   key,
   bass,
   figures,
 });
-const cadence = (...chords: string[][]): Given => ({ clef: 'grand', key: 'C major', chords });
+const cadence = (...chords: string[][]): GivenData => ({ clef: 'grand', key: 'C major', chords });
 
-const WORKED: readonly (readonly [mistake: string, kind: string, given: Given, answer: unknown])[] = [
+const WORKED: readonly (readonly [mistake: string, kind: string, given: GivenData, answer: unknown])[] = [
   ['signature-forgotten', 'note-name', { ...G, key: 'D major', note: 'F#4' }, 'F4'],
   [
     'signature-forgotten',
@@ -189,7 +189,7 @@ const odd = fc.oneof(
   }),
 );
 
-test.each(ASKING.map(({ id }) => id))(
+test.each(KINDS.map(({ id }) => id))(
   'any answer to %s has a verdict, and marks within what there is',
   (kind) => {
     const [question] = askQuestions({ kind, seed: 3, count: 1 }).questions;

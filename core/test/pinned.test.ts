@@ -1,5 +1,5 @@
 /** Questions that stand whatever the dice say, and the order of a section. */
-import { makeSheet, putOf, promptWords, type SectionSpec, type Sheet } from '../src';
+import { makeSheet, staffLayout, promptWords, type SectionSpec, type Sheet } from '../src';
 
 const GIVEN = { clef: 'treble', key: 'D major', from: 'D4', to: 'B4' };
 const sheet = (section: Partial<SectionSpec>, version = 0) =>
@@ -56,7 +56,7 @@ describe('a pinned question', () => {
     const [question] = made.sections[0]!.questions;
     expect(question!.answers).toEqual(['a chord of two keys']);
     expect(promptWords(question!)).toBe('What is a pivot chord?');
-    expect(putOf(question!).clefs).toEqual([]);
+    expect(staffLayout(question!).clefs).toEqual([]);
     expect(() => sheet({ kind: 'written', count: 2, pinned })).toThrow('it admits no question');
   });
 

@@ -1,14 +1,5 @@
 /** Answers put on a staff or struck on a keyboard are those that are marked right when they are. */
-import {
-  ASKING,
-  makeSheet,
-  markAnswer,
-  parseNote,
-  playedAnswer,
-  playedAs,
-  playedKey,
-  printKey,
-} from '../src';
+import { KINDS, makeSheet, markAnswer, parseNote, playedAnswer, playedAs, playedKey, printKey } from '../src';
 
 const notes = (text: string) => text.split(' ').map(parseNote);
 
@@ -23,7 +14,7 @@ test('one note is the last; a row keeps its order; a stack stands from the lowes
 });
 
 test('struck keys are named in the key of the question, moved notes in the one that they come to', () => {
-  const named = (kind: string, given: object) => printKey(playedKey(kind, given as never));
+  const named = (kind: string, given: object) => printKey(playedKey({ kind, given: given as never }));
   expect(named('triad-build', { key: 'D major' })).toBe('D major');
   expect(named('transpose', { key: 'G major', by: 'm2', below: true })).toBe('F# major');
   expect(named('transpose', { key: 'C minor', by: 'M2', below: false })).toBe('D minor');
@@ -45,7 +36,7 @@ function played(answer: unknown): ReturnType<typeof notes> {
   });
 }
 
-test.each([...ASKING].map(({ id }) => id).filter((id) => playedAs(id) !== null))(
+test.each([...KINDS].map(({ id }) => id).filter((id) => playedAs(id) !== null))(
   '%s: every right answer, played, is right',
   (kind) => {
     const sheet = makeSheet({ title: '', seed: 5, sections: [{ kind, count: 12, marks: 1 }] }, 0);

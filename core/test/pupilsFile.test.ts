@@ -1,5 +1,13 @@
 /** The file for pupils: what is written is read back, it holds no answer, and hostile files are told. */
-import { makeSheet, printPupilsFile, pupilSheet, readPupilsFile, TheoryError, type SheetSpec } from '../src';
+import {
+  givenOfSent,
+  makeSheet,
+  printPupilsFile,
+  pupilSheet,
+  readPupilsFile,
+  TheoryError,
+  type SheetSpec,
+} from '../src';
 
 const SPEC: SheetSpec = {
   title: 'Slack water',
@@ -71,8 +79,13 @@ test('where the answer would stand in letters, what is drawn is sent; the page h
     expect(text).not.toMatch(/"note":|"roles":/);
     const [read] = readPupilsFile('ebb.json', text).sheets;
     sheet.sections.forEach(({ questions }, at) =>
+      questions.forEach((_one, place) =>
+        expect(read!.sections[at]!.questions[place]!.given).not.toHaveProperty('roles'),
+      ),
+    );
+    sheet.sections.forEach(({ kind, questions }, at) =>
       questions.forEach(({ given }, place) =>
-        expect(read!.sections[at]!.questions[place]!.given).toEqual(given),
+        expect(givenOfSent({ kind, given: read!.sections[at]!.questions[place]!.given })).toEqual(given),
       ),
     );
   }

@@ -7,17 +7,17 @@ import {
   parseNote,
   printNote,
   promptWords,
-  putOf,
+  staffLayout,
   readSchool,
-  type Given,
+  type GivenData,
 } from '../src';
 
 const notes = (list: readonly (readonly ReturnType<typeof parseNote>[])[]) =>
   list.map((moment) => moment.map(printNote).join(' '));
 
 describe('what stands on staves', () => {
-  const put = (kind: string, given: Given) => {
-    const { clefs, fifths, staves, written } = putOf({ kind, given });
+  const put = (kind: string, given: GivenData) => {
+    const { clefs, fifths, staves, written } = staffLayout({ kind, given });
     return [clefs.join(), fifths, ...staves.map((own) => notes(own).join(' | ')), written ? 'to write' : ''];
   };
 
@@ -34,7 +34,11 @@ describe('what stands on staves', () => {
       { clef: 'treble', key: 'G major', notes: ['G4', 'B4', 'D5'] },
       ['treble', 1, 'G4 B4 D5', ''],
     ],
-    ['triad-build', { clef: 'treble', key: 'G major', root: 'G' }, ['treble', 1, '', 'to write']],
+    [
+      'triad-build',
+      { clef: 'treble', key: 'G major', root: 'G', quality: 'major', inversion: 0 },
+      ['treble', 1, '', 'to write'],
+    ],
     [
       'transpose',
       { clef: 'treble', key: 'C major', notes: ['C4', 'D4'], by: 'M2' },
@@ -46,10 +50,10 @@ describe('what stands on staves', () => {
     ['signature-write', { clef: 'bass', key: 'Eb major' }, ['bass', 0, '', 'to write']],
     ['scale-write', { clef: 'treble', key: 'E minor', form: 'harmonic' }, ['treble', 0, '', 'to write']],
     // In words alone.
-    ['degree-name', { key: 'D major', note: 'C#' }, ['', 2, '']],
-    ['numeral-build', { key: 'D major', numeral: 'V65' }, ['', 2, '']],
+    ['degree-name', { key: 'D major', note: 'C#' }, ['', 0, '']],
+    ['numeral-build', { key: 'D major', numeral: 'V65' }, ['', 0, '']],
   ])('%s', (kind, given, expected) => {
-    expect(put(kind, given as Given)).toEqual(expected);
+    expect(put(kind, given as GivenData)).toEqual(expected);
   });
 
   test('chords for two hands are parted at middle C, four voices by who sings them', () => {
@@ -69,10 +73,10 @@ describe('what stands on staves', () => {
 
 describe('prompts', () => {
   test.each([
-    ['interval-build', { name: 'A4', below: true }, 'augmented fourth below'],
-    ['interval-build', { name: 'M6', below: false }, 'major sixth above'],
-    ['interval-invert', { name: 'd5' }, 'diminished fifth'],
-    ['transpose', { by: 'm3', below: true }, 'minor third lower'],
+    ['interval-build', { from: 'C5', name: 'A4', below: true }, 'augmented fourth below'],
+    ['interval-build', { from: 'C4', name: 'M6', below: false }, 'major sixth above'],
+    ['interval-invert', { from: 'B3', to: 'F4', name: 'd5' }, 'diminished fifth'],
+    ['transpose', { notes: ['C5'], by: 'm3', below: true }, 'minor third lower'],
     ['triad-build', { root: 'Eb', quality: 'minor', inversion: 2 }, 'E♭ minor, second inversion'],
     [
       'seventh-build',
@@ -82,13 +86,13 @@ describe('prompts', () => {
     ['scale-write', { key: 'C# minor', form: 'melodic' }, 'C♯ minor, melodic'],
     ['scale-write', { key: 'Bb major', form: 'natural' }, 'B♭ major'],
     ['degree-name', { key: 'Bb major', note: 'Eb' }, 'E♭ in B♭ major'],
-    ['signature-name', { mode: 'minor' }, 'minor'],
-    ['figures-name', { key: 'G major', figures: ['6', '4'] }, '6 4 · G major'],
+    ['signature-name', { signature: [], mode: 'minor' }, 'minor'],
+    ['figures-name', { key: 'G major', bass: 'D3', figures: ['6', '4'] }, '6 4 · G major'],
     ['cadence-write', { key: 'G minor', cadence: 'half' }, 'half cadence in G minor'],
-    ['key-find', { candidates: ['F major', 'D minor'] }, 'F major or D minor'],
+    ['key-find', { candidates: ['F major', 'D minor'], chords: [['F3', 'A3', 'C4']] }, 'F major or D minor'],
     ['interval-name', { from: 'C4', to: 'E4' }, ''],
   ])('%s: %j', (kind, given, expected) => {
-    expect(promptWords({ kind, given: given as Given })).toBe(expected);
+    expect(promptWords({ kind, given: given as GivenData })).toBe(expected);
   });
 
   test('letters and keys are those of the school', () => {

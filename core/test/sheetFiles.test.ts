@@ -1,5 +1,5 @@
 /** What stands on the staves of a sheet, as MusicXML, read back by another program; and marks by part. */
-import { ASKING, earnedShare, makeSheet, markAnswer, putOf, type SheetSpec } from '../src';
+import { KINDS, earnedShare, makeSheet, markAnswer, staffLayout, type SheetSpec } from '../src';
 import { readMusicXml, sheetToMusicXml } from '../src/format/musicxml';
 import { verovio, type Toolkit } from './verovio';
 
@@ -13,7 +13,7 @@ const LETTERS = 'cdefgab';
 /** Notes of a sheet as they stand, sorted, with the signs that sound. */
 const standing = (sheet: ReturnType<typeof makeSheet>) =>
   sheet.sections
-    .flatMap(({ questions }) => questions.map(putOf))
+    .flatMap(({ questions }) => questions.map(staffLayout))
     .filter(({ clefs }) => clefs.length > 0)
     .flatMap(({ staves }) => staves.flat(2))
     .map(({ step, octave, alteration }) => `${LETTERS[step]!}${octave} ${alteration}`)
@@ -26,7 +26,7 @@ describe('the staves of a sheet as MusicXML', () => {
   });
   afterAll(() => toolkit.destroy?.());
 
-  const kinds = ASKING.map(({ id }) => id).filter((id) => !/listen|harmonise/.test(id));
+  const kinds = KINDS.map(({ id }) => id).filter((id) => !/listen|harmonise/.test(id));
 
   test('an engraver from the registry finds every note, in its octave and with its sign', () => {
     const sheet = makeSheet(spec(kinds));

@@ -10,14 +10,15 @@ import {
   DEFAULT_SCHOOL,
   isSought,
   labelLine,
-  WORK_BACK,
+  kindOf,
+  markAnswer,
+  markingWords,
   ordinaryKeys,
   parseKey,
   parseMetre,
   printKey,
   printNumeral,
   readBarredLine,
-  sayWorkBackMark,
   sayStep,
   sayUnknown,
   sentenceText,
@@ -145,8 +146,14 @@ describe('answers', () => {
     const found = workBack(entriesOf('[? ?]> ii'), [C, C, C]);
     return [found.get(0), found.get(1)] as Extract<Deduction, { kind: 'found' }>[];
   })();
-  const said = (answer: string, deduced: typeof V) =>
-    sayWorkBackMark(WORK_BACK.mark({ found: deduced!, key: C }, answer), DEFAULT_SCHOOL);
+  const given = ({ role, target }: NonNullable<typeof V>) => ({
+    key: printKey(C),
+    target: printNumeral(target, C),
+    roles: [role],
+  });
+  const marked = (answer: string, deduced: typeof V) =>
+    markAnswer({ kind: 'work-back', given: given(deduced!) }, answer);
+  const said = (answer: string, deduced: typeof V) => markingWords(marked(answer, deduced));
 
   test.each(['V7/ii', 'V65/ii', 'A7', 'A', 'A7/C#', 'VI', '(A3 C#4 E4)'])(
     '“%s” is right for the V',
@@ -156,23 +163,27 @@ describe('answers', () => {
     expect(said(answer, ii)).toBe('Right.'),
   );
 
-  test('a wrong answer is met with its cause', () => {
-    expect(said('G7', V)).toBe(
-      'Its root is not G: a V lies a fifth above the root that its arrow goes to, D.',
-    );
-    expect(said('Am7', V)).toBe(
-      'The root A is right. A dominant has a major third, and a minor seventh if it has one.',
-    );
-    expect(said('Dm7', ii)).toBe('Its root is not D: a ii lies a fifth above the root of its V, A.');
-    expect(said('E7', ii)).toBe(
-      'The root E is right. Before a minor goal the ii has a minor third and a lowered fifth.',
-    );
+  test.each([
+    ['G7', 'fifth-below-target'],
+    ['Am7', 'dominant-not-major'],
+    ['Dm7', 'target-for-dominant'],
+    ['V7', 'target-left-out'],
+  ])('“%s” for the V is met with its cause', (answer, cause) => {
+    expect(marked(answer, V).causes.map(({ mistakes }) => mistakes.join('+'))).toContain(cause);
+    expect(said(answer, V)).toMatch(/\.$/);
+  });
+
+  test('what is wrong with a ii, and what cannot be read', () => {
+    expect(marked('E7', ii).causes[0]!.mistakes).toEqual(['second-not-minor']);
+    expect(marked('Dm7', ii)).toMatchObject({ verdict: 'wrong' });
     expect(said('zz', V)).toMatch(/“zz”/);
   });
 
   test('the working goes from the arrow to the chord', () => {
     expect(
-      WORK_BACK.show({ found: ii!, key: C }).map((step) => sentenceText(sayStep(step, DEFAULT_SCHOOL))),
+      kindOf('work-back')
+        .working(given(ii!))
+        .map((step) => sentenceText(sayStep(step, DEFAULT_SCHOOL))),
     ).toEqual([
       'The arrow goes to ii: its root is D.',
       'A dominant falls a fifth, so its root is a fifth above D: A.',

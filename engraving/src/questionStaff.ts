@@ -5,7 +5,7 @@ import {
   staffPosition,
   staffRange,
   type Clef,
-  type Put,
+  type StaffLayout,
 } from '@diatonix/core';
 import type { Engraver } from './engraver';
 import type { StaffFrame } from './types';
@@ -30,7 +30,7 @@ const MOMENT = { one: 34, wide: 54 };
 const TO_WRITE = 46;
 
 /** A frame in which all the questions of a section stand, so that their staves are level; null for none. */
-export function frameOf(puts: readonly Put[]): StaffFrame | null {
+export function frameOf(puts: readonly StaffLayout[]): StaffFrame | null {
   const staves = Math.max(0, ...puts.map(({ clefs }) => clefs.length));
   if (staves === 0) return null;
   let [over, under] = [EDGE, EDGE];
@@ -54,8 +54,11 @@ export function frameOf(puts: readonly Put[]): StaffFrame | null {
 export function questionStaff(
   engraver: Engraver,
   frame: StaffFrame,
-  put: Put,
-  { asked = null, labelled = false }: { readonly asked?: Put | null; readonly labelled?: boolean } = {},
+  put: StaffLayout,
+  {
+    asked = null,
+    labelled = false,
+  }: { readonly asked?: StaffLayout | null; readonly labelled?: boolean } = {},
 ): QuestionStaff | null {
   const { clefs, fifths, staves, written } = put;
   if (clefs.length === 0) return null;

@@ -11,7 +11,7 @@ import {
   staffPosition,
   type Clef,
   type Note,
-  type Put,
+  type StaffLayout,
 } from '@diatonix/core';
 import fc from 'fast-check';
 import * as vexflow from 'vexflow/bravura';
@@ -71,13 +71,13 @@ function signsIn(markup: string): Sign[] {
   return found;
 }
 
-const putOf = (clef: Clef, fifths: number, moments: readonly (readonly Note[])[]): Put => ({
+const staffLayout = (clef: Clef, fifths: number, moments: readonly (readonly Note[])[]): StaffLayout => ({
   clefs: [clef],
   fifths,
   staves: [moments],
   written: false,
 });
-function engraved(put: Put, asked: Put | null = null) {
+function engraved(put: StaffLayout, asked: StaffLayout | null = null) {
   const frame = frameOf([put])!;
   const staff = questionStaff(engraver, frame, put, { asked })!;
   return { frame, staff, signs: signsIn(staff.markup) };
@@ -95,7 +95,7 @@ test.each(CLEFS)('the %s clef: every note stands on its line or space', (clef) =
         alteration: 0,
         octave: Math.floor(position / 7),
       } as Note;
-      const { frame, signs } = engraved(putOf(clef, 0, [[note]]));
+      const { frame, signs } = engraved(staffLayout(clef, 0, [[note]]));
       const [head] = named(signs, HEADS);
       // The middle line lies 20 under the top one; each step is 5.
       expect(head!.y).toBe(frame.staves[0]! + 20 - 5 * from);
@@ -106,7 +106,7 @@ test.each(CLEFS)('the %s clef: every note stands on its line or space', (clef) =
 
 test.each(CLEFS)('the %s clef: as many signs as the signature has, in their order', (clef) => {
   for (let fifths = -7; fifths <= 7; fifths++) {
-    const { signs, frame } = engraved(putOf(clef, fifths, [[]]));
+    const { signs, frame } = engraved(staffLayout(clef, fifths, [[]]));
     const own = named(signs, SIGNS);
     expect(own).toHaveLength(Math.abs(fifths));
     expect(own.every(({ name }) => name === (fifths > 0 ? 'sharp' : 'flat'))).toBe(true);
@@ -125,11 +125,11 @@ test('a scale in its signature carries no sign; every other alteration carries i
   for (let fifths = -7; fifths <= 7; fifths++) {
     const key = keyFromSignature(fifths, 'major');
     const notes = scaleOf(key).map((name): Note[] => [{ ...name, octave: 4 }]);
-    const signs = named(engraved(putOf('treble', fifths, notes)).signs, SIGNS);
+    const signs = named(engraved(staffLayout('treble', fifths, notes)).signs, SIGNS);
     expect(signs).toHaveLength(Math.abs(fifths));
   }
   const alone = (text: string, fifths: number) =>
-    named(engraved(putOf('treble', fifths, [[parseNote(text)]])).signs, SIGNS)
+    named(engraved(staffLayout('treble', fifths, [[parseNote(text)]])).signs, SIGNS)
       .slice(Math.abs(fifths))
       .map(({ name }) => name);
   expect(alone('F#4', 0)).toEqual(['sharp']);
@@ -141,7 +141,7 @@ test('a scale in its signature carries no sign; every other alteration carries i
 
 test('an accidental holds to the end of the line, in its own octave', () => {
   const line = ['F#4', 'F#4', 'F#5', 'F4', 'F4'].map((text) => [parseNote(text)]);
-  const signs = named(engraved(putOf('treble', 0, line)).signs, SIGNS).map(({ name }) => name);
+  const signs = named(engraved(staffLayout('treble', 0, line)).signs, SIGNS).map(({ name }) => name);
   expect(signs).toEqual(['sharp', 'sharp', 'natural']);
 });
 
@@ -153,7 +153,7 @@ test('heads stand evenly, to the right of the clef, within the width', () => {
       (heights, fifths) => {
         const scale = scaleOf(keyFromSignature(fifths, 'major'));
         const notes = heights.map((height): Note[] => [{ ...scale[height % 7]!, octave: 4 + (height % 2) }]);
-        const { staff, signs } = engraved(putOf('treble', fifths, notes));
+        const { staff, signs } = engraved(staffLayout('treble', fifths, notes));
         const gaps = staff.xs.slice(1).map((x, at) => x - staff.xs[at]!);
         expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThanOrEqual(1);
         const heads = named(signs, HEADS);
@@ -168,19 +168,19 @@ test('heads stand evenly, to the right of the clef, within the width', () => {
 });
 
 test('a chord has a head for every note, seconds side by side', () => {
-  const { signs } = engraved(putOf('treble', 0, [['E4', 'G4', 'A4', 'C5'].map((text) => parseNote(text))]));
+  const { signs } = engraved(staffLayout('treble', 0, [['E4', 'G4', 'A4', 'C5'].map((text) => parseNote(text))]));
   const heads = named(signs, HEADS);
   expect(heads).toHaveLength(4);
   expect(new Set(heads.map(({ x }) => x)).size).toBe(2);
   const third = named(
-    engraved(putOf('treble', 0, [['E4', 'G4'].map((text) => parseNote(text))])).signs,
+    engraved(staffLayout('treble', 0, [['E4', 'G4'].map((text) => parseNote(text))])).signs,
     HEADS,
   );
   expect(new Set(third.map(({ x }) => x)).size).toBe(1);
 });
 
 test('only what did not stand when it was asked is in correction ink', () => {
-  const of = (...texts: string[]) => putOf('treble', 0, [texts.map((text) => parseNote(text))]);
+  const of = (...texts: string[]) => staffLayout('treble', 0, [texts.map((text) => parseNote(text))]);
   const answer = of('E4', 'G4', 'C5');
   const { signs } = engraved(answer, of('E4'));
   const colours = named(signs, HEADS).map(({ y, colour }) => [y, colour === 'var(--correction)']);
@@ -197,7 +197,7 @@ test('only what did not stand when it was asked is in correction ink', () => {
 
 describe('a grand staff', () => {
   const notes = (texts: string[]) => texts.map((text) => parseNote(text));
-  const put: Put = {
+  const put: StaffLayout = {
     clefs: ['treble', 'bass'],
     fifths: -3,
     staves: [
@@ -232,16 +232,16 @@ describe('frames', () => {
   });
 
   test('are higher where notes lie far over or under the staff, so that nothing is cut', () => {
-    const plain = frameOf([putOf('treble', 0, [[parseNote('B4')]])])!;
-    const high = frameOf([putOf('treble', 0, [[parseNote('E6')]])])!;
-    const low = frameOf([putOf('treble', 0, [[parseNote('F3')]])])!;
+    const plain = frameOf([staffLayout('treble', 0, [[parseNote('B4')]])])!;
+    const high = frameOf([staffLayout('treble', 0, [[parseNote('E6')]])])!;
+    const low = frameOf([staffLayout('treble', 0, [[parseNote('F3')]])])!;
     expect(high.staves[0]!).toBeGreaterThan(plain.staves[0]!);
     expect(low.height).toBeGreaterThan(plain.height);
     expect(low.staves[0]).toBe(plain.staves[0]);
   });
 
   test('of several questions hold the widest of them, so that their staves are level', () => {
-    const puts = ['B4', 'E6', 'F3'].map((text) => putOf('treble', 0, [[parseNote(text)]]));
+    const puts = ['B4', 'E6', 'F3'].map((text) => staffLayout('treble', 0, [[parseNote(text)]]));
     const all = frameOf(puts)!;
     for (const put of puts) {
       const own = frameOf([put])!;
@@ -256,7 +256,7 @@ describe('frames', () => {
 });
 
 test('a column is drawn once for its notes, clef and signature, and anew for any other', () => {
-  const frame = frameOf([putOf('treble', 0, [[parseNote('C5')]])])!;
+  const frame = frameOf([staffLayout('treble', 0, [[parseNote('C5')]])])!;
   const column = (text: string, fifths = 0, clef: Clef = 'treble') =>
     engraver.column([{ clef, notes: [parseNote(text)] }], frame, fifths, 'w');
   expect(column('C5')).toBe(column('C5'));
@@ -265,7 +265,7 @@ test('a column is drawn once for its notes, clef and signature, and anew for any
 });
 
 test('stems follow the value; whole notes have none', () => {
-  const frame = frameOf([putOf('treble', 0, [[parseNote('C5')]])])!;
+  const frame = frameOf([staffLayout('treble', 0, [[parseNote('C5')]])])!;
   const draw = (value: 'w' | 'h' | 'q') =>
     engraver.column([{ clef: 'treble', notes: [parseNote('C5')] }], frame, 0, value).markup;
   const heads = (markup: string) => named(signsIn(markup), HEADS).map(({ name }) => name);
@@ -281,7 +281,7 @@ test('what stands on the staff is what was put there, in any key', () => {
   fc.assert(
     fc.property(fc.integer({ min: -7, max: 7 }), fc.integer({ min: 0, max: 6 }), (fifths, degree) => {
       const note: Note = { ...scaleOf(keyFromSignature(fifths, 'major'))[degree]!, octave: 4 };
-      const put = putOf('treble', fifths, [[note]]);
+      const put = staffLayout('treble', fifths, [[note]]);
       const { frame, signs } = engraved(put);
       const [head] = named(signs, HEADS);
       const position = staffPosition(parseNote('B4')) + (frame.staves[0]! + 20 - head!.y) / 5;

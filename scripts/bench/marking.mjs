@@ -7,7 +7,7 @@ import { loadCore, percentile, report } from './measure.mjs';
 import { ROOT } from '../setup.mjs';
 
 const core = await loadCore();
-const kinds = core.ASKING.map(({ id }) => id);
+const kinds = core.KINDS.map(({ id }) => id);
 const times = [];
 let [planted, found, wrongly, right] = [0, 0, 0, 0];
 for (const kind of kinds)

@@ -1,11 +1,10 @@
 /** Files that pupils hand in: put on the pile once, what is wrong with single ones told, nothing lost. */
-import { ASKING, DEFAULT_SCHOOL, makeSheet } from '@diatonix/core';
+import { KINDS, DEFAULT_SCHOOL, makeSheet, typedAnswer } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import type { PileBody } from '../src/documents/kinds/pile';
 import type { SheetBody } from '../src/documents/kinds/sheet';
 import { markPile, versionsOf } from '../src/documents/markPile';
 import { takeReturned } from '../src/documents/returned';
-import { typedAnswer } from '../src/documents/typedAnswer';
 import { specOf } from '../src/documents/sheetSpec';
 
 const section = (kind: string, count: number, seed = 0) => ({
@@ -129,7 +128,7 @@ test('forty files are taken in one go', () => {
   ).toBe(true);
 });
 
-test.each(ASKING.map(({ id }) => id))('a right answer to %s stays right as it is typed', (kind) => {
+test.each(KINDS.map(({ id }) => id))('a right answer to %s stays right as it is typed', (kind) => {
   const body: SheetBody = { ...SHEET, versions: 1, sections: [section(kind, 2)] };
   const pile: PileBody = { ...PILE, sheet: body, pupils: [], entries: [] };
   const { pile: taken, told } = takeReturned(pile, [file('Ada', { answers: rightOf(0, body) })], 5);

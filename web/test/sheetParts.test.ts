@@ -1,16 +1,16 @@
 /** Questions kept, moved, changed and written; sheets as files; what comes to a sheet from a bench. */
 import {
   answerWords,
-  bringChord,
-  bringIntervals,
-  bringLine,
-  bringMap,
-  bringPassage,
+  questionsFromChord,
+  questionsFromIntervals,
+  questionsFromLine,
+  questionsFromMap,
+  questionsFromPassage,
   makeSheet,
   parseKey,
   parseNote,
   parseSymbol,
-  type Brought,
+  type BenchQuestions,
   PUPILS_FORMAT,
 } from '@diatonix/core';
 import { fieldText, questionFrom, readField } from '../src/benches/sheets/givenText';
@@ -205,14 +205,14 @@ describe('files', () => {
 describe('what stands on a bench goes to a sheet', () => {
   const key = parseKey('D major');
   const note = (text: string) => parseNote(text);
-  const made = (brought: Brought) => {
+  const made = (brought: BenchQuestions) => {
     bringToSheet(brought);
     const sheets = listOf(useDocuments.getState().documents, 'sheet');
     expect(checkBody('sheet', sheets[0]!.body)).toEqual([]);
     const { sections } = makeSheet(specOf(sheets[0]!.body, null));
     return sections.at(-1)!;
   };
-  const answers = (brought: Brought) => made(brought).questions.map(({ answers: all }) => all[0]);
+  const answers = (brought: BenchQuestions) => made(brought).questions.map(({ answers: all }) => all[0]);
 
   test('intervals with their names, upper notes or inversions blank', () => {
     const pairs = [
@@ -220,45 +220,45 @@ describe('what stands on a bench goes to a sheet', () => {
       [note('C#5'), note('A4')],
       [note('D4'), note('E5')],
     ] as const;
-    expect(answers(bringIntervals(pairs, 'treble', key, 'name'))).toEqual(['M6', 'M3', 'M9']);
-    expect(answers(bringIntervals(pairs, 'treble', key, 'note'))).toEqual(['B4', 'C#5', 'E5']);
-    expect(answers(bringIntervals(pairs, 'treble', key, 'inversion'))).toEqual(['m3', 'm6']);
+    expect(answers(questionsFromIntervals(pairs, 'treble', key, 'name'))).toEqual(['M6', 'M3', 'M9']);
+    expect(answers(questionsFromIntervals(pairs, 'treble', key, 'note'))).toEqual(['B4', 'C#5', 'E5']);
+    expect(answers(questionsFromIntervals(pairs, 'treble', key, 'inversion'))).toEqual(['m3', 'm6']);
   });
 
   test('a chord to be named or built; an unusual one is told', () => {
     const chord = parseSymbol('Em7/G');
-    expect(answers(bringChord(chord, 'bass', key, 'name'))).toEqual([
+    expect(answers(questionsFromChord(chord, 'bass', key, 'name'))).toEqual([
       { root: 'E', quality: 'minor-seventh', inversion: 1 },
     ]);
-    expect(answers(bringChord(chord, 'bass', key, 'notes'))).toEqual([['G', 'B', 'D', 'E']]);
-    expect(() => bringChord(parseSymbol('C7#5b9#11'), 'bass', key, 'name')).toThrow('sheets ask for triads');
+    expect(answers(questionsFromChord(chord, 'bass', key, 'notes'))).toEqual([['G', 'B', 'D', 'E']]);
+    expect(() => questionsFromChord(parseSymbol('C7#5b9#11'), 'bass', key, 'name')).toThrow('sheets ask for triads');
   });
 
   test('a line to be labelled keeps its labels as the answer; its chords are built once each', () => {
     const line = ['I', 'V7/V', 'V', 'I'];
-    expect(answers(bringLine(key, line, 'labels'))).toEqual([line]);
-    expect(answers(bringLine(key, line, 'notes'))).toEqual([
+    expect(answers(questionsFromLine(key, line, 'labels'))).toEqual([line]);
+    expect(answers(questionsFromLine(key, line, 'notes'))).toEqual([
       ['D', 'F#', 'A'],
       ['E', 'G#', 'B', 'D'],
       ['A', 'C#', 'E'],
     ]);
-    expect(() => bringLine(key, [], 'labels')).toThrow('there are no chords to ask for');
+    expect(() => questionsFromLine(key, [], 'labels')).toThrow('there are no chords to ask for');
   });
 
   test('the map of a key, and the chords of a piece', () => {
-    expect(answers(bringMap(key, 5, ['numerals']))).toEqual([
+    expect(answers(questionsFromMap(key, 5, ['numerals']))).toEqual([
       { numerals: ['I', 'ii', 'iii', 'IV', 'V', 'vi', 'viio'] },
     ]);
     const chords = [
       { notes: [note('D3'), note('A4'), note('F#4')], label: 'I' },
       { notes: [note('C#3'), note('G4')], label: 'viio' },
     ];
-    expect(answers(bringPassage(key, chords))).toEqual([['I', 'viio']]);
+    expect(answers(questionsFromPassage(key, chords))).toEqual([['I', 'viio']]);
   });
 
   test('the second lot stands on the sheet that was made first', () => {
-    made(bringMap(key, 7, ['notes']));
-    made(bringMap(key, 5, ['notes']));
+    made(questionsFromMap(key, 7, ['notes']));
+    made(questionsFromMap(key, 5, ['notes']));
     expect(listOf(useDocuments.getState().documents, 'sheet')).toHaveLength(1);
   });
 });

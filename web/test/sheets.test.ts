@@ -1,5 +1,5 @@
 /** The Sheets bench without a page: sections, exchanged questions, the check of documents, staves that are level. */
-import { ASKING, askQuestions, makeSheet, putOf, staffPosition } from '@diatonix/core';
+import { KINDS, askQuestions, makeSheet, staffLayout, staffPosition } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import { undo } from '../src/documents/store';
 import { openNow, SHEETS_DESK } from '../src/benches/sheets/desk';
@@ -104,8 +104,8 @@ test.each([
 });
 
 test('the staves of a section are level, and nothing of a question stands outside its frame', () => {
-  for (const { id } of ASKING) {
-    const puts = askQuestions({ kind: id, seed: 3, count: 12 }).questions.map(putOf);
+  for (const { id } of KINDS) {
+    const puts = askQuestions({ kind: id, seed: 3, count: 12 }).questions.map(staffLayout);
     const frame = frameOf(puts);
     if (!frame) {
       expect(puts.every(({ clefs }) => clefs.length === 0)).toBe(true);

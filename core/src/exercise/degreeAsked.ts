@@ -1,7 +1,8 @@
 import { attempt } from '../errors';
-import { parseKey } from '../key/key';
 import { parseNumeral } from '../label/numeralParse';
-import type { ToMark } from './ask/question';
+import { keyIn } from './givenReading';
+import { kindOf } from './kindRegister';
+import type { ToMark } from './question';
 
 /** A degree of major or minor, from 1 to 7. */
 export interface DegreeAsked {
@@ -13,25 +14,18 @@ export interface DegreeAsked {
  * The degree whose chord a question asks for; null where it asks for none, for several, for an applied chord, or
  * for one outside the scale.
  */
-export function degreeAsked({ given, answers = [] }: ToMark): DegreeAsked | null {
-  const text = numeralIn(given['numeral']) ?? numeralIn(answers[0]);
-  if (text === null || typeof given['key'] !== 'string') return null;
+export function degreeAsked({ kind, given, answers = [] }: ToMark): DegreeAsked | null {
   const read = attempt(() => {
-    const key = parseKey(given['key'] as string);
+    const text = kindOf(kind).numeralAsked?.(given, answers);
+    if (text === undefined || text === null) return null;
+    const key = keyIn(given as { readonly key?: string });
     return { key, numeral: parseNumeral(text, key) };
   });
-  if (!read.ok) return null;
+  if (!read.ok || !read.value) return null;
   const { key, numeral } = read.value;
   // The leading note of minor is its seventh degree raised.
   const raised = key.mode === 'minor' && numeral.degree === 7 && numeral.alteration === 1;
   if (numeral.target || numeral.special || (numeral.alteration !== 0 && !raised)) return null;
   if (key.mode !== 'major' && key.mode !== 'minor') return null;
   return { mode: key.mode, degree: numeral.degree };
-}
-
-/** A numeral that stands alone: a text, or beside the notes of an answer. */
-function numeralIn(value: unknown): string | null {
-  if (typeof value === 'string') return value;
-  const beside = (value as { numeral?: unknown } | null | undefined)?.numeral;
-  return typeof beside === 'string' ? beside : null;
 }

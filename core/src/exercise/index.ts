@@ -1,11 +1,6 @@
-export * from './exercise';
-export { answerChoices } from './answerChoices';
-export { playedAnswer, playedAs, playedKey, type Playing } from './playedAnswer';
+export * from './exerciseKind';
+export { playedAnswer, playedAs, playedKey } from './playedAnswer';
 export { degreeAsked, type DegreeAsked } from './degreeAsked';
-export * from './kinds/intervalName';
-export type { IntervalCause, IntervalQuestion } from './kinds/intervalName/causes';
-export * from './kinds/intervalInvert';
-export * from './kinds/workBack';
 export {
   askQuestions,
   checkMaterial,
@@ -16,14 +11,26 @@ export {
   type Asked,
   type AskRequest,
   type Pinned,
-} from './ask/ask';
-export { bringChord, bringIntervals, bringLine, bringMap, bringPassage, type Brought } from './ask/bring';
-export { shownRows } from './kinds/chordMap/ask';
-export { staffRange } from './ask/onStaff';
-export { ASKING, askingOf, kindsOut, WRITTEN, type KindOut } from './ask/kinds';
-export { FIELDS, type MaterialField, type MaterialText } from './ask/material';
-export type { Asking, DifficultyParts, Given, Question } from './ask/question';
-
+} from './generating/questions';
+export {
+  questionsFromChord,
+  questionsFromIntervals,
+  questionsFromLine,
+  questionsFromMap,
+  questionsFromPassage,
+  type BenchQuestions,
+} from './generating/questionsFrom';
+export { staffRange } from './generating/staffWriting';
+export { KINDS, kindOf, kindsOut, OWN_WORDS, type KindOut } from './kindRegister';
+export { MATERIAL_FIELDS, type MaterialField, type MaterialText } from './generating/material';
+export {
+  QUESTION_CHORD_WAYS,
+  type DifficultyParts,
+  type GivenData,
+  type Question,
+  type ToMark,
+  type WorkingWays,
+} from './question';
 export {
   makeSheet,
   sheetCode,
@@ -33,18 +40,32 @@ export {
   type SheetSection,
   type SheetSpec,
 } from './sheet/sheet';
-export { answeredPut, putOf, soundOf, underStaff, type Put } from './ask/put';
-export { pupilSheet, type PupilSheet } from './sheet/pupilSheet';
+export {
+  additionalTask,
+  answerChoices,
+  answeredStaff,
+  layoutOf,
+  soundOf,
+  staffLayout,
+  underStaff,
+} from './layout/questionOnPage';
+export type { MapCell, QuestionLayout } from './layout/questionLayout';
+export type { Prompt } from './layout/prompt';
+export type { StaffLayout } from './layout/staffLayout';
+export { givenOfSent, pupilSheet, type PupilSheet } from './sheet/pupilSheet';
 export { printPupilsFile, readPupilsFile, PUPILS_FORMAT, type PupilsFile } from './sheet/pupilsFile';
-export { earnedShare, markAnswer, type Earlier, type Marking, type MarkOptions } from './mark/mark';
-export { readAnswerFile, type AnswerFile } from './mark/answerFile';
-export { plant } from './mark/causesOf';
-export type { ToMark } from './ask/question';
-export { QUESTION_CHORD_WAYS, type WorkingWays } from './ask/ways';
-export { alsoIn, dividedAnswer, type Also } from './ask/also';
-export { rankCauses, type Cause, type MistakeHistory } from './mark/diagnose';
-export { partNames, type PartMark } from './mark/parts';
-export { checkQuestion } from './ask/questionShape';
-export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './mark/mistakes';
-export { readAnswer, sameAnswer } from './mark/answer';
-export { answerType } from './mark/answerType';
+export { markAnswer, plant, type Earlier, type MarkOptions } from './marking/mark';
+export { earnedShare, markQuestion, type Marking } from './marking/markQuestion';
+export { readAnswerFile, type AnswerFile } from './marking/answerFile';
+export { rankCauses, type Cause, type MistakeHistory } from './marking/diagnose';
+export { partNames } from './marking/parts';
+export { readAnswer, typedAnswer } from './marking/readAnswer';
+export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './marking/mistakesKnown';
+export { INTERVAL_NAME } from './kinds/intervalName';
+export { INTERVAL_INVERT } from './kinds/intervalInvert';
+export { WORK_BACK } from './kinds/workBack';
+export type { Role } from './kinds/workBack/given';
+export { checkQuestion } from './checkQuestion';
+export { dividedAnswer, type AdditionalTask } from './additionalTask';
+export { sameAnswer } from './answers/sameAnswer';
+export type { AnswerFormName, PartMark } from './answers/answerForm';

@@ -1,7 +1,8 @@
-import { answerType, type AnswerType } from '../exercise/mark/answerType';
+import type { AnswerFormName } from '../exercise/answers/answerForm';
+import { kindOf } from '../exercise/kindRegister';
 
 /** How an answer of each sort is written, by an example. */
-const HINTS: Readonly<Record<AnswerType, string>> = {
+const HINTS: Readonly<Record<AnswerFormName, string>> = {
   interval: 'for example m6, or minor sixth',
   note: 'for example Bb4: letter, sign, octave',
   key: 'for example F# minor',
@@ -19,4 +20,4 @@ const HINTS: Readonly<Record<AnswerType, string>> = {
 };
 
 /** How an answer of a kind is written, by an example. */
-export const answerHint = (kind: string): string => HINTS[answerType(kind)];
+export const answerHint = (kind: string): string => HINTS[kindOf(kind).answer.name];

@@ -25,6 +25,11 @@ export const KEY_SAYINGS: Sayings<KeyStep> = {
     strong('no sharps or flats'),
     '.',
   ],
+  respelled: (step, { name, strong, school }) => [
+    `${name(step.from)} and ${name(step.to)} are the same key of the piano; in ${keyWords(step.key, school)} it is `,
+    strong(name(step.to)),
+    '.',
+  ],
   theoretical: (step, { strong, row, school }) => [
     `No ordinary signature exists for ${keyWords(step.key, school)}; its accidentals are `,
     strong(row(step.notes)),

@@ -1,4 +1,4 @@
-import type { MaterialText } from '../exercise/ask/material';
+import type { MaterialText } from '../exercise/generating/material';
 
 /** What a pupil is told of a mistake, its short name for a list, and what trains it. */
 export interface MistakeText {

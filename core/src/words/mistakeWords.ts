@@ -1,4 +1,4 @@
-import type { Cause } from '../exercise/mark/diagnose';
+import type { Cause } from '../exercise/marking/diagnose';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import { CHORD_TEXTS } from './mistakesOfChords';
 import { READING_TEXTS } from './mistakesOfReading';

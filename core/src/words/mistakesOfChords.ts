@@ -167,6 +167,31 @@ export const CHORD_TEXTS: Readonly<Record<string, MistakeText>> = {
     'This is the chord it goes to: the dominant lies a fifth above that.',
     'work-back',
   ),
+  'dominant-not-major': text(
+    'Dominant without its leading note',
+    'The root is right, but a dominant has a major third: it is the leading note to its target.',
+    'work-back',
+  ),
+  'second-not-minor': text(
+    'A dominant in the place of the ii',
+    'The root is right, but a ii has a minor third, and before a minor target a lowered fifth as well.',
+    'work-back',
+  ),
+  'fifth-below-target': text(
+    'Counted down instead of up',
+    'This lies a fifth below the target: a dominant lies a fifth above it.',
+    'work-back',
+  ),
+  'left-as-it-was': text(
+    'Left as it was',
+    'This is the spelling that stands there: ask which letter the key has for each note.',
+    'enharmonic-respell',
+  ),
+  'all-notes-respelled': text(
+    'Every note respelled',
+    'Only what the key does not want changes: the other notes keep their names.',
+    'enharmonic-respell',
+  ),
   'applied-as-diatonic': text(
     'Applied chord labelled in the home key',
     'The accidental leads to another chord: name the dominant with its target.',

@@ -1,4 +1,4 @@
-import { staffRange } from '../exercise/ask/onStaff';
+import { staffRange } from '../exercise/generating/staffWriting';
 import type { Clef } from '../key/scale';
 import { staffPosition, type Note } from '../pitch/note';
 

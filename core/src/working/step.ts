@@ -163,6 +163,7 @@ export type KeyStep =
   | { readonly step: 'same-signature'; readonly key: Key; readonly relative: Key }
   | { readonly step: 'mode-of'; readonly key: Key; readonly major: Key }
   | { readonly step: 'no-signature'; readonly key: Key }
+  | { readonly step: 'respelled'; readonly from: Note; readonly to: Note; readonly key: Key }
   | { readonly step: 'theoretical'; readonly key: Key; readonly notes: readonly NoteName[] }
   | {
       readonly step: 'last-sharp';

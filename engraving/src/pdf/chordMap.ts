@@ -1,4 +1,4 @@
-import { shownRows, type Question } from '@diatonix/core';
+import { layoutOf, type Question } from '@diatonix/core';
 import { signed } from './numeral';
 import { INK, RED, SOFT, type TextStyle, type Writer } from './writer';
 
@@ -26,7 +26,7 @@ export function drawMap(
 ): number {
   const { zoom } = look;
   const right = question.answers[0] as Readonly<Record<string, readonly (string | readonly string[])[]>>;
-  const shown = shownRows(question.given);
+  const shown = layoutOf(question).rows;
   const order = ['numerals', 'symbols', 'qualities', 'notes'];
   const rows = [
     ...shown.map(([row, cells]) => [row, cells, false] as const),

@@ -1,9 +1,14 @@
 import {
-  answeredPut,
+  answeredStaff,
   blankLines,
+  kindOf,
+  layoutOf,
   LETTER_STACKS,
-  promptWords,
-  putOf,
+  promptParts,
+  type AnswerFormName,
+  type PromptPart,
+  type QuestionLayout,
+  staffLayout,
   underStaff,
   type Question,
   type School,
@@ -29,7 +34,10 @@ export interface CellLook {
   readonly working: (question: Question) => readonly string[];
 }
 
-const NUMERALS = new Set(['numeral-label', 'figures-name', 'progression-label', 'score-label', 'harmonise']);
+/** Answers of which a part is a numeral. */
+const WITH_NUMERALS: readonly AnswerFormName[] = ['numeral', 'figured', 'labels'];
+/** The least width of what is drawn without a staff, by its form. */
+const WIDE: Partial<Record<QuestionLayout['form'], number>> = { table: 420, 'own-words': 320, target: 215 };
 const STAFF = 40;
 
 /** One question of a sheet, measured and drawn in points. */
@@ -39,6 +47,8 @@ export class QuestionCell {
   private readonly small: TextStyle;
   private readonly answer: TextStyle;
   private readonly key: string | null;
+  private readonly layout: QuestionLayout;
+  private readonly parts: readonly PromptPart[];
 
   constructor(
     private readonly writer: Writer,
@@ -50,23 +60,25 @@ export class QuestionCell {
     const { engraver, answers, zoom } = look;
     const under = underStaff(question);
     const voices = answers && under !== null && !under.blank;
-    const put = voices ? answeredPut(question) : putOf(question);
+    const put = voices ? answeredStaff(question) : staffLayout(question);
     this.staff = frame
       ? questionStaff(engraver, frame, put, {
-          asked: voices ? putOf(question) : null,
+          asked: voices ? staffLayout(question) : null,
           labelled: under !== null,
         })
       : null;
     this.prompt = { family: 'serif', weight: 600, size: 10 * zoom };
     this.small = { family: 'sans', size: 8 * zoom, colour: SOFT };
     this.answer = { family: 'serif', weight: 600, size: 10.5 * zoom, colour: RED };
-    this.key = typeof question.given['key'] === 'string' ? question.given['key'] : null;
+    const { key } = question.given as { readonly key?: unknown };
+    this.key = typeof key === 'string' ? key : null;
+    this.layout = layoutOf(question);
+    this.parts = promptParts(question, look.school);
   }
 
   /** The least width that holds it. */
   get least(): number {
-    const { kind } = this.question;
-    const words = { 'chord-map': 420, written: 320, 'work-back': 215 }[kind] ?? 118;
+    const words = WIDE[this.layout.form] ?? 118;
     return Math.max(words * this.look.zoom, (this.staff?.width ?? 0) * this.look.scale + 8);
   }
 
@@ -82,60 +94,56 @@ export class QuestionCell {
   draw(x: number, y: number, room: number, promptHeight: number, ink: boolean): number {
     const { writer, question, look } = this;
     const { zoom } = look;
-    const { kind, given } = question;
+    const { form, staff } = this.layout;
     let at = y + 11 * zoom;
     if (ink) writer.write(String(this.number), x, at, this.small);
     this.drawPrompt(x + 11 * zoom, at, room - 11 * zoom, ink);
     at += promptHeight + 3 * zoom;
-    if (kind === 'chord-map') {
+    if (form === 'table') {
       const numeralAt = this.numeralAt.bind(this);
       const { small, answer } = this;
       at = drawMap({ writer, question, look, small, answer, numeralAt }, { x, y: at, room, ink });
     }
-    if (kind === 'work-back') at = this.drawSought(x, at, ink);
+    if (form === 'target') at = this.drawSought(x, at, ink);
     if (this.staff && this.frame) at = this.drawStaff(x, at, room, ink);
     at = this.drawBlanks(x, at, room, ink);
     at = look.answers ? this.drawWorking(x, at, room, ink) : this.drawScrap(x, at, room, ink);
-    return at - y + (given['clef'] === undefined ? 5 : 3) * zoom;
+    return at - y + (staff.clefs.length === 0 ? 5 : 3) * zoom;
   }
 
   private drawPrompt(x: number, y: number, room: number, ink: boolean): number {
-    const { writer, question, prompt, look } = this;
-    const { kind, given } = question;
-    const words = promptWords(question, look.school);
-    if (kind === 'work-back') return y;
-    if (kind === 'figures-name') {
-      const figures = given['figures'] as string[];
-      const name = words.split(' · ').at(-1)!;
-      if (ink) {
-        const end = writeFigures(writer, figures, x, y + 2 * look.zoom, {
-          ...prompt,
-          size: prompt.size * 1.4,
-        });
-        writer.write(name, end + 5, y, prompt);
-      }
-      return y + (figures.length > 1 ? 6 * look.zoom : 0);
+    const { writer, parts, prompt, look } = this;
+    if (this.layout.form === 'target') return y;
+    if (parts.every((part) => typeof part === 'string')) {
+      const lines = writer.lines(parts.join(''), room, prompt);
+      lines.forEach((line, index) => ink && writer.write(line, x, y + index * prompt.size * 1.25, prompt));
+      return y + Math.max(0, lines.length - 1) * prompt.size * 1.25;
     }
-    if (kind === 'numeral-build') {
-      const parts = partsOf(String(given['numeral']), this.key, look.school);
-      if (ink && parts) {
-        const end = writeNumeral(writer, parts, x, y, prompt);
-        writer.write(` in ${words.split(' in ')[1]}`, end, y, prompt);
-        return y;
-      }
-    }
-    if (kind === 'harmonise') {
-      const taught = given['numerals'] as string[];
-      let at = ink ? writer.write(`${words.split(':')[0]}:`, x, y, prompt) : x;
-      for (const text of ink ? taught : []) {
-        const parts = partsOf(text, this.key, look.school);
-        if (parts) at = writeNumeral(writer, parts, at + 5, y, prompt);
-      }
-      return y;
-    }
-    const lines = writer.lines(words, room, prompt);
-    lines.forEach((line, index) => ink && writer.write(line, x, y + index * prompt.size * 1.25, prompt));
-    return y + Math.max(0, lines.length - 1) * prompt.size * 1.25;
+    if (ink) this.writeParts(parts, x, y);
+    const tall = parts.some(
+      (part) => typeof part !== 'string' && 'figures' in part && part.figures.length > 1,
+    );
+    return y + (tall ? 6 * look.zoom : 0);
+  }
+
+  /** Words, numerals in type and figures over each other in one line; gives where it ends. */
+  private writeParts(parts: readonly PromptPart[], x: number, y: number): number {
+    const { writer, prompt, look } = this;
+    return parts.reduce<number>((at, part) => {
+      if (typeof part === 'string') return writer.write(part, at, y, prompt);
+      if ('figures' in part)
+        return (
+          writeFigures(writer, part.figures as string[], at, y + 2 * look.zoom, {
+            ...prompt,
+            size: prompt.size * 1.4,
+          }) + 5
+        );
+      if (!('numeral' in part)) return at;
+      const numeral = partsOf(part.numeral, this.key, look.school);
+      return numeral
+        ? writeNumeral(writer, numeral, at, y, prompt)
+        : writer.write(part.numeral, at, y, prompt);
+    }, x);
   }
 
   private drawStaff(x: number, y: number, room: number, ink: boolean): number {
@@ -190,7 +198,7 @@ export class QuestionCell {
 
   private drawBlanks(x: number, y: number, room: number, ink: boolean): number {
     const { writer, question, look, answer, small } = this;
-    const { kind } = question;
+    const withNumerals = WITH_NUMERALS.includes(kindOf(question.kind).answer.name);
     const blanks = blankLines(question, look.school);
     if (blanks.length === 0) return y;
     const line = 16 * look.zoom;
@@ -201,7 +209,7 @@ export class QuestionCell {
       at += line;
       if (ink && name !== '') writer.write(name, x, at - 3, small);
       const middle = x + left + (room - left - 6) / 2;
-      const numeral = NUMERALS.has(kind) && name !== 'notes';
+      const numeral = withNumerals && name !== 'notes';
       const lines = look.answers && !numeral ? writer.lines(text, room - left - 6, answer) : [];
       if (ink && look.answers && numeral) this.numeralAt(text, middle, at - 3, answer);
       lines.forEach((part, row) => {
@@ -236,9 +244,7 @@ export class QuestionCell {
           .strokeColor(SOFT)
           .stroke();
       at = writer.write('→', at + 3, base - 3, prompt) + 4;
-      const parts = partsOf(String(question.given['target']), this.key, look.school);
-      if (parts) at = writeNumeral(writer, parts, at, base - 3, prompt);
-      writer.write(` in ${promptWords(question, look.school).split(' in ').at(-1)}`, at, base - 3, prompt);
+      this.writeParts(this.parts, at, base - 3);
       if (look.answers)
         writer.write('or without sevenths', x + 11 * zoom, base + 11 * zoom, { ...this.small, colour: RED });
     }

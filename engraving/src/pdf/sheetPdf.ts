@@ -1,4 +1,4 @@
-import { answeredPut, instructionWords, putOf, type Sheet, type SheetSection } from '@diatonix/core';
+import { answeredStaff, instructionWords, staffLayout, type Sheet, type SheetSection } from '@diatonix/core';
 import { frameOf } from '../questionStaff';
 import { QuestionCell, type CellLook } from './questionCell';
 import { INK, SOFT, Writer, type Pdf, type TextStyle } from './writer';
@@ -110,7 +110,7 @@ function blocksOf(
 ): Block[] {
   const { zoom } = look;
   const { marks, questions } = section;
-  const frame = frameOf([...questions.map(putOf), ...questions.map(answeredPut)]);
+  const frame = frameOf([...questions.map(staffLayout), ...questions.map(answeredStaff)]);
   const cells = questions.map((question, at) => new QuestionCell(writer, question, at + 1, frame, look));
   const fitting = Math.max(1, Math.floor(width / Math.max(...cells.map(({ least }) => least))));
   // Rows are as full as each other: six questions stand three and three.

@@ -3,7 +3,6 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../design/controls';
-import { answerIn } from '../documents/typedAnswer';
 import { useSchool } from '../documents/use';
 import { BarChart, type BarRow } from '../parts/BarChart';
 import { instructionOf, rightWords } from '../questions/words';
@@ -97,7 +96,7 @@ function rowsOf({ question, came }: QuickRound, school: School, solved: boolean)
     .sort((a, b) => b[1] - a[1])
     .slice(0, MOST_ROWS)
     .map(([text, value]) => {
-      const right = solved && markAnswer(question, answerIn(question, text), { school }).verdict === 'right';
+      const right = solved && markAnswer(question, text, { school }).verdict === 'right';
       return {
         id: text,
         name: `${right ? '✓ ' : ''}${withSigns(text)}`,

@@ -1,5 +1,5 @@
 /** Leading a class from the teacher's page: what comes in is put on the pile, and what is decided goes out. */
-import type { Brought } from '@diatonix/core';
+import type { BenchQuestions } from '@diatonix/core';
 import {
   PROTOCOL,
   TEACHER_SOCKET,
@@ -265,7 +265,7 @@ export function endClass(): void {
 }
 
 /** Asks everybody the first of these questions; what is asked already ends. */
-export function askQuick(brought: Brought): void {
+export function askQuick(brought: BenchQuestions): void {
   const asked = quickSheet(brought);
   if (!asked) return tell('There is nothing to ask here.');
   const quick = { id: newId(), ...asked, came: {} };

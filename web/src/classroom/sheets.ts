@@ -3,7 +3,7 @@ import {
   makeSheet,
   printPupilsFile,
   pupilSheet,
-  type Brought,
+  type BenchQuestions,
   type Question,
   type Sheet,
 } from '@diatonix/core';
@@ -61,7 +61,7 @@ export function pileFor({ classId: _, ...sheet }: SheetBody, forClass: Document<
 export function quickSheet({
   kind,
   questions: [first],
-}: Brought): { readonly question: Question; readonly sheet: string } | null {
+}: BenchQuestions): { readonly question: Question; readonly sheet: string } | null {
   if (!first) return null;
   const { given, answers } = first;
   const pinned = [{ given, place: 0, ...(answers ? { answers } : {}) }];

@@ -1,3 +1,9 @@
 /** How what stands on a bench becomes questions of a sheet: fetched when something is put on one. */
-export { bringChord, bringIntervals, bringLine, bringMap, bringPassage } from '@diatonix/core';
+export {
+  questionsFromChord,
+  questionsFromIntervals,
+  questionsFromLine,
+  questionsFromMap,
+  questionsFromPassage,
+} from '@diatonix/core';
 export { bringToSheet } from './toSheet';

@@ -4,7 +4,7 @@ import type { PileBody, PileEntry } from './kinds/pile';
 import { lastEntries, versionsOf } from './markPile';
 import { withResults } from './pileRecord';
 import { pupilFor } from './returned';
-import { fromPupil } from './typedAnswer';
+import { fromPupil } from './fromPupil';
 
 /** An answer as it came from a pupil in the class. */
 export interface CameIn {

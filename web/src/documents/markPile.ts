@@ -13,7 +13,6 @@ import {
 } from '@diatonix/core';
 import type { PileBody, PileEntry, PilePupil } from './kinds/pile';
 import { specOf } from './sheetSpec';
-import { answerIn } from './typedAnswer';
 
 /** A question of a pupil's version, with its place and the marks that stand for it. */
 export interface Asked {
@@ -130,7 +129,7 @@ function markEntry(
       of,
     };
   }
-  const marking = markAnswer(question, answerIn(question, typed), options);
+  const marking = markAnswer(question, typed, options);
   const share = earnedShare(marking, { byPart, follow });
   return { entry, question, marking, verdict: marking.verdict, got: entry.marks ?? round(of * share), of };
 }

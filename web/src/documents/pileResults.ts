@@ -1,4 +1,4 @@
-import { kindWords, mistakeName, remedyOf, type Brought } from '@diatonix/core';
+import { kindWords, mistakeName, remedyOf, type BenchQuestions } from '@diatonix/core';
 import type { Asked, MarkedPupil } from './markPile';
 
 /** What a class did with a question: how many were right, and which wrong answer was given how often. */
@@ -76,7 +76,7 @@ export interface Suggestion {
   readonly cause: string;
   readonly sentence: string;
   readonly kind: string;
-  readonly material: Brought['questions'][number]['given'];
+  readonly material: BenchQuestions['questions'][number]['given'];
 }
 
 const LEAST_PUPILS = 2;

@@ -5,13 +5,14 @@ import {
   TheoryError,
   versionLetter,
   type AnswerFile,
+  typedAnswer,
 } from '@diatonix/core';
 import { LONGEST_NAME, nameKey, nameProblem, tidyName } from '@diatonix/server/class';
 import { newId } from './ids';
 import { LONGEST_ANSWER, MOST_PUPILS, type PileBody, type PileEntry, type PilePupil } from './kinds/pile';
 import { versionsOf, type Asked } from './markPile';
 import { specOf } from './sheetSpec';
-import { fromPupil, typedAnswer } from './typedAnswer';
+import { fromPupil } from './fromPupil';
 
 /** A file that a pupil handed in, as it was read from the disk. */
 export interface ReturnedFile {

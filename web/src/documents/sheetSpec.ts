@@ -1,11 +1,4 @@
-import {
-  askingOf,
-  chordMap,
-  parseKey,
-  printNumeral,
-  type MaterialText,
-  type SheetSpec,
-} from '@diatonix/core';
+import { kindOf, chordMap, parseKey, printNumeral, type MaterialText, type SheetSpec } from '@diatonix/core';
 import type { SchoolClass } from './kinds/schoolClass';
 import type { SheetBody, SheetSectionBody } from './kinds/sheet';
 
@@ -29,7 +22,7 @@ function sectionSpec(section: SheetSectionBody, untaught: readonly string[]): Sh
 }
 
 function taughtOnly(kind: string, material: MaterialText, untaught: readonly string[]): MaterialText {
-  if (untaught.length === 0 || !askingOf(kind).takes.includes('untaught')) return material;
+  if (untaught.length === 0 || !kindOf(kind).materialFields.includes('untaught')) return material;
   const own = Array.isArray(material.untaught) ? (material.untaught as string[]) : [];
   return { ...material, untaught: [...new Set([...own, ...untaught])] };
 }

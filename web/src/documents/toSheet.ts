@@ -1,4 +1,4 @@
-import { kindWords, remedyOf, type Brought, type MaterialText } from '@diatonix/core';
+import { kindWords, remedyOf, type BenchQuestions, type MaterialText } from '@diatonix/core';
 import { newId } from './ids';
 import type { SheetBody, SheetSectionBody } from './kinds/sheet';
 import { listOf } from './select';
@@ -16,7 +16,7 @@ export function freeSeed(sections: readonly SheetSectionBody[]): number {
 const REMEDY_COUNT = 6;
 
 /** Puts questions that come from a bench on the sheet that was made last, or on a new one, and says so. */
-export function bringToSheet({ kind, questions }: Brought): void {
+export function bringToSheet({ kind, questions }: BenchQuestions): void {
   if (questions.length === 0) return;
   const pinned = questions.map((question, place) => ({ ...question, place }));
   addTo(kind, questions.length, { material: {}, pinned });

@@ -1,4 +1,4 @@
-import { attempt, type Brought } from '@diatonix/core';
+import { attempt, type BenchQuestions } from '@diatonix/core';
 import { ClipboardList } from 'lucide-react';
 import { Drop } from '../design/Drop';
 import { part } from '../design/part';
@@ -13,7 +13,7 @@ export type Bringing = typeof import('../documents/bringing');
 /** What is left blank, and the questions that it makes. */
 export interface SheetEntry {
   readonly name: string;
-  readonly bring: (bringing: Bringing) => Brought;
+  readonly bring: (bringing: Bringing) => BenchQuestions;
 }
 
 const loadBringing = (): Promise<Bringing> => fetchScript(() => import('../documents/bringing'));

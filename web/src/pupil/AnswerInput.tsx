@@ -1,5 +1,5 @@
-import { answerChoices, answerHint } from '@diatonix/core';
 import type { KeyboardEvent } from 'react';
+import { answerHelp } from './shownQuestion';
 import { LONGEST, type PupilQuestion } from './work';
 
 interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> {
@@ -12,7 +12,7 @@ interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> 
 
 /** Where an answer is written, or chosen where few words can be right. */
 export function AnswerInput({ id, kind, given, typed, locked = false, onType, onEnter }: AnswerInputProps) {
-  const choices = answerChoices({ kind, given });
+  const { choices, hint } = answerHelp({ kind, given });
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter') return;
     event.preventDefault();
@@ -42,7 +42,7 @@ export function AnswerInput({ id, kind, given, typed, locked = false, onType, on
       Your answer
       <input
         value={typed}
-        placeholder={answerHint(kind)}
+        placeholder={hint}
         maxLength={LONGEST}
         autoComplete="off"
         autoCapitalize="off"

@@ -1,4 +1,3 @@
-import { playedAs } from '@diatonix/core';
 import { useState } from 'react';
 import { AnswerInput } from './AnswerInput';
 import { ByHand } from './ByHand';
@@ -6,6 +5,7 @@ import { QuestionBody } from './QuestionBody';
 import type { Said } from './marking';
 import { atQuestion } from './classwork';
 import { ScratchRoom } from './ScratchRoom';
+import { isPlayed } from './shownQuestion';
 import { answer, usePupil, type PupilQuestion } from './work';
 
 interface AskedProps {
@@ -40,9 +40,7 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
         onType={(text) => answer(id, text)}
         onEnter={enter}
       />
-      {playedAs(kind) !== null && !locked && (
-        <ByHand question={question} onAnswer={(text) => answer(id, text)} />
-      )}
+      {isPlayed(question) && !locked && <ByHand question={question} onAnswer={(text) => answer(id, text)} />}
       {practice && (
         <div className="row">
           <button disabled={typed.trim() === ''} onClick={() => void mark()}>

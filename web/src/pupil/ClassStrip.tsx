@@ -1,8 +1,10 @@
+import { lazy, Suspense } from 'react';
 import { waitingIn } from '../network/pupilLine';
 import { useNow } from '../design/useNow';
 import { leave, resume, useClass } from './classwork';
-import { QuickAsked } from './QuickAsked';
 import type { RoomWork, Work } from './work';
+
+const QuickAsked = lazy(() => import('./QuickAsked'));
 
 const MINUTE = 60_000;
 
@@ -53,7 +55,11 @@ export function ClassStrip({ room }: { readonly room: RoomWork }) {
                     .join(' ')
                 : `The class cannot be reached now. Go on: what you write is kept, and sent when it is back.`}
       </p>
-      {quick && !room.over && <QuickAsked key={quick.id} {...quick} />}
+      {quick && !room.over && (
+        <Suspense fallback={null}>
+          <QuickAsked key={quick.id} {...quick} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -46,7 +46,7 @@ export default function HandNotes({ question, onAnswer }: HandNotesProps) {
   return (
     <NotePanel
       keyOf={key}
-      spelledIn={playedKey(question.kind, question.given)}
+      spelledIn={playedKey(question)}
       clef={clef}
       shown={stacked ? notes : notes.slice(-1)}
       gathered={stacked ? notes : notes.slice(-1)}

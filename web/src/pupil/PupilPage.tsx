@@ -1,14 +1,19 @@
+import { lazy, Suspense, useEffect } from 'react';
 import { useNewer } from '../offline/keep';
 import { Begin } from './Begin';
 import { ClassStrip, Waiting } from './ClassStrip';
 import { PupilStyle } from './PupilStyle';
-import { SheetView } from './SheetView';
 import { SlipView } from './SlipView';
 import { usePupil } from './work';
+
+/** What questions are drawn and answered with comes when there are any, or the page has nothing else to do. */
+const fetchSheet = () => import('./SheetView');
+const SheetView = lazy(fetchSheet);
 
 /** The pupils' page: a sheet comes as a file or from the class, is answered and handed in. */
 export function PupilPage() {
   const { work, begun } = usePupil();
+  useEffect(() => void fetchSheet().catch(() => undefined), []);
   const newer = useNewer(({ change }) => change);
   return (
     <PupilStyle>
@@ -16,7 +21,9 @@ export function PupilPage() {
       {begun && work?.room?.slip && <SlipView text={work.room.slip} />}
       {begun && work ? (
         work.sheets.length > 0 ? (
-          <SheetView work={work} />
+          <Suspense fallback={<p className="soft">The sheet is coming…</p>}>
+            <SheetView work={work} />
+          </Suspense>
         ) : (
           <Waiting work={work} />
         )

@@ -1,7 +1,8 @@
-import { attempt, promptWords, type Question } from '@diatonix/core';
+import { attempt, DEFAULT_SCHOOL, promptParts } from '@diatonix/core';
 import { lazy, Suspense, useState } from 'react';
-import { Figures } from '../parts/NumeralText';
+import { keyOf, PromptText } from '../questions/PromptText';
 import { StaffPicture } from '../questions/StaffPicture';
+import { isAudible, layoutShown } from './shownQuestion';
 import { staffSaid } from './staffSaid';
 import { useEngraved } from '../questions/useEngraved';
 import type { PupilQuestion } from './work';
@@ -10,15 +11,13 @@ const MapTable = lazy(() => import('./GivenMap'));
 
 /** What is asked: in words, on its staff, and to be heard. */
 export function QuestionBody({ question }: { readonly question: PupilQuestion }) {
-  const { kind, given } = question;
+  const layout = layoutShown(question);
   const engraved = useEngraved(question);
   const [silent, setSilent] = useState('');
   // What is asked is said even where a hostile file asks for what is none.
-  const words = attempt(() => promptWords(question as unknown as Question));
-  // Figures stand over each other beside the key.
-  const prompt = words.ok ? (kind === 'figures-name' ? words.value.split(' · ').at(-1)! : words.value) : '';
+  const prompt = attempt(() => promptParts(question));
   const spoken = staffSaid(question);
-  const audible = kind === 'listen' || given['clef'] !== undefined;
+  const hasStaff = (layout?.staff.clefs.length ?? 0) > 0;
   const sound = async () => {
     try {
       await (await import('./hear')).hear(question);
@@ -28,22 +27,23 @@ export function QuestionBody({ question }: { readonly question: PupilQuestion })
   };
   return (
     <>
-      {kind === 'figures-name' && Array.isArray(given['figures']) && (
-        <Figures figures={given['figures'] as string[]} />
+      {prompt.ok && prompt.value.length > 0 && (
+        <p className="prompt">
+          <PromptText parts={prompt.value} keyText={keyOf(question)} school={DEFAULT_SCHOOL} />
+        </p>
       )}
-      {prompt !== '' && <p className="prompt">{prompt}</p>}
-      {kind === 'chord-map' && (
+      {layout?.form === 'table' && (
         <Suspense fallback={null}>
           <MapTable question={question} />
         </Suspense>
       )}
-      {given['clef'] !== undefined && (
+      {hasStaff && (
         <div className="staff-room">
           {engraved && <StaffPicture frame={engraved.frame} staff={engraved.staff} shrinks />}
           {spoken !== '' && <p className="visually-hidden">{spoken}</p>}
         </div>
       )}
-      {audible && (
+      {isAudible(question) && (
         <div className="row">
           <button onClick={() => void sound()}>Hear</button>
           <span className="soft">{silent || 'Check your headphones: it begins at a moderate level.'}</span>

@@ -1,11 +1,11 @@
-import { playedAs } from '@diatonix/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { AnswerInput } from './AnswerInput';
 import { ByHand } from './ByHand';
 import { answerQuick, useClass } from './classwork';
 import { instructionOf } from './instructionOf';
 import { QuestionBody } from './QuestionBody';
 import { QuestionBoundary } from './QuestionBoundary';
+import { isPlayed, shownQuestion } from './shownQuestion';
 import type { PupilQuestion } from './work';
 
 interface QuickAskedProps {
@@ -14,7 +14,8 @@ interface QuickAskedProps {
 }
 
 /** One question that the teacher asks everybody now. */
-export function QuickAsked({ id, question }: QuickAskedProps) {
+export default function QuickAsked({ id, question: asked }: QuickAskedProps) {
+  const question = useMemo(() => shownQuestion(asked), [asked]);
   const [typed, setTyped] = useState('');
   const here = useClass((state) => state.here);
   const sent = useClass((state) => state.quickSent);
@@ -29,7 +30,7 @@ export function QuickAsked({ id, question }: QuickAskedProps) {
         <p className="soft">{instructionOf(question)}</p>
         <QuestionBody question={question} />
         <AnswerInput id={`quick-${id}`} {...{ kind, given, typed }} onType={setTyped} onEnter={send} />
-        {playedAs(kind) !== null && <ByHand question={question} onAnswer={setTyped} />}
+        {isPlayed(question) && <ByHand question={question} onAnswer={setTyped} />}
         <div className="row">
           <button
             className="main"

@@ -4,19 +4,20 @@ import { Asked } from './Asked';
 import { HandIn } from './HandIn';
 import { instructionOf } from './instructionOf';
 import { QuestionBoundary } from './QuestionBoundary';
+import { shownQuestion } from './shownQuestion';
 import { look, openOnes, questionsOf, usePupil, type Work } from './work';
 
 /** So many questions of the whole sheet come on the page at once. */
 const AT_ONCE = 30;
 
 /** The sheet: one question at a time or all of them, what is still open, and handing in. */
-export function SheetView({ work }: { readonly work: Work }) {
+export default function SheetView({ work }: { readonly work: Work }) {
   const place = usePupil((state) => state.place);
   const problem = usePupil((state) => state.problem);
   const kept = usePupil((state) => state.kept);
   const { sheets, version } = work;
   // The questions stay the same while answers are written.
-  const questions = useMemo(() => questionsOf({ sheets, version }), [sheets, version]);
+  const questions = useMemo(() => questionsOf({ sheets, version }).map(shownQuestion), [sheets, version]);
   const sheet = sheets[version ?? 0]!;
   const open = openOnes(work);
   const at = place === null ? null : Math.min(place, questions.length - 1);

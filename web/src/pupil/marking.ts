@@ -1,14 +1,13 @@
 /** Marks and explains an answer on the pupil's own page, where the teacher allows it. Fetched when first needed. */
 import {
   answerWords,
-  askingOf,
+  kindOf,
   attempt,
   causeSentence,
   markAnswer,
   questionWorking,
   type Question,
 } from '@diatonix/core';
-import { answerIn } from '../documents/typedAnswer';
 import type { PupilQuestion } from './work';
 
 /** What is said of an answer. */
@@ -19,10 +18,10 @@ export interface Said {
 
 /** Marks what was typed: right, or what went wrong, what is right, and how it is worked out. */
 export function explain({ id, kind, given }: PupilQuestion, typed: string): Said {
-  const answers = attempt(() => askingOf(kind).answers(given));
+  const answers = attempt(() => kindOf(kind).solve(given));
   if (!answers.ok) return { verdict: 'unreadable', sentences: ['Ask your teacher about this one.'] };
   const question = { kind, id, given, answers: answers.value } as unknown as Question;
-  const marking = markAnswer(question, answerIn(question, typed));
+  const marking = markAnswer(question, typed);
   if (marking.verdict === 'right') return { verdict: 'right', sentences: ['Right.'] };
   if (marking.verdict === 'unreadable')
     return { verdict: 'unreadable', sentences: [marking.error?.message ?? 'This cannot be read.'] };

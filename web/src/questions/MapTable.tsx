@@ -3,13 +3,14 @@ import {
   numeralParts,
   parseKey,
   parseNumeral,
-  shownRows,
+  layoutOf,
   withSigns,
   type Question,
   type School,
 } from '@diatonix/core';
 import type { ReactNode } from 'react';
 import { NumeralText } from '../parts/NumeralText';
+import { keyOf } from './PromptText';
 
 type Cells = readonly (string | readonly string[])[];
 const ORDER = ['numerals', 'symbols', 'qualities', 'notes'];
@@ -28,11 +29,10 @@ interface MapTableProps {
 
 /** The map of a key: what stands in ink, the blank rows as lines or with what is right. */
 export function MapTable({ question, school, answers }: MapTableProps) {
-  const { given } = question;
-  const key = parseKey(String(given['key']));
+  const key = parseKey(keyOf(question) ?? 'C major');
   const right = (question.answers[0] ?? {}) as Readonly<Record<string, Cells>>;
   const rows = [
-    ...shownRows(given).map(([row, cells]) => ({ row: row as string, cells, blank: false })),
+    ...layoutOf(question).rows.map(([row, cells]) => ({ row: row as string, cells, blank: false })),
     ...Object.entries(right).map(([row, cells]) => ({ row, cells, blank: true })),
   ].sort((a, b) => ORDER.indexOf(a.row) - ORDER.indexOf(b.row));
   const cell = (row: string, value: string | readonly string[]): ReactNode => {

@@ -1,13 +1,15 @@
 import {
-  answeredPut,
-  attempt,
+  answeredStaff,
   blankLines,
-  numeralParts,
-  parseKey,
-  parseNumeral,
+  kindOf,
+  layoutOf,
+  printNote,
+  promptParts,
   promptWords,
-  putOf,
+  soundOf,
+  staffLayout,
   underStaff,
+  type AnswerFormName,
   type Question,
   type School,
 } from '@diatonix/core';
@@ -15,8 +17,9 @@ import { memo, type ReactNode } from 'react';
 import type { StaffFrame } from '../columns/types';
 import type { Scrap } from '../documents/kinds/sheet';
 import type { Engraver } from '@diatonix/engraving';
-import { Figures, NumeralText } from '../parts/NumeralText';
+import { Figures } from '../parts/NumeralText';
 import { MapTable } from './MapTable';
+import { inKey, keyOf, PromptText } from './PromptText';
 import { questionStaff, type QuestionStaff } from '@diatonix/engraving';
 import { Scratch } from './Scratch';
 import { Sought } from './Sought';
@@ -38,8 +41,8 @@ interface QuestionCellProps {
   readonly selected: boolean;
 }
 
-/** Kinds of which an answer, or a part of it, is a numeral. */
-const NUMERALS = new Set(['numeral-label', 'figures-name', 'progression-label', 'score-label', 'harmonise']);
+/** Answers of which a part is a numeral. */
+const WITH_NUMERALS: readonly AnswerFormName[] = ['numeral', 'figured', 'labels'];
 
 /** One question: its number, its prompt, its staff, and the lines to fill in. */
 export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps) {
@@ -56,16 +59,14 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
     selected,
     working = [],
   } = props;
-  const { kind, given } = question;
-  const words = promptWords(question, school);
-  // Figures stand over each other beside the key.
-  const prompt = kind === 'figures-name' ? words.split(' · ').at(-1)! : words;
-  const key = typeof given['key'] === 'string' ? given['key'] : null;
+  const { form, prompt } = layoutOf(question);
+  const parts = promptParts(question, school);
+  const key = keyOf(question);
   const under = underStaff(question);
   // What is set in voices is answered on the staff.
   const answered = answers && under && !under.blank && engraver && frame;
   const drawn = answered
-    ? questionStaff(engraver, frame, answeredPut(question), { asked: putOf(question) })
+    ? questionStaff(engraver, frame, answeredStaff(question), { asked: staffLayout(question) })
     : staff;
   return (
     <div
@@ -74,30 +75,24 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
         ? {
             role: 'button',
             'aria-pressed': selected,
-            'aria-label': `Question ${number}: ${prompt || said(question)}`,
+            'aria-label': `Question ${number}: ${promptWords(question, school) || said(question)}`,
             tabIndex: selected ? 0 : -1,
             onClick: onSelect,
           }
         : {})}
     >
-      <div className={`asked ${kind}`}>
+      <div className={`asked ${prompt?.say === 'figures' ? 'figured' : ''}`}>
         <span className="number">{number}</span>
-        {kind === 'figures-name' && <Figures figures={given['figures'] as string[]} />}
-        {kind === 'numeral-build' ? (
+        {parts.length > 0 && form !== 'target' && (
           <span className="prompt">
-            {inKey(String(given['numeral']), key, school)} in {prompt.split(' in ')[1]}
+            <PromptText parts={parts} keyText={key} school={school} />
           </span>
-        ) : (
-          prompt &&
-          kind !== 'work-back' && (
-            <span className="prompt">{kind === 'harmonise' ? taught(question, key, school) : prompt}</span>
-          )
         )}
       </div>
-      {kind === 'work-back' && (
+      {form === 'target' && (
         <Sought question={question} numeral={(text) => inKey(text, key, school)} answers={answers} />
       )}
-      {kind === 'chord-map' && <MapTable question={question} school={school} answers={answers} />}
+      {form === 'table' && <MapTable question={question} school={school} answers={answers} />}
       {drawn && frame && (
         <StaffPicture frame={frame} staff={drawn} shrinks={under !== null}>
           {under && !under.blank && (
@@ -128,13 +123,13 @@ function Blanks({
   answers,
   keyText,
 }: QuestionCellProps & { readonly keyText: string | null }) {
-  const { kind } = question;
+  const withNumerals = WITH_NUMERALS.includes(kindOf(question.kind).answer.name);
   const lines = blankLines(question, school);
   if (lines.length === 0) return null;
   return (
     <dl>
       {lines.map(({ name, text }, at) => {
-        const shown = NUMERALS.has(kind) && name !== 'notes' ? inKey(text, keyText, school) : text;
+        const shown = withNumerals && name !== 'notes' ? inKey(text, keyText, school) : text;
         return <Blank key={at} name={name} shown={answers ? shown : ''} />;
       })}
     </dl>
@@ -170,33 +165,8 @@ function UnderStaff({ texts, staff, keyText, school }: UnderStaffProps) {
   );
 }
 
-/** A numeral as the school writes it; what is none stands as it is. */
-function inKey(text: string, key: string | null, school: School): ReactNode {
-  const parts = attempt(() => {
-    const own = parseKey(key ?? '');
-    return numeralParts(parseNumeral(text, own), own, school);
-  });
-  return parts.ok ? <NumeralText parts={parts.value} /> : text;
-}
-
-/** The key of a melody and the chords that it is harmonised with. */
-function taught(question: Question, key: string | null, school: School): ReactNode {
-  const [name] = promptWords(question, school).split(':');
-  return (
-    <>
-      {name}:{' '}
-      {(question.given['numerals'] as readonly string[]).map((one) => (
-        <span key={one}>{inKey(one, key, school)} </span>
-      ))}
-    </>
-  );
-}
-
 /** What stands on the staff, for one who does not see it. */
-function said({ given }: Question): string {
-  const list = (value: unknown): string =>
-    Array.isArray(value) ? value.map(list).join(' ') : value === null ? '' : String(value);
-  return ['from', 'to', 'note', 'notes', 'chords', 'bass', 'signature', 'voices', 'basses']
-    .flatMap((field) => (given[field] === undefined ? [] : [list(given[field])]))
+const said = (question: Question): string =>
+  soundOf(question)
+    .map((notes) => notes.map(printNote).join(' '))
     .join(' to ');
-}

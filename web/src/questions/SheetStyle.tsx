@@ -226,10 +226,10 @@ export const SheetStyle = styled.div`
   .question dd .numeral {
     font-size: 1.15rem;
   }
-  .question .asked.figures-name {
+  .question .asked.figured {
     min-height: 2.5rem;
   }
-  .question .asked > .figures {
+  .question .asked .figures {
     font-size: 1.1rem;
   }
   .question dt {

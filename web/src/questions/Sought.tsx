@@ -1,4 +1,4 @@
-import { promptWords, type Question } from '@diatonix/core';
+import { promptParts, type Question } from '@diatonix/core';
 import type { ReactNode } from 'react';
 
 interface SoughtProps {
@@ -9,9 +9,8 @@ interface SoughtProps {
 
 /** Chords to be worked back: blanks under their bracket, the arrow, and the target in its key. */
 export function Sought({ question, numeral, answers }: SoughtProps) {
-  const { given } = question;
   const [usual = []] = question.answers as readonly (readonly string[])[];
-  const key = promptWords(question).split(' in ').at(-1);
+  const target = promptParts(question);
   return (
     <div className="sought">
       <span className={usual.length > 1 ? 'pair' : ''}>
@@ -21,7 +20,9 @@ export function Sought({ question, numeral, answers }: SoughtProps) {
       </span>
       <i aria-hidden="true">→</i>
       <span className="prompt">
-        {numeral(String(given['target']))} in {key}
+        {target.map((part) =>
+          typeof part === 'string' ? part : 'numeral' in part ? numeral(part.numeral) : null,
+        )}
       </span>
       {answers && <small>or without sevenths</small>}
     </div>

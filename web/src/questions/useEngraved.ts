@@ -1,4 +1,4 @@
-import { putOf, type Question } from '@diatonix/core';
+import { staffLayout, type Question } from '@diatonix/core';
 import { frameOf, questionStaff, type QuestionStaff, type StaffFrame } from '@diatonix/engraving';
 import { useMemo } from 'react';
 import { useEngraver } from '../notation/useEngraver';
@@ -10,7 +10,7 @@ export function useEngraved(
   const engraver = useEngraver();
   return useMemo(() => {
     if (!engraver) return null;
-    const put = putOf(question as Question);
+    const put = staffLayout(question);
     const frame = frameOf([put]);
     const staff = frame && questionStaff(engraver, frame, put);
     return frame && staff && { frame, staff };

@@ -1,4 +1,7 @@
-import type { Given } from '../ask/question';
+import { attempt } from '../../errors';
+import { checkedKind } from '../checkQuestion';
+import { kindOf } from '../kindRegister';
+import type { GivenData, Question } from '../question';
 import type { Sheet } from './sheet';
 
 /** A version of a sheet as pupils get it: what is asked and the marks for it, no answer and nothing to find one by. */
@@ -11,7 +14,7 @@ export interface PupilSheet {
     readonly kind: string;
     readonly instruction: string | null;
     readonly marks: number;
-    readonly questions: readonly { readonly id: string; readonly given: Given }[];
+    readonly questions: readonly { readonly id: string; readonly given: GivenData }[];
   }[];
 }
 
@@ -27,7 +30,22 @@ export function pupilSheet({ title, version, code, marks, sections }: Sheet): Pu
       instruction,
       marks: each,
       // An id that holds the seed would let the answers be computed again.
-      questions: questions.map(({ given }, place) => ({ id: `${at + 1}.${place + 1}`, given })),
+      questions: questions.map((question, place) => ({
+        id: `${at + 1}.${place + 1}`,
+        given: sentGiven(question),
+      })),
     })),
   };
+}
+
+/** What is given as it goes to pupils; what cannot be drawn goes as it is: the page says so in its own place. */
+function sentGiven({ kind, given }: Pick<Question, 'kind' | 'given'>): GivenData {
+  const drawn = attempt(() => checkedKind({ kind, given }).sent?.draw(given) ?? given);
+  return drawn.ok ? drawn.value : given;
+}
+
+/** What is given as it is worked with, from what was sent; what cannot be read stays as it is. */
+export function givenOfSent({ kind, given }: Pick<Question, 'kind' | 'given'>): GivenData {
+  const read = attempt(() => kindOf(kind).sent?.read(given) ?? given);
+  return read.ok ? read.value : given;
 }

@@ -1,6 +1,4 @@
-import { attempt, TheoryError } from '../../errors';
-import type { Given } from '../ask/question';
-import { drawnGiven, givenOfDrawn } from './drawn';
+import { TheoryError } from '../../errors';
 import type { PupilSheet } from './pupilSheet';
 
 export const PUPILS_FORMAT = 'diatonix-pupils-sheet';
@@ -18,17 +16,9 @@ const MOST_SHEETS = 26;
 const MOST_QUESTIONS = 2000;
 const RIGHT = 'Ask your teacher for the file “for pupils” of the sheet.';
 
-/** The text of the file for pupils. Where an answer would stand in it in letters, what is drawn stands instead. */
+/** The text of the file for pupils. */
 export function printPupilsFile({ sheets, practice }: PupilsFile): string {
-  const drawn = sheets.map(({ sections, ...sheet }) => ({
-    ...sheet,
-    sections: sections.map(({ questions, ...section }) => ({
-      ...section,
-      questions: questions.map(({ id, given }) => ({ id, given: sent(section.kind, given) })),
-    })),
-  }));
-  const body = { format: PUPILS_FORMAT, version: PUPILS_VERSION, practice, sheets: drawn };
-  return JSON.stringify(body, null, 1);
+  return JSON.stringify({ format: PUPILS_FORMAT, version: PUPILS_VERSION, practice, sheets }, null, 1);
 }
 
 /**
@@ -65,18 +55,6 @@ export function readPupilsFile(file: string, text: string): PupilsFile {
       return sheet;
     }),
   };
-}
-
-/** What cannot be drawn goes as it is: the page says so in its own place. */
-function sent(kind: string, given: Given): Given {
-  const drawn = attempt(() => drawnGiven(kind, given));
-  return drawn.ok ? drawn.value : given;
-}
-
-/** What cannot be read as it was drawn stays as it is: the question says so in its own place. */
-function givenOf(kind: string, given: Given): Given {
-  const read = attempt(() => givenOfDrawn(kind, given));
-  return read.ok ? read.value : given;
 }
 
 /** Section and place: `2.3`. */
@@ -116,7 +94,7 @@ function sectionIn(data: unknown): PupilSheet['sections'][number] | null {
   const { kind, instruction, marks } = data;
   const questions = data['questions'].map((one: unknown) => {
     const { id, given } = isObject(one) ? one : {};
-    return typeof id === 'string' && isObject(given) ? { id, given: givenOf(kind, given) } : null;
+    return typeof id === 'string' && isObject(given) ? { id, given } : null;
   });
   if (questions.includes(null)) return null;
   return {

@@ -1,9 +1,9 @@
 import { TheoryError } from '../../errors';
-import { askQuestions, MOST_VERSIONS, versionLetter, type Pinned } from '../ask/ask';
-import { Dice } from '../ask/dice';
-import { askingOf } from '../ask/kinds';
-import type { MaterialText } from '../ask/material';
-import type { Question } from '../ask/question';
+import { askQuestions, MOST_VERSIONS, versionLetter, type Pinned } from '../generating/questions';
+import { Dice } from '../generating/dice';
+import { kindOf } from '../kindRegister';
+import type { MaterialText } from '../generating/material';
+import type { Question } from '../question';
 
 /** A section of a sheet as it is written: a kind, how many questions, of what, and the marks for each. */
 export interface SectionSpec {
@@ -136,7 +136,7 @@ function checkSection({
   order,
   seed: own = 0,
 }: SectionSpec): void {
-  askingOf(String(kind));
+  kindOf(String(kind));
   checkPinned(pinned, count);
   const places = order && [...order].sort((a, b) => a - b);
   if (places && (places.length !== count || places.some((place, index) => place !== index)))

@@ -1,4 +1,5 @@
-import { putOf, type Put } from '../../exercise/ask/put';
+import { staffLayout } from '../../exercise/layout/questionOnPage';
+import type { StaffLayout } from '../../exercise/layout/staffLayout';
 import type { Sheet } from '../../exercise/sheet/sheet';
 import { signatureAlteration, type Clef } from '../../key/scale';
 import { accidentalsInBar } from '../../pitch/barAccidentals';
@@ -17,8 +18,8 @@ const STAVES = 2;
 export function sheetToMusicXml({ title, code, sections }: Sheet): string {
   const measures = sections.flatMap(({ questions }, at) =>
     questions.flatMap((question, place) => {
-      const put = putOf(question);
-      return put.clefs.length === 0 ? [] : [measureOf(put, `${at + 1}.${place + 1}`)];
+      const staff = staffLayout(question);
+      return staff.clefs.length === 0 ? [] : [measureOf(staff, `${at + 1}.${place + 1}`)];
     }),
   );
   const numbered = measures.map((children, at) => el('measure', children, { number: at + 1 }));
@@ -28,7 +29,7 @@ export function sheetToMusicXml({ title, code, sections }: Sheet): string {
   ]);
 }
 
-function measureOf({ clefs, fifths, staves }: Put, label: string): Node[] {
+function measureOf({ clefs, fifths, staves }: StaffLayout, label: string): Node[] {
   const count = Math.max(1, staves[0]!.length);
   const length = count * WHOLE;
   // A question on one staff leaves the second empty.

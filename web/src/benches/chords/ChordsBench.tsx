@@ -167,8 +167,8 @@ export function ChordsBench() {
   const actions = useMemo(() => {
     const bring =
       (blank: 'name' | 'notes') =>
-      ({ bringChord }: Bringing) =>
-        bringChord(chord, bench.clef, key, blank);
+      ({ questionsFromChord }: Bringing) =>
+        questionsFromChord(chord, bench.clef, key, blank);
     return (
       <>
         <Choice label="Clef" value={bench.clef} options={CLEF_OPTIONS} onChoose={chooseChordClef} />

@@ -138,8 +138,8 @@ export function IntervalsBench() {
 
   const bring =
     (blank: 'name' | 'note' | 'inversion', of = items) =>
-    ({ bringIntervals }: Bringing) =>
-      bringIntervals(
+    ({ questionsFromIntervals }: Bringing) =>
+      questionsFromIntervals(
         of.flatMap((item) => {
           const read = pairOf(item);
           return read.ok ? [[read.from, read.to] as const] : [];

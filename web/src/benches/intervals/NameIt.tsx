@@ -3,8 +3,7 @@ import {
   intervalBetween,
   intervalWords,
   invertPair,
-  sayIntervalMark,
-  sayInversionMark,
+  markingWords,
   type Note,
   type School,
 } from '@diatonix/core';
@@ -57,7 +56,7 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
     event.preventDefault();
     if (text.trim() !== '') (inversion ? answerInversion : answerInterval)(id, text.trim());
   };
-  const said = inversion ? saidOfInversion(bench, id, pair) : saidOfName(bench, id, pair, school);
+  const said = inversion ? saidOfInversion(bench, id, pair) : saidOfName(bench, id, pair);
   const notes = inversion ? invertPair(pair)! : pair;
   return (
     <Margin>
@@ -72,7 +71,7 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
           aria-label={inversion ? 'Name of the inversion' : 'Name of the interval'}
           placeholder="m6"
           value={text}
-          maxLength={8}
+          maxLength={40}
           autoComplete="off"
           spellCheck={false}
           onChange={(event) => setText(event.target.value)}
@@ -97,12 +96,12 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
 
 type Pair = NameItProps['pair'];
 
-function saidOfName(bench: IntervalLine, id: string, pair: Pair, school: School): string | null {
+function saidOfName(bench: IntervalLine, id: string, pair: Pair): string | null {
   const { mark } = markOf(bench, id, pair);
-  return mark && sayIntervalMark(mark, school);
+  return mark && markingWords(mark);
 }
 
 function saidOfInversion(bench: IntervalLine, id: string, pair: Pair): string | null {
   const { mark } = inversionMarkOf(bench, id, pair);
-  return mark && sayInversionMark(mark);
+  return mark && markingWords(mark);
 }

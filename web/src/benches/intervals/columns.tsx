@@ -7,10 +7,11 @@ import {
   INTERVAL_INVERT,
   INTERVAL_NAME,
   signatureAlteration,
-  type Interval,
-  type IntervalCause,
-  type InversionCause,
-  type Mark,
+  markQuestion,
+  printInterval,
+  printNote,
+  type ExerciseKind,
+  type Marking,
   invert,
   invertPair,
   nameUnderSignature,
@@ -172,17 +173,16 @@ export function markOf(
   bench: IntervalLine,
   id: string,
   pair: { from: Note; to: Note },
-): { readonly answer: string; readonly mark: Mark<Interval, IntervalCause> | null } {
+): { readonly answer: string; readonly mark: Marking | null } {
   const answer = bench.answers[id] ?? '';
-  const question = {
-    from: pair.from,
-    to: pair.to,
-    clef: bench.clef,
-    key: parseKey(bench.key),
-    earlier: earlierInBar(bench, id),
-  };
-  return { answer, mark: answer === '' ? null : INTERVAL_NAME.mark(question, answer) };
+  const { clef, key } = bench;
+  const given = { clef, key, ...named(pair), earlier: earlierInBar(bench, id).map(printNote) };
+  const mark = answer === '' ? null : markQuestion(INTERVAL_NAME as ExerciseKind, given, answer);
+  return { answer, mark };
 }
+
+/** The notes of an interval as a question gives them. */
+const named = ({ from, to }: { from: Note; to: Note }) => ({ from: printNote(from), to: printNote(to) });
 
 /** Notes that stand before an interval in its bar. */
 function earlierInBar({ items, perBar }: IntervalLine, id: string): Note[] {
@@ -198,12 +198,12 @@ export function inversionMarkOf(
   bench: IntervalLine,
   id: string,
   pair: { from: Note; to: Note },
-): { readonly answer: string; readonly mark: Mark<Interval, InversionCause> | null } {
+): { readonly answer: string; readonly mark: Marking | null } {
   const answer = bench.inversionAnswers[id] ?? '';
-  return {
-    answer,
-    mark: answer === '' ? null : INTERVAL_INVERT.mark(intervalBetween(pair.from, pair.to), answer),
-  };
+  const name = printInterval(intervalBetween(pair.from, pair.to));
+  const given = { clef: bench.clef, key: bench.key, ...named(pair), name };
+  const mark = answer === '' ? null : markQuestion(INTERVAL_INVERT as ExerciseKind, given, answer);
+  return { answer, mark };
 }
 
 /** What is still to be named of an interval, and the wrong answer to it. */

@@ -130,7 +130,7 @@ export function KeyBench() {
             ] as const
           ).map(([name, blank]) => ({
             name,
-            bring: ({ bringLine }) => bringLine(key, [numeralText(bench, key, at)], blank),
+            bring: ({ questionsFromLine }) => questionsFromLine(key, [numeralText(bench, key, at)], blank),
           }))}
         />
         <ToSheet
@@ -142,7 +142,7 @@ export function KeyBench() {
             ] as const
           ).map(([name, blank]) => ({
             name,
-            bring: ({ bringMap }) => bringMap(key, bench.top === 5 ? 5 : 7, blank),
+            bring: ({ questionsFromMap }) => questionsFromMap(key, bench.top === 5 ? 5 : 7, blank),
           }))}
         />
         <PictureMenu work={work} column={at} name={`${bench.key} ${TITLES[view].toLowerCase()}`} />

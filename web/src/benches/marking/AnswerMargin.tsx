@@ -1,7 +1,7 @@
 import {
   causeSentence,
-  putOf,
-  answeredPut,
+  staffLayout,
+  answeredStaff,
   mistakeName,
   questionWorking,
   type Cause,
@@ -51,8 +51,8 @@ interface AnswerMarginProps {
 /** The question as it stands on the sheet with what is right, why the answer is wrong, and what the teacher says. */
 export function AnswerMargin({ asked, marked, pupil, history, school, engraver }: AnswerMarginProps) {
   const { question, label, marks } = asked;
-  const frame = frameOf([putOf(question), answeredPut(question)]);
-  const staff = engraver && frame ? questionStaff(engraver, frame, putOf(question)) : null;
+  const frame = frameOf([staffLayout(question), answeredStaff(question)]);
+  const staff = engraver && frame ? questionStaff(engraver, frame, staffLayout(question)) : null;
   const sentences = questionWorking(question, school).map((sentence) => [sentence]);
   const causes = marked?.marking?.causes ?? [];
   const [likeliest, ...others] = causes;

@@ -14,7 +14,7 @@ import {
   type DrillNotes,
   type Hands,
   type PlayedMoment,
-  type Put,
+  type StaffLayout,
 } from '@diatonix/core';
 import { frameOf, questionStaff } from '@diatonix/engraving';
 import { Play, Plug, RotateCcw } from 'lucide-react';
@@ -150,7 +150,7 @@ export function Drill({ id, hands }: { id: string; hands: Hands }) {
 }
 
 /** A drill on the staff of its hand, or on both. */
-function putOfDrill({ right, left }: DrillNotes, hands: Hands, fifths: number): Put {
+function putOfDrill({ right, left }: DrillNotes, hands: Hands, fifths: number): StaffLayout {
   const of = (hand: DrillNotes['right']) => hand.map(({ notes }) => notes);
   const treble = { clef: 'treble' as const, notes: of(right) };
   const bass = { clef: 'bass' as const, notes: of(left) };

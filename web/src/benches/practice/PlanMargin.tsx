@@ -1,5 +1,5 @@
 import {
-  ASKING,
+  KINDS,
   drillName,
   DRILLS,
   kindWords,
@@ -164,7 +164,7 @@ function TheoryList({ plan }: { plan: PlanBody }) {
             onChange={(event) => event.target.value && addKind(event.target.value)}
           >
             <option value="">Add theory…</option>
-            {ASKING.map(({ id }) => (
+            {KINDS.map(({ id }) => (
               <option key={id} value={id}>
                 {kindWords(id).name}
               </option>

@@ -5,7 +5,7 @@ import {
   causeSentence,
   kindWords,
   markAnswer,
-  putOf,
+  staffLayout,
   questionWorking,
   soundOf,
   type Marking,
@@ -71,7 +71,7 @@ export function Theory({ item, seed }: TheoryProps) {
         {right} of {made.value.length} right. Tick it off below.
       </p>
     );
-  const put = putOf(question);
+  const put = staffLayout(question);
   const frame = frameOf([put]);
   const staff = engraver && frame ? questionStaff(engraver, frame, put) : null;
   const sounds = soundOf(question);

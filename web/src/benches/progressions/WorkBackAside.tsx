@@ -1,9 +1,14 @@
 import {
   deducedEntry,
+  markingWords,
+  markQuestion,
+  printKey,
+  printNumeral,
   WORK_BACK,
-  sayWorkBackMark,
   sayUnknown,
   type Deduction,
+  type ExerciseKind,
+  type Role,
   type Key,
   type School,
 } from '@diatonix/core';
@@ -56,8 +61,10 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
   const [shown, setShown] = useState<string | null>(null);
   const answer = column.answer ?? '';
   if (deduction.kind === 'unknown') return <p className="done">{sayUnknown(deduction.why)}</p>;
-  const question = { found: deduction, key: keyOf };
-  const mark = answer === '' ? null : WORK_BACK.mark(question, answer, school);
+  const { role, target } = deduction;
+  const roles: readonly Role[] = [role];
+  const given = { key: printKey(keyOf), target: printNumeral(target, keyOf), roles };
+  const mark = answer === '' ? null : markQuestion(WORK_BACK as ExerciseKind, given, answer, { school });
   return (
     <>
       <Answer>
@@ -82,16 +89,16 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
       </Answer>
       {mark &&
         (mark.verdict === 'right' ? (
-          <p role="status">{sayWorkBackMark(mark, school)}</p>
+          <p role="status">{markingWords(mark)}</p>
         ) : (
-          <Problem>{sayWorkBackMark(mark, school)}</Problem>
+          <Problem>{markingWords(mark)}</Problem>
         ))}
       <Toggle isSelected={shown === column.id} onChange={(on) => setShown(on ? column.id : null)}>
         Show the working
       </Toggle>
       {shown === column.id && (
         <WorkingBelow>
-          <Working steps={WORK_BACK.show(question)} school={school} />
+          <Working steps={WORK_BACK.working(given)} school={school} />
         </WorkingBelow>
       )}
     </>

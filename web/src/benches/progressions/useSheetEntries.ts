@@ -1,4 +1,4 @@
-import { printKey, printNumeral, TheoryError, type Brought } from '@diatonix/core';
+import { printKey, printNumeral, TheoryError, type BenchQuestions } from '@diatonix/core';
 import { useMemo } from 'react';
 import { useSteady } from '../../parts/useSteady';
 import type { Bringing, SheetEntry } from '../../parts/ToSheet';
@@ -13,7 +13,7 @@ export const TO_CLASS: Names = ['Its numeral', 'Its notes'];
 function sheetEntries(columns: () => readonly DerivedColumn[], names: Names): SheetEntry[] {
   const bring =
     (blank: 'labels' | 'notes') =>
-    ({ bringLine }: Bringing): Brought => {
+    ({ questionsFromLine }: Bringing): BenchQuestions => {
       const first = columns().find(({ line }) => line !== null)?.line;
       if (!first)
         throw new TheoryError('chord', 'the line', 'there are no chords to ask for.', 'Write some first.');
@@ -23,7 +23,7 @@ function sheetEntries(columns: () => readonly DerivedColumn[], names: Names): Sh
           ? [printNumeral(labelled.labels.numeral, line.key)]
           : [],
       );
-      return bringLine(first.key, numerals, blank);
+      return questionsFromLine(first.key, numerals, blank);
     };
   return [
     { name: names[0], bring: bring('labels') },

@@ -1,4 +1,4 @@
-import { answerWords, WRITTEN, type Given, type Question, type School } from '@diatonix/core';
+import { answerWords, OWN_WORDS, type GivenData, type Question, type School } from '@diatonix/core';
 import { Pin, PinOff, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
@@ -29,12 +29,13 @@ interface EditQuestionProps {
 export function EditQuestion({ section, at, question, kept, school }: EditQuestionProps) {
   const { kind, given, answers } = question;
   const [problem, setProblem] = useState<string | null>(null);
-  const change = (next: Given) => {
+  const change = (next: GivenData) => {
     const read = questionFrom(kind, next);
     setProblem(read.ok ? null : read.error.message);
     if (read.ok) pin(section, at, next);
   };
-  if (kind === WRITTEN) return <WrittenQuestion section={section} at={at} given={given} answers={answers} />;
+  if (kind === OWN_WORDS)
+    return <WrittenQuestion section={section} at={at} given={given} answers={answers} />;
   return (
     <MarginFields key={`${section} ${at} ${JSON.stringify(given)}`}>
       {Object.entries(given).map(([field, value]) => (

@@ -1,4 +1,4 @@
-import { askingOf, attempt, checkMaterial, FIELDS, type MaterialField } from '@diatonix/core';
+import { kindOf, attempt, checkMaterial, MATERIAL_FIELDS, type MaterialField } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { fieldLook } from '../../design/controls';
@@ -68,6 +68,7 @@ const NAMES: Record<MaterialField, string> = {
   voices: 'Voices that stand',
   roles: 'What is sought',
   listened: 'What is heard',
+  respelled: 'What is respelled',
   bar: 'After other notes of the bar',
   also: 'The cadence at the end too',
 };
@@ -76,14 +77,14 @@ const INVERSIONS = ['root position', 'first', 'second', 'third'];
 /** What the questions of a section are made of, field by field, as far as its kind takes it. */
 export function MaterialForm({ section }: { section: SheetSectionBody }) {
   const { id, kind, material } = section;
-  const asking = askingOf(kind);
+  const own = kindOf(kind);
   const valueOf = (field: MaterialField): unknown =>
-    material[field] ?? asking.usual[field] ?? FIELDS[field].usual;
+    material[field] ?? own.defaults[field] ?? MATERIAL_FIELDS[field].default;
   return (
     <Form>
-      {asking.takes.map((field) => {
+      {own.materialFields.map((field) => {
         const value = valueOf(field);
-        const known = field === 'qualities' ? asking.qualities : FIELDS[field].values;
+        const known = field === 'qualities' ? own.qualities : MATERIAL_FIELDS[field].values;
         const set = (next: unknown) => setMaterial(id, field, next);
         if (typeof value === 'boolean')
           return (
@@ -101,7 +102,7 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
             <Ticks
               key={field}
               name={NAMES[field]}
-              all={(asking.inversions ?? [0, 1, 2, 3]).map((at) => [at, INVERSIONS[at]!])}
+              all={(own.inversions ?? [0, 1, 2, 3]).map((at) => [at, INVERSIONS[at]!])}
               ticked={value as number[]}
               onChange={set}
             />

@@ -1,4 +1,4 @@
-import { ASKING, kindWords, WRITTEN, type Sheet } from '@diatonix/core';
+import { KINDS, kindWords, OWN_WORDS, type Sheet } from '@diatonix/core';
 import { ArrowDown, ArrowUp, Plus, Trash2 } from 'lucide-react';
 import styled from 'styled-components';
 import { SideList } from '../../parts/sideBySide';
@@ -108,8 +108,11 @@ export function Outline({ body, sheet, section }: { body: SheetBody; sheet: Shee
           <MenuPopover
             {...dropped}
             label="Kind of exercise"
-            entries={[...ASKING.map(({ id }) => id), WRITTEN].map((id) => ({ id, name: kindWords(id).name }))}
-            onAction={(kind) => (kind === WRITTEN ? writeQuestion() : addSection(String(kind)))}
+            entries={[...KINDS.map(({ id }) => id), OWN_WORDS].map((id) => ({
+              id,
+              name: kindWords(id).name,
+            }))}
+            onAction={(kind) => (kind === OWN_WORDS ? writeQuestion() : addSection(String(kind)))}
           />
         )}
       >

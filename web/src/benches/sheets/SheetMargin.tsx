@@ -2,7 +2,7 @@ import {
   kindWords,
   questionWorking,
   soundOf,
-  WRITTEN,
+  OWN_WORDS,
   type Question,
   type School,
   type WorkingWays,
@@ -65,7 +65,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
       </Ways>
       <div className="doings" style={{ gap: '0.2rem' }}>
         <Button
-          isDisabled={!question || section.kind === WRITTEN}
+          isDisabled={!question || section.kind === OWN_WORDS}
           onPress={() => exchange(section.id, place)}
         >
           <Shuffle aria-hidden="true" /> Another one

@@ -1,8 +1,10 @@
 import {
-  answeredPut,
+  answeredStaff,
   instructionWords,
-  putOf,
+  layoutOf,
+  staffLayout,
   underStaff,
+  type QuestionLayout,
   type Question,
   type School,
   type Sheet,
@@ -59,16 +61,16 @@ interface SectionProps extends Pick<SheetPageProps, 'engraver' | 'school' | 'ans
 /** A question without notes is so wide at least, in pixels. */
 const LEAST_WIDTH = 168;
 /** What is filled in over the whole page, and what is written in words. */
-const WIDE: Readonly<Record<string, number>> = { 'chord-map': 560, written: 420, 'work-back': 330 };
+const WIDE: Partial<Record<QuestionLayout['form'], number>> = { table: 560, 'own-words': 420, target: 330 };
 
 function Section(props: SectionProps) {
   const { section, number, engraver, school, answers, scrap, working, selected, onSelect } = props;
-  const { kind, marks, questions } = section;
+  const { marks, questions } = section;
   const { frame, staves } = useMemo(() => {
-    const puts = questions.map(putOf);
+    const puts = questions.map(staffLayout);
     const labelled = questions.some((question) => underStaff(question) !== null);
     // Answers in voices may lie higher and lower than what stands.
-    const frame = frameOf([...puts, ...questions.map(answeredPut)]);
+    const frame = frameOf([...puts, ...questions.map(answeredStaff)]);
     return {
       frame,
       staves: puts.map((put) =>
@@ -76,7 +78,7 @@ function Section(props: SectionProps) {
       ),
     };
   }, [questions, engraver]);
-  const least = WIDE[kind] ?? LEAST_WIDTH;
+  const least = Math.max(LEAST_WIDTH, ...questions.map((one) => WIDE[layoutOf(one).form] ?? 0));
   const width = Math.max(least, ...staves.map((staff) => (staff?.width ?? 0) + 12));
   return (
     <section className="section" aria-label={`Section ${number}`}>

@@ -1,4 +1,12 @@
-import { askingOf, attempt, putOf, questionOf, type Given, type Question, type Result } from '@diatonix/core';
+import {
+  kindOf,
+  attempt,
+  staffLayout,
+  questionOf,
+  type GivenData,
+  type Question,
+  type Result,
+} from '@diatonix/core';
 
 const NOTHING = '–';
 
@@ -27,10 +35,10 @@ function words(text: string, places: boolean): (string | null)[] {
 }
 
 /** A question of what is given, if it is one: with its answers, and what stands on its staff. */
-export function questionFrom(kind: string, given: Given): Result<Question> {
+export function questionFrom(kind: string, given: GivenData): Result<Question> {
   return attempt(() => {
-    const question = questionOf(askingOf(kind), given, 'changed');
-    putOf(question);
+    const question = questionOf(kindOf(kind), given, 'changed');
+    staffLayout(question);
     return question;
   });
 }

@@ -1,4 +1,4 @@
-import { WRITTEN, type Given, type MaterialText, type Pinned, type WorkingWays } from '@diatonix/core';
+import { OWN_WORDS, type GivenData, type MaterialText, type Pinned, type WorkingWays } from '@diatonix/core';
 import { newId } from '../../documents/ids';
 import type { Scrap, SheetBody, SheetSectionBody, StaffSize } from '../../documents/kinds/sheet';
 import { addDocument, editDocument, removeDocument } from '../../documents/store';
@@ -139,7 +139,7 @@ export const exchange = (id: string, at: number) =>
   });
 
 /** Keeps a question, as it is or changed, in every version and whatever the dice say. */
-export const pin = (id: string, at: number, given: Given, answers?: readonly unknown[]) =>
+export const pin = (id: string, at: number, given: GivenData, answers?: readonly unknown[]) =>
   editSection(
     id,
     'the kept question',
@@ -177,7 +177,7 @@ export function writeQuestion(): void {
       ...sheet.sections,
       {
         id,
-        kind: WRITTEN,
+        kind: OWN_WORDS,
         count: 1,
         marks: 2,
         instruction: '',

@@ -1,4 +1,4 @@
-import { ASKING, DRILLS, KEY_MODES, KEY_ORDERS, SCALE_FORMS } from '@diatonix/core';
+import { KINDS, DRILLS, KEY_MODES, KEY_ORDERS, SCALE_FORMS } from '@diatonix/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -29,7 +29,7 @@ class TickCheck {
 }
 
 class TheoryCheck {
-  @IsIn(ASKING.map(({ id }) => id))
+  @IsIn(KINDS.map(({ id }) => id))
   kind!: string;
 
   @MaterialOfKind()

@@ -1,18 +1,18 @@
 import {
-  answeredPut,
+  answeredStaff,
   answerWords,
-  ASKING,
-  askingOf,
+  KINDS,
+  kindOf,
   attempt,
   checkMaterial,
   INTERVAL_WAYS,
   MOST_QUESTIONS,
   MOST_SECTIONS,
   promptWords,
-  putOf,
+  staffLayout,
   QUESTION_CHORD_WAYS,
   questionOf,
-  WRITTEN,
+  OWN_WORDS,
   type MaterialText,
   type Pinned,
 } from '@diatonix/core';
@@ -59,9 +59,9 @@ function stands(kind: string, pinned: unknown): boolean {
   if (!Number.isInteger(place) || typeof given !== 'object' || given === null) return false;
   if (answers !== undefined && !Array.isArray(answers)) return false;
   try {
-    const question = questionOf(askingOf(kind), given, 'pinned', answers);
-    putOf(question);
-    answeredPut(question);
+    const question = questionOf(kindOf(kind), given, 'pinned', answers);
+    staffLayout(question);
+    answeredStaff(question);
     promptWords(question);
     for (const answer of question.answers) answerWords(kind, answer);
     return JSON.stringify(pinned).length <= LONGEST_QUESTION;
@@ -112,7 +112,7 @@ class SectionCheck {
   @MaxLength(60)
   id!: string;
 
-  @IsIn([...ASKING.map(({ id }) => id), WRITTEN])
+  @IsIn([...KINDS.map(({ id }) => id), OWN_WORDS])
   kind!: string;
 
   @IsInt()

@@ -1,43 +1,32 @@
-import { attempt } from '../../../errors';
-import { invert, printInterval, qualityLetters, simpleForm, type Interval } from '../../../interval/interval';
-import { familyConfused, readIntervalName } from '../../../interval/readName';
+import { intervalBetween } from '../../../interval/interval';
+import { parseNote } from '../../../pitch/parse';
 import { inversionCheckWorking } from '../../../working/intervalWorking';
-import type { Exercise } from '../../exercise';
+import { INTERVAL_ANSWER } from '../../answers/intervalAnswer';
+import type { ExerciseKind } from '../../exerciseKind';
+import { twoNotesDifficulty } from '../../generating/rollInterval';
+import { generateIntervalInvert } from './generate';
+import { INTERVAL_INVERT_FIELDS, type IntervalInvertGiven } from './given';
+import { layoutIntervalInvert } from './layout';
+import { INTERVAL_INVERT_MISTAKES } from './mistakes';
+import { followsInterval, solveIntervalInvert } from './solve';
 
-/** What went wrong with the name of an inversion. */
-export type InversionCause =
-  | 'not-turned'
-  | 'quality-not-swapped'
-  | 'not-nine'
-  | 'number-right'
-  | 'major-for-perfect'
-  | 'perfect-for-major'
-  | 'unexplained';
-
-/**
- * An interval, whose inversion is to be named: numbers sum to 9, perfect stays, the other qualities swap
- * (common practice). An augmented octave has none and throws TheoryError.
- */
-export const INTERVAL_INVERT: Exercise<Interval, Interval, InversionCause> = {
+/** An interval on a staff with its name; its inversion is named, checked by the sum of nine. */
+export const INTERVAL_INVERT: ExerciseKind<IntervalInvertGiven, string> = {
   id: 'interval-invert',
-  answer: invert,
-  show: inversionCheckWorking,
-  mark(interval, written) {
-    const right = invert(interval);
-    const read = attempt(() => readIntervalName(written));
-    if (!read.ok) {
-      const cause = familyConfused(written);
-      return cause ? { verdict: 'wrong', right, cause } : { verdict: 'unreadable', error: read.error };
-    }
-    return printInterval(read.value) === printInterval(right)
-      ? { verdict: 'right', right }
-      : { verdict: 'wrong', right, cause: causeOf(simpleForm(interval), right, read.value) };
-  },
+  materialFields: ['keys', 'clefs', 'intervals', 'accidentals', 'ledgerLines'],
+  defaults: {},
+  fields: INTERVAL_INVERT_FIELDS,
+  answer: INTERVAL_ANSWER,
+  generate: generateIntervalInvert,
+  solve: solveIntervalInvert,
+  difficulty: (given) => ({
+    ...twoNotesDifficulty(given, parseNote(given.from), parseNote(given.to)),
+    turning: 0.3,
+  }),
+  same: (given) => [given.from, given.to],
+  layout: layoutIntervalInvert,
+  working: ({ from, to }) => inversionCheckWorking(intervalBetween(parseNote(from), parseNote(to))),
+  mistakes: INTERVAL_INVERT_MISTAKES,
+  pairsStartWithReading: true,
+  follows: followsInterval,
 };
-
-function causeOf(simple: Interval, inversion: Interval, said: Interval): InversionCause {
-  if (printInterval(said) === printInterval(simple)) return 'not-turned';
-  if (said.number === inversion.number)
-    return qualityLetters(said) === qualityLetters(simple) ? 'quality-not-swapped' : 'number-right';
-  return said.number + simple.number === 9 ? 'unexplained' : 'not-nine';
-}

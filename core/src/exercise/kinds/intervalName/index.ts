@@ -1,26 +1,27 @@
-import { attempt } from '../../../errors';
-import { intervalBetween, printInterval, type Interval } from '../../../interval/interval';
-import { familyConfused, readIntervalName } from '../../../interval/readName';
-import { intervalWorking } from '../../../working/intervalWorking';
-import type { Exercise } from '../../exercise';
-import { causeOf, type IntervalCause, type IntervalQuestion } from './causes';
+import { parseNote } from '../../../pitch/parse';
+import { INTERVAL_ANSWER } from '../../answers/intervalAnswer';
+import type { ExerciseKind } from '../../exerciseKind';
+import { twoNotesDifficulty } from '../../generating/rollInterval';
+import { generateIntervalName } from './generate';
+import { INTERVAL_NAME_FIELDS, type IntervalNameGiven } from './given';
+import { layoutIntervalName } from './layout';
+import { INTERVAL_NAME_MISTAKES } from './mistakes';
+import { solveIntervalName } from './solve';
+import { workingIntervalName } from './working';
 
-/** The interval between two notes on a staff, to be named: `m6`, `perfect fourth`. */
-export const INTERVAL_NAME: Exercise<IntervalQuestion, Interval, IntervalCause> = {
+/** Two notes on a staff; the interval is named. */
+export const INTERVAL_NAME: ExerciseKind<IntervalNameGiven, string> = {
   id: 'interval-name',
-  answer: ({ from, to }) => intervalBetween(from, to),
-  show: ({ from, to }) => intervalWorking(from, to, 'scale'),
-  mark(question, written) {
-    const right = INTERVAL_NAME.answer(question);
-    const read = attempt(() => readIntervalName(written));
-    if (!read.ok) {
-      const confused = familyConfused(written);
-      return confused
-        ? { verdict: 'wrong', right, cause: { kind: confused } }
-        : { verdict: 'unreadable', error: read.error };
-    }
-    return printInterval(read.value) === printInterval(right)
-      ? { verdict: 'right', right }
-      : { verdict: 'wrong', right, cause: causeOf(question, right, read.value) };
-  },
+  materialFields: ['keys', 'clefs', 'intervals', 'compound', 'accidentals', 'ledgerLines'],
+  defaults: {},
+  fields: INTERVAL_NAME_FIELDS,
+  answer: INTERVAL_ANSWER,
+  generate: generateIntervalName,
+  solve: solveIntervalName,
+  difficulty: (given) => twoNotesDifficulty(given, parseNote(given.from), parseNote(given.to)),
+  same: (given) => [given.from, given.to],
+  layout: layoutIntervalName,
+  working: workingIntervalName,
+  mistakes: INTERVAL_NAME_MISTAKES,
+  pairsStartWithReading: true,
 };

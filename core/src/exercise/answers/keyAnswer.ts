@@ -1,0 +1,24 @@
+import { parseKey, printKey } from '../../key/key';
+import type { School } from '../../school/school';
+import { isText, part, textOf, type AnswerForm } from './answerForm';
+
+function readKey(text: string, school: School): string {
+  // Pupils write Gm and G; a lone letter is major.
+  const short = /^([A-Ga-g][#b♯♭]?)\s*(m|min|maj)?$/.exec(text.trim());
+  const mode = short?.[2]?.startsWith('maj') === false ? 'minor' : 'major';
+  return printKey(parseKey(short ? `${short[1]} ${mode}` : text, school.letters));
+}
+
+/** A key: its tonic and its mode. */
+export const KEY_ANSWER: AnswerForm<string> = {
+  name: 'key',
+  isAnswer: isText,
+  read: (raw, _given, school) => readKey(textOf(raw), school),
+  parts(right, said) {
+    const [tonic, mode] = right.split(' ');
+    const [own, ownMode] = said.split(' ');
+    return [part('tonic', tonic === own), part('mode', mode === ownMode)];
+  },
+  evenParts: true,
+  typed: (answer) => answer,
+};

@@ -1,0 +1,35 @@
+import { parseNoteIn, parseNoteNameIn } from '../../pitch/letters';
+import { printNote, printNoteName } from '../../pitch/print';
+import type { School } from '../../school/school';
+import { isText, part, textOf, type AnswerForm } from './answerForm';
+
+/** A note with its octave, or its name where none is said. Throws TheoryError `note`. */
+export function readNote(text: string, school: School): string {
+  const written = text.trim();
+  return /\d$/.test(written)
+    ? printNote(parseNoteIn(written, school.letters))
+    : printNoteName(parseNoteNameIn(written, school.letters));
+}
+
+/** The name of a note without its octave. */
+export const withoutOctave = (text: string): string => text.replace(/-?\d$/, '');
+
+const NOTE = /^([A-G])([#b]*)(-?\d)?$/;
+
+/** One note: letter, accidental, and the octave where both say one. */
+export const NOTE_ANSWER: AnswerForm<string> = {
+  name: 'note',
+  isAnswer: isText,
+  read: (raw, _given, school) => readNote(textOf(raw), school),
+  parts(right, said) {
+    const [, letter, sign, octave] = NOTE.exec(right) ?? [];
+    const [, ownLetter, ownSign, ownOctave] = NOTE.exec(said) ?? [];
+    return [
+      part('letter', letter === ownLetter),
+      part('accidental', sign === ownSign),
+      ...(octave && ownOctave ? [part('octave', octave === ownOctave)] : []),
+    ];
+  },
+  evenParts: true,
+  typed: (answer) => answer,
+};

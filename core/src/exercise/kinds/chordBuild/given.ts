@@ -1,0 +1,19 @@
+import type { Clef } from '../../../key/scale';
+import { type GivenFields, clef, optional, text, wholeNumber } from '../../givenFields';
+
+/** A chord by its name, to be written under a signature. */
+export type ChordBuildGiven = {
+  readonly clef?: Clef;
+  readonly key?: string;
+  readonly root: string;
+  readonly quality: string;
+  readonly inversion: number;
+};
+
+export const CHORD_BUILD_FIELDS: GivenFields<ChordBuildGiven> = {
+  clef: optional(clef),
+  key: optional(text),
+  root: text,
+  quality: text,
+  inversion: wholeNumber,
+};

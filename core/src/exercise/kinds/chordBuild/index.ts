@@ -1,0 +1,35 @@
+import { notesAnswer } from '../../answers/notesAnswer';
+import { QUALITIES, type Family } from '../../chordQualities';
+import type { ExerciseKind } from '../../exerciseKind';
+import { INVERSIONS_OF } from '../../generating/rollChord';
+import { generateChordBuild } from './generate';
+import { CHORD_BUILD_FIELDS, type ChordBuildGiven } from './given';
+import { layoutChordBuild } from './layout';
+import { chordBuildMistakes } from './mistakes';
+import { chordBuildDifficulty, solveChordBuild } from './solve';
+import { workingChordBuild } from './working';
+
+/** A root, a quality and an inversion; the notes are written from the lowest up. */
+function building(id: string, family: Family): ExerciseKind<ChordBuildGiven, readonly string[]> {
+  return {
+    id,
+    materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals'],
+    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_OF[family] },
+    qualities: QUALITIES[family],
+    inversions: INVERSIONS_OF[family],
+    fields: CHORD_BUILD_FIELDS,
+    answer: notesAnswer('lowest note'),
+    generate: generateChordBuild,
+    solve: solveChordBuild,
+    difficulty: chordBuildDifficulty,
+    same: (given) => [given.root, given.quality, given.inversion],
+    layout: layoutChordBuild,
+    working: workingChordBuild,
+    mistakes: chordBuildMistakes(family),
+    played: { as: 'stack', octaves: false },
+  };
+}
+
+export const TRIAD_BUILD = building('triad-build', 'triad');
+export const SEVENTH_BUILD = building('seventh-build', 'seventh');
+export const EXTENDED_BUILD = building('extended-build', 'extended');

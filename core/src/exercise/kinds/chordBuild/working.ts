@@ -1,0 +1,11 @@
+import { formulaWorking, halfStepsWorking, inversionWorking } from '../../../working/chordWorking';
+import type { WorkingStep } from '../../../working/step';
+import type { WorkingWays } from '../../question';
+import type { ChordBuildGiven } from './given';
+import { chordWanted } from './solve';
+
+/** By the formula of the quality, or by half steps, and then the inversion. */
+export const workingChordBuild = (given: ChordBuildGiven, ways: WorkingWays = {}): readonly WorkingStep[] => [
+  ...(ways.chords === 'half-steps' ? halfStepsWorking : formulaWorking)(chordWanted(given)),
+  ...inversionWorking(chordWanted(given), null),
+];

@@ -1,0 +1,15 @@
+import type { Clef } from '../../../key/scale';
+import { type GivenFields, clef, optional, someTexts, text } from '../../givenFields';
+
+/** The notes of a chord on a staff. */
+export type ChordNameGiven = {
+  readonly clef?: Clef;
+  readonly key?: string;
+  readonly notes: readonly string[];
+};
+
+export const CHORD_NAME_FIELDS: GivenFields<ChordNameGiven> = {
+  clef: optional(clef),
+  key: optional(text),
+  notes: someTexts,
+};

@@ -1,0 +1,35 @@
+import { chordAnswer } from '../../answers/chordAnswer';
+import type { ChordAnswer } from '../../answers/chordText';
+import { QUALITIES, type Family } from '../../chordQualities';
+import type { ExerciseKind } from '../../exerciseKind';
+import { INVERSIONS_OF } from '../../generating/rollChord';
+import { generateChordName } from './generate';
+import { CHORD_NAME_FIELDS, type ChordNameGiven } from './given';
+import { layoutChord } from './layout';
+import { chordNameMistakes } from './mistakes';
+import { chordNameDifficulty, solveChordName } from './solve';
+import { workingChordName } from './working';
+
+/** Notes on a staff; root, quality and inversion are named. */
+function naming(id: string, family: Family): ExerciseKind<ChordNameGiven, ChordAnswer> {
+  return {
+    id,
+    materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'positions', 'accidentals', 'ledgerLines'],
+    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_OF[family], ledgerLines: 2 },
+    qualities: QUALITIES[family],
+    inversions: INVERSIONS_OF[family],
+    fields: CHORD_NAME_FIELDS,
+    answer: chordAnswer(family !== 'extended'),
+    generate: generateChordName,
+    solve: (given) => solveChordName(given, family),
+    difficulty: (given) => chordNameDifficulty(given, family),
+    same: (given) => given.notes,
+    layout: layoutChord,
+    working: (given, ways) => workingChordName(given, family, ways),
+    mistakes: chordNameMistakes(family),
+  };
+}
+
+export const TRIAD_NAME = naming('triad-name', 'triad');
+export const SEVENTH_NAME = naming('seventh-name', 'seventh');
+export const EXTENDED_NAME = naming('extended-name', 'extended');

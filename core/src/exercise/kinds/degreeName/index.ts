@@ -1,0 +1,26 @@
+import { keyWorking } from '../../../working/keyWorking';
+import { WORD_ANSWER } from '../../answers/wordAnswer';
+import type { ExerciseKind } from '../../exerciseKind';
+import { keyIn } from '../../givenReading';
+import { degreeChoices } from './answer';
+import { generateDegreeName } from './generate';
+import { DEGREE_NAME_FIELDS, type DegreeNameGiven } from './given';
+import { layoutDegreeName } from './layout';
+import { DEGREE_NAME_MISTAKES } from './mistakes';
+import { degreeNameDifficulty, degreeNameOf } from './solve';
+
+/** A note of a key; its degree is named: tonic, supertonic, … leading, or subtonic a whole step under the tonic. */
+export const DEGREE_NAME: ExerciseKind<DegreeNameGiven, string> = {
+  id: 'degree-name',
+  materialFields: ['keys', 'forms'],
+  defaults: { forms: ['natural', 'harmonic'] },
+  fields: DEGREE_NAME_FIELDS,
+  answer: WORD_ANSWER,
+  generate: generateDegreeName,
+  solve: (given) => [degreeNameOf(given)],
+  difficulty: degreeNameDifficulty,
+  layout: layoutDegreeName,
+  working: (given) => keyWorking(keyIn(given)),
+  mistakes: DEGREE_NAME_MISTAKES,
+  choices: degreeChoices,
+};

@@ -1,0 +1,17 @@
+import type { Clef } from '../../../key/scale';
+import { type GivenFields, clef, optional, someTexts, text } from '../../givenFields';
+
+/** A melody, and the chords that were taught. */
+export type HarmoniseGiven = {
+  readonly clef?: Clef;
+  readonly key: string;
+  readonly notes: readonly string[];
+  readonly numerals: readonly string[];
+};
+
+export const HARMONISE_FIELDS: GivenFields<HarmoniseGiven> = {
+  clef: optional(clef),
+  key: text,
+  notes: someTexts,
+  numerals: someTexts,
+};

@@ -1,0 +1,19 @@
+import type { Clef } from '../../../key/scale';
+import { type GivenFields, clef, flag, optional, text } from '../../givenFields';
+
+/** A note on a staff, the name of an interval and its direction. */
+export type IntervalBuildGiven = {
+  readonly clef?: Clef;
+  readonly key?: string;
+  readonly from: string;
+  readonly name: string;
+  readonly below?: boolean;
+};
+
+export const INTERVAL_BUILD_FIELDS: GivenFields<IntervalBuildGiven> = {
+  clef: optional(clef),
+  key: optional(text),
+  from: text,
+  name: text,
+  below: optional(flag),
+};

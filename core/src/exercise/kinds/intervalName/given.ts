@@ -1,0 +1,19 @@
+import type { Clef } from '../../../key/scale';
+import { type GivenFields, clef, optional, text, texts } from '../../givenFields';
+
+/** Two notes on a staff, with those that stand before them in their bar. */
+export type IntervalNameGiven = {
+  readonly clef?: Clef;
+  readonly key?: string;
+  readonly earlier?: readonly string[];
+  readonly from: string;
+  readonly to: string;
+};
+
+export const INTERVAL_NAME_FIELDS: GivenFields<IntervalNameGiven> = {
+  clef: optional(clef),
+  key: optional(text),
+  earlier: optional(texts),
+  from: text,
+  to: text,
+};

@@ -1,0 +1,28 @@
+import { MODES, type Mode } from '../../../key/key';
+import {
+  type ClefGiven,
+  type GivenFields,
+  anyClef,
+  oneOf,
+  optional,
+  someTexts,
+  textLists,
+  texts,
+} from '../../givenFields';
+
+/** A line of chords under a signature, and the keys between which one chooses. */
+export type KeyFindGiven = {
+  readonly clef?: ClefGiven;
+  readonly signature?: readonly string[];
+  readonly mode?: Mode;
+  readonly candidates: readonly string[];
+  readonly chords: readonly (readonly string[])[];
+};
+
+export const KEY_FIND_FIELDS: GivenFields<KeyFindGiven> = {
+  clef: optional(anyClef),
+  signature: optional(texts),
+  mode: optional(oneOf(MODES)),
+  candidates: someTexts,
+  chords: textLists,
+};

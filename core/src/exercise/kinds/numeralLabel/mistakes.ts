@@ -1,0 +1,29 @@
+import { keyIn, notesIn, rising } from '../../givenReading';
+import { OTHER_KEYS, inGivenKey } from '../../mistakes/keys';
+import type { Mistake } from '../../mistakes/mistake';
+import {
+  FIRST_TURNS,
+  type NumeralTurn,
+  OTHER_TURNS,
+  numeralsOnLowest,
+  otherNumerals,
+} from '../../mistakes/numerals';
+import { staffReading } from '../../mistakes/reading';
+import { rereadNotes } from '../chordName/mistakes';
+import type { NumeralLabelGiven } from './given';
+
+const inNumeral = (turn: NumeralTurn): Mistake<NumeralLabelGiven, string> => ({
+  id: turn.id,
+  slips: (right, given) => otherNumerals(right, turn, keyIn(given)),
+});
+
+export const NUMERAL_LABEL_MISTAKES: readonly Mistake<NumeralLabelGiven, string>[] = [
+  ...staffReading<NumeralLabelGiven>(rereadNotes),
+  ...OTHER_KEYS.map((turn) => inGivenKey<NumeralLabelGiven>(turn)),
+  ...FIRST_TURNS.map(inNumeral),
+  {
+    id: 'lowest-for-root',
+    slips: (_, given) => numeralsOnLowest(rising(notesIn(given.notes))[0]!, keyIn(given)),
+  },
+  ...OTHER_TURNS.map(inNumeral),
+];

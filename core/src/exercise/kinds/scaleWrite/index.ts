@@ -1,0 +1,26 @@
+import { keyWorking } from '../../../working/keyWorking';
+import { notesAnswer } from '../../answers/notesAnswer';
+import type { ExerciseKind } from '../../exerciseKind';
+import { keyIn } from '../../givenReading';
+import { generateScaleWrite } from './generate';
+import { SCALE_WRITE_FIELDS, type ScaleWriteGiven } from './given';
+import { layoutScaleWrite } from './layout';
+import { SCALE_WRITE_MISTAKES } from './mistakes';
+import { scaleWriteDifficulty, solveScaleWrite } from './solve';
+
+/** A key and a form of its scale; the seven notes are written upward from the tonic. */
+export const SCALE_WRITE: ExerciseKind<ScaleWriteGiven, readonly string[]> = {
+  id: 'scale-write',
+  materialFields: ['keys', 'clefs', 'forms'],
+  defaults: { forms: ['natural', 'harmonic', 'melodic'] },
+  fields: SCALE_WRITE_FIELDS,
+  answer: notesAnswer(),
+  generate: generateScaleWrite,
+  solve: solveScaleWrite,
+  difficulty: scaleWriteDifficulty,
+  same: (given) => [given.key, given.form],
+  layout: layoutScaleWrite,
+  working: (given) => keyWorking(keyIn(given)),
+  mistakes: SCALE_WRITE_MISTAKES,
+  played: { as: 'row', octaves: false },
+};

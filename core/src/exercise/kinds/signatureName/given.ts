@@ -1,0 +1,16 @@
+import { MODES, type Mode } from '../../../key/key';
+import type { Clef } from '../../../key/scale';
+import { type GivenFields, clef, oneOf, optional, texts } from '../../givenFields';
+
+/** A signature by its notes in their order, and whether its major or its minor key is wanted. */
+export type SignatureNameGiven = {
+  readonly clef?: Clef;
+  readonly signature: readonly string[];
+  readonly mode?: Mode;
+};
+
+export const SIGNATURE_NAME_FIELDS: GivenFields<SignatureNameGiven> = {
+  clef: optional(clef),
+  signature: texts,
+  mode: optional(oneOf(MODES)),
+};

@@ -1,0 +1,15 @@
+import { type AnswerForm, isTexts, part, sameSet } from '../../answers/answerForm';
+import { notesAnswer } from '../../answers/notesAnswer';
+import { sameAnswer } from '../../answers/sameAnswer';
+
+const { read, typed } = notesAnswer();
+
+/** Accidentals in the order in which they are written; C major has none. */
+export const SIGNATURE_ANSWER: AnswerForm<readonly string[]> = {
+  name: 'notes',
+  isAnswer: isTexts,
+  read,
+  parts: (right, said) => [part('accidentals', sameSet(right, said)), part('order', sameAnswer(right, said))],
+  evenParts: true,
+  typed,
+};

@@ -1,0 +1,28 @@
+import { parseInterval } from '../../../interval/interval';
+import { parseNote } from '../../../pitch/parse';
+import { buildIntervalWorking } from '../../../working/intervalWorking';
+import { notesAnswer } from '../../answers/notesAnswer';
+import type { ExerciseKind } from '../../exerciseKind';
+import { generateTranspose } from './generate';
+import { TRANSPOSE_FIELDS, type TransposeGiven } from './given';
+import { layoutTranspose } from './layout';
+import { TRANSPOSE_MISTAKES } from './mistakes';
+import { keyAfter, solveTranspose, transposeDifficulty } from './solve';
+
+/** A few notes of a key; they are written an interval higher or lower. */
+export const TRANSPOSE: ExerciseKind<TransposeGiven, readonly string[]> = {
+  id: 'transpose',
+  materialFields: ['keys', 'clefs', 'intervals', 'length', 'ledgerLines'],
+  defaults: { intervals: ['m2', 'M2', 'm3', 'M3', 'P4', 'P5'], ledgerLines: 2 },
+  fields: TRANSPOSE_FIELDS,
+  answer: notesAnswer('places'),
+  generate: generateTranspose,
+  solve: solveTranspose,
+  difficulty: transposeDifficulty,
+  layout: layoutTranspose,
+  working: ({ notes, by, below = false }) =>
+    buildIntervalWorking(parseNote(notes[0]!), parseInterval(by), below),
+  mistakes: TRANSPOSE_MISTAKES,
+  pairsStartWithReading: true,
+  played: { as: 'row', octaves: true, spelledIn: keyAfter },
+};

@@ -1,0 +1,52 @@
+import { checkedKind } from '../checkQuestion';
+import type { Note } from '../../pitch/note';
+import { type AdditionalTask, dividedAnswer } from '../additionalTask';
+import { notesIn, rising } from '../givenReading';
+import type { Question } from '../question';
+import type { QuestionLayout } from './questionLayout';
+import type { StaffLayout } from './staffLayout';
+
+/** How a question stands on a page. Throws TheoryError for one that is none. */
+export const layoutOf = (question: Pick<Question, 'kind' | 'given'>): QuestionLayout =>
+  checkedKind(question).layout(question.given);
+
+/** What stands on the staves of a question. Throws TheoryError for one that is none. */
+export const staffLayout = (question: Pick<Question, 'kind' | 'given'>): StaffLayout =>
+  layoutOf(question).staff;
+
+/** What stands on the staves once it is answered, for kinds that are set in voices; else as it is asked. */
+export function answeredStaff(question: Question): StaffLayout {
+  const { given, answers } = question;
+  const staff = staffLayout(question);
+  return staff.clefs.length > 0 && answers.length > 0
+    ? (checkedKind(question).answeredStaff?.(given, answers[0]) ?? staff)
+    : staff;
+}
+
+/** What is heard of a question, moment by moment: what is played to be named, or what stands on its staves. */
+export function soundOf(question: Pick<Question, 'kind' | 'given'>): (readonly Note[])[] {
+  const sound = checkedKind(question).sound?.(question.given);
+  if (sound) return sound.map((notes) => rising(notesIn(notes)));
+  const { staves } = staffLayout(question);
+  return (staves[0] ?? []).map((_, at) => staves.flatMap((own) => own[at]!));
+}
+
+/** What stands under the moments of a staff: blanks to fill in, or what is given there, moment by moment. */
+export function underStaff(question: Question): {
+  readonly blank: boolean;
+  readonly texts: readonly (string | readonly string[])[];
+} | null {
+  const { under } = layoutOf(question);
+  if (under !== 'blank') return under && { blank: false, texts: under };
+  const { given, answers } = question;
+  const { own } = dividedAnswer(checkedKind(question), given, answers[0]);
+  return { blank: true, texts: own as readonly string[] };
+}
+
+/** What an answer is chosen from, where few words can be right; none where it is written freely. */
+export const answerChoices = (question: Pick<Question, 'kind' | 'given'>): readonly string[] =>
+  checkedKind(question).choices?.(question.given) ?? [];
+
+/** What is asked for besides; null where nothing is. */
+export const additionalTask = (question: Pick<Question, 'kind' | 'given'>): AdditionalTask | null =>
+  checkedKind(question).additionalTask?.(question.given) ?? null;

@@ -1,0 +1,33 @@
+import { kindOf } from '../kindRegister';
+import { dividedAnswer, withoutTask } from '../additionalTask';
+import { type PartMark, part } from '../answers/answerForm';
+import { sameAnswer } from '../answers/sameAnswer';
+import type { ExerciseKind } from '../exerciseKind';
+import type { GivenData } from '../question';
+
+/** The parts of an answer against one right answer; what is asked besides is one of its own. */
+export function partsOf(
+  kind: ExerciseKind,
+  given: GivenData,
+  right: unknown,
+  said: unknown,
+): readonly PartMark[] {
+  const task = kind.additionalTask?.(given);
+  if (!task) return kind.answer.parts(right, said, given);
+  const wanted = dividedAnswer(kind, given, right);
+  // What is asked besides is missing from an answer that is shorter.
+  const short = Array.isArray(said) && Array.isArray(right) && said.length < right.length;
+  const got = short ? { own: said as unknown, besides: undefined } : dividedAnswer(kind, given, said);
+  return [
+    ...kind.answer.parts(wanted.own, got.own, withoutTask(given)),
+    part(task, sameAnswer(wanted.besides, got.besides)),
+  ];
+}
+
+/** The parts that a right answer has, by their names; one alone is no parts. */
+export function partNames(id: string, given: GivenData, right: unknown): string[] {
+  const kind = kindOf(id);
+  if (!kind.answer.evenParts) return [];
+  const parts = partsOf(kind, given, right, right).map(({ part: name }) => name);
+  return parts.length > 1 ? parts : [];
+}

@@ -1,0 +1,97 @@
+import { INVERSION_WORDS } from '../chord/inversionNames';
+import { layoutOf } from '../exercise/layout/questionOnPage';
+import type { Prompt } from '../exercise/layout/prompt';
+import type { Question } from '../exercise/question';
+import type { Listened } from '../exercise/generating/material';
+import { parseInterval } from '../interval/interval';
+import { parseKey } from '../key/key';
+import { parseNoteName } from '../pitch/parse';
+import { displayNoteName } from '../pitch/print';
+import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { intervalWords } from './intervals';
+import { keyWords } from './names';
+
+/** A stretch of a prompt: words, a numeral to be set in type, figures over each other, or chords that are sought. */
+export type PromptPart =
+  | string
+  | { readonly numeral: string }
+  | { readonly figures: readonly string[] }
+  | { readonly sought: number };
+
+/** What is heard, as it is asked for. */
+const HEARD_WORDS: Readonly<Record<Listened, string>> = {
+  interval: 'an interval',
+  triad: 'the quality of a triad',
+  seventh: 'the quality of a seventh chord',
+  inversion: 'the inversion of a triad',
+  cadence: 'a cadence',
+};
+
+/** What is printed beside the notes of a question, part by part; nothing where the notes say it all. */
+export function promptParts(
+  question: Pick<Question, 'kind' | 'given'>,
+  school: School = DEFAULT_SCHOOL,
+): readonly PromptPart[] {
+  const { prompt } = layoutOf(question);
+  return prompt ? said(prompt, school) : [];
+}
+
+function said(prompt: Prompt, school: School): readonly PromptPart[] {
+  const key = (text: string) => keyWords(parseKey(text), school);
+  const name = (note: string) => displayNoteName(parseNoteName(note), school.letters);
+  switch (prompt.say) {
+    case 'last-note':
+      return ['the last note'];
+    case 'mode':
+      return [prompt.mode];
+    case 'key':
+      return [prompt.form === undefined ? key(prompt.key) : `${key(prompt.key)}, ${prompt.form}`];
+    case 'degree':
+      return [`${name(prompt.note)} in ${key(prompt.key)}`];
+    case 'interval': {
+      const words = intervalWords(parseInterval(prompt.name));
+      return [prompt.direction ? `${words} ${prompt.direction}` : words];
+    }
+    case 'chord': {
+      const turned = INVERSION_WORDS[prompt.inversion] ?? INVERSION_WORDS[0]!;
+      return [`${name(prompt.root)} ${prompt.quality.replace(/-/g, ' ')}, ${turned}`];
+    }
+    case 'cadence':
+      return [`${prompt.cadence} cadence in ${key(prompt.key)}`];
+    case 'keys':
+      return [prompt.keys.map(key).join(' or ')];
+    case 'map':
+      return [`${key(prompt.key)}, ${prompt.stack === 7 ? 'sevenths' : 'triads'}`];
+    case 'target':
+      return [{ sought: prompt.chords }, { numeral: prompt.target }, ` in ${key(prompt.key)}`];
+    case 'chords':
+      return [
+        `${key(prompt.key)}: `,
+        ...prompt.numerals.flatMap((numeral, at) => (at === 0 ? [{ numeral }] : [' ', { numeral }])),
+      ];
+    case 'heard':
+      return [HEARD_WORDS[prompt.of]];
+    case 'numeral':
+      return [{ numeral: prompt.numeral }, ` in ${key(prompt.key)}`];
+    case 'figures':
+      return [{ figures: prompt.figures }, key(prompt.key)];
+    case 'text':
+      return [prompt.text];
+  }
+}
+
+/** Blanks joined as they are drawn: a ii and its V under a bracket, an arrow to the target. */
+const soughtText = (count: number) => (count > 1 ? '[ ____  ____ ] → ' : '____ → ');
+
+function partText(part: PromptPart): string {
+  if (typeof part === 'string') return part;
+  if ('numeral' in part) return part.numeral;
+  if ('sought' in part) return soughtText(part.sought);
+  return part.figures.length === 0 ? '' : `${part.figures.join(' ')} · `;
+}
+
+/** What is printed beside the notes of a question, in a line of text; empty where the notes say it all. */
+export const promptWords = (
+  question: Pick<Question, 'kind' | 'given'>,
+  school: School = DEFAULT_SCHOOL,
+): string => promptParts(question, school).map(partText).join('');

@@ -1,0 +1,33 @@
+import { answerChoices, answerHint, attempt, givenOfSent, layoutOf, playedAs, soundOf } from '@diatonix/core';
+import type { PupilQuestion } from './work';
+
+/** A question as it is worked with on the page, from what was sent of it. */
+export const shownQuestion = (question: PupilQuestion): PupilQuestion => ({
+  ...question,
+  given: givenOfSent(question),
+});
+
+/** How a question stands on the page; null for one that is none: a hostile file may ask anything. */
+export function layoutShown(question: PupilQuestion) {
+  const layout = attempt(() => layoutOf(question));
+  return layout.ok ? layout.value : null;
+}
+
+/** Whether anything of a question can be heard. */
+export function isAudible(question: PupilQuestion): boolean {
+  const sound = attempt(() => soundOf(question));
+  return sound.ok && sound.value.some((notes) => notes.length > 0);
+}
+
+/** Whether an answer can be put on a staff or played. */
+export function isPlayed({ kind }: PupilQuestion): boolean {
+  const as = attempt(() => playedAs(kind));
+  return as.ok && as.value !== null;
+}
+
+/** What is chosen from, and how an answer is written. */
+export function answerHelp(question: Pick<PupilQuestion, 'kind' | 'given'>) {
+  const choices = attempt(() => answerChoices(question));
+  const hint = attempt(() => answerHint(question.kind));
+  return { choices: choices.ok ? choices.value : [], hint: hint.ok ? hint.value : '' };
+}
