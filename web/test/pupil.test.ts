@@ -181,7 +181,7 @@ test('what stands on the staff is said, but its place where the name is asked fo
   const said = (kind: string, given: object) =>
     staffSaid({ id: '1.1', kind, given: given as never, section: null as never });
   expect(said('interval-name', { clef: 'bass', key: 'D major', from: 'D3', to: 'F#3' })).toBe(
-    'bass clef, key D major: D3, F#3',
+    'bass clef, 2 sharps in the signature: D3, F#3',
   );
   const places: readonly (readonly [string, string, string])[] = [
     ['treble', 'E4', 'first line'],
@@ -198,7 +198,7 @@ test('what stands on the staff is said, but its place where the name is asked fo
     ['treble', 'Bb4', 'third line, with a flat'],
   ];
   for (const [clef, note, place] of places)
-    expect([note, said('note-name', { clef, note })]).toEqual([note, `${clef} clef: ${place}`]);
+    expect([note, said('note-name', { clef, note })]).toEqual([note, `${clef} clef, no sharps or flats: ${place}`]);
   expect(said('signature-name', { clef: 'treble', signature: ['F#', 'C#'] })).toBe(
     'treble clef, 2 sharps in the signature',
   );

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense } from 'react';
 import { useNewer } from '../offline/keep';
 import { Begin } from './Begin';
 import { ClassStrip, Waiting } from './ClassStrip';
@@ -6,14 +6,12 @@ import { PupilStyle } from './PupilStyle';
 import { SlipView } from './SlipView';
 import { usePupil } from './work';
 
-/** What questions are drawn and answered with comes when there are any, or the page has nothing else to do. */
-const fetchSheet = () => import('./SheetView');
-const SheetView = lazy(fetchSheet);
+/** What questions are drawn and answered with comes when there are any. */
+const SheetView = lazy(() => import('./SheetView'));
 
 /** The pupils' page: a sheet comes as a file or from the class, is answered and handed in. */
 export function PupilPage() {
   const { work, begun } = usePupil();
-  useEffect(() => void fetchSheet().catch(() => undefined), []);
   const newer = useNewer(({ change }) => change);
   return (
     <PupilStyle>

@@ -17,6 +17,7 @@ export function typedAnswer(kind: string, raw: unknown): string | null {
   if (typeof raw === 'number') return String(raw);
   const { answer } = kindOf(kind);
   if (Array.isArray(raw) && raw.every((one) => typeof one === 'string')) return raw.join(' ');
+  if (!answer.isAnswer(raw, {})) return null;
   const typed = attempt(() => answer.typed(raw));
   return typed.ok ? typed.value : null;
 }

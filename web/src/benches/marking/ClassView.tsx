@@ -102,7 +102,7 @@ export function ClassView({ marked, asked, school }: ClassViewProps) {
                   <td className="wrong">
                     {wrong.slice(0, MOST_WRONG).map(({ answer, count, cause }) => (
                       <div key={`${answer} ${cause}`}>
-                        {count} × {answerWords('', answer, school)}
+                        {count} × {withSigns(answer)}
                         {cause && `: ${mistakeName(cause, school).toLowerCase()}`}
                       </div>
                     ))}
