@@ -51,7 +51,7 @@ async function loadLines() {
     stdin: {
       contents:
         `export { Line } from './web/src/network/line';` +
-        `export { PupilLine, EMPTY_OUTBOX } from './web/src/network/pupilLine';`,
+        `export { PupilLine, EMPTY_OUTBOX } from './web/src/classroom/pupil/pupilLine';`,
       resolveDir: ROOT,
       loader: 'ts',
     },

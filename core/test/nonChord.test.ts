@@ -24,9 +24,9 @@ import {
   type ScoreToRead,
   type Step,
 } from '../src';
-import { nonChordNotes } from '../src/score/nonChord';
-import { slicesOf } from '../src/score/slices';
-import { kindOf, neighboursOf, stepFrom } from '../src/score/melodic';
+import { nonChordNotes } from '../src/score/reading/nonChord';
+import { slicesOf } from '../src/score/reading/slices';
+import { kindOf, neighboursOf, stepFrom } from '../src/score/reading/melodic';
 
 function voice(line: string, part = 0): ScoreNote[] {
   let at = 0;

@@ -1,10 +1,10 @@
 /** A tab of the application without its pages: the real store, saving and merging, edited at random. */
-import { byId } from '../../web/src/documents/select';
-import type { Document } from '../../web/src/documents/document';
-import { database } from '../../web/src/documents/database';
-import { flush, nothingStored, startSaving } from '../../web/src/documents/saving';
-import { edit, showWorkbook, useDocuments } from '../../web/src/documents/store';
-import { listWorkbooks, openWorkbook } from '../../web/src/documents/workbooks';
+import { byId } from '../../web/src/documents/store/select';
+import type { Document } from '../../web/src/documents/store/document';
+import { database } from '../../web/src/documents/persistence/database';
+import { flush, nothingStored, startSaving } from '../../web/src/documents/persistence/saving';
+import { edit, showWorkbook, useDocuments } from '../../web/src/documents/store/store';
+import { listWorkbooks, openWorkbook } from '../../web/src/documents/persistence/workbooks';
 import { edited, tokensIn } from '../../web/test/randomEdits';
 
 const { getState } = useDocuments;

@@ -2,9 +2,9 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { benchAt, BENCHES } from './benches/register';
-import { isLedHere } from './classroom/here';
+import { isLedHere } from './classroom/teacher/leaderTab';
 import { GlobalStyle } from './design/GlobalStyle';
-import { startDocuments } from './documents/start';
+import { startDocuments } from './documents/persistence/start';
 import { Shown } from './design/Shown';
 import { App } from './shell/App';
 import { startAppearance } from './shell/appearance';
@@ -36,4 +36,4 @@ createRoot(document.getElementById('root')!).render(
 );
 keepOffline();
 // A class that was led from this tab before it was loaded anew goes on.
-if (isLedHere()) void import('./classroom/lead').then(({ resumeClass }) => resumeClass());
+if (isLedHere()) void import('./classroom/teacher/lead').then(({ resumeClass }) => resumeClass());

@@ -1,6 +1,6 @@
 /** A class from end to end: another device, who was absent, and the lock on the door. */
 import 'fake-indexeddb/auto';
-import { admit, handBack, release, setJoining } from '../src/classroom/lead';
+import { admit, handBack, release, setJoining } from '../src/classroom/teacher/lead';
 import { joinedAs, network, onClassNetwork, opened, pile, pupil, state, until } from './classHarness';
 
 onClassNetwork();

@@ -2,15 +2,15 @@
 import WebSocket from 'ws';
 import { ClassNetwork, TOKEN } from '../../server/test/classPages';
 import { PROTOCOL, PUPIL_SOCKET } from '../../server/src/class/protocol';
-import { endClass, lookForClass, openClass } from '../src/classroom/lead';
-import { keepToken } from '../src/classroom/kept';
-import { useClassroom } from '../src/classroom/store';
-import type { SheetBody } from '../src/documents/kinds/sheet';
-import { listOf } from '../src/documents/select';
-import { nothingStored, startSaving } from '../src/documents/saving';
-import { useDocuments } from '../src/documents/store';
+import { endClass, lookForClass, openClass } from '../src/classroom/teacher/lead';
+import { keepToken } from '../src/classroom/teacher/kept';
+import { useClassroom } from '../src/classroom/teacher/store';
+import type { SheetBody } from '../src/documents/kinds/sheet/type';
+import { listOf } from '../src/documents/store/select';
+import { nothingStored, startSaving } from '../src/documents/persistence/saving';
+import { useDocuments } from '../src/documents/store/store';
 import type { Socket } from '../src/network/line';
-import { EMPTY_OUTBOX, PupilLine, type PupilEvents } from '../src/network/pupilLine';
+import { EMPTY_OUTBOX, PupilLine, type PupilEvents } from '../src/classroom/pupil/pupilLine';
 import { showEmpty } from './demo';
 
 export const network = new ClassNetwork();

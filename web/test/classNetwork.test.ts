@@ -10,11 +10,11 @@ import {
   release,
   resumeClass,
   setClock,
-} from '../src/classroom/lead';
-import { keepToken, keptClass } from '../src/classroom/kept';
-import { useClassroom } from '../src/classroom/store';
-import { listOf } from '../src/documents/select';
-import { receive, showWorkbook, undo, useDocuments } from '../src/documents/store';
+} from '../src/classroom/teacher/lead';
+import { keepToken, keptClass } from '../src/classroom/teacher/kept';
+import { useClassroom } from '../src/classroom/teacher/store';
+import { listOf } from '../src/documents/store/select';
+import { receive, showWorkbook, undo, useDocuments } from '../src/documents/store/store';
 import {
   answers,
   network,

@@ -1,12 +1,12 @@
 /** The work of a class on its pile: each answer once, from the pupil it is of, and who is held up by what. */
 import { DEFAULT_SCHOOL, makeSheet } from '@diatonix/core';
-import { holdUp, isStuck, standings, STUCK_MS } from '../src/classroom/standing';
-import type { LivePupil } from '../src/classroom/store';
-import { withAnswers, withPupil } from '../src/documents/classWork';
-import type { PileBody } from '../src/documents/kinds/pile';
-import { markPile, versionsOf } from '../src/documents/markPile';
-import { takeReturned } from '../src/documents/returned';
-import { specOf } from '../src/documents/sheetSpec';
+import { holdUp, isStuck, standings, STUCK_MS } from '../src/classroom/teacher/standing';
+import type { LivePupil } from '../src/classroom/teacher/store';
+import { withAnswers, withPupil } from '../src/documents/marking/classWork';
+import type { PileBody } from '../src/documents/kinds/pile/type';
+import { markPile, versionsOf } from '../src/documents/marking/markPile';
+import { takeReturned } from '../src/documents/marking/returned';
+import { specOf } from '../src/documents/kinds/sheet/spec';
 
 const section = { id: 's', kind: 'interval-name', count: 3, marks: 2, instruction: '', seed: 0 };
 const PILE: PileBody = {

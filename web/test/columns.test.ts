@@ -19,7 +19,7 @@ import { deriveProgression } from '../src/benches/progressions/derive';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
 import { accidentalSigns, spoken } from '../src/design/signs';
 import { chordMap } from '@diatonix/core';
-import type { Progression } from '../src/documents/kinds/progression';
+import type { Progression } from '../src/documents/kinds/progression/type';
 import { DEMO_LINES, demoBody } from './demo';
 
 const waltz = DEMO_LINES[0]!;

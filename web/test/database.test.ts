@@ -6,14 +6,14 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { deleteAside, listAside } from '../src/documents/asideRows';
-import { closeDatabase, database, type DocumentRow } from '../src/documents/database';
-import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
-import { FIRST_KEY_MAP } from '../src/documents/kinds/key';
+import { deleteAside, listAside } from '../src/documents/persistence/asideRows';
+import { closeDatabase, database, type DocumentRow } from '../src/documents/persistence/database';
+import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression/type';
+import { FIRST_KEY_MAP } from '../src/documents/kinds/key/type';
 import { VERSION } from '../src/documents/migrations/version';
-import { admitRows, readWorkbook, saveDocuments, type Unsaved } from '../src/documents/rows';
-import { reasonOf } from '../src/documents/trouble';
-import type { Document } from '../src/documents/document';
+import { admitRows, readWorkbook, saveDocuments, type Unsaved } from '../src/documents/persistence/rows';
+import { reasonOf } from '../src/documents/persistence/trouble';
+import type { Document } from '../src/documents/store/document';
 
 const frozen = (version: string) =>
   JSON.parse(readFileSync(join(__dirname, 'frozen', `workbook-${version}.json`), 'utf8')) as {

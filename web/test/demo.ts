@@ -1,18 +1,18 @@
 /** The demo workbook and small helpers for the tests of what is made of it. */
-import { addDocument, showWorkbook, useDocuments } from '../src/documents/store';
-import { byId } from '../src/documents/select';
+import { addDocument, showWorkbook, useDocuments } from '../src/documents/store/store';
+import { byId } from '../src/documents/store/select';
 import demo from '@diatonix/demo/workbook.json';
-import { demoOf } from '../src/documents/demo';
+import { demoOf } from '../src/documents/persistence/demo';
 import {
   MANY_KINDS,
   SINGLE_KINDS,
   type Bodies,
   type Documents,
   type SingleKind,
-} from '../src/documents/document';
-import type { Scope } from '../src/documents/history';
-import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
-import { bodyOf, listOf } from '../src/documents/select';
+} from '../src/documents/store/document';
+import type { Scope } from '../src/documents/store/history';
+import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression/type';
+import { bodyOf, listOf } from '../src/documents/store/select';
 
 export const DEMO = demoOf(demo);
 export const DEMO_DOCUMENTS: Documents = byId(DEMO.documents);

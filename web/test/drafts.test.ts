@@ -1,7 +1,7 @@
 /** Answers typed on the Marking bench: on disk with every letter, gone once they are entered and saved. */
 import 'fake-indexeddb/auto';
-import { closeDatabase, database } from '../src/documents/database';
-import { draftAt, draftEntered, draftsWritten, keepDraft, loadDrafts } from '../src/documents/drafts';
+import { closeDatabase, database } from '../src/documents/persistence/database';
+import { draftAt, draftEntered, draftsWritten, keepDraft, loadDrafts } from '../src/documents/marking/drafts';
 import { closeTide, id, openTide } from './openTide';
 
 beforeEach(openTide);

@@ -2,11 +2,11 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Ajv from 'ajv/dist/2020';
-import { byId } from '../src/documents/select';
+import { byId } from '../src/documents/store/select';
 import { checkBody } from '../src/documents/checks/check';
-import { MANY_KINDS, type Document } from '../src/documents/document';
-import { FILE_FORMAT, workbookToFile } from '../src/documents/file';
-import { workbookFromFile } from '../src/documents/importFile';
+import { MANY_KINDS, type Document } from '../src/documents/store/document';
+import { FILE_FORMAT, workbookToFile } from '../src/documents/files/file';
+import { workbookFromFile } from '../src/documents/files/importFile';
 import { VERSION } from '../src/documents/migrations/version';
 import { workbookSchema } from '../src/documents/checks/schema';
 import { DEMO, DEMO_DOCUMENTS, DEMO_LINES } from './demo';

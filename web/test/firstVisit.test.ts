@@ -1,11 +1,11 @@
 /** The first visit: its workbook is kept whatever is done first, and two tabs of one moment have the same one. */
 import 'fake-indexeddb/auto';
-import { closeDatabase, database } from '../src/documents/database';
-import { keepFirst } from '../src/documents/keeping';
-import { FIRST_PROGRESSION } from '../src/documents/kinds/progression';
-import { rowsSince, saveDocuments } from '../src/documents/rows';
-import { showWorkbook } from '../src/documents/store';
-import { beginWorkbook, listWorkbooks } from '../src/documents/workbooks';
+import { closeDatabase, database } from '../src/documents/persistence/database';
+import { keepFirst } from '../src/documents/persistence/startPersistence';
+import { FIRST_PROGRESSION } from '../src/documents/kinds/progression/type';
+import { rowsSince, saveDocuments } from '../src/documents/persistence/rows';
+import { showWorkbook } from '../src/documents/store/store';
+import { beginWorkbook, listWorkbooks } from '../src/documents/persistence/workbooks';
 import { renameProgression } from '../src/benches/progressions/state';
 import { id, state, title } from './openTide';
 

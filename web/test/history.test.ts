@@ -1,5 +1,5 @@
 /** Undo and redo: an edit belongs to the documents that a bench shows, says what it did, and comes back whole. */
-import { NO_HISTORY, recorded, type Scope } from '../src/documents/history';
+import { NO_HISTORY, recorded, type Scope } from '../src/documents/store/history';
 import {
   addDocument,
   edit,
@@ -8,8 +8,8 @@ import {
   removeDocument,
   undo,
   useDocuments,
-} from '../src/documents/store';
-import { FIRST_PROGRESSION } from '../src/documents/kinds/progression';
+} from '../src/documents/store/store';
+import { FIRST_PROGRESSION } from '../src/documents/kinds/progression/type';
 import { addEntry, renameProgression, typeLine } from '../src/benches/progressions/state';
 import { chooseKey, toggleTaught } from '../src/benches/key/state';
 import { openNow } from '../src/benches/progressions/desk';

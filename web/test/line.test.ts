@@ -1,6 +1,6 @@
 /** A connection that comes back by itself, and a pupil's answers that stay until they are kept. */
 import { Line, type Socket } from '../src/network/line';
-import { EMPTY_OUTBOX, PupilLine, waitingIn, type Outbox, type PupilEvents } from '../src/network/pupilLine';
+import { EMPTY_OUTBOX, PupilLine, waitingIn, type Outbox, type PupilEvents } from '../src/classroom/pupil/pupilLine';
 
 class FakeSocket implements Socket {
   readyState = 0;

@@ -13,10 +13,10 @@ import { deriveProgression } from '../src/benches/progressions/derive';
 import { handsOf, voicesOn, withAccidentals } from '../src/benches/progressions/drawing';
 import { orderedRows, ROWS, shownRows } from '../src/benches/progressions/rows';
 import { systemsOf } from '../src/columns/systems';
-import type { Progression } from '../src/documents/kinds/progression';
+import type { Progression } from '../src/documents/kinds/progression/type';
 import { openNow } from '../src/benches/progressions/desk';
 import * as state from '../src/benches/progressions/state';
-import { redo, undo } from '../src/documents/store';
+import { redo, undo } from '../src/documents/store/store';
 import { documentsNow, showDemo } from './demo';
 
 const open = () => openNow()!.body;

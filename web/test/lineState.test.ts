@@ -26,9 +26,9 @@ import {
 import { columnText } from '../src/benches/progressions/typedColumns';
 import { openNow } from '../src/benches/progressions/desk';
 import { BENCHES } from '../src/benches/register';
-import { listOf } from '../src/documents/select';
-import { redo, undo } from '../src/documents/store';
-import type { Column } from '../src/documents/kinds/progression';
+import { listOf } from '../src/documents/store/select';
+import { redo, undo } from '../src/documents/store/store';
+import type { Column } from '../src/documents/kinds/progression/type';
 import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
 const progression = () => openNow()!.body;

@@ -13,7 +13,7 @@ import { GridColumns } from '../src/benches/progressions/columns';
 import { deriveProgression } from '../src/benches/progressions/derive';
 import { countInOf, secondsOf, soundingOf, type Version } from '../src/benches/progressions/listening';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
-import type { Progression } from '../src/documents/kinds/progression';
+import type { Progression } from '../src/documents/kinds/progression/type';
 import { openNow } from '../src/benches/progressions/desk';
 import * as state from '../src/benches/progressions/state';
 import { showDemo } from './demo';

@@ -23,12 +23,12 @@ import {
   namesIn,
   progressOf,
   skillGrid,
-} from '../src/documents/logbook';
-import { toCsv } from '../src/documents/csv';
-import { causeRows, progressRows, skillRows, taughtRows } from '../src/documents/logbookCharts';
-import { CLASS_DESK } from '../src/documents/openClass';
-import { listOf } from '../src/documents/select';
-import { undo, useDocuments } from '../src/documents/store';
+} from '../src/documents/logbook/logbook';
+import { toCsv } from '../src/documents/files/csv';
+import { causeRows, progressRows, skillRows, taughtRows } from '../src/documents/logbook/logbookCharts';
+import { CLASS_DESK } from '../src/documents/store/openClass';
+import { listOf } from '../src/documents/store/select';
+import { undo, useDocuments } from '../src/documents/store/store';
 import { everywhere, showDemo } from './demo';
 
 const documents = () => useDocuments.getState().documents;

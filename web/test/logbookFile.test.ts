@@ -1,9 +1,9 @@
 /** The logbook of a class out to a file and in from one: what is there stays, and nothing counts twice. */
-import { logbookToFile, takeLogbook, withLogbook } from '../src/documents/logbookFile';
-import { workbookFromFile } from '../src/documents/importFile';
-import type { Document, Documents } from '../src/documents/document';
-import { byId, listOf } from '../src/documents/select';
-import { undo, useDocuments } from '../src/documents/store';
+import { logbookToFile, takeLogbook, withLogbook } from '../src/documents/logbook/logbookFile';
+import { workbookFromFile } from '../src/documents/files/importFile';
+import type { Document, Documents } from '../src/documents/store/document';
+import { byId, listOf } from '../src/documents/store/select';
+import { undo, useDocuments } from '../src/documents/store/store';
 import { everywhere, showDemo, showEmpty } from './demo';
 
 const documents = () => useDocuments.getState().documents;

@@ -1,13 +1,13 @@
 /** Two tabs: whatever either of them wrote stands in the merged document, or among the clashes with both values. */
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
-import { closeDatabase, database } from '../src/documents/database';
-import { KINDS, type Document, type Kind } from '../src/documents/document';
-import type { PileBody } from '../src/documents/kinds/pile';
+import { closeDatabase, database } from '../src/documents/persistence/database';
+import { KINDS, type Document, type Kind } from '../src/documents/store/document';
+import type { PileBody } from '../src/documents/kinds/pile/type';
 import { mergeDocuments, withPut } from '../src/documents/merging/mergeDocuments';
 import { ORDER } from '../src/documents/merging/part';
-import { saveDocuments, type Unsaved } from '../src/documents/rows';
-import { listOf } from '../src/documents/select';
+import { saveDocuments, type Unsaved } from '../src/documents/persistence/rows';
+import { listOf } from '../src/documents/store/select';
 import { DEMO_DOCUMENTS } from './demo';
 import { edited, tokensIn } from './randomEdits';
 

@@ -6,12 +6,12 @@ import 'fake-indexeddb/auto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Dexie from 'dexie';
-import { listAside } from '../src/documents/asideRows';
-import { closeDatabase } from '../src/documents/database';
-import type { Document } from '../src/documents/document';
-import { workbookFromFile } from '../src/documents/importFile';
-import { readWorkbook } from '../src/documents/rows';
-import { listWorkbooks } from '../src/documents/workbooks';
+import { listAside } from '../src/documents/persistence/asideRows';
+import { closeDatabase } from '../src/documents/persistence/database';
+import type { Document } from '../src/documents/store/document';
+import { workbookFromFile } from '../src/documents/files/importFile';
+import { readWorkbook } from '../src/documents/persistence/rows';
+import { listWorkbooks } from '../src/documents/persistence/workbooks';
 
 const FROZEN = join(__dirname, 'frozen');
 const BUILDS = readdirSync(FROZEN)

@@ -1,7 +1,7 @@
 /** A workbook that is open and saved as on the page, for tests of what happens to it. */
-import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
-import { flush, nothingStored, startSaving } from '../src/documents/saving';
-import { showWorkbook, useDocuments } from '../src/documents/store';
+import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression/type';
+import { flush, nothingStored, startSaving } from '../src/documents/persistence/saving';
+import { showWorkbook, useDocuments } from '../src/documents/store/store';
 import { documentsNow } from './demo';
 
 // The page's own events, as far as saving listens to them.

@@ -4,9 +4,9 @@ import { MOST_COLUMNS } from '@diatonix/core';
 import { typeIntervals } from '../src/benches/intervals/state';
 import { addEntry, renameProgression, rule, typeLine, typeMelody } from '../src/benches/progressions/state';
 import { openNow } from '../src/benches/progressions/desk';
-import { workbookToFile } from '../src/documents/file';
-import { workbookFromFile } from '../src/documents/importFile';
-import type { Document } from '../src/documents/document';
+import { workbookToFile } from '../src/documents/files/file';
+import { workbookFromFile } from '../src/documents/files/importFile';
+import type { Document } from '../src/documents/store/document';
 import { documentsNow, showEmpty } from './demo';
 
 beforeEach(() => {

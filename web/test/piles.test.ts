@@ -10,15 +10,15 @@ import {
   removePupil,
 } from '../src/benches/marking/state';
 import { checkBody } from '../src/documents/checks/check';
-import type { PileBody } from '../src/documents/kinds/pile';
-import type { SheetBody } from '../src/documents/kinds/sheet';
-import { historyOf, markPile, versionsOf, type MarkedPupil } from '../src/documents/markPile';
-import { recordOf } from '../src/documents/pileRecord';
-import { causeResults, questionResults, suggestions } from '../src/documents/pileResults';
-import { listOf } from '../src/documents/select';
-import { specOf } from '../src/documents/sheetSpec';
-import { undo, useDocuments } from '../src/documents/store';
-import { addSectionToSheet } from '../src/documents/toSheet';
+import type { PileBody } from '../src/documents/kinds/pile/type';
+import type { SheetBody } from '../src/documents/kinds/sheet/type';
+import { historyOf, markPile, versionsOf, type MarkedPupil } from '../src/documents/marking/markPile';
+import { recordOf } from '../src/documents/marking/pileRecord';
+import { causeResults, questionResults, suggestions } from '../src/documents/marking/pileResults';
+import { listOf } from '../src/documents/store/select';
+import { specOf } from '../src/documents/kinds/sheet/spec';
+import { undo, useDocuments } from '../src/documents/store/store';
+import { addSectionToSheet } from '../src/documents/kinds/sheet/addQuestions';
 import { everywhere, showEmpty } from './demo';
 
 const section = (kind: string, count: number, marks: number, seed: number) => ({

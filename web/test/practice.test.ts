@@ -1,7 +1,7 @@
 /** Plans of practice. That what goes well comes back later, and what does not sooner, is common practice of spacing. */
 import { DEFAULT_SCHOOL, readSchool } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
-import { FIRST_PLAN, type Grade, type PlanBody } from '../src/documents/kinds/plan';
+import { FIRST_PLAN, type Grade, type PlanBody } from '../src/documents/kinds/plan/type';
 import { calendarOf } from '../src/practice/calendar';
 import { dayAfter, mondayOf, noonOf, weekOf } from '../src/practice/days';
 import { isTheory, itemLine, itemLines, itemsOf, itemWords } from '../src/practice/items';

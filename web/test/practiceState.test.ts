@@ -14,11 +14,11 @@ import {
   tickOff,
 } from '../src/benches/practice/state';
 import { checkBody } from '../src/documents/checks/check';
-import { MOST_THEORY } from '../src/documents/kinds/plan';
-import { listOf } from '../src/documents/select';
-import { undo, useDocuments } from '../src/documents/store';
-import { today } from '../src/documents/today';
-import { hasRemedy } from '../src/documents/toPlan';
+import { MOST_THEORY } from '../src/documents/kinds/plan/type';
+import { listOf } from '../src/documents/store/select';
+import { undo, useDocuments } from '../src/documents/store/store';
+import { today } from '../src/documents/store/today';
+import { hasRemedy } from '../src/documents/kinds/plan/addMistake';
 import { showEmpty } from './demo';
 
 const body = () => openNow()!.body;

@@ -10,7 +10,7 @@ import {
   parseKey,
 } from '@diatonix/core';
 import fc from 'fast-check';
-import { FIRST_PLAN, GRADES, type Grade, type PlanBody, type Tick } from '../src/documents/kinds/plan';
+import { FIRST_PLAN, GRADES, type Grade, type PlanBody, type Tick } from '../src/documents/kinds/plan/type';
 import { dayAfter, noonOf, weekOf } from '../src/practice/days';
 import { isTheory, itemLine, itemLines, itemsOf, itemWords, LAST_STAGE } from '../src/practice/items';
 import { daysOf, restingOn, statesOf, type DayPlan } from '../src/practice/schedule';

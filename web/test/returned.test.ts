@@ -1,11 +1,11 @@
 /** Files that pupils hand in: put on the pile once, what is wrong with single ones told, nothing lost. */
 import { KINDS, DEFAULT_SCHOOL, makeSheet, typedAnswer } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
-import type { PileBody } from '../src/documents/kinds/pile';
-import type { SheetBody } from '../src/documents/kinds/sheet';
-import { markPile, versionsOf } from '../src/documents/markPile';
-import { takeReturned } from '../src/documents/returned';
-import { specOf } from '../src/documents/sheetSpec';
+import type { PileBody } from '../src/documents/kinds/pile/type';
+import type { SheetBody } from '../src/documents/kinds/sheet/type';
+import { markPile, versionsOf } from '../src/documents/marking/markPile';
+import { takeReturned } from '../src/documents/marking/returned';
+import { specOf } from '../src/documents/kinds/sheet/spec';
 
 const section = (kind: string, count: number, seed = 0) => ({
   id: `${kind} ${seed}`,

@@ -1,12 +1,12 @@
 /** Saving: soon after an edit and not at every key, tried again by itself, and in step with other tabs. */
 import 'fake-indexeddb/auto';
-import { closeDatabase, database } from '../src/documents/database';
-import { listAside } from '../src/documents/asideRows';
-import { exportAside } from '../src/documents/exportOpen';
-import { importWorkbook } from '../src/documents/importFile';
-import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression';
-import { rowsSince, saveDocuments } from '../src/documents/rows';
-import { flush } from '../src/documents/saving';
+import { closeDatabase, database } from '../src/documents/persistence/database';
+import { listAside } from '../src/documents/persistence/asideRows';
+import { exportAside } from '../src/documents/files/exportOpen';
+import { importWorkbook } from '../src/documents/files/importFile';
+import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression/type';
+import { rowsSince, saveDocuments } from '../src/documents/persistence/rows';
+import { flush } from '../src/documents/persistence/saving';
 import {
   beginWorkbook,
   copyWorkbook,
@@ -16,15 +16,15 @@ import {
   nameWorkbook,
   openWorkbook,
   restoreWorkbook,
-} from '../src/documents/workbooks';
+} from '../src/documents/persistence/workbooks';
 import { renameProgression, typeLine } from '../src/benches/progressions/state';
 import { chooseKey } from '../src/benches/key/state';
 import { documentsNow, DEMO, DEMO_DOCUMENTS } from './demo';
 import { closeTide, id, openTide, page, state, until, wait } from './openTide';
 
 const saved: string[] = [];
-jest.mock('../src/documents/download', () => ({
-  ...jest.requireActual<object>('../src/documents/download'),
+jest.mock('../src/documents/files/download', () => ({
+  ...jest.requireActual<object>('../src/documents/files/download'),
   download: (content: string) => saved.push(content),
 }));
 
@@ -165,7 +165,7 @@ describe('the list of workbooks', () => {
 
   test('a file is added beside what is there, and a broken part of it is set aside', async () => {
     const before = await titles();
-    const { workbookToFile } = await import('../src/documents/file');
+    const { workbookToFile } = await import('../src/documents/files/file');
     const text = workbookToFile('From a file', DEMO_DOCUMENTS).replace('"clef": "treble"', '"clef": "viola"');
     const result = await importWorkbook(new File([text], 'class.json'));
     expect(result).toEqual({ ok: true, value: 'From a file' });

@@ -16,7 +16,7 @@ import { noteKey } from '../src/benches/scores/notes/noteKey';
 import type { Notes } from '../src/benches/scores/notes/useNotes';
 import { openNow } from '../src/benches/scores/desk';
 import { addScore, editPiece, scoreNow, scoreOf } from '../src/benches/scores/state';
-import { undo, useDocuments } from '../src/documents/store';
+import { undo, useDocuments } from '../src/documents/store/store';
 import { pointedAt, type DrawnHead } from '../src/notation/score/heads';
 import { planStaves } from '../src/notation/score/plan';
 import { everywhere, showEmpty } from './demo';

@@ -9,8 +9,8 @@ import {
   type ScoreRuling,
 } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
-import { listOf } from '../src/documents/select';
-import { useDocuments } from '../src/documents/store';
+import { listOf } from '../src/documents/store/select';
+import { useDocuments } from '../src/documents/store/store';
 import { openNow } from '../src/benches/scores/desk';
 import { addScore, addTyped, closeStaves, modulate, rule, unrule, waive } from '../src/benches/scores/state';
 import { placesByBar } from '../src/notation/score/engraveSystem';

@@ -32,11 +32,11 @@ import {
   writeQuestion,
 } from '../src/benches/sheets/state';
 import { checkBody } from '../src/documents/checks/check';
-import { listOf } from '../src/documents/select';
-import { pupilsToFile, sheetFromFile, sheetToFile } from '../src/documents/sheetFile';
-import { specOf, untaughtNumerals } from '../src/documents/sheetSpec';
-import { useDocuments } from '../src/documents/store';
-import { bringToSheet } from '../src/documents/toSheet';
+import { listOf } from '../src/documents/store/select';
+import { pupilsToFile, sheetFromFile, sheetToFile } from '../src/documents/files/sheetFile';
+import { specOf, untaughtNumerals } from '../src/documents/kinds/sheet/spec';
+import { useDocuments } from '../src/documents/store/store';
+import { bringToSheet } from '../src/documents/kinds/sheet/addQuestions';
 import { showEmpty } from './demo';
 
 const body = () => openNow()!.body;

@@ -1,7 +1,7 @@
 /** The Sheets bench without a page: sections, exchanged questions, the check of documents, staves that are level. */
 import { KINDS, askQuestions, makeSheet, staffLayout, staffPosition } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
-import { undo } from '../src/documents/store';
+import { undo } from '../src/documents/store/store';
 import { openNow, SHEETS_DESK } from '../src/benches/sheets/desk';
 import { frameOf } from '@diatonix/engraving';
 import { STARTS } from '../src/benches/sheets/starts';

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { wrongsOf } from '../src/documents/checks/check';
 import { isSoundEntry } from '../src/documents/checks/soundEntries';
-import type { PileBody } from '../src/documents/kinds/pile';
+import type { PileBody } from '../src/documents/kinds/pile/type';
 
 const PILE: Omit<PileBody, 'entries'> = {
   title: 'Pile',

@@ -19,10 +19,10 @@ import {
   renameClass,
   toggleTaught,
 } from '../src/benches/key/state';
-import { createDesk, flag, numberField, oneOf } from '../src/documents/desk';
-import { CLASS_DESK } from '../src/documents/openClass';
-import { bodyOf, listOf, openOf } from '../src/documents/select';
-import { editSingle, redo, undo, useDocuments } from '../src/documents/store';
+import { createDesk, flag, numberField, oneOf } from '../src/documents/store/desk';
+import { CLASS_DESK } from '../src/documents/store/openClass';
+import { bodyOf, listOf, openOf } from '../src/documents/store/select';
+import { editSingle, redo, undo, useDocuments } from '../src/documents/store/store';
 import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
 const openClass = () => openOf(documentsNow(), 'class', CLASS_DESK.get().open ?? undefined)!.body;

@@ -2,14 +2,14 @@
 import 'fake-indexeddb/auto';
 import { chooseKey } from '../src/benches/key/state';
 import { renameProgression, typeLine } from '../src/benches/progressions/state';
-import { closeDatabase } from '../src/documents/database';
-import type { Document } from '../src/documents/document';
-import type { Progression } from '../src/documents/kinds/progression';
+import { closeDatabase } from '../src/documents/persistence/database';
+import type { Document } from '../src/documents/store/document';
+import type { Progression } from '../src/documents/kinds/progression/type';
 import { choose } from '../src/documents/merging/choose';
 import { placeWords } from '../src/documents/merging/clashWords';
-import { rowsSince, saveDocuments } from '../src/documents/rows';
-import { flush } from '../src/documents/saving';
-import { undo } from '../src/documents/store';
+import { rowsSince, saveDocuments } from '../src/documents/persistence/rows';
+import { flush } from '../src/documents/persistence/saving';
+import { undo } from '../src/documents/store/store';
 import { documentsNow } from './demo';
 import { closeTide, id, openTide, state, title, until } from './openTide';
 

@@ -1,10 +1,10 @@
 /** What went wrong becomes practice: in the plan that is there, or in a new one, once. */
 import { DEFAULT_SCHOOL, mistakesOut } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
-import { FIRST_PLAN, MOST_THEORY, type PlanBody } from '../src/documents/kinds/plan';
-import { listOf } from '../src/documents/select';
-import { undo, useDocuments } from '../src/documents/store';
-import { hasRemedy, planAgainst, planTitle, withRemedy } from '../src/documents/toPlan';
+import { FIRST_PLAN, MOST_THEORY, type PlanBody } from '../src/documents/kinds/plan/type';
+import { listOf } from '../src/documents/store/select';
+import { undo, useDocuments } from '../src/documents/store/store';
+import { hasRemedy, planAgainst, planTitle, withRemedy } from '../src/documents/kinds/plan/addMistake';
 import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
 const plans = () => listOf(documentsNow(), 'plan');

@@ -1,5 +1,5 @@
 import { TheoryError } from '../errors';
-import type { Score } from '../score/score';
+import type { Score } from '../score/model/score';
 import type { Carried } from './lineFile';
 import { readMidiScore } from './midi';
 import { musicXmlText, readMusicXml } from './musicxml';

@@ -1,11 +1,11 @@
 import { DEFAULT_SCHOOL, type School } from '../school/school';
 import { printSymbol } from '../chord/symbolPrint';
 import { displayNoteName } from '../pitch/print';
-import { barAt, beatIn } from '../score/beats';
-import type { ChartChord } from '../score/chart';
-import type { ChartClash } from '../score/chartClashes';
-import type { ChartPart, ChartRate } from '../score/chartRates';
-import type { ScoreBar } from '../score/scoreNote';
+import { barAt, beatIn } from '../score/model/beats';
+import type { ChartChord } from '../score/chart/chart';
+import type { ChartClash } from '../score/chart/chartClashes';
+import type { ChartPart, ChartRate } from '../score/chart/chartRates';
+import type { ScoreBar } from '../score/model/scoreNote';
 import { beatWords } from './beats';
 import { barsOfTimes } from './scoreWords';
 import { vocabulary } from './vocabulary';

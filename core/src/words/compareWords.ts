@@ -1,7 +1,7 @@
 import { printSymbol } from '../chord/symbolPrint';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
-import type { Comparison, Difference, TheirLabel } from '../score/compare';
-import type { ReadChord } from '../score/scoreReading';
+import type { Comparison, Difference, TheirLabel } from '../score/reading/compare';
+import type { ReadChord } from '../score/reading/scoreReading';
 import type { Sentence } from '../working/step';
 
 /** How far labels agree with a reading, in one line. */

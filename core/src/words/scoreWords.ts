@@ -2,12 +2,12 @@ import type { CadenceKind } from '../context/cadences';
 import type { NoteName } from '../pitch/note';
 import { displayNote, displayNoteName } from '../pitch/print';
 import { DEFAULT_SCHOOL, type School } from '../school/school';
-import type { KeyEvidence } from '../score/evidence';
-import type { NonChordKind } from '../score/melodic';
-import type { NonChordNote } from '../score/nonChord';
-import type { PhraseEnd } from '../score/phrases';
-import { barAt } from '../score/beats';
-import type { ScoreBar, ScoreNote } from '../score/scoreNote';
+import type { KeyEvidence } from '../score/reading/evidence';
+import type { NonChordKind } from '../score/reading/melodic';
+import type { NonChordNote } from '../score/reading/nonChord';
+import type { PhraseEnd } from '../score/reading/phrases';
+import { barAt } from '../score/model/beats';
+import type { ScoreBar, ScoreNote } from '../score/model/scoreNote';
 import { vocabulary } from './vocabulary';
 
 const CADENCES: Record<CadenceKind, string> = {

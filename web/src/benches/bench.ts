@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { Kind } from '../documents/document';
+import type { Kind } from '../documents/store/document';
 
 /** A command of the list: its name, and what it does. `go` shows a page of the application. */
 export interface Command {

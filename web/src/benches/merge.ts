@@ -1,4 +1,4 @@
-import { newId } from '../documents/ids';
+import { newId } from '../documents/store/ids';
 
 /**
  * Gives unchanged items at the front and back of a typed line their old

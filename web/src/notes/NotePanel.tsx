@@ -10,7 +10,7 @@ import { useMidi } from '../midi/useMidi';
 import { useEngraver } from '../notation/useEngraver';
 import { EntryStaff } from './EntryStaff';
 import { Piano } from './Piano';
-import { useSchool } from '../documents/use';
+import { useSchool } from '../documents/store/use';
 
 const Panel = styled.section`
   margin-top: 0.9rem;

@@ -1,9 +1,9 @@
 import { attempt } from '@diatonix/core';
 import { MessageCircleQuestion } from 'lucide-react';
-import { useClassroom } from '../classroom/store';
+import { useClassroom } from '../classroom/teacher/store';
 import { Drop } from '../design/Drop';
 import { part } from '../design/part';
-import { tell } from '../documents/store';
+import { tell } from '../documents/store/store';
 import { fetchScript } from '../fetchScript';
 import type { SheetEntry } from './ToSheet';
 
@@ -15,8 +15,8 @@ export function AskClass({ entries }: { entries: readonly SheetEntry[] }) {
   if (!isOpen || entries.length === 0) return null;
   const ask = async (at: number) => {
     const [bringing, { askQuick }] = await Promise.all([
-      fetchScript(() => import('../documents/bringing')),
-      fetchScript(() => import('../classroom/lead')),
+      fetchScript(() => import('../documents/kinds/sheet/questionsFrom')),
+      fetchScript(() => import('../classroom/teacher/lead')),
     ]);
     const brought = attempt(() => entries[at]!.bring(bringing));
     if (brought.ok) askQuick(brought.value);

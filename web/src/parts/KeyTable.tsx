@@ -12,7 +12,7 @@ import { useState, type KeyboardEvent } from 'react';
 import { Button as AriaButton, Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Dropped } from '../design/Drop';
-import { useSchool } from '../documents/use';
+import { useSchool } from '../documents/store/use';
 
 const Table = styled.div`
   display: grid;

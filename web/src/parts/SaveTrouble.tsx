@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import { exportWorkbook } from '../documents/exportOpen';
-import { useDocuments } from '../documents/store';
+import { exportWorkbook } from '../documents/files/exportOpen';
+import { useDocuments } from '../documents/store/store';
 import { Button } from '../design/controls';
 import { Problem } from '../design/Problem';
 

@@ -2,13 +2,13 @@ import { attempt, type BenchQuestions } from '@diatonix/core';
 import { ClipboardList } from 'lucide-react';
 import { Drop } from '../design/Drop';
 import { part } from '../design/part';
-import { tell } from '../documents/store';
+import { tell } from '../documents/store/store';
 import { fetchScript } from '../fetchScript';
 
 const MenuPopover = part(() => import('../design/MenuPopover').then((module) => module.default));
 
 /** The ways in which something is brought to a sheet. */
-export type Bringing = typeof import('../documents/bringing');
+export type Bringing = typeof import('../documents/kinds/sheet/questionsFrom');
 
 /** What is left blank, and the questions that it makes. */
 export interface SheetEntry {
@@ -16,7 +16,7 @@ export interface SheetEntry {
   readonly bring: (bringing: Bringing) => BenchQuestions;
 }
 
-const loadBringing = (): Promise<Bringing> => fetchScript(() => import('../documents/bringing'));
+const loadBringing = (): Promise<Bringing> => fetchScript(() => import('../documents/kinds/sheet/questionsFrom'));
 
 /** Puts what stands on a bench on a sheet, with something of it blank. */
 export function ToSheet({ entries }: { entries: readonly SheetEntry[] }) {

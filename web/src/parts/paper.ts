@@ -1,4 +1,4 @@
-import { createDesk, flag, oneOf } from '../documents/desk';
+import { createDesk, flag, oneOf } from '../documents/store/desk';
 
 /** Papers to print on: their width and height in millimetres. */
 export const PAPERS = { A4: [210, 297], A3: [297, 420], Letter: [215.9, 279.4] } as const;

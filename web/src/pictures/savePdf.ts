@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink';
-import { download, fileName } from '../documents/download';
+import { download, fileName } from '../documents/files/download';
 import type { FontPlaces, PdfOrder, PdfTask, SlipsOrder } from '../workers/pdf.worker';
 import { FONT_FILES } from './fonts';
 

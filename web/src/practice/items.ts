@@ -11,7 +11,7 @@ import {
   type Hands,
   type School,
 } from '@diatonix/core';
-import type { PlanBody, TheoryItem } from '../documents/kinds/plan';
+import type { PlanBody, TheoryItem } from '../documents/kinds/plan/type';
 
 /** Minutes that a round of each takes (from teaching: set by hand). */
 const MINUTES: Readonly<Record<Drill, number>> = {

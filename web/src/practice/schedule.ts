@@ -1,6 +1,6 @@
 import { HANDS, type Hands } from '@diatonix/core';
 import { createEmptyCard, fsrs, Rating, type Card, type Grade as FsrsGrade } from 'ts-fsrs';
-import type { Grade, PlanBody, Tick } from '../documents/kinds/plan';
+import type { Grade, PlanBody, Tick } from '../documents/kinds/plan/type';
 import { dayAfter, dayOf, noonOf } from './days';
 import { isTheory, itemsOf, LAST_STAGE, type PlanItem } from './items';
 

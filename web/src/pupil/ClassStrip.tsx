@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import { waitingIn } from '../network/pupilLine';
+import { waitingIn } from '../classroom/pupil/pupilLine';
 import { useNow } from '../design/useNow';
 import { leave, resume, useClass } from './classwork';
 import type { RoomWork, Work } from './work';

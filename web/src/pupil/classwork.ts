@@ -5,7 +5,7 @@ import { nanoid } from 'nanoid';
 import { create } from 'zustand';
 import type { Socket } from '../network/line';
 import { socketTo } from '../network/socketTo';
-import { EMPTY_OUTBOX, PupilLine, type Ticket } from '../network/pupilLine';
+import { EMPTY_OUTBOX, PupilLine, type Ticket } from '../classroom/pupil/pupilLine';
 import {
   changeRoom,
   complain,

@@ -1,6 +1,6 @@
 /** Work as it was kept, checked field by field: by this page in its database, or by an older one in the small store. */
 import { printPupilsFile, readPupilsFile } from '@diatonix/core';
-import { EMPTY_OUTBOX } from '../network/pupilLine';
+import { EMPTY_OUTBOX } from '../classroom/pupil/pupilLine';
 import type { RoomWork, Work } from './work';
 
 /** Where the work was kept before: it is taken over. */

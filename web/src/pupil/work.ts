@@ -1,8 +1,8 @@
 import { attempt, readPupilsFile, type PupilSheet, type PupilsFile } from '@diatonix/core';
 import { create } from 'zustand';
 import { nameProblem, type KnownAnswer } from '@diatonix/server/class';
-import type { Outbox } from '../network/pupilLine';
-import { download, fileName } from '../documents/download';
+import type { Outbox } from '../classroom/pupil/pupilLine';
+import { download, fileName } from '../documents/files/download';
 import { forgetOldWork, oldWork, workIn } from './kept';
 import { asKept, isUnkept, keepNow, keepSoon, readKept, startKeeping } from './keeping';
 

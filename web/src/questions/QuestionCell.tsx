@@ -15,7 +15,7 @@ import {
 } from '@diatonix/core';
 import { memo, type ReactNode } from 'react';
 import type { StaffFrame } from '../columns/types';
-import type { Scrap } from '../documents/kinds/sheet';
+import type { Scrap } from '../documents/kinds/sheet/type';
 import type { Engraver } from '@diatonix/engraving';
 import { Figures } from '../parts/NumeralText';
 import { MapTable } from './MapTable';

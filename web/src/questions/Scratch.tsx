@@ -1,5 +1,5 @@
 import { LETTER_STACKS } from '@diatonix/core';
-import type { Scrap } from '../documents/kinds/sheet';
+import type { Scrap } from '../documents/kinds/sheet/type';
 
 const LINES = [8, 16, 24, 32, 40];
 

@@ -1,6 +1,6 @@
 import { causeSentence, kindWords, questionWorking, remedyOf, type School } from '@diatonix/core';
 import type { Slip } from '@diatonix/engraving/pdf';
-import type { Asked, MarkedPupil } from '../documents/markPile';
+import type { Asked, MarkedPupil } from '../documents/marking/markPile';
 import { askedWords, rightWords } from './words';
 
 const MOST_REMEDIES = 3;

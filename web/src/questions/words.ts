@@ -7,7 +7,7 @@ import {
   type Question,
   type School,
 } from '@diatonix/core';
-import type { Marked } from '../documents/markPile';
+import type { Marked } from '../documents/marking/markPile';
 
 /** What is asked, in a few words: the prompt, or what stands on the staff. */
 export function askedWords(question: Question, school: School): string {

@@ -4,8 +4,8 @@ import { Link, Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigat
 import type { Bench } from '../benches/bench';
 import { Announcer } from './Announcer';
 import { BENCHES, benchAt } from '../benches/register';
-import { useClassroom } from '../classroom/store';
-import { useDocuments } from '../documents/store';
+import { useClassroom } from '../classroom/teacher/store';
+import { useDocuments } from '../documents/store/store';
 import { lazyAfterNotation } from '../notation/lazyAfterNotation';
 import { stop, usePlayback } from '../sound/player';
 import { BenchHost, loadOthers } from './BenchHost';
@@ -20,7 +20,7 @@ const WorkbookCorner = lazyAfterNotation(() =>
 const CommandList = part(() => import('./CommandList').then((module) => module.default));
 const KeyList = part(() => import('./KeyList').then((module) => module.default));
 const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.default));
-const QuickPanel = part(() => import('../classroom/QuickPanel').then((module) => module.default));
+const QuickPanel = part(() => import('../classroom/teacher/ClassQuestionPanel').then((module) => module.default));
 const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => module.default));
 const AboutPage = part(() => import('./AboutPage').then((module) => module.default));
 const ClashNote = part(() => import('./ClashNote').then((module) => module.default));

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import { Button } from '../design/controls';
 import { Problem } from '../design/Problem';
-import { useDocuments, type SetAside } from '../documents/store';
-import { exportAside } from '../documents/exportOpen';
+import { useDocuments, type SetAside } from '../documents/store/store';
+import { exportAside } from '../documents/files/exportOpen';
 
 /** So many are named with what is wrong; the file that is exported holds them all. */
 const SHOWN = 3;

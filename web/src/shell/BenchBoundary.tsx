@@ -4,8 +4,8 @@ import type { Bench } from '../benches/bench';
 import { Button } from '../design/controls';
 import { SCRIPT_MISSING, ScriptMissing } from '../fetchScript';
 import type { MissingProps } from '../design/part';
-import { undo, useDocuments } from '../documents/store';
-import { exportWorkbook } from '../documents/exportOpen';
+import { undo, useDocuments } from '../documents/store/store';
+import { exportWorkbook } from '../documents/files/exportOpen';
 import { scopeOf } from './scope';
 
 const Page = styled.main`

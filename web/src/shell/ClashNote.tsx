@@ -3,8 +3,8 @@ import { Button } from '../design/controls';
 import { choose } from '../documents/merging/choose';
 import type { ClashRow } from '../documents/merging/clashes';
 import { placeWords, valueWords } from '../documents/merging/clashWords';
-import { tell, useDocuments } from '../documents/store';
-import { reasonOf } from '../documents/trouble';
+import { tell, useDocuments } from '../documents/store/store';
+import { reasonOf } from '../documents/persistence/trouble';
 
 const Note = styled.section`
   position: fixed;

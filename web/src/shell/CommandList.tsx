@@ -5,8 +5,8 @@ import { setTheme, toggleBoardSize } from './appearance';
 import { MenuStyle } from '../design/menu';
 import { stop } from '../sound/player';
 import { Leaf } from '../design/Leaf';
-import { exportWorkbook } from '../documents/exportOpen';
-import { beginWorkbook, openDemo } from '../documents/workbooks';
+import { exportWorkbook } from '../documents/files/exportOpen';
+import { beginWorkbook, openDemo } from '../documents/persistence/workbooks';
 import { goToLine } from './globalKeys';
 import { redoHere, undoHere } from './scope';
 

@@ -8,9 +8,9 @@ import {
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { Leaf } from '../design/Leaf';
-import { editSingle } from '../documents/store';
+import { editSingle } from '../documents/store/store';
 import { Button } from '../design/controls';
-import { useSchool } from '../documents/use';
+import { useSchool } from '../documents/store/use';
 
 const Settings = styled.div`
   display: grid;

@@ -1,7 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from '../design/controls';
-import { exportWorkbook } from '../documents/exportOpen';
+import { exportWorkbook } from '../documents/files/exportOpen';
 import { wordsOf } from './wordsOf';
 
 const Page = styled.main`

@@ -6,12 +6,12 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { Button, fieldLook } from '../design/controls';
 import { Problem } from '../design/Problem';
-import { deleteAside, listAside } from '../documents/asideRows';
-import type { AsideRow, WorkbookRow } from '../documents/database';
-import { exportAside } from '../documents/exportOpen';
-import { useDocuments } from '../documents/store';
-import { reasonOf } from '../documents/trouble';
-import { importWorkbook } from '../documents/importFile';
+import { deleteAside, listAside } from '../documents/persistence/asideRows';
+import type { AsideRow, WorkbookRow } from '../documents/persistence/database';
+import { exportAside } from '../documents/files/exportOpen';
+import { useDocuments } from '../documents/store/store';
+import { reasonOf } from '../documents/persistence/trouble';
+import { importWorkbook } from '../documents/files/importFile';
 import {
   beginWorkbook,
   copyWorkbook,
@@ -23,7 +23,7 @@ import {
   openDemo,
   openWorkbook,
   restoreWorkbook,
-} from '../documents/workbooks';
+} from '../documents/persistence/workbooks';
 import { PlainPage } from './PlainPage';
 import { shortDate, whenWritten } from './whenWritten';
 

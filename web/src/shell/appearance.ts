@@ -1,7 +1,7 @@
 import { create } from 'zustand';
-import { isFirstVisit } from '../documents/firstVisit';
+import { isFirstVisit } from '../documents/persistence/firstVisit';
 import { fetchScript } from '../fetchScript';
-import { withPatience } from '../documents/patience';
+import { withPatience } from '../documents/persistence/storageTimeout';
 
 export type Theme = 'system' | 'paper' | 'board';
 
@@ -48,7 +48,7 @@ function apply({ theme, boardSize }: Appearance): void {
   else delete root.dataset['size'];
 }
 
-const fetchDatabase = () => fetchScript(() => import('../documents/database'));
+const fetchDatabase = () => fetchScript(() => import('../documents/persistence/database'));
 
 function remember(): void {
   // Without storage the choice lasts as long as the page.

@@ -1,4 +1,4 @@
-import { tell } from '../documents/store';
+import { tell } from '../documents/store/store';
 import { wordsOf } from './wordsOf';
 
 /** What no part of the page caught is told in the corner; the page stays as it is. */

@@ -1,7 +1,7 @@
 import type { Bench } from '../benches/bench';
 import { benchAt } from '../benches/register';
-import type { Scope } from '../documents/history';
-import { redo, undo } from '../documents/store';
+import type { Scope } from '../documents/store/history';
+import { redo, undo } from '../documents/store/store';
 
 /** What undo belongs to on a bench: its open documents, and the labels, which every bench shows. */
 export function scopeOf({ kinds, open }: Bench): Scope {

@@ -7,7 +7,7 @@ import {
   type RulingRow,
   type ScoreRows,
 } from '@diatonix/core';
-import { newId } from '../documents/ids';
+import { newId } from '../documents/store/ids';
 import { pieceChange, type PieceChange } from './pieceChange';
 
 export interface PieceRequest {

@@ -1,7 +1,7 @@
-import type { Document } from '../documents/document';
-import type { PileEntry } from '../documents/kinds/pile';
-import type { SetAside } from '../documents/store';
-import { workbookFromFile, type FileResult } from '../documents/workbookText';
+import type { Document } from '../documents/store/document';
+import type { PileEntry } from '../documents/kinds/pile/type';
+import type { SetAside } from '../documents/store/store';
+import { workbookFromFile, type FileResult } from '../documents/files/workbookText';
 
 /** What a workbook file holds, and in how many parts it is handed over. */
 export interface WorkbookAhead {

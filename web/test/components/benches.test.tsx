@@ -14,7 +14,7 @@ import { IntervalsBench } from '../../src/benches/intervals/IntervalsBench';
 import { INTERVALS_DESK, typeIntervals } from '../../src/benches/intervals/state';
 import { KeyBench } from '../../src/benches/key/KeyBench';
 import { chooseKey, chooseTop, KEY_DESK } from '../../src/benches/key/state';
-import { bodyOf } from '../../src/documents/select';
+import { bodyOf } from '../../src/documents/store/select';
 import { documentsNow, showEmpty } from '../demo';
 
 const KEYS = keysInOrder('circle', 'both', 3);

@@ -7,15 +7,15 @@ import { Choose } from '../../src/benches/classroom/Choose';
 import { Clock } from '../../src/benches/classroom/Clock';
 import { CLASSROOM_DESK } from '../../src/benches/classroom/desk';
 import { OpenClass } from '../../src/benches/classroom/OpenClass';
-import * as lead from '../../src/classroom/lead';
-import QuickPanel from '../../src/classroom/QuickPanel';
-import { STUCK_MS } from '../../src/classroom/standing';
-import { useClassroom, type LivePupil, type OpenRoom } from '../../src/classroom/store';
-import { withAnswers } from '../../src/documents/classWork';
-import { pileOf } from '../../src/documents/pileOf';
-import { listOf } from '../../src/documents/select';
-import { addDocument } from '../../src/documents/store';
-import { schoolNow } from '../../src/documents/use';
+import * as lead from '../../src/classroom/teacher/lead';
+import QuickPanel from '../../src/classroom/teacher/ClassQuestionPanel';
+import { STUCK_MS } from '../../src/classroom/teacher/standing';
+import { useClassroom, type LivePupil, type OpenRoom } from '../../src/classroom/teacher/store';
+import { withAnswers } from '../../src/documents/marking/classWork';
+import { pileOf } from '../../src/documents/marking/pileOf';
+import { listOf } from '../../src/documents/store/select';
+import { addDocument } from '../../src/documents/store/store';
+import { schoolNow } from '../../src/documents/store/use';
 import { AskClass } from '../../src/parts/AskClass';
 import { ClassStrip } from '../../src/pupil/ClassStrip';
 import { useClass } from '../../src/pupil/classwork';
@@ -25,7 +25,7 @@ import { SlipView } from '../../src/pupil/SlipView';
 import type { RoomWork } from '../../src/pupil/work';
 import { DEMO_DOCUMENTS, showDemo } from '../demo';
 
-jest.mock('../../src/classroom/lead', () => ({
+jest.mock('../../src/classroom/teacher/lead', () => ({
   __esModule: true,
   ...Object.fromEntries(
     ['endClass', 'endQuick', 'handBack', 'openClass', 'release', 'setClock'].map((name) => [name, jest.fn()]),

@@ -5,9 +5,9 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { LOGBOOK_DESK, VIEWS, type LogbookView } from '../../src/benches/logbook/desk';
 import { LogbookBench } from '../../src/benches/logbook/LogbookBench';
-import { CLASS_DESK } from '../../src/documents/openClass';
-import { listOf } from '../../src/documents/select';
-import { useDocuments } from '../../src/documents/store';
+import { CLASS_DESK } from '../../src/documents/store/openClass';
+import { listOf } from '../../src/documents/store/select';
+import { useDocuments } from '../../src/documents/store/store';
 import { documentsNow, showDemo } from '../demo';
 
 const show = (view: LogbookView) => {

@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { MARKING_DESK, openNow } from '../../src/benches/marking/desk';
 import { MarkingBench } from '../../src/benches/marking/MarkingBench';
-import { useDocuments } from '../../src/documents/store';
+import { useDocuments } from '../../src/documents/store/store';
 import { showDemo } from '../demo';
 
 const show = () =>

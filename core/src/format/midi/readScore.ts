@@ -1,7 +1,7 @@
 import { keyFromSignature } from '../../key/key';
 import { spellInKey } from '../../key/spellInKey';
 import { atPianoKey, fromLineOfFifths, lineOfFifths, modulo, pitchClass, type Note } from '../../pitch/note';
-import type { Score, ScorePart, WrittenBar, WrittenNote } from '../../score/score';
+import type { Score, ScorePart, WrittenBar, WrittenNote } from '../../score/model/score';
 import { TICKS_A_QUARTER } from '../../time/length';
 import { barTicks, USUAL_METRE, type Metre } from '../../time/metre';
 import { counted, type Carried } from '../lineFile';

@@ -27,7 +27,7 @@ import {
 import { barTimes, type BarTimes } from './barTimes';
 import { partwise } from './timewise';
 import { Staves, writtenNote, writtenScore } from './written';
-import type { ScorePart } from '../../score/score';
+import type { ScorePart } from '../../score/model/score';
 import { readPitch, readTransposition, type Transposition } from './readNotes';
 import { LEFT, Remarks } from './remarks';
 import type { ScoreIn, TimedNote } from './scoreIn';

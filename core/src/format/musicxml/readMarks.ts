@@ -3,7 +3,7 @@ import { fifthsMoved, MODES, keyFromSignature, printKey, type Key, type Mode } f
 import type { Ending } from '../../time/bars';
 import { type Metre } from '../../time/metre';
 import { all, attributeOf, childrenOf, find, numberIn, tagOf, textOf, type Node } from './dom';
-import type { ScorePart, WrittenNote } from '../../score/score';
+import type { ScorePart, WrittenNote } from '../../score/model/score';
 import { readName, readSymbol, type Transposition } from './readNotes';
 import { LEFT, type Remarks } from './remarks';
 import type { TimedNote } from './scoreIn';

@@ -1,7 +1,7 @@
 import type { Chord } from '../../chord/chord';
 import { type Key } from '../../key/key';
 import { type Note } from '../../pitch/note';
-import type { Score } from '../../score/score';
+import type { Score } from '../../score/model/score';
 import type { Ending } from '../../time/bars';
 import type { Metre } from '../../time/metre';
 

@@ -1,8 +1,8 @@
 import { fifthsMoved } from '../../key/key';
 import { romanTextNumeral } from '../romantext/write';
 import { transposedNote, type Note } from '../../pitch/note';
-import type { ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/score';
-import type { ReadChord, ScoreReading } from '../../score/scoreReading';
+import type { ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/model/score';
+import type { ReadChord, ScoreReading } from '../../score/reading/scoreReading';
 import { TICKS_A_QUARTER } from '../../time/length';
 import { printMetre } from '../../time/metre';
 import { barline, endingBegin, numeralHarmony, symbolHarmony, tempoMark, timeElement } from './elements';

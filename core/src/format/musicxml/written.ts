@@ -1,7 +1,7 @@
 import type { Note } from '../../pitch/note';
-import type { ClefAt, ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/score';
+import type { ClefAt, ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/model/score';
 import { signatureFifths } from '../../key/key';
-import { numbered } from '../../score/beats';
+import { numbered } from '../../score/model/beats';
 import type { BarTimes } from './barTimes';
 import { all, attributeOf, childrenOf, find, numberIn, textOf, type Node } from './dom';
 import { fermataIn, type Collected } from './readMarks';

@@ -44,7 +44,7 @@ import {
   type ChordView,
   type ShownStudy,
 } from './state';
-import { useSchool, useSingle } from '../../documents/use';
+import { useSchool, useSingle } from '../../documents/store/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { VIEWS, shownOf } from './views';
 

@@ -18,7 +18,7 @@ import { NumeralText } from '../../parts/NumeralText';
 import type { Engraver } from '@diatonix/engraving';
 import { CHORD_STAFF } from '../../notation/frames';
 import { closeNotes } from './columns';
-import type { ChordStudy } from '../../documents/kinds/chord';
+import type { ChordStudy } from '../../documents/kinds/chord/type';
 
 export const CHAIN_ROWS: readonly GridRow[] = [
   { id: 'numeral', label: 'Numeral', kind: 'numeral', parted: true },

@@ -17,7 +17,7 @@ import { keyName } from '../../parts/names';
 import type { Engraver } from '@diatonix/engraving';
 import { CHORD_STAFF } from '../../notation/frames';
 import { closeNotes } from './columns';
-import type { ChordStudy } from '../../documents/kinds/chord';
+import type { ChordStudy } from '../../documents/kinds/chord/type';
 
 export const PART_ROWS: readonly GridRow[] = [
   { id: 'part', label: 'Part', kind: 'root', parted: true },

@@ -1,7 +1,7 @@
 import { FAMILIES, printSymbol, type Chord, type Clef } from '@diatonix/core';
-import { createDesk, oneOf } from '../../documents/desk';
-import type { ChordStudy } from '../../documents/kinds/chord';
-import { editSingle } from '../../documents/store';
+import { createDesk, oneOf } from '../../documents/store/desk';
+import type { ChordStudy } from '../../documents/kinds/chord/type';
+import { editSingle } from '../../documents/store/store';
 
 export const CHORD_VIEWS = ['inversions', ...FAMILIES, 'voicings', 'parts', 'chain'] as const;
 export type ChordView = (typeof CHORD_VIEWS)[number];

@@ -20,7 +20,7 @@ import {
 import type { GridColumn, GridRow } from '../../columns/types';
 import type { Engraver } from '@diatonix/engraving';
 import { GRAND_STAFF } from '../../notation/frames';
-import type { ChordStudy } from '../../documents/kinds/chord';
+import type { ChordStudy } from '../../documents/kinds/chord/type';
 
 export const VOICING_ROWS: readonly GridRow[] = [
   { id: 'manner', label: 'Laid out', kind: 'root', parted: true },

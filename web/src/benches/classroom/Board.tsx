@@ -1,7 +1,7 @@
 import { questionWorking, withSigns, type School } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { WrongAnswer } from '../../classroom/standing';
+import type { WrongAnswer } from '../../classroom/teacher/standing';
 import { Button } from '../../design/controls';
 import { staffLook } from '../../questions/staffLook';
 import { StaffPicture } from '../../questions/StaffPicture';

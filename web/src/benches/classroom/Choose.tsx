@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { openClass } from '../../classroom/lead';
-import { useClassroom } from '../../classroom/store';
+import { openClass } from '../../classroom/teacher/lead';
+import { useClassroom } from '../../classroom/teacher/store';
 import { Button, fieldLook } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import type { Document } from '../../documents/document';
-import { listOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
-import { useOpenClass } from '../../documents/use';
+import type { Document } from '../../documents/store/document';
+import { listOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
+import { useOpenClass } from '../../documents/store/use';
 import { SelectField } from '../../parts/SelectField';
 
 const Choice = styled.div`

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
-import { lookForClass } from '../../classroom/lead';
-import { useClassroom } from '../../classroom/store';
+import { lookForClass } from '../../classroom/teacher/lead';
+import { useClassroom } from '../../classroom/teacher/store';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Choose } from './Choose';
 import { OpenClass } from './OpenClass';

@@ -1,4 +1,4 @@
-import type { OpenRoom } from '../../classroom/store';
+import type { OpenRoom } from '../../classroom/teacher/store';
 import { Button } from '../../design/controls';
 import { MarginPart } from './MarginPart';
 

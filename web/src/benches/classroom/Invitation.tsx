@@ -1,7 +1,7 @@
 import type { Joining as Who } from '@diatonix/server/class';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { useClassroom, type OpenRoom } from '../../classroom/store';
+import { useClassroom, type OpenRoom } from '../../classroom/teacher/store';
 
 const Card = styled.section`
   .address {

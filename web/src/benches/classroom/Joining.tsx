@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import type { Joining as Who } from '@diatonix/server/class';
-import { admit, setJoining } from '../../classroom/lead';
-import { useClassroom, type OpenRoom } from '../../classroom/store';
+import { admit, setJoining } from '../../classroom/teacher/lead';
+import { useClassroom, type OpenRoom } from '../../classroom/teacher/store';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { MarginPart } from './MarginPart';
 

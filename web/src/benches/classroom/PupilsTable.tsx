@@ -1,9 +1,9 @@
 import { versionLetter } from '@diatonix/core';
 import styled from 'styled-components';
-import { release } from '../../classroom/lead';
-import type { LivePupil } from '../../classroom/store';
+import { release } from '../../classroom/teacher/lead';
+import type { LivePupil } from '../../classroom/teacher/store';
 import { QuietButton } from '../../design/controls';
-import type { Asked, MarkedPupil } from '../../documents/markPile';
+import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
 import { TableStyle } from './TableStyle';
 
 const Style = styled(TableStyle)`

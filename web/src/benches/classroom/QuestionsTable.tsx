@@ -1,6 +1,6 @@
 import { mistakeName, withSigns, type School } from '@diatonix/core';
 import { Presentation } from 'lucide-react';
-import type { QuestionStanding, WrongAnswer } from '../../classroom/standing';
+import type { QuestionStanding, WrongAnswer } from '../../classroom/teacher/standing';
 import { Button } from '../../design/controls';
 import styled from 'styled-components';
 import { TableStyle } from './TableStyle';

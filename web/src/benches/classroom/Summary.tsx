@@ -1,7 +1,7 @@
 import { withSigns } from '@diatonix/core';
 import styled from 'styled-components';
-import type { QuestionStanding, WrongAnswer } from '../../classroom/standing';
-import type { LivePupil } from '../../classroom/store';
+import type { QuestionStanding, WrongAnswer } from '../../classroom/teacher/standing';
+import type { LivePupil } from '../../classroom/teacher/store';
 import { Button } from '../../design/controls';
 
 const Sentences = styled.div`

@@ -1,5 +1,5 @@
-import { connect, forgetClass } from '../../classroom/lead';
-import { useClassroom, type OpenRoom } from '../../classroom/store';
+import { connect, forgetClass } from '../../classroom/teacher/lead';
+import { useClassroom, type OpenRoom } from '../../classroom/teacher/store';
 import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 

@@ -1,4 +1,4 @@
-import { createDesk, oneOf } from '../../documents/desk';
+import { createDesk, oneOf } from '../../documents/store/desk';
 
 export const VIEWS = ['join', 'pupils', 'questions'] as const;
 export type ClassView = (typeof VIEWS)[number];

@@ -17,7 +17,7 @@ import { Working } from '../../parts/Working';
 import { askedOf, pairOf, WAY_NAMES } from './columns';
 import { NameIt } from './NameIt';
 import { INTERVALS_DESK } from './state';
-import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
+import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals/type';
 
 interface IntervalMarginProps {
   readonly item: IntervalItem | null;

@@ -1,7 +1,7 @@
 import { parseKey, printedFifths, type School } from '@diatonix/core';
 import { useState } from 'react';
 import { Toggle } from '../../design/controls';
-import type { IntervalLine } from '../../documents/kinds/intervals';
+import type { IntervalLine } from '../../documents/kinds/intervals/type';
 import type { Engraver } from '@diatonix/engraving';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';

@@ -36,12 +36,12 @@ import {
   INTERVALS_DESK,
   readingIn,
 } from './state';
-import { bodyOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
-import { openDemo } from '../../documents/openDemo';
-import { useSchool, useSingle } from '../../documents/use';
+import { bodyOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
+import { openDemo } from '../../documents/persistence/openDemo';
+import { useSchool, useSingle } from '../../documents/store/use';
 import { NOTES_DESK } from '../../notes/desk';
-import { MOST_PER_BAR } from '../../documents/kinds/intervals';
+import { MOST_PER_BAR } from '../../documents/kinds/intervals/type';
 import { part } from '../../design/part';
 
 const IntervalMargin = lazyAfterNotation(() =>

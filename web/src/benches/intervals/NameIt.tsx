@@ -16,7 +16,7 @@ import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../parts/SoundNote';
 import { inversionMarkOf, markOf, type Asked } from './columns';
 import { answerInterval, answerInversion } from './state';
-import type { IntervalLine } from '../../documents/kinds/intervals';
+import type { IntervalLine } from '../../documents/kinds/intervals/type';
 
 const Answer = styled.form`
   display: flex;

@@ -35,7 +35,7 @@ import {
 import type { GridColumn, GridRow } from '../../columns/types';
 import type { Engraver } from '@diatonix/engraving';
 import { INTERVAL_AND_INVERSION } from '../../notation/frames';
-import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
+import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals/type';
 
 /** The rows of the bench, the size in the words of the school. */
 export const rowsIn = (school: School): readonly GridRow[] => [

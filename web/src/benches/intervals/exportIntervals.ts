@@ -1,6 +1,6 @@
 import { parseKey, parseNote } from '@diatonix/core';
-import { download, MUSICXML_TYPE } from '../../documents/download';
-import type { IntervalLine } from '../../documents/kinds/intervals';
+import { download, MUSICXML_TYPE } from '../../documents/files/download';
+import type { IntervalLine } from '../../documents/kinds/intervals/type';
 import { fetchScript } from '../../fetchScript';
 
 /** Saves the line of intervals as MusicXML; pieces that are not understood are left out. */

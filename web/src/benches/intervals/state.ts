@@ -10,11 +10,11 @@ import {
   type IntervalWay,
   type LetterSystem,
 } from '@diatonix/core';
-import { createDesk, flag, idField, oneOf } from '../../documents/desk';
-import { newId } from '../../documents/ids';
-import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals';
-import { editSingle } from '../../documents/store';
-import { schoolNow } from '../../documents/use';
+import { createDesk, flag, idField, oneOf } from '../../documents/store/desk';
+import { newId } from '../../documents/store/ids';
+import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals/type';
+import { editSingle } from '../../documents/store/store';
+import { schoolNow } from '../../documents/store/use';
 import { mergeByText } from '../merge';
 
 /** What the Intervals bench shows: the way of working, and the selected interval. */

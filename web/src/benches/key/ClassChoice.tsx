@@ -1,8 +1,8 @@
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
-import { listOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
-import { useOpenClass } from '../../documents/use';
+import { listOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
+import { useOpenClass } from '../../documents/store/use';
 import { chooseClass, addClass, renameClass } from './state';
 
 const NEW = 'new class';

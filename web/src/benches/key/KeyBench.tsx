@@ -42,7 +42,7 @@ import {
   type KeyView,
 } from './state';
 import { PROGRESSIONS_DESK } from '../progressions/desk';
-import { useSchool, useTaught, useSingle } from '../../documents/use';
+import { useSchool, useTaught, useSingle } from '../../documents/store/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { part } from '../../design/part';
 import { fetchScript } from '../../fetchScript';

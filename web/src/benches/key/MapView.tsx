@@ -7,8 +7,8 @@ import type { Engraver } from '@diatonix/engraving';
 import { play, usePlayback } from '../../sound/player';
 import { frameOf, mapColumns, mapOf, mapRows, stackNotes } from './columns';
 import { KEY_DESK, toggleTaught } from './state';
-import { useTaught } from '../../documents/use';
-import type { KeyMap } from '../../documents/kinds/key';
+import { useTaught } from '../../documents/store/use';
+import type { KeyMap } from '../../documents/kinds/key/type';
 
 interface MapViewProps {
   readonly bench: KeyMap;

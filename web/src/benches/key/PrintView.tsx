@@ -6,11 +6,11 @@ import { keyName } from '../../parts/names';
 import type { GridColumn } from '../../columns/types';
 import type { Engraver } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
-import { useTaught } from '../../documents/use';
+import { useTaught } from '../../documents/store/use';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { frameOf, mapColumns, mapRows } from './columns';
 import { changePrint } from './state';
-import type { KeyMap } from '../../documents/kinds/key';
+import type { KeyMap } from '../../documents/kinds/key/type';
 
 /** What the class fills in on a blank map; the degrees and their scale stay. */
 const STAYS = ['number', 'step', 'taught'];

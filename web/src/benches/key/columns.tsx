@@ -33,7 +33,7 @@ import type { GridCell, GridColumn, GridRow, StaffFrame } from '../../columns/ty
 import { NumeralText } from '../../parts/NumeralText';
 import type { Engraver } from '@diatonix/engraving';
 import { SCALE_AND_STACKS, SCALE_AND_TALL_STACKS } from '../../notation/frames';
-import type { KeyMap } from '../../documents/kinds/key';
+import type { KeyMap } from '../../documents/kinds/key/type';
 
 /** Rows of the chord map, as high as the stacks go. */
 export function mapRows({ top, fingering }: KeyMap, mode: Mode, school: School): GridRow[] {

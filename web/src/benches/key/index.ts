@@ -1,7 +1,7 @@
 import type { Bench } from '../bench';
-import { CLASS_DESK } from '../../documents/openClass';
-import { openOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { CLASS_DESK } from '../../documents/store/openClass';
+import { openOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 
 const openClass = () => {
   const open = openOf(useDocuments.getState().documents, 'class', CLASS_DESK.get().open ?? undefined);

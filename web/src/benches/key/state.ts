@@ -1,11 +1,11 @@
 import type { Clef, ScaleForm, StackTop } from '@diatonix/core';
-import { createDesk, numberField, oneOf } from '../../documents/desk';
-import { newId } from '../../documents/ids';
-import type { KeyMap, PrintedMap } from '../../documents/kinds/key';
-import { FIRST_CLASS, type SchoolClass } from '../../documents/kinds/schoolClass';
-import { CLASS_DESK } from '../../documents/openClass';
-import { listOf, openOf } from '../../documents/select';
-import { addDocument, editDocument, editSingle, useDocuments } from '../../documents/store';
+import { createDesk, numberField, oneOf } from '../../documents/store/desk';
+import { newId } from '../../documents/store/ids';
+import type { KeyMap, PrintedMap } from '../../documents/kinds/key/type';
+import { FIRST_CLASS, type SchoolClass } from '../../documents/kinds/schoolClass/type';
+import { CLASS_DESK } from '../../documents/store/openClass';
+import { listOf, openOf } from '../../documents/store/select';
+import { addDocument, editDocument, editSingle, useDocuments } from '../../documents/store/store';
 
 export const KEY_VIEWS = ['map', 'primary', 'circle', 'print'] as const;
 export type KeyView = (typeof KEY_VIEWS)[number];

@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import { Problem } from '../../design/Problem';
-import { toCsv } from '../../documents/csv';
-import { download, fileName } from '../../documents/download';
-import { logbookCsv, type MarkedPile } from '../../documents/logbook';
-import { saveLogbook, takeLogbook } from '../../documents/logbookFile';
-import { pickFile } from '../../documents/pickFile';
-import { tell } from '../../documents/store';
+import { toCsv } from '../../documents/files/csv';
+import { download, fileName } from '../../documents/files/download';
+import { logbookCsv, type MarkedPile } from '../../documents/logbook/logbook';
+import { saveLogbook, takeLogbook } from '../../documents/logbook/logbookFile';
+import { pickFile } from '../../documents/files/pickFile';
+import { tell } from '../../documents/store/store';
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 

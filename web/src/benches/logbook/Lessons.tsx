@@ -2,13 +2,13 @@ import { chordMap, parseKey, printNumeral, type School } from '@diatonix/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { Button, Toggle } from '../../design/controls';
-import { degreesKnown, type MarkedPile, type SkillCell } from '../../documents/logbook';
-import type { SchoolClass } from '../../documents/kinds/schoolClass';
+import { degreesKnown, type MarkedPile, type SkillCell } from '../../documents/logbook/logbook';
+import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
 import { Numeral } from '../../parts/NumeralText';
 import { LogbookStyle } from './LogbookStyle';
 import { Share } from './Share';
 import { addLesson, changeLesson, removeLesson, teach } from './state';
-import { today } from '../../documents/today';
+import { today } from '../../documents/store/today';
 
 const MODES = { major: parseKey('C major'), minor: parseKey('A minor') } as const;
 

@@ -1,9 +1,9 @@
 import { kindWords, mistakeName, type School } from '@diatonix/core';
 import { CalendarDays, ClipboardList } from 'lucide-react';
 import { Button } from '../../design/controls';
-import { causesOf, progressOf, type MarkedPile } from '../../documents/logbook';
-import { planAgainst } from '../../documents/toPlan';
-import { addRemedy } from '../../documents/toSheet';
+import { causesOf, progressOf, type MarkedPile } from '../../documents/logbook/logbook';
+import { planAgainst } from '../../documents/kinds/plan/addMistake';
+import { addRemedy } from '../../documents/kinds/sheet/addQuestions';
 import { BarChart } from '../../parts/BarChart';
 import { LineChart } from '../../parts/LineChart';
 import { LogbookStyle } from './LogbookStyle';

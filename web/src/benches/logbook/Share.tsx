@@ -1,4 +1,4 @@
-import type { SkillCell } from '../../documents/logbook';
+import type { SkillCell } from '../../documents/logbook/logbook';
 
 /** Under this share something has to be taught again. */
 const WEAK = 0.6;

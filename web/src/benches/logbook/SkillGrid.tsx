@@ -1,5 +1,5 @@
 import { kindWords } from '@diatonix/core';
-import { kindsIn, namesIn, skillGrid, skillsOf, type MarkedPile } from '../../documents/logbook';
+import { kindsIn, namesIn, skillGrid, skillsOf, type MarkedPile } from '../../documents/logbook/logbook';
 import { LOGBOOK_DESK } from './desk';
 import { LogbookStyle } from './LogbookStyle';
 import { Share } from './Share';

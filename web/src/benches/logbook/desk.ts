@@ -1,4 +1,4 @@
-import { createDesk, idField, oneOf, type Field } from '../../documents/desk';
+import { createDesk, idField, oneOf, type Field } from '../../documents/store/desk';
 
 export const VIEWS = ['skills', 'time', 'causes', 'lessons', 'pupils'] as const;
 export type LogbookView = (typeof VIEWS)[number];

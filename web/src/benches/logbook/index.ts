@@ -1,6 +1,6 @@
-import { CLASS_DESK } from '../../documents/openClass';
-import { openOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { CLASS_DESK } from '../../documents/store/openClass';
+import { openOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 import type { Bench } from '../bench';
 
 export const LOGBOOK_BENCH: Bench = {

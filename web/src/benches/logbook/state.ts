@@ -1,9 +1,9 @@
-import type { Document, Documents } from '../../documents/document';
-import { newId } from '../../documents/ids';
-import type { ClassPupil, Lesson, SchoolClass } from '../../documents/kinds/schoolClass';
-import { CLASS_DESK } from '../../documents/openClass';
-import { listOf, openOf } from '../../documents/select';
-import { edit, editDocument, useDocuments } from '../../documents/store';
+import type { Document, Documents } from '../../documents/store/document';
+import { newId } from '../../documents/store/ids';
+import type { ClassPupil, Lesson, SchoolClass } from '../../documents/kinds/schoolClass/type';
+import { CLASS_DESK } from '../../documents/store/openClass';
+import { listOf, openOf } from '../../documents/store/select';
+import { edit, editDocument, useDocuments } from '../../documents/store/store';
 
 const LONGEST_NAME = 80;
 

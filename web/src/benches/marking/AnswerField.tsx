@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { draftEntered, keepDraft, useDraft, type DraftPlace } from '../../documents/drafts';
-import { LONGEST_ANSWER } from '../../documents/kinds/pile';
+import { draftEntered, keepDraft, useDraft, type DraftPlace } from '../../documents/marking/drafts';
+import { LONGEST_ANSWER } from '../../documents/kinds/pile/type';
 
 interface AnswerFieldProps {
   readonly label: string;

@@ -1,6 +1,6 @@
 import type { School } from '@diatonix/core';
 import type { ReactNode } from 'react';
-import type { Asked, Marked, MarkedPupil } from '../../documents/markPile';
+import type { Asked, Marked, MarkedPupil } from '../../documents/marking/markPile';
 import { AnswerField } from './AnswerField';
 import { TableStyle } from './TableStyle';
 import { askedWords, causeName, rightWords } from '../../questions/words';

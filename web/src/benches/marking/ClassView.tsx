@@ -1,10 +1,10 @@
-import { answerWords, mistakeName, type School } from '@diatonix/core';
+import { mistakeName, withSigns, type School } from '@diatonix/core';
 import { ClipboardList } from 'lucide-react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
-import type { Asked, MarkedPupil } from '../../documents/markPile';
-import { causeResults, questionResults, suggestions, type Suggestion } from '../../documents/pileResults';
-import { addSectionToSheet } from '../../documents/toSheet';
+import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
+import { causeResults, questionResults, suggestions, type Suggestion } from '../../documents/marking/pileResults';
+import { addSectionToSheet } from '../../documents/kinds/sheet/addQuestions';
 import { BarChart } from '../../parts/BarChart';
 import { TableStyle } from './TableStyle';
 

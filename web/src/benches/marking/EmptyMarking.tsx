@@ -3,11 +3,11 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, fieldLook } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import type { SchoolClass } from '../../documents/kinds/schoolClass';
-import type { SheetBody } from '../../documents/kinds/sheet';
-import { listOf } from '../../documents/select';
-import { specOf } from '../../documents/sheetSpec';
-import { useDocuments } from '../../documents/store';
+import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
+import type { SheetBody } from '../../documents/kinds/sheet/type';
+import { listOf } from '../../documents/store/select';
+import { specOf } from '../../documents/kinds/sheet/spec';
+import { useDocuments } from '../../documents/store/store';
 import { addPile } from './state';
 
 const Choice = styled.div`

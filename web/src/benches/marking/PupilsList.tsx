@@ -4,10 +4,10 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { SideList } from '../../parts/sideBySide';
 import { Button, fieldLook } from '../../design/controls';
-import type { MarkedPupil } from '../../documents/markPile';
-import type { PileBody } from '../../documents/kinds/pile';
+import type { MarkedPupil } from '../../documents/marking/markPile';
+import type { PileBody } from '../../documents/kinds/pile/type';
 import { NamesField } from '../../parts/NamesField';
-import { pickFiles } from '../../documents/pickFile';
+import { pickFiles } from '../../documents/files/pickFile';
 import { addPupils, chooseVersion, giveFollow, removePupil, takeFiles } from './state';
 
 const Column = styled(SideList)`

@@ -1,7 +1,7 @@
 import type { School } from '@diatonix/core';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { Button } from '../../design/controls';
-import type { Asked, MarkedPupil } from '../../documents/markPile';
+import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
 import { AnswerField } from './AnswerField';
 import { AnswersHead, MarksCell, Result } from './AnswerTable';
 import { MARKING_DESK } from './desk';

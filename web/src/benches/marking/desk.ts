@@ -1,7 +1,7 @@
-import { createDesk, idField, numberField, oneOf } from '../../documents/desk';
-import type { Document } from '../../documents/document';
-import { openOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { createDesk, idField, numberField, oneOf } from '../../documents/store/desk';
+import type { Document } from '../../documents/store/document';
+import { openOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 
 export const VIEWS = ['page', 'question', 'class', 'slips'] as const;
 export type MarkingView = (typeof VIEWS)[number];

@@ -1,12 +1,12 @@
-import { newId } from '../../documents/ids';
-import type { PileBody, PileEntry } from '../../documents/kinds/pile';
-import type { SchoolClass } from '../../documents/kinds/schoolClass';
-import type { SheetBody } from '../../documents/kinds/sheet';
-import { withResults } from '../../documents/pileRecord';
-import { takeReturned, type ReturnedFile, type Taken } from '../../documents/returned';
-import { pileOf } from '../../documents/pileOf';
-import { addDocument, editDocument, removeDocument } from '../../documents/store';
-import { schoolNow } from '../../documents/use';
+import { newId } from '../../documents/store/ids';
+import type { PileBody, PileEntry } from '../../documents/kinds/pile/type';
+import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
+import type { SheetBody } from '../../documents/kinds/sheet/type';
+import { withResults } from '../../documents/marking/pileRecord';
+import { takeReturned, type ReturnedFile, type Taken } from '../../documents/marking/returned';
+import { pileOf } from '../../documents/marking/pileOf';
+import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
+import { schoolNow } from '../../documents/store/use';
 import { MARKING_DESK, openNow } from './desk';
 
 function change(words: string, update: (pile: PileBody) => PileBody, burst?: string): void {

@@ -22,7 +22,7 @@ import { useMemo, useState } from 'react';
 import { Button } from '../../design/controls';
 import { Choice } from '../../design/Choice';
 import { Problem } from '../../design/Problem';
-import { useSchool } from '../../documents/use';
+import { useSchool } from '../../documents/store/use';
 import { pianoKeyOf } from '../../midi/simulated';
 import { useMidi } from '../../midi/useMidi';
 import { useEngraver } from '../../notation/useEngraver';

@@ -1,6 +1,6 @@
 import { handWords, type School } from '@diatonix/core';
 import { Fragment, useEffect, useRef } from 'react';
-import type { PlanBody } from '../../documents/kinds/plan';
+import type { PlanBody } from '../../documents/kinds/plan/type';
 import { noonOf } from '../../practice/days';
 import { itemLines, itemWords } from '../../practice/items';
 import { restingOn, type DayItem, type DayPlan } from '../../practice/schedule';

@@ -1,7 +1,7 @@
-import { createDesk, flag, idField, type Field } from '../../documents/desk';
-import type { Document } from '../../documents/document';
-import { openOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { createDesk, flag, idField, type Field } from '../../documents/store/desk';
+import type { Document } from '../../documents/store/document';
+import { openOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 
 const text: Field<string | null> = (stored) =>
   typeof stored === 'string' && stored.length <= 60 ? stored : null;

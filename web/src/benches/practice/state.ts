@@ -1,8 +1,8 @@
-import { newId } from '../../documents/ids';
-import { FIRST_PLAN, MOST_THEORY, type Grade, type PlanBody } from '../../documents/kinds/plan';
-import { addDocument, editDocument, removeDocument } from '../../documents/store';
-import { today } from '../../documents/today';
-import { planTitle, withRemedy } from '../../documents/toPlan';
+import { newId } from '../../documents/store/ids';
+import { FIRST_PLAN, MOST_THEORY, type Grade, type PlanBody } from '../../documents/kinds/plan/type';
+import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
+import { today } from '../../documents/store/today';
+import { planTitle, withRemedy } from '../../documents/kinds/plan/addMistake';
 import { openNow, PRACTICE_DESK } from './desk';
 
 function change(words: string, update: (plan: PlanBody) => PlanBody, burst?: string): void {

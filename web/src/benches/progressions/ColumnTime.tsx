@@ -1,10 +1,10 @@
 import { exactValue, isTimed, lengthWords, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
 import styled from 'styled-components';
-import { useSchool } from '../../documents/use';
+import { useSchool } from '../../documents/store/use';
 import { fieldLook, Toggle } from '../../design/controls';
 import { rule } from './state';
 import { useOpenProgression } from './desk';
-import type { Column, ColumnRulings } from '../../documents/kinds/progression';
+import type { Column, ColumnRulings } from '../../documents/kinds/progression/type';
 
 const Fields = styled.div`
   display: flex;

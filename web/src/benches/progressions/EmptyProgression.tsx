@@ -1,6 +1,6 @@
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
-import { openDemo } from '../../documents/openDemo';
+import { openDemo } from '../../documents/persistence/openDemo';
 import { addProgression } from './state';
 
 /** A workbook without any progression: what to do, and the demo. */

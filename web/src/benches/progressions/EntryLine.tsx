@@ -2,8 +2,8 @@ import { entryTextIn, parseKey, parseMetre, printLine, readBarredLine } from '@d
 import { useCallback, useMemo } from 'react';
 import { LineField, type LineFault } from '../../design/LineField';
 import { typeLine } from './state';
-import { useSchool } from '../../documents/use';
-import type { Progression } from '../../documents/kinds/progression';
+import { useSchool } from '../../documents/store/use';
+import type { Progression } from '../../documents/kinds/progression/type';
 
 /** The typed line of the whole progression, written in the workbook's school. */
 export function EntryLine({ id, progression }: { id: string; progression: Progression }) {

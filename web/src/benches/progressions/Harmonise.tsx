@@ -14,11 +14,11 @@ import { useEffect, useId, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import { useTaught } from '../../documents/use';
+import { useTaught } from '../../documents/store/use';
 import { NumeralText } from '../../parts/NumeralText';
 import { runTask } from '../../workers/client';
 import type { FoundHarmony, HarmoniseAnswer } from '../../workers/harmoniseLine';
-import type { Progression } from '../../documents/kinds/progression';
+import type { Progression } from '../../documents/kinds/progression/type';
 import { putHarmony } from './state';
 
 const Panel = styled.section`

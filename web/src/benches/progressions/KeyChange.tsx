@@ -21,8 +21,8 @@ import { keyName } from '../../parts/names';
 import { Problem } from '../../design/Problem';
 import type { DerivedColumn } from './derive';
 import { reread, transposeLine } from './state';
-import { useSchool } from '../../documents/use';
-import type { Progression } from '../../documents/kinds/progression';
+import { useSchool } from '../../documents/store/use';
+import type { Progression } from '../../documents/kinds/progression/type';
 import { part } from '../../design/part';
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));

@@ -1,7 +1,7 @@
 import { deducedEntry, isTimed, parseKey, printedFifths, type School } from '@diatonix/core';
 import { useState } from 'react';
 import { Toggle } from '../../design/controls';
-import type { Column, Progression } from '../../documents/kinds/progression';
+import type { Column, Progression } from '../../documents/kinds/progression/type';
 import type { Engraver } from '@diatonix/engraving';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';

@@ -1,9 +1,9 @@
 import { printMelody, readMelody } from '@diatonix/core';
 import { useCallback, useMemo } from 'react';
 import { LineField } from '../../design/LineField';
-import { useSchool } from '../../documents/use';
+import { useSchool } from '../../documents/store/use';
 import { typeMelody } from './state';
-import type { Progression } from '../../documents/kinds/progression';
+import type { Progression } from '../../documents/kinds/progression/type';
 
 /** A melody over the line, typed chord by chord: what is in no chord passes, turns or clashes. */
 export function MelodyLine({ id, progression }: { id: string; progression: Progression }) {

@@ -27,8 +27,8 @@ import { ViewBar, type Under } from './ViewBar';
 import { VoicesAside } from './VoicesAside';
 import { LineMenus } from './LineMenus';
 import { invertColumn, removeColumns } from './state';
-import type { Document } from '../../documents/document';
-import { useSchool } from '../../documents/use';
+import type { Document } from '../../documents/store/document';
+import { useSchool } from '../../documents/store/use';
 import { NOTES_DESK } from '../../notes/desk';
 import { part } from '../../design/part';
 

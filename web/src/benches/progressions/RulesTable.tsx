@@ -1,6 +1,6 @@
 import { FORBIDS, RULES, ruleWords, USUAL_WEIGHTS, type Rule, type RuleWeights } from '@diatonix/core';
 import { Dialog, Popover } from 'react-aria-components';
-import { useSchool } from '../../documents/use';
+import { useSchool } from '../../documents/store/use';
 import { Table } from '../../design/RowsTable';
 import type { Dropped } from '../../design/Drop';
 

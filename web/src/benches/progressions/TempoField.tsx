@@ -3,7 +3,7 @@ import { memo } from 'react';
 import { Button as AriaButton, Group, Input, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
 import { setTempo } from './state';
-import { TEMPO_RANGE } from '../../documents/kinds/progression';
+import { TEMPO_RANGE } from '../../documents/kinds/progression/type';
 
 const Field = styled.div`
   [role='group'] {

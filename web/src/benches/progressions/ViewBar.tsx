@@ -6,7 +6,7 @@ import { SubBar } from '../../design/SubBar';
 import { PROGRESSIONS_DESK } from './desk';
 import { orderedRows } from './rows';
 import { arrange } from './state';
-import type { Progression, ProgressionView } from '../../documents/kinds/progression';
+import type { Progression, ProgressionView } from '../../documents/kinds/progression/type';
 import { part } from '../../design/part';
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));

@@ -17,7 +17,7 @@ import { Problem } from '../../design/Problem';
 import type { DerivedColumn } from './derive';
 import type { FourParts } from './useFourParts';
 import { rule, lockVoice } from './state';
-import type { Column } from '../../documents/kinds/progression';
+import type { Column } from '../../documents/kinds/progression/type';
 
 const Voices = styled.div`
   display: grid;

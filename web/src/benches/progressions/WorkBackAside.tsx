@@ -18,7 +18,7 @@ import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import { Working } from '../../parts/Working';
 import { rule, replaceEntries } from './state';
-import type { Column } from '../../documents/kinds/progression';
+import type { Column } from '../../documents/kinds/progression/type';
 
 const Answer = styled.div`
   display: flex;

@@ -13,7 +13,7 @@ import {
   type Setting,
 } from '@diatonix/core';
 import type { GridColumn, StaffDrawing, StaffFrame } from '../../columns/types';
-import type { Column, Progression } from '../../documents/kinds/progression';
+import type { Column, Progression } from '../../documents/kinds/progression/type';
 import type { Engraver } from '@diatonix/engraving';
 import {
   FOUR_PARTS,

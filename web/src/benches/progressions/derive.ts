@@ -1,5 +1,5 @@
 import { derivePassage, type DerivedColumn as Derived, type School } from '@diatonix/core';
-import type { Column, Progression } from '../../documents/kinds/progression';
+import type { Column, Progression } from '../../documents/kinds/progression/type';
 
 /** A column of a progression with everything derived from it. */
 export type DerivedColumn = Derived<Column>;

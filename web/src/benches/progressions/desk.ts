@@ -1,7 +1,7 @@
-import { createDesk, flag, idField } from '../../documents/desk';
-import type { Document } from '../../documents/document';
-import { openOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { createDesk, flag, idField } from '../../documents/store/desk';
+import type { Document } from '../../documents/store/document';
+import { openOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 
 /** What the Progressions bench shows: which line is open, and the selected column. */
 export const PROGRESSIONS_DESK = createDesk<{

@@ -1,7 +1,7 @@
 import { attempt, parseKey, withFoundKeys } from '@diatonix/core';
 import type { Carried, FileVoices, LineFile } from '@diatonix/core/files';
-import { download, fileName, MUSICXML_TYPE } from '../../documents/download';
-import type { Progression } from '../../documents/kinds/progression';
+import { download, fileName, MUSICXML_TYPE } from '../../documents/files/download';
+import type { Progression } from '../../documents/kinds/progression/type';
 import { fetchScript } from '../../fetchScript';
 
 /** Formats that a progression goes out in. */

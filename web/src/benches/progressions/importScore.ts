@@ -1,5 +1,5 @@
-import { newId } from '../../documents/ids';
-import { FIRST_PROGRESSION, TEMPO_RANGE, type Progression } from '../../documents/kinds/progression';
+import { newId } from '../../documents/store/ids';
+import { FIRST_PROGRESSION, TEMPO_RANGE, type Progression } from '../../documents/kinds/progression/type';
 import { fetchScript, ScriptMissing } from '../../fetchScript';
 import { runTask } from '../../workers/client';
 import type { ReadScore } from '../../workers/readScore';

@@ -12,7 +12,7 @@ import {
 } from '@diatonix/core';
 import type { Sounding } from '../../sound/player';
 import type { DerivedColumn } from './derive';
-import type { Progression } from '../../documents/kinds/progression';
+import type { Progression } from '../../documents/kinds/progression/type';
 
 /** What of the line is heard. */
 export const HEARD = ['all', 'soprano', 'alto', 'tenor', 'bass', 'melody'] as const;

@@ -1,5 +1,5 @@
 import type { GridRow } from '../../columns/types';
-import type { Progression } from '../../documents/kinds/progression';
+import type { Progression } from '../../documents/kinds/progression/type';
 
 /** Every row of the bench, in the usual order. */
 export const ROWS: readonly GridRow[] = [

@@ -16,16 +16,16 @@ import {
   type KeyMove,
   type TheoryError,
 } from '@diatonix/core';
-import { newId } from '../../documents/ids';
+import { newId } from '../../documents/store/ids';
 import {
   FIRST_PROGRESSION,
   type Column,
   type ColumnRulings,
   type Progression,
-} from '../../documents/kinds/progression';
-import { listOf } from '../../documents/select';
-import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store';
-import { schoolNow } from '../../documents/use';
+} from '../../documents/kinds/progression/type';
+import { listOf } from '../../documents/store/select';
+import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store/store';
+import { schoolNow } from '../../documents/store/use';
 import { mergeByText } from '../merge';
 import { type Changes, withChanges, readColumns, timedText, carried } from './typedColumns';
 

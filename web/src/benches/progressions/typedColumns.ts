@@ -1,5 +1,5 @@
 import { entryText, parseKey, parseMetre, readBarredLine, type School } from '@diatonix/core';
-import { type Column, type ColumnRulings, type Progression } from '../../documents/kinds/progression';
+import { type Column, type ColumnRulings, type Progression } from '../../documents/kinds/progression/type';
 
 export type Changes<T> = { [Name in keyof T]?: T[Name] | undefined };
 

@@ -19,7 +19,7 @@ import type { VoicesAnswer, VoicesRequest } from '../../workers/setVoices';
 import { runTask } from '../../workers/client';
 import { placeWords } from './placeWords';
 import type { DerivedColumn } from './derive';
-import type { Progression } from '../../documents/kinds/progression';
+import type { Progression } from '../../documents/kinds/progression/type';
 
 /** The progression in four voices: what was found or given, and what is wrong with it. */
 export interface FourParts {

@@ -5,9 +5,9 @@ import { deriveProgression, type DerivedColumn } from './derive';
 import { countInOf, secondsOf, soundingOf, type Version } from './listening';
 import { FIRST_LISTENING, type Listening } from './ListenMenu';
 import type { FourParts } from './useFourParts';
-import { listOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
-import type { Progression } from '../../documents/kinds/progression';
+import { listOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
+import type { Progression } from '../../documents/kinds/progression/type';
 
 const KEYBOARD = 'keyboard';
 const EARLIER = 'earlier';

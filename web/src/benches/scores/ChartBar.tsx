@@ -21,7 +21,7 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
 import { Button, Toggle } from '../../design/controls';
-import { download, fileName } from '../../documents/download';
+import { download, fileName } from '../../documents/files/download';
 import { CHART_PART_IDS, SCORES_DESK } from './desk';
 
 const Bar = styled.div`

@@ -1,5 +1,5 @@
 import { Button } from '../../design/controls';
-import { openDemo } from '../../documents/openDemo';
+import { openDemo } from '../../documents/persistence/openDemo';
 import { SCORES_DESK } from './desk';
 import { OpenFile } from './OpenFile';
 import { typePiece } from './state';

@@ -4,7 +4,7 @@ import type { RefObject } from 'react';
 import { Toggle } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
-import type { ScorePiece } from '../../documents/kinds/score';
+import type { ScorePiece } from '../../documents/kinds/score/type';
 import { canClose } from '../../notation/score/plan';
 import { AskClass } from '../../parts/AskClass';
 import { ToSheet } from '../../parts/ToSheet';

@@ -25,7 +25,7 @@ import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
 import { NumberedSentences } from '../../parts/Working';
 import { memo } from 'react';
-import type { ScorePiece } from '../../documents/kinds/score';
+import type { ScorePiece } from '../../documents/kinds/score/type';
 import { shownNumeral } from './cells';
 import { CompareTab } from './CompareTab';
 import { MARGIN_TABS, SCORES_DESK } from './desk';

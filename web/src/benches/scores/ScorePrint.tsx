@@ -2,7 +2,7 @@ import type { Score } from '@diatonix/core';
 import { useState } from 'react';
 import type { GridRow } from '../../columns/types';
 import { Toggle } from '../../design/controls';
-import type { ScorePiece } from '../../documents/kinds/score';
+import type { ScorePiece } from '../../documents/kinds/score/type';
 import type { VexFlow } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import type { ChordColumn } from './cells';

@@ -5,7 +5,7 @@ import { Choice } from '../../design/Choice';
 import { Button, fieldLook } from '../../design/controls';
 import { KeyPicker } from '../../parts/KeyPicker';
 import { keyName } from '../../parts/names';
-import { useSchool } from '../../documents/use';
+import { useSchool } from '../../documents/store/use';
 import { SCORES_DESK } from './desk';
 import { addTyped } from './state';
 

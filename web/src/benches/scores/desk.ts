@@ -1,8 +1,8 @@
 import { CHART_PARTS, CHART_RATES, HIGHEST_FRET, type ChartPart, type ChartRate } from '@diatonix/core';
-import { createDesk, flag, idField, numberField, oneOf, type Field } from '../../documents/desk';
-import type { Document } from '../../documents/document';
-import { openOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { createDesk, flag, idField, numberField, oneOf, type Field } from '../../documents/store/desk';
+import type { Document } from '../../documents/store/document';
+import { openOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 
 export const MARGIN_TABS = ['chord', 'key', 'voices', 'compare'] as const;
 

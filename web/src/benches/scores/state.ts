@@ -12,11 +12,11 @@ import {
   type ScoreRuling,
   type TypedPiece,
 } from '@diatonix/core';
-import { newId } from '../../documents/ids';
-import { TEMPO_RANGE } from '../../documents/kinds/progression';
-import { FIRST_SCORE, type ScorePiece } from '../../documents/kinds/score';
-import { listOf } from '../../documents/select';
-import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store';
+import { newId } from '../../documents/store/ids';
+import { TEMPO_RANGE } from '../../documents/kinds/progression/type';
+import { FIRST_SCORE, type ScorePiece } from '../../documents/kinds/score/type';
+import { listOf } from '../../documents/store/select';
+import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store/store';
 import { openNow, SCORES_DESK } from './desk';
 
 function change(words: string, update: (piece: ScorePiece) => ScorePiece, burst?: string): void {

@@ -1,8 +1,8 @@
 import { lineOfReading, scoreOfRows, type ScoreReading, type ScoreToRead } from '@diatonix/core';
-import { download, fileName, MUSICXML_TYPE } from '../../documents/download';
-import { newId } from '../../documents/ids';
-import { FIRST_PROGRESSION, type Progression } from '../../documents/kinds/progression';
-import type { ScorePiece } from '../../documents/kinds/score';
+import { download, fileName, MUSICXML_TYPE } from '../../documents/files/download';
+import { newId } from '../../documents/store/ids';
+import { FIRST_PROGRESSION, type Progression } from '../../documents/kinds/progression/type';
+import type { ScorePiece } from '../../documents/kinds/score/type';
 import { fetchScript } from '../../fetchScript';
 
 /** The chords of a piece as a progression; null where it has none. */

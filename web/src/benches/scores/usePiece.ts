@@ -1,7 +1,7 @@
 import { toRead, type PieceReading, type Score, type ScoreRows, type ScoreToRead } from '@diatonix/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { ScorePiece } from '../../documents/kinds/score';
-import { useDocuments } from '../../documents/store';
+import type { ScorePiece } from '../../documents/kinds/score/type';
+import { useDocuments } from '../../documents/store/store';
 import { PieceLine } from '../../workers/pieceLine';
 import { scoreOf } from './state';
 

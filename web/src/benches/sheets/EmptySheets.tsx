@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
-import { openDemo } from '../../documents/openDemo';
+import { openDemo } from '../../documents/persistence/openDemo';
 import { STARTS } from './starts';
 import { addSheet } from './state';
 

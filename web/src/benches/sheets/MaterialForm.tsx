@@ -2,7 +2,7 @@ import { kindOf, attempt, checkMaterial, MATERIAL_FIELDS, type MaterialField } f
 import { useState } from 'react';
 import styled from 'styled-components';
 import { fieldLook } from '../../design/controls';
-import type { SheetSectionBody } from '../../documents/kinds/sheet';
+import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
 import { setMaterial } from './state';
 
 const Form = styled.div`

@@ -5,7 +5,7 @@ import { SideList } from '../../parts/sideBySide';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
-import type { SheetBody, SheetSectionBody } from '../../documents/kinds/sheet';
+import type { SheetBody, SheetSectionBody } from '../../documents/kinds/sheet/type';
 import { SHEETS_DESK } from './desk';
 import { PageSettings } from './PageSettings';
 import { addSection, moveSection, removeSection, writeQuestion } from './state';

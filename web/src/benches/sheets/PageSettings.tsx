@@ -1,7 +1,7 @@
 import type { IntervalWay, QUESTION_CHORD_WAYS } from '@diatonix/core';
-import { listOf } from '../../documents/select';
-import type { Scrap, SheetBody, StaffSize } from '../../documents/kinds/sheet';
-import { useDocuments } from '../../documents/store';
+import { listOf } from '../../documents/store/select';
+import type { Scrap, SheetBody, StaffSize } from '../../documents/kinds/sheet/type';
+import { useDocuments } from '../../documents/store/store';
 import { optionsOf, SelectField } from '../../parts/SelectField';
 import { MarginFields } from '../../parts/MarginFields';
 import { setClass, setDate, setScrap, setSize, setWay } from './state';

@@ -1,6 +1,6 @@
 import { partNames, type Question } from '@diatonix/core';
 import { useState } from 'react';
-import type { SheetSectionBody } from '../../documents/kinds/sheet';
+import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
 import { giveParts } from './state';
 
 interface PartMarksProps {

@@ -11,7 +11,7 @@ import { ArrowLeft, ArrowRight, Play, Shuffle } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
 import { Margin, Ways } from '../../design/Margin';
-import type { SheetSectionBody } from '../../documents/kinds/sheet';
+import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
 import { SoundNote } from '../../parts/SoundNote';
 import { NumberInput } from '../../parts/NumberInput';
 import { NumberedSentences } from '../../parts/Working';

@@ -11,7 +11,7 @@ import {
   type SheetSection,
 } from '@diatonix/core';
 import { useMemo } from 'react';
-import type { Scrap } from '../../documents/kinds/sheet';
+import type { Scrap } from '../../documents/kinds/sheet/type';
 import type { Engraver } from '@diatonix/engraving';
 import { QuestionCell } from '../../questions/QuestionCell';
 import { frameOf, questionStaff } from '@diatonix/engraving';

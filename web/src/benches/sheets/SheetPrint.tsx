@@ -10,7 +10,7 @@ import { saveSheetPdf } from '../../pictures/savePdf';
 import type { Engraver } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import { SheetPage } from './SheetPage';
-import type { SheetBody } from '../../documents/kinds/sheet';
+import type { SheetBody } from '../../documents/kinds/sheet/type';
 import { Choice } from '../../design/Choice';
 import { shownWorking, WORKINGS, type SheetWorking } from '@diatonix/engraving';
 import { ZOOM } from './sizes';

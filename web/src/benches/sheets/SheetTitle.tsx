@@ -1,7 +1,7 @@
 import { Copy, Download, FolderOpen, Plus, Trash2 } from 'lucide-react';
 import { MenuItem, Separator } from 'react-aria-components';
-import { listOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { listOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
 import { openSheetFile, savePupils, saveSheet, saveStaves } from './files';
 import { STARTS } from './starts';

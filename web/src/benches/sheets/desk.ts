@@ -1,9 +1,9 @@
-import { createDesk, flag, idField, numberField, type Field } from '../../documents/desk';
-import type { Document, Documents } from '../../documents/document';
-import type { SchoolClass } from '../../documents/kinds/schoolClass';
-import type { SheetBody } from '../../documents/kinds/sheet';
-import { openOf } from '../../documents/select';
-import { useDocuments } from '../../documents/store';
+import { createDesk, flag, idField, numberField, type Field } from '../../documents/store/desk';
+import type { Document, Documents } from '../../documents/store/document';
+import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
+import type { SheetBody } from '../../documents/kinds/sheet/type';
+import { openOf } from '../../documents/store/select';
+import { useDocuments } from '../../documents/store/store';
 
 const letters: Field<number> = (stored) =>
   typeof stored === 'number' && Number.isInteger(stored) && stored >= 0 && stored < 26 ? stored : 0;

@@ -1,11 +1,11 @@
 import { makeSheet } from '@diatonix/core';
 import { fetchScript } from '../../fetchScript';
-import { newId } from '../../documents/ids';
-import { download, fileName, MUSICXML_TYPE } from '../../documents/download';
-import { pickFile } from '../../documents/pickFile';
-import { pupilsToFile, sheetFromFile, sheetToFile } from '../../documents/sheetFile';
-import { specOf } from '../../documents/sheetSpec';
-import { addDocument, tell, useDocuments } from '../../documents/store';
+import { newId } from '../../documents/store/ids';
+import { download, fileName, MUSICXML_TYPE } from '../../documents/files/download';
+import { pickFile } from '../../documents/files/pickFile';
+import { pupilsToFile, sheetFromFile, sheetToFile } from '../../documents/files/sheetFile';
+import { specOf } from '../../documents/kinds/sheet/spec';
+import { addDocument, tell, useDocuments } from '../../documents/store/store';
 import { classOf, openNow, SHEETS_DESK } from './desk';
 import { openSheet } from './state';
 

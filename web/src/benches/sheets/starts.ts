@@ -1,4 +1,4 @@
-import type { SheetSectionBody } from '../../documents/kinds/sheet';
+import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
 
 type Start = Omit<SheetSectionBody, 'id' | 'seed' | 'exchanged' | 'instruction'>;
 

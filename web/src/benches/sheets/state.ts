@@ -1,9 +1,9 @@
 import { OWN_WORDS, type GivenData, type MaterialText, type Pinned, type WorkingWays } from '@diatonix/core';
-import { newId } from '../../documents/ids';
-import type { Scrap, SheetBody, SheetSectionBody, StaffSize } from '../../documents/kinds/sheet';
-import { addDocument, editDocument, removeDocument } from '../../documents/store';
+import { newId } from '../../documents/store/ids';
+import type { Scrap, SheetBody, SheetSectionBody, StaffSize } from '../../documents/kinds/sheet/type';
+import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
 import { openNow, SHEETS_DESK } from './desk';
-import { freeSeed } from '../../documents/toSheet';
+import { freeSeed } from '../../documents/kinds/sheet/addQuestions';
 import { STARTS } from './starts';
 
 function change(words: string, update: (sheet: SheetBody) => SheetBody, burst?: string): void {

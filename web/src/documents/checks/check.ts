@@ -1,19 +1,17 @@
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { useContainer as findChecksIn, validateSync, type ValidationError } from 'class-validator';
-import type { Kind } from '../document';
-import {
-  ChordStudyCheck,
-  IntervalLineCheck,
-  KeyMapCheck,
-  LabelsCheck,
-  SchoolClassCheck,
-} from './benchChecks';
-import { PileCheck } from './pileCheck';
+import type { Kind } from '../store/document';
+import { ChordStudyCheck } from '../kinds/chord/check';
+import { IntervalLineCheck } from '../kinds/intervals/check';
+import { KeyMapCheck } from '../kinds/key/check';
+import { LabelsCheck } from '../kinds/labels/check';
+import { SchoolClassCheck } from '../kinds/schoolClass/check';
+import { PileCheck } from '../kinds/pile/check';
 import { withoutSoundEntries } from './soundEntries';
-import { PlanCheck } from './planCheck';
-import { ProgressionCheck } from './progressionCheck';
-import { ScoreCheck } from './scoreCheck';
-import { SheetCheck } from './sheetCheck';
+import { PlanCheck } from '../kinds/plan/check';
+import { ProgressionCheck } from '../kinds/progression/check';
+import { ScoreCheck } from '../kinds/score/check';
+import { SheetCheck } from '../kinds/sheet/check';
 
 /** What the body of each kind of document has to be; the published schema is made from the same classes. */
 export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {

@@ -1,10 +1,10 @@
-import type { Kind } from '../document';
-import { FIRST } from '../document';
-import { FIRST_PLAN } from '../kinds/plan';
-import { FIRST_PROGRESSION } from '../kinds/progression';
-import { FIRST_CLASS } from '../kinds/schoolClass';
-import { FIRST_SCORE } from '../kinds/score';
-import { today } from '../today';
+import type { Kind } from '../store/document';
+import { FIRST } from '../store/document';
+import { FIRST_PLAN } from '../kinds/plan/type';
+import { FIRST_PROGRESSION } from '../kinds/progression/type';
+import { FIRST_CLASS } from '../kinds/schoolClass/type';
+import { FIRST_SCORE } from '../kinds/score/type';
+import { today } from '../store/today';
 
 /** What a field is where it is missing: of a list, what each of its items takes. */
 export type Defaults = { readonly [name: string]: unknown };

@@ -1,4 +1,4 @@
-import type { Kind } from '../document';
+import type { Kind } from '../store/document';
 import { sentenceOf, wrongsOf, type Wrong } from './check';
 import { defaultAt } from './defaults';
 

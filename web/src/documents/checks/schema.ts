@@ -1,7 +1,7 @@
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage';
-import { KINDS, SINGLE_KINDS, type Kind } from '../document';
-import { FILE_FORMAT } from '../file';
+import { KINDS, SINGLE_KINDS, type Kind } from '../store/document';
+import { FILE_FORMAT } from '../files/file';
 import { VERSION } from '../migrations/version';
 import { CHECKS } from './check';
 

@@ -1,4 +1,4 @@
-import { LONGEST_ANSWER, MOST_ENTRIES } from '../kinds/pile';
+import { LONGEST_ANSWER, MOST_ENTRIES } from '../kinds/pile/type';
 
 type Fields = Readonly<Record<string, unknown>>;
 const isObject = (value: unknown): value is Fields =>

@@ -1,6 +1,6 @@
-import { database } from '../database';
-import type { Document } from '../document';
-import { edit, renameWorkbook } from '../store';
+import { database } from '../persistence/database';
+import type { Document } from '../store/document';
+import { edit, renameWorkbook } from '../store/store';
 import type { ClashRow, OtherValue } from './clashes';
 import { withPut } from './mergeDocuments';
 

@@ -1,4 +1,4 @@
-import { nameOf, type Documents, type Kind } from '../document';
+import { nameOf, type Documents, type Kind } from '../store/document';
 import type { ClashRow, OtherValue } from './clashes';
 import { ORDER } from './part';
 

@@ -1,5 +1,5 @@
 import { sameValue } from '@diatonix/core';
-import { FIRST, type Document, type Kind, type SingleKind } from '../document';
+import { FIRST, type Document, type Kind, type SingleKind } from '../store/document';
 import { KIND_PARTS } from './kindParts';
 import { merged, type Clash, type Path } from './part';
 

@@ -12,7 +12,7 @@ import {
 } from '@diatonix/core';
 import { useState } from 'react';
 import { announce } from '../../../design/announce';
-import { useSchool } from '../../../documents/use';
+import { useSchool } from '../../../documents/store/use';
 import { perform } from '../../../sound/player';
 import { SCORES_DESK } from '../desk';
 import { editPiece, scoreNow } from '../state';

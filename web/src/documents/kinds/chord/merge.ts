@@ -1,0 +1,4 @@
+import { fields } from '../../merging/part';
+
+/** How two changes of it come together. */
+export const chordStudyPart = fields();

@@ -1,0 +1,56 @@
+import { kindWords, remedyOf, type BenchQuestions, type MaterialText } from '@diatonix/core';
+import { newId } from '../../store/ids';
+import type { SheetBody, SheetSectionBody } from './type';
+import { listOf } from '../../store/select';
+import { addDocument, editDocument, tell, useDocuments } from '../../store/store';
+
+const MARKS = 2;
+
+/** The least seed that no section of the sheet has. */
+export function freeSeed(sections: readonly SheetSectionBody[]): number {
+  let seed = 0;
+  while (sections.some((one) => one.seed === seed)) seed++;
+  return seed;
+}
+
+const REMEDY_COUNT = 6;
+
+/** Puts questions that come from a bench on the sheet that was made last, or on a new one, and says so. */
+export function bringToSheet({ kind, questions }: BenchQuestions): void {
+  if (questions.length === 0) return;
+  const pinned = questions.map((question, place) => ({ ...question, place }));
+  addTo(kind, questions.length, { material: {}, pinned });
+}
+
+/** Puts a section of an exercise on the sheet that was made last, or on a new one, and says so. */
+export function addSectionToSheet(kind: string, material: MaterialText): void {
+  addTo(kind, REMEDY_COUNT, { material });
+}
+
+/** Puts the exercise that trains a mistake on a sheet. */
+export function addRemedy(mistake: string): void {
+  const { kind, material = {} } = remedyOf(mistake);
+  addSectionToSheet(kind, material);
+}
+
+function addTo(kind: string, count: number, own: Pick<SheetSectionBody, 'material' | 'pinned'>): void {
+  const sheets = listOf(useDocuments.getState().documents, 'sheet');
+  const last = sheets[sheets.length - 1];
+  const section = (sections: readonly SheetSectionBody[]): SheetSectionBody => ({
+    ...{ id: newId(), kind, count, marks: MARKS, instruction: '', seed: freeSeed(sections), exchanged: [] },
+    ...own,
+  });
+  const name = kindWords(kind).name;
+  const what = `“${name}”, ${count} ${count === 1 ? 'question' : 'questions'},`;
+  if (last) {
+    editDocument(last, `${name} on the sheet`, (sheet: SheetBody) => ({
+      ...sheet,
+      sections: [...sheet.sections, section(sheet.sections)],
+    }));
+    tell(`${what} on the sheet “${last.body.title || 'Untitled'}”.`);
+    return;
+  }
+  const body: SheetBody = { title: 'New sheet', seed: 1, versions: 1, sections: [section([])] };
+  addDocument('sheet', newId(), body, 'the new sheet');
+  tell(`${what} on a new sheet.`);
+}
