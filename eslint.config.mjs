@@ -28,16 +28,54 @@ const FLOORS = [
   ['words', 'format'],
 ];
 
-const room = (name) => `./core/src/${name}`;
+/** The rooms of the page in the same way. */
+const WEB_FLOORS = [
+  ['design'],
+  ['midi', 'network', 'sound', 'offline'],
+  ['columns'],
+  ['notation'],
+  ['background'],
+  ['documents'],
+  ['workers'],
+  ['pictures', 'notes'],
+  ['parts'],
+  ['questions'],
+  ['classroom'],
+  ['practice'],
+  ['benches'],
+  ['pupil'],
+  ['shell'],
+];
 
-const floorZones = FLOORS.flatMap((floor, height) => {
-  const above = FLOORS.slice(height + 1).flat();
-  return floor.map((name) => ({
-    target: room(name),
-    from: [...above, ...floor.filter((other) => other !== name)].map(room),
-    message: 'A room of core imports only from the floors below it (core/README.md).',
-  }));
-});
+/** Within the room of scores. */
+const SCORE_FLOORS = [['model'], ['edit', 'reading'], ['chart']];
+
+/** A room imports from those before it only. */
+const zonesOf = (base, floors, message) =>
+  floors
+    .flatMap((floor, height) => {
+      const above = floors.slice(height + 1).flat();
+      const room = (name) => `${base}/${name}`;
+      return floor.map((name) => ({
+        target: room(name),
+        from: [...above, ...floor.filter((other) => other !== name)].map(room),
+        message,
+      }));
+    })
+    .filter(({ from }) => from.length > 0);
+
+const floorZones = [
+  ...zonesOf('./core/src', FLOORS, 'A room of core imports only from the floors below it (core/README.md).'),
+  ...zonesOf('./core/src/score', SCORE_FLOORS, 'A room of score imports only from the floors below it.'),
+];
+const webZones = [
+  ...zonesOf(
+    './web/src',
+    WEB_FLOORS,
+    'A room of the page imports only from the floors below it (web/README.md).',
+  ),
+  { target: './web/src/design', from: './core/src', message: 'Design knows no theory.' },
+];
 
 export default tseslint.config(
   { ignores: ['**/dist/', '**/node_modules/', 'test-results/', 'playwright-report/'] },
@@ -63,6 +101,13 @@ export default tseslint.config(
     files: ['core/src/**'],
     rules: {
       'import-x/no-restricted-paths': ['error', { zones: floorZones, basePath: import.meta.dirname }],
+    },
+  },
+  {
+    // No file imports from a higher floor of the page.
+    files: ['web/src/**'],
+    rules: {
+      'import-x/no-restricted-paths': ['error', { zones: webZones, basePath: import.meta.dirname }],
     },
   },
   {

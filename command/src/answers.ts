@@ -1,6 +1,6 @@
 import {
-  beyondThirds,
-  beyondThirdsWords,
+  nonTertian,
+  nonTertianWords,
   isFarFetched,
   chordMap,
   chordOfNumeral,
@@ -41,7 +41,7 @@ import {
   TextMemo,
   transpose,
   attempt,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   type Chord,
   type Figure,
   type Key,
@@ -49,14 +49,14 @@ import {
   type NoteName,
   type Numeral,
   type ScaleForm,
-  type School,
+  type LabelStyle,
   chordFingering,
   homesOf,
   printKey,
   stackUp,
 } from '@diatonix/core';
-import { atMost, LIMITS } from './limits';
-import { readEither, readKey, readName, readNote, readSymbol } from './reading';
+import { atMost, COMMAND_LIMITS } from './limits';
+import { readEither, keyRequested, noteNameRequested, noteRequested, symbolRequested } from './reading';
 
 const names = (list: readonly NoteName[]) => list.map(printNoteName);
 
@@ -64,8 +64,8 @@ const names = (list: readonly NoteName[]) => list.map(printNoteName);
  * `{"name":"M7","number":7,"quality":"major","halfSteps":11,"direction":"up","inversion":"m2"}`; inversion
  * null where there is none.
  */
-export function intervalAnswer(from: string, to: string, school?: School) {
-  const interval = intervalBetween(readNote(from, school), readNote(to, school));
+export function intervalAnswer(from: string, to: string, school?: LabelStyle) {
+  const interval = intervalBetween(noteRequested(from, school), noteRequested(to, school));
   const inversion = attempt(() => printInterval(invert(interval)));
   return {
     name: printInterval(interval),
@@ -77,24 +77,24 @@ export function intervalAnswer(from: string, to: string, school?: School) {
   };
 }
 
-export function transposeAnswer(from: string, by: string, below: boolean, school?: School) {
-  return { note: printNote(transpose(readNote(from, school), parseInterval(by), below)) };
+export function transposeAnswer(from: string, by: string, below: boolean, school?: LabelStyle) {
+  return { note: printNote(transpose(noteRequested(from, school), parseInterval(by), below)) };
 }
 
 export interface Notation {
   readonly notation?: 'romantext' | undefined;
-  readonly school?: School | undefined;
+  readonly school?: LabelStyle | undefined;
 }
 
 /** Reads a numeral in the house grammar or as RomanText. */
-export function readNumeral(text: string, key: Key, { notation, school }: Notation): Numeral {
+export function numeralRequested(text: string, key: Key, { notation, school }: Notation): Numeral {
   return notation === 'romantext' ? readRomanNumeral(text, key) : parseNumeral(text, key, school);
 }
 
 /** Notes from the bass upward, root, inversion, quality, figures and symbol of a numeral in a key. */
 export function numeralAnswer(text: string, keyText: string, notation: Notation) {
-  const key = readKey(keyText, notation.school);
-  const numeral = readNumeral(text, key, notation);
+  const key = keyRequested(keyText, notation.school);
+  const numeral = numeralRequested(text, key, notation);
   const chord = chordOfNumeral(numeral, key);
   // An augmented sixth is named by its bass and has no root of its own.
   const rootless = isAugmentedSixthName(numeral.special);
@@ -114,7 +114,7 @@ export function readingAnswer(
   chord: Chord,
   key: Key | null,
   numeral: Numeral | null,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
   named: Chord = chord,
 ) {
   const description = describe(named.members);
@@ -140,9 +140,9 @@ export function readingAnswer(
   };
 }
 
-export function symbolAnswer(symbol: string, keyText: string | undefined, school?: School) {
-  const chord = readSymbol(symbol, school);
-  const key = keyText === undefined ? null : readKey(keyText, school);
+export function symbolAnswer(symbol: string, keyText: string | undefined, school?: LabelStyle) {
+  const chord = symbolRequested(symbol, school);
+  const key = keyText === undefined ? null : keyRequested(keyText, school);
   return {
     readings: [
       readingAnswer(chord, key, key ? (numeralsForChord(chord, key)[0]?.numeral ?? null) : null, school),
@@ -151,8 +151,8 @@ export function symbolAnswer(symbol: string, keyText: string | undefined, school
 }
 
 /** Readings of notes, lowest first, best first; with a key their numerals, one reading a chord. */
-export function notesAnswer(notes: readonly string[], keyText: string | undefined, school?: School) {
-  atMost(notes.length, LIMITS.notes, 'notes of a chord');
+export function answerNotes(notes: readonly string[], keyText: string | undefined, school?: LabelStyle) {
+  atMost(notes.length, COMMAND_LIMITS.notes, 'notes of a chord');
   if (notes.length === 0)
     throw new TheoryError(
       'chord',
@@ -161,9 +161,9 @@ export function notesAnswer(notes: readonly string[], keyText: string | undefine
       'Give them from the lowest up: ["F3","A3","D4"].',
     );
   const read = notes.map((note) => readEither(note, school));
-  const other = beyondThirds(read);
+  const other = nonTertian(read);
   const beyond = other
-    ? { beyondThirds: { kind: other.kind, sentence: beyondThirdsWords(other, school) } }
+    ? { beyondThirds: { kind: other.kind, sentence: nonTertianWords(other, school) } }
     : {};
   const unexplained = other !== null && isFarFetched(identify(read)[0]!);
   if (keyText === undefined)
@@ -173,7 +173,7 @@ export function notesAnswer(notes: readonly string[], keyText: string | undefine
         : identify(read).map(({ chord, named }) => readingAnswer(chord, null, null, school, named)),
       ...beyond,
     };
-  const key = readKey(keyText, school);
+  const key = keyRequested(keyText, school);
   const found = numeralsForNotes(read, key);
   // An augmented sixth is explained by its key, whatever its thirds are.
   if (found[0]?.reason !== 'augmented-sixth' && unexplained) return { readings: [], ...beyond };
@@ -194,11 +194,11 @@ export function figuresAnswer(
   keyText: string,
   bassText: string,
   figures: readonly string[],
-  school?: School,
+  school?: LabelStyle,
 ) {
-  const key = readKey(keyText, school);
-  atMost(figures.length, LIMITS.figures, 'figures');
-  const bass = readName(bassText.replace(/-?\d$/, ''), school);
+  const key = keyRequested(keyText, school);
+  atMost(figures.length, COMMAND_LIMITS.figures, 'figures');
+  const bass = noteNameRequested(bassText.replace(/-?\d$/, ''), school);
   if (figures.some(isMoving)) {
     const { before, after } = notesOfMovingFigures(bass, figures, key);
     return { notes: names(before), numeral: numeralOf(after, key, school), resolution: names(after) };
@@ -211,7 +211,7 @@ export function figuresAnswer(
   return { notes: names(notes), numeral: numeralOf(notes, key, school) };
 }
 
-function numeralOf(notes: readonly NoteName[], key: Key, school?: School): string | null {
+function numeralOf(notes: readonly NoteName[], key: Key, school?: LabelStyle): string | null {
   const read = attempt(() => numeralsForNotes(notes, key)[0]);
   return read.ok && read.value ? printNumeral(read.value.numeral, key, school, 'bare') : null;
 }
@@ -232,13 +232,13 @@ export function readForm(text: string | undefined): ScaleForm {
 const KEYS = new TextMemo<ReturnType<typeof buildKeyAnswer>>();
 
 /** Signature, scale and the stacks on every degree: triads, sevenths, thirteenths. */
-export function keyAnswer(keyText: string, formText: string | undefined, school?: School) {
+export function keyAnswer(keyText: string, formText: string | undefined, school?: LabelStyle) {
   const compute = () => buildKeyAnswer(keyText, formText, school);
   return school ? compute() : KEYS.of(`${keyText} ${formText}`, compute);
 }
 
-function buildKeyAnswer(keyText: string, formText: string | undefined, school?: School) {
-  const key = readKey(keyText, school);
+function buildKeyAnswer(keyText: string, formText: string | undefined, school?: LabelStyle) {
+  const key = keyRequested(keyText, school);
   const form = readForm(formText);
   const stack = (column: MapColumn) => ({
     notes: names(stackedNotes(column.chord)),
@@ -261,7 +261,7 @@ function buildKeyAnswer(keyText: string, formText: string | undefined, school?: 
 }
 
 /** Every ordinary key in which a chord lives, and its numeral there. */
-export function homesAnswer(chord: Chord, school?: School) {
+export function homesAnswer(chord: Chord, school?: LabelStyle) {
   return homesOf(chord).map(({ key, numeral }) => ({
     key: printKey(key),
     numeral: printNumeral(numeral, key, school),

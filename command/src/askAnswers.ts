@@ -5,17 +5,17 @@ import {
   TheoryError,
   type MaterialText,
   type Question,
-  type School,
+  type LabelStyle,
   type Sheet,
   type SheetSpec,
 } from '@diatonix/core';
 import { schoolOf } from './reading';
-import { asObject, optional, text, wholeNumber, type Request } from './request';
+import { asObject, ifRequested, textRequested, wholeNumberRequested, type Request } from './request';
 
 const USUAL_COUNT = 10;
 
 /** A question as it is answered: what is given, every right answer, how hard it is, and the working in sentences. */
-export function questionOut({ kind, id, given, answers, difficulty }: Question, school?: School) {
+export function questionOut({ kind, id, given, answers, difficulty }: Question, school?: LabelStyle) {
   const working = questionWorking({ kind, given }, school);
   return { kind, id, given, answers, difficulty, working };
 }
@@ -25,11 +25,11 @@ export function askAnswer(request: Request) {
   const school = schoolOf(request);
   const material = request['material'];
   const { questions, remarks } = askQuestions({
-    kind: text(request, 'kind'),
-    seed: wholeNumber(request, 'seed', -1e9, 1e9) ?? 1,
-    count: wholeNumber(request, 'count', -1e9, 1e9) ?? USUAL_COUNT,
+    kind: textRequested(request, 'kind'),
+    seed: wholeNumberRequested(request, 'seed', -1e9, 1e9) ?? 1,
+    count: wholeNumberRequested(request, 'count', -1e9, 1e9) ?? USUAL_COUNT,
     material: material === undefined ? {} : (asObject(material, 'material') as MaterialText),
-    version: versionOf(optional(request, 'version')),
+    version: versionRequested(ifRequested(request, 'version')),
   });
   return {
     questions: questions.map((question) => questionOut(question, school)),
@@ -38,7 +38,7 @@ export function askAnswer(request: Request) {
 }
 
 /** The number of a version from its letter; A where none is given. Throws TheoryError `request`. */
-export function versionOf(letter: string | undefined): number {
+export function versionRequested(letter: string | undefined): number {
   const version = (letter ?? 'A').toUpperCase().charCodeAt(0) - 65;
   if ((letter !== undefined && letter.length !== 1) || version < 0 || version >= MOST_VERSIONS)
     throw new TheoryError('request', letter ?? '', 'there is no such version.', 'Versions go from A to Z.');
@@ -46,7 +46,7 @@ export function versionOf(letter: string | undefined): number {
 }
 
 /** A spec of a sheet as it was read; what is in its fields is checked where the sheet is made. */
-export function specOf(value: unknown, seed?: number): SheetSpec {
+export function specRequested(value: unknown, seed?: number): SheetSpec {
   const spec = asObject(value, 'spec');
   const sections = spec['sections'];
   if (Array.isArray(sections)) sections.forEach((section, at) => asObject(section, `section ${at + 1}`));
@@ -58,7 +58,7 @@ export function specOf(value: unknown, seed?: number): SheetSpec {
 }
 
 /** A sheet as it is answered. */
-export function sheetOut(sheet: Sheet, school?: School) {
+export function sheetOut(sheet: Sheet, school?: LabelStyle) {
   return {
     ...sheet,
     sections: sheet.sections.map((section) => ({

@@ -1,13 +1,13 @@
 import type { ErrorCode, TheoryError } from '@diatonix/core';
 
 /** An error as it is told: its code, and a message in words. */
-export interface Told {
+export interface ToldError {
   readonly code: ErrorCode | 'internal';
   readonly message: string;
 }
 
 /** What is told of whatever was thrown. What should not happen is `internal`; no source is ever printed. */
-export function errorOf(error: unknown): Told {
+export function errorOf(error: unknown): ToldError {
   // What engraves is a file of its own, with a class of the same name.
   if (error instanceof Error && error.name === 'TheoryError')
     return { code: (error as TheoryError).code, message: error.message };

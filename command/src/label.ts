@@ -9,9 +9,9 @@ import {
   printFigure,
   printSymbol,
   shortFigures,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
-import { readKey } from './reading';
+import { keyRequested } from './reading';
 
 /** One chord of a line with its labels, or the piece that was not understood. */
 export type LabelledChord =
@@ -29,7 +29,7 @@ export type LabelledChord =
 export function labelAnswer(
   line: string,
   keyText: string,
-  school: School | undefined,
+  school: LabelStyle | undefined,
   notation: string | undefined,
 ): { chords: LabelledChord[] } {
   if (notation !== undefined && notation !== 'romantext')
@@ -39,7 +39,7 @@ export function labelAnswer(
       'this notation is not known.',
       'Leave it out, or write --notation romantext.',
     );
-  const key = readKey(keyText, school);
+  const key = keyRequested(keyText, school);
   const chords = readLine(line, key, notation ? ROMANTEXT : school).map((token): LabelledChord => {
     if ('error' in token)
       return { read: token.text, error: { code: token.error.code, message: token.error.message } };

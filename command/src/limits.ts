@@ -1,7 +1,7 @@
 import { TheoryError } from '@diatonix/core';
 
 /** The largest request that is answered. docs/command.md states them. */
-export const LIMITS = {
+export const COMMAND_LIMITS = {
   /** Characters of a line. */
   line: 2_000_000,
   /** Brackets within brackets. */
@@ -37,7 +37,7 @@ export function oneTo(most: number, count: number, what: string, right: string):
 
 /** Refuses a line that is too long or nested too deeply, before anything reads it. */
 export function checkLine(line: string): void {
-  atMost(line.length, LIMITS.line, 'characters of a line');
+  atMost(line.length, COMMAND_LIMITS.line, 'characters of a line');
   let depth = 0;
   let inText = false;
   for (let at = 0; at < line.length; at++) {
@@ -47,11 +47,11 @@ export function checkLine(line: string): void {
       else if (sign === '"') inText = false;
     } else if (sign === '"') inText = true;
     else if (sign === '[' || sign === '{') {
-      if (++depth > LIMITS.depth)
+      if (++depth > COMMAND_LIMITS.depth)
         throw new TheoryError(
           'request',
           line,
-          `brackets lie more than ${LIMITS.depth} deep in each other.`,
+          `brackets lie more than ${COMMAND_LIMITS.depth} deep in each other.`,
           'A request is an object of texts, numbers and lists of them.',
         );
     } else if (sign === ']' || sign === '}') depth--;

@@ -4,7 +4,7 @@ import {
   figuresAnswer,
   intervalAnswer,
   keyAnswer,
-  notesAnswer,
+  answerNotes,
   numeralAnswer,
   symbolAnswer,
   transposeAnswer,
@@ -15,18 +15,18 @@ import { checkLine } from './limits';
 import { markRequest, plantRequest } from './markAnswers';
 import { progressionAnswer } from './progressionAnswers';
 import { checkAnswer, harmoniseAnswer, settingAnswer } from './settingAnswers';
-import { readAnswer } from './readAnswers';
+import { answerOfReading } from './readAnswers';
 import { schoolOf } from './reading';
-import { optional, text, texts, type Request } from './request';
+import { ifRequested, textRequested, textsRequested, type Request } from './request';
 
 /** Reads one JSON request a line and writes one JSON answer a line, in order, until the input ends. */
 export async function runLines(input: NodeJS.ReadableStream, output: NodeJS.WritableStream): Promise<void> {
   let pending: string[] = [];
   const flush = async () => {
     if (pending.length === 0) return;
-    const text = `${pending.join('\n')}\n`;
+    const textRequested = `${pending.join('\n')}\n`;
     pending = [];
-    if (!output.write(text)) await new Promise((resolve) => output.once('drain', resolve));
+    if (!output.write(textRequested)) await new Promise((resolve) => output.once('drain', resolve));
   };
   for await (const line of createInterface({ input, crlfDelay: Infinity })) {
     if (line.trim() === '') continue;
@@ -41,7 +41,7 @@ const BATCH = 256;
 /** The answer to one line, as JSON. Anything wrong becomes an error on its line. */
 export function answerLine(line: string): string {
   try {
-    return JSON.stringify(answer(readRequest(line)));
+    return JSON.stringify(answerRequest(readRequest(line)));
   } catch (error) {
     const { code, message } = errorOf(error);
     return JSON.stringify({ error: { code, message } });
@@ -73,7 +73,7 @@ function readRequest(line: string): Request {
 }
 
 function notation(request: Request): 'romantext' | undefined {
-  const value = optional(request, 'notation');
+  const value = ifRequested(request, 'notation');
   if (value !== undefined && value !== 'romantext') {
     throw new TheoryError(
       'request',
@@ -86,26 +86,36 @@ function notation(request: Request): 'romantext' | undefined {
 }
 
 /** Carries out one request. Throws TheoryError. */
-export function answer(request: Request): unknown {
+export function answerRequest(request: Request): unknown {
   const school = schoolOf(request);
   switch (request['do']) {
     case 'interval':
-      return intervalAnswer(text(request, 'from'), text(request, 'to'), school);
+      return intervalAnswer(textRequested(request, 'from'), textRequested(request, 'to'), school);
     case 'transpose':
-      return transposeAnswer(text(request, 'from'), text(request, 'by'), request['below'] === true, school);
+      return transposeAnswer(
+        textRequested(request, 'from'),
+        textRequested(request, 'by'),
+        request['below'] === true,
+        school,
+      );
     case 'numeral':
-      return numeralAnswer(text(request, 'numeral'), text(request, 'key'), {
+      return numeralAnswer(textRequested(request, 'numeral'), textRequested(request, 'key'), {
         notation: notation(request),
         school,
       });
     case 'chord':
       if (request['symbol'] !== undefined)
-        return symbolAnswer(text(request, 'symbol'), optional(request, 'key'), school);
-      return notesAnswer(texts(request, 'notes'), optional(request, 'key'), school);
+        return symbolAnswer(textRequested(request, 'symbol'), ifRequested(request, 'key'), school);
+      return answerNotes(textsRequested(request, 'notes'), ifRequested(request, 'key'), school);
     case 'figures':
-      return figuresAnswer(text(request, 'key'), text(request, 'bass'), texts(request, 'figures'), school);
+      return figuresAnswer(
+        textRequested(request, 'key'),
+        textRequested(request, 'bass'),
+        textsRequested(request, 'figures'),
+        school,
+      );
     case 'key':
-      return keyAnswer(text(request, 'key'), optional(request, 'form'), school);
+      return keyAnswer(textRequested(request, 'key'), ifRequested(request, 'form'), school);
     case 'progression':
       return progressionAnswer(request);
     case 'setting':
@@ -115,7 +125,7 @@ export function answer(request: Request): unknown {
     case 'harmonise':
       return harmoniseAnswer(request);
     case 'read':
-      return readAnswer(request);
+      return answerOfReading(request);
     case 'ask':
       return askAnswer(request);
     case 'mark':

@@ -2,7 +2,7 @@ import {
   kindOf,
   causeSentence,
   checkQuestion,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   faultWords,
   knownMistake,
   markAnswer,
@@ -11,11 +11,11 @@ import {
   type Earlier,
   type GivenData,
   type Marking,
-  type School,
+  type LabelStyle,
   type ToMark,
 } from '@diatonix/core';
 import { schoolOf } from './reading';
-import { asObject, text, type Request } from './request';
+import { asObject, textRequested, type Request } from './request';
 
 /** A question as it was asked, read from a request: its kind, what is given, and its answers where they stand. */
 export function questionIn(value: unknown, field = 'question'): ToMark {
@@ -49,7 +49,7 @@ function earlierIn(value: unknown): Earlier[] {
 }
 
 /** A marking as it is answered, its causes in sentences. */
-export function markOut(marking: Marking, school: School = DEFAULT_SCHOOL) {
+export function markOut(marking: Marking, school: LabelStyle = DEFAULT_LABEL_STYLE) {
   const { marks, parts, verdict, causes, rightAnswers, faults, error, follows } = marking;
   return {
     marks,
@@ -89,5 +89,5 @@ export function markRequest(request: Request) {
 
 /** `{"do":"plant","question":{…},"mistake":"signature-forgotten"}`: the wrong answer it makes, or null. */
 export function plantRequest(request: Request) {
-  return { answer: plant(questionIn(request['question']), knownMistake(text(request, 'mistake'))) };
+  return { answer: plant(questionIn(request['question']), knownMistake(textRequested(request, 'mistake'))) };
 }

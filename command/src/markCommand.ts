@@ -8,12 +8,12 @@ import {
   type AnswerFile,
   type Earlier,
   type Marking,
-  type School,
+  type LabelStyle,
   type Sheet,
   type SheetSpec,
 } from '@diatonix/core';
 import { readFileSync, statSync } from 'node:fs';
-import { specOf, versionOf } from './askAnswers';
+import { specRequested, versionRequested } from './askAnswers';
 import { markOut } from './markAnswers';
 import type { Arguments } from './options';
 import { readSpec } from './sheetCommand';
@@ -36,8 +36,8 @@ export type MarkedFile =
  * `diatonix mark SHEET ANSWERS…`: files of answers, each `{"pupil","code"|"version","answers":{"1.1":"m6"}}`, marked
  * against the spec of their sheet. Throws TheoryError where the sheet cannot be made.
  */
-export function markFiles(specFile: string, files: readonly string[], school?: School): MarkedFile[] {
-  const spec = specOf(readSpec(specFile));
+export function markFiles(specFile: string, files: readonly string[], school?: LabelStyle): MarkedFile[] {
+  const spec = specRequested(readSpec(specFile));
   const sheets = new Map<number, Sheet>();
   const sheetAt = (version: number) => {
     const known = sheets.get(version) ?? makeSheet(spec, version);
@@ -89,9 +89,9 @@ function sheetOf(
   spec: SheetSpec,
   sheetAt: (version: number) => Sheet,
 ): Sheet {
-  if (code === null) return sheetAt(versionOf(version));
+  if (code === null) return sheetAt(versionRequested(version));
   const letter = code.split('-')[1] ?? 'A';
-  const sheet = sheetAt(versionOf(letter));
+  const sheet = sheetAt(versionRequested(letter));
   if (sheet.code !== code)
     throw wrong(
       file,
@@ -101,7 +101,12 @@ function sheetOf(
   return sheet;
 }
 
-function markedFile(file: string, { pupil, answers }: Answers, sheet: Sheet, school?: School): MarkedFile {
+function markedFile(
+  file: string,
+  { pupil, answers }: Answers,
+  sheet: Sheet,
+  school?: LabelStyle,
+): MarkedFile {
   const asked = sheet.sections.flatMap(({ questions, marks, parts }, at) =>
     questions.map((question, place) => ({ id: `${at + 1}.${place + 1}`, question, marks, parts })),
   );

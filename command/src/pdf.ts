@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, makeSheet, TheoryError, type School, type SheetSpec } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, makeSheet, TheoryError, type LabelStyle, type SheetSpec } from '@diatonix/core';
 import { PAPER_POINTS, sheetPdf, type FontFiles, type PaperName } from '@diatonix/engraving/pdf';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
@@ -30,7 +30,7 @@ export interface PdfWanted {
   readonly versions: readonly number[];
   readonly paper: string;
   readonly out: string;
-  readonly school: School | undefined;
+  readonly school: LabelStyle | undefined;
 }
 
 /** Writes the pupils' pages and the answers with their working to a file. Throws TheoryError. */
@@ -47,7 +47,7 @@ export async function writeSheetPdf({ spec, versions, paper, out, school }: PdfW
     answers: true,
     names: [],
   } as const;
-  const bytes = await sheetPdf({ vexflow, fonts: fonts() }, pages, school ?? DEFAULT_SCHOOL, {
+  const bytes = await sheetPdf({ vexflow, fonts: fonts() }, pages, school ?? DEFAULT_LABEL_STYLE, {
     working: 'full',
   });
   try {

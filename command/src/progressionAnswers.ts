@@ -11,11 +11,26 @@ import {
   type ModalCentre,
   type Key,
   type Numeral,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
-import { atMost, LIMITS, oneTo } from './limits';
-import { cadentialOverDominant, readEither, readKey, readNumeralsIn, readSymbol, schoolOf } from './reading';
-import { asObject, list, optional, text, texts, wholeNumber, type Request } from './request';
+import { atMost, COMMAND_LIMITS, oneTo } from './limits';
+import {
+  cadentialOverDominant,
+  readEither,
+  keyRequested,
+  readNumeralsIn,
+  symbolRequested,
+  schoolOf,
+} from './reading';
+import {
+  asObject,
+  listRequested,
+  ifRequested,
+  textRequested,
+  textsRequested,
+  wholeNumberRequested,
+  type Request,
+} from './request';
 
 /**
  * The labels of a progression in context: key, numeral, figures, symbol, function and readings of each chord,
@@ -23,18 +38,23 @@ import { asObject, list, optional, text, texts, wholeNumber, type Request } from
  */
 export function progressionAnswer(request: Request): unknown {
   const school = schoolOf(request);
-  const keyText = optional(request, 'key');
-  const key = keyText === undefined ? undefined : readKey(keyText, school);
-  const given = list(request, 'chords');
-  oneTo(LIMITS.chords.progression, given.length, 'chords', 'Give "chords" as a list of them.');
+  const keyText = ifRequested(request, 'key');
+  const key = keyText === undefined ? undefined : keyRequested(keyText, school);
+  const given = listRequested(request, 'chords');
+  oneTo(
+    COMMAND_LIMITS.chords.progression,
+    given.length,
+    'chords',
+    'Give "chords" as a listRequested of them.',
+  );
   const asked = given.map((chord) => asObject(chord, 'chord'));
   const numerals = key ? readNumeralsIn(asked.map(numeralSaid), key, request) : [];
   const chords = asked.map((chord, at) => chordIn(chord, at, { key, numeral: numerals[at] ?? null, school }));
-  const signature = wholeNumber(request, 'signature', -7, 7);
+  const signature = wholeNumberRequested(request, 'signature', -7, 7);
   const phraseEnds =
     request['phraseEnds'] === undefined || request['phraseEnds'] === null
       ? []
-      : list(request, 'phraseEnds').map((end) => phraseEnd(end, chords.length));
+      : listRequested(request, 'phraseEnds').map((end) => phraseEnd(end, chords.length));
   const over = cadentialOverDominant(request);
   const keys = keysOf(request, chords.length, school);
   const { chords: labelled, ...analysis } = analyseProgression(chords, {
@@ -68,14 +88,16 @@ export function progressionAnswer(request: Request): unknown {
 
 /** The numeral that a chord of a request is given as, or null. */
 function numeralSaid(chord: Request): string | null {
-  return chord['symbol'] === undefined && chord['numeral'] !== undefined ? text(chord, 'numeral') : null;
+  return chord['symbol'] === undefined && chord['numeral'] !== undefined
+    ? textRequested(chord, 'numeral')
+    : null;
 }
 
 interface ReadAs {
   readonly key: Key | undefined;
   /** What its numeral was read as among its neighbours. */
   readonly numeral: Numeral | null;
-  readonly school: School | undefined;
+  readonly school: LabelStyle | undefined;
 }
 
 function chordIn(chord: Request, at: number, { key, numeral, school }: ReadAs): ChordIn {
@@ -88,20 +110,21 @@ function chordIn(chord: Request, at: number, { key, numeral, school }: ReadAs): 
       `the length of chord ${at + 1} is not in quarters.`,
       'Write a whole number or a fraction: "1", "3/2".',
     );
-  if (chord['symbol'] !== undefined) return { chord: readSymbol(text(chord, 'symbol'), school) };
+  if (chord['symbol'] !== undefined)
+    return { chord: symbolRequested(textRequested(chord, 'symbol'), school) };
   if (chord['numeral'] !== undefined) {
     if (!key || !numeral)
       throw new TheoryError(
         'request',
-        text(chord, 'numeral'),
+        textRequested(chord, 'numeral'),
         'a numeral is a chord only in a key.',
         'Give "key" beside "chords".',
       );
     // What is typed as a numeral stays that numeral.
     return { chord: chordOfNumeral(numeral, key), numeral, key };
   }
-  const given = texts(chord, 'notes');
-  atMost(given.length, LIMITS.notes, 'notes of a chord');
+  const given = textsRequested(chord, 'notes');
+  atMost(given.length, COMMAND_LIMITS.notes, 'notes of a chord');
   const notes = given.map((note) => readEither(note, school));
   if (notes.length === 0)
     throw new TheoryError(
@@ -125,11 +148,14 @@ function phraseEnd(end: unknown, count: number): number {
 }
 
 /** `"keys":[{"from":0,"key":"G major"}]`: the key of each span, where it is given. */
-function keysOf(request: Request, count: number, school: School | undefined): (Key | null)[] | null {
+function keysOf(request: Request, count: number, school: LabelStyle | undefined): (Key | null)[] | null {
   if (request['keys'] === undefined || request['keys'] === null) return null;
   const keys: (Key | null)[] = Array.from({ length: count }, () => null);
-  for (const span of list(request, 'keys').map((one) => asObject(one, 'span')))
-    keys.fill(readKey(text(span, 'key'), school), wholeNumber(span, 'from', 0, count - 1) ?? 0);
+  for (const span of listRequested(request, 'keys').map((one) => asObject(one, 'span')))
+    keys.fill(
+      keyRequested(textRequested(span, 'key'), school),
+      wholeNumberRequested(span, 'from', 0, count - 1) ?? 0,
+    );
   return keys;
 }
 

@@ -20,29 +20,29 @@ import {
   printNoteName,
   printNumeral,
   printSymbol,
-  readScore,
+  analyseScore,
   shortFigures,
   TheoryError,
   TICKS_A_QUARTER,
   toRead,
   type Key,
   type Metre,
-  type School,
+  type LabelStyle,
   type Score,
   type ScoreNote,
   type ScoreReading,
   type ScoreToRead,
 } from '@diatonix/core';
-import { atMost, LIMITS } from './limits';
-import { readKey, schoolOf } from './reading';
-import { asObject, list, optional, wholeNumber, type Request } from './request';
+import { atMost, COMMAND_LIMITS } from './limits';
+import { keyRequested, schoolOf } from './reading';
+import { asObject, listRequested, ifRequested, wholeNumberRequested, type Request } from './request';
 
 /** A reading as it is answered: keys with their evidence, chords with what is not of them, cadences. */
 export function readingOut(
   score: ScoreToRead,
   partNames: readonly string[],
   reading: ScoreReading,
-  school?: School,
+  school?: LabelStyle,
 ) {
   const place = (time: number) => {
     const bar = barAt(score.bars, time)!;
@@ -106,9 +106,14 @@ export function readingOut(
 }
 
 /** A score of a file with its reading. */
-export function scoreAnswer(score: Score, remarks: readonly string[], key: Key | undefined, school?: School) {
+export function scoreAnswer(
+  score: Score,
+  remarks: readonly string[],
+  key: Key | undefined,
+  school?: LabelStyle,
+) {
   const given = toRead(score);
-  const reading = readScore(given, key ? { key } : {});
+  const reading = analyseScore(given, key ? { key } : {});
   const end = score.bars[score.bars.length - 1]?.to ?? 0;
   return {
     title: score.title,
@@ -126,11 +131,11 @@ export function scoreAnswer(score: Score, remarks: readonly string[], key: Key |
 }
 
 /** `{"do":"read","score":{"signature":1,"time":"4/4","fermatas":["7"],"notes":[["0","1","B4",0],…]}}` */
-export function readAnswer(request: Request): unknown {
+export function answerOfReading(request: Request): unknown {
   const school = schoolOf(request);
-  const keyText = optional(request, 'key');
+  const keyText = ifRequested(request, 'key');
   const score = scoreOfRequest(asObject(request['score'], 'score'));
-  const reading = readScore(score, keyText === undefined ? {} : { key: readKey(keyText, school) });
+  const reading = analyseScore(score, keyText === undefined ? {} : { key: keyRequested(keyText, school) });
   const parts = Math.max(...score.notes.map(({ part }) => part)) + 1;
   return readingOut(
     score,
@@ -141,22 +146,22 @@ export function readAnswer(request: Request): unknown {
 }
 
 function scoreOfRequest(given: Request): ScoreToRead {
-  const metre = parseMetre(optional(given, 'time') ?? '4/4');
-  const rows = list(given, 'notes');
+  const metre = parseMetre(ifRequested(given, 'time') ?? '4/4');
+  const rows = listRequested(given, 'notes');
   if (rows.length === 0) throw wrongNote([], 'the score has no notes.');
-  atMost(rows.length, LIMITS.scoreNotes, 'notes of a score');
+  atMost(rows.length, COMMAND_LIMITS.scoreNotes, 'notes of a score');
   const notes = rows.map((row, at) => noteOf(row, at));
   const fermatas = optionalList(given, 'fermatas').map((time) => timeOf(time, 'fermatas'));
   return {
     notes,
-    signatures: [{ at: 0, fifths: wholeNumber(given, 'signature', -7, 7) ?? 0 }],
+    signatures: [{ at: 0, fifths: wholeNumberRequested(given, 'signature', -7, 7) ?? 0 }],
     fermatas,
     bars: barsOf(given, metre, notes, fermatas),
   };
 }
 
 function optionalList(given: Request, field: string): unknown[] {
-  return given[field] === undefined || given[field] === null ? [] : list(given, field);
+  return given[field] === undefined || given[field] === null ? [] : listRequested(given, field);
 }
 
 /** Bars by `measures`, `[[number, at], …]`; else by the metre after a `pickup`, the likeliest unless it is given. */
@@ -179,7 +184,7 @@ function barsOf(
       to: measures[at + 1]?.from ?? Math.max(end, from + 1),
       metre,
     }));
-  const pickup = optional(given, 'pickup');
+  const pickup = ifRequested(given, 'pickup');
   const upbeat = pickup === undefined ? likelyUpbeat(notes, metre, fermatas) : timeOf(pickup, 'pickup');
   return barsAfter(upbeat, metre, end);
 }
@@ -211,7 +216,7 @@ function timeOf(value: unknown, field: string): number {
       `this is no time in “${field}”.`,
       'Write quarters as "7" or "3/2".',
     );
-  atMost(Math.ceil(time.value / TICKS_A_QUARTER), LIMITS.quarters, 'quarters of a score');
+  atMost(Math.ceil(time.value / TICKS_A_QUARTER), COMMAND_LIMITS.quarters, 'quarters of a score');
   return time.value;
 }
 

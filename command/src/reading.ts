@@ -1,5 +1,5 @@
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   parseKey,
   parseNoteIn,
   parseNoteNameIn,
@@ -11,44 +11,44 @@ import {
   type Note,
   type NoteName,
   type Numeral,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { Request } from './request';
 
 /** The school of a request; undefined where it names none. Throws TheoryError `school`. */
-export function schoolOf(request: Request): School | undefined {
+export function schoolOf(request: Request): LabelStyle | undefined {
   return request['school'] === undefined ? undefined : readSchool(request['school']);
 }
 
-const lettersOf = (school: School | undefined) => (school ?? DEFAULT_SCHOOL).letters;
+const lettersOf = (school: LabelStyle | undefined) => (school ?? DEFAULT_LABEL_STYLE).letters;
 
 /** A note with its octave in the letters of the school. Throws TheoryError `note`. */
-export function readNote(text: string, school: School | undefined): Note {
+export function noteRequested(text: string, school: LabelStyle | undefined): Note {
   return parseNoteIn(text, lettersOf(school));
 }
 
 /** A note name in the letters of the school. Throws TheoryError `note`. */
-export function readName(text: string, school: School | undefined): NoteName {
+export function noteNameRequested(text: string, school: LabelStyle | undefined): NoteName {
   return parseNoteNameIn(text, lettersOf(school));
 }
 
 /** A note with or without its octave. */
-export function readEither(text: string, school: School | undefined): Note | NoteName {
-  return /\d$/.test(text) ? readNote(text, school) : readName(text, school);
+export function readEither(text: string, school: LabelStyle | undefined): Note | NoteName {
+  return /\d$/.test(text) ? noteRequested(text, school) : noteNameRequested(text, school);
 }
 
 /** A key in the letters of the school: `h-Moll`, `re minor`. Throws TheoryError `key`. */
-export function readKey(text: string, school: School | undefined): Key {
+export function keyRequested(text: string, school: LabelStyle | undefined): Key {
   return parseKey(text, lettersOf(school));
 }
 
 /** A chord symbol in the letters of the school: `H7`, `Sol7`. Throws TheoryError `symbol`. */
-export function readSymbol(text: string, school: School | undefined): Chord {
+export function symbolRequested(text: string, school: LabelStyle | undefined): Chord {
   return parseSymbol(text, lettersOf(school));
 }
 
 /** A numeral as the school writes it. Throws TheoryError `numeral`. */
-export function readNumeralIn(text: string, key: Key, school: School | undefined): Numeral {
+export function readNumeralIn(text: string, key: Key, school: LabelStyle | undefined): Numeral {
   return parseNumeral(text, key, school);
 }
 

@@ -1,5 +1,5 @@
 import { TheoryError } from '@diatonix/core';
-import { atMost, LIMITS } from './limits';
+import { atMost, COMMAND_LIMITS } from './limits';
 
 /** One request of `diatonix lines`, before its fields are read. */
 export type Request = Record<string, unknown>;
@@ -7,50 +7,50 @@ export type Request = Record<string, unknown>;
 const wrong = (request: unknown, what: string, right: string) =>
   new TheoryError('request', JSON.stringify(request) ?? 'nothing', what, right);
 
-export function text(request: Request, field: string): string {
+export function textRequested(request: Request, field: string): string {
   const value = request[field];
   if (typeof value !== 'string')
     throw wrong(
       request,
       `“${field}” is ${value === undefined ? 'missing' : 'not a text'}.`,
-      `Give "${field}" as a text in quotes.`,
+      `Give "${field}" as a textRequested in quotes.`,
     );
-  atMost(value.length, LIMITS.text, `characters of “${field}”`);
+  atMost(value.length, COMMAND_LIMITS.text, `characters of “${field}”`);
   return value;
 }
 
-export function optional(request: Request, field: string): string | undefined {
-  return request[field] === undefined || request[field] === null ? undefined : text(request, field);
+export function ifRequested(request: Request, field: string): string | undefined {
+  return request[field] === undefined || request[field] === null ? undefined : textRequested(request, field);
 }
 
-export function texts(request: Request, field: string): string[] {
+export function textsRequested(request: Request, field: string): string[] {
   const value = request[field];
   if (!Array.isArray(value) || value.some((item) => typeof item !== 'string' && typeof item !== 'number'))
     throw wrong(
       request,
-      `“${field}” is not a list of texts.`,
+      `“${field}” is not a listRequested of textsRequested.`,
       `Give "${field}" as a list: ["F3","A3","D4"].`,
     );
   return value.map((item) => {
     const one = String(item);
-    atMost(one.length, LIMITS.text, `characters of an item of “${field}”`);
+    atMost(one.length, COMMAND_LIMITS.text, `characters of an item of “${field}”`);
     return one;
   });
 }
 
-export function list(request: Request, field: string): unknown[] {
+export function listRequested(request: Request, field: string): unknown[] {
   const value = request[field];
   if (!Array.isArray(value))
     throw wrong(
       request,
       `“${field}” is ${value === undefined ? 'missing' : 'not a list'}.`,
-      `Give "${field}" as a list.`,
+      `Give "${field}" as a listRequested.`,
     );
   return value;
 }
 
 /** A whole number, where it is given. */
-export function wholeNumber(
+export function wholeNumberRequested(
   request: Request,
   field: string,
   least: number,

@@ -5,7 +5,7 @@ import {
   homesAnswer,
   intervalAnswer,
   keyAnswer,
-  notesAnswer,
+  answerNotes,
   numeralAnswer,
   readForm,
   symbolAnswer,
@@ -21,9 +21,9 @@ import {
   intervalText,
   keyText,
   labelText,
-  numeralText,
+  plainNumeral,
 } from './text';
-import { readSymbol } from './reading';
+import { symbolRequested } from './reading';
 import { need, wordsAfter } from './words';
 import { sheetCommand } from './sheetCommand';
 import { symbolOf } from './symbolOption';
@@ -129,14 +129,14 @@ function chord(args: Arguments, print: Print, school: Parameters<typeof symbolAn
         'this notation is not known.',
         'Leave it out, or write --notation romantext.',
       );
-    return print(numeralAnswer(options['numeral'], need(args, 'key'), { notation, school }), numeralText);
+    return print(numeralAnswer(options['numeral'], need(args, 'key'), { notation, school }), plainNumeral);
   }
   if (options['notes'] !== undefined)
-    return print(notesAnswer(options['notes'].trim().split(/[\s,]+/), options['key'], school), (a) =>
+    return print(answerNotes(options['notes'].trim().split(/[\s,]+/), options['key'], school), (a) =>
       chordText(a, school),
     );
   const symbol = symbolOf(args, school);
-  const said = readSymbol(symbol, school);
+  const said = symbolRequested(symbol, school);
   const answer = {
     ...symbolAnswer(symbol, options['key'], school),
     ...(args.flags.has('homes') ? { homes: homesAnswer(said, school) } : {}),

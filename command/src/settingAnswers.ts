@@ -1,6 +1,6 @@
 import {
-  bestSetting,
-  checkSetting,
+  bestVoicing,
+  checkVoicing,
   faultsOfChords,
   harmonise,
   parseLength,
@@ -17,20 +17,28 @@ import {
   type Lock,
   type Numeral,
   type RuleWeights,
-  type School,
+  type LabelStyle,
   type SettingFound,
   type SettingProblem,
 } from '@diatonix/core';
-import { atMost, LIMITS, oneTo } from './limits';
-import { readEither, readKey, readNote, readNumeralIn, readNumeralsIn, schoolOf } from './reading';
-import { asObject, list, optional, text, texts, wholeNumber, type Request } from './request';
+import { atMost, COMMAND_LIMITS, oneTo } from './limits';
+import { readEither, keyRequested, noteRequested, readNumeralIn, readNumeralsIn, schoolOf } from './reading';
+import {
+  asObject,
+  listRequested,
+  ifRequested,
+  textRequested,
+  textsRequested,
+  wholeNumberRequested,
+  type Request,
+} from './request';
 
 /** The best four-part setting of numerals, or where it is blocked; `count` gives the next best ones too. */
 export function settingAnswer(request: Request): unknown {
   const school = schoolOf(request);
-  const key = readKey(text(request, 'key'), school);
-  const chords = texts(request, 'chords');
-  oneTo(LIMITS.chords.setting, chords.length, 'chords', 'Give "chords": ["I","V7","I"].');
+  const key = keyRequested(textRequested(request, 'key'), school);
+  const chords = textsRequested(request, 'chords');
+  oneTo(COMMAND_LIMITS.chords.setting, chords.length, 'chords', 'Give "chords": ["I","V7","I"].');
   const numerals = readNumeralsIn(chords, key, request).flatMap((numeral) => numeral ?? []);
   const lines = (['melody', 'alto', 'tenor', 'bass'] as const).map((voice) =>
     voiceOf(request, voice, numerals.length, school),
@@ -42,8 +50,8 @@ export function settingAnswer(request: Request): unknown {
     lines[3]![at]!,
   ]);
   const problem = { key, numerals, locks, weights: weightsOf(request) };
-  const count = wholeNumber(request, 'count', 1, 50);
-  const found = bestSetting(problem);
+  const count = wholeNumberRequested(request, 'count', 1, 50);
+  const found = bestVoicing(problem);
   if (!('voices' in found)) {
     // When not every rule can be kept the best that can be is shown, with what it breaks.
     const nearest = request['strict'] === true ? null : nearestSetting(problem);
@@ -67,10 +75,10 @@ function settingOut({ voices, cost }: SettingFound) {
   return { voices: voices.map((notes) => notes.map(printNote)), cost: Math.round(cost * 1000) / 1000 };
 }
 
-function voiceOf(request: Request, voice: string, count: number, school: School | undefined): Lock[] {
+function voiceOf(request: Request, voice: string, count: number, school: LabelStyle | undefined): Lock[] {
   if (request[voice] === undefined || request[voice] === null)
     return Array.from({ length: count }, () => null);
-  const notes = list(request, voice);
+  const notes = listRequested(request, voice);
   if (notes.length > count)
     throw new TheoryError(
       'request',
@@ -81,13 +89,13 @@ function voiceOf(request: Request, voice: string, count: number, school: School 
   return Array.from({ length: count }, (_, at) => lockOf(notes[at] ?? null, voice, school));
 }
 
-function lockOf(note: unknown, voice: string, school: School | undefined): Lock {
+function lockOf(note: unknown, voice: string, school: LabelStyle | undefined): Lock {
   if (note === null) return null;
   if (typeof note !== 'string')
     throw new TheoryError(
       'request',
       JSON.stringify(note),
-      `a note of “${voice}” is neither a text nor null.`,
+      `a note of “${voice}” is neither a textRequested nor null.`,
       'Write "B4", or null for a free note.',
     );
   return readEither(note, school);
@@ -102,7 +110,8 @@ function weightsOf(request: Request): RuleWeights {
       throw new TheoryError('request', rule, 'there is no such rule.', `The rules are ${RULES.join(', ')}.`);
     return known;
   };
-  if (request['off'] !== undefined) for (const rule of texts(request, 'off')) weights[named(rule)] = 0;
+  if (request['off'] !== undefined)
+    for (const rule of textsRequested(request, 'off')) weights[named(rule)] = 0;
   if (request['weights'] !== undefined) {
     for (const [rule, weight] of Object.entries(asObject(request['weights'], 'weights'))) {
       if (typeof weight !== 'number' || !(weight >= 0))
@@ -121,18 +130,18 @@ function weightsOf(request: Request): RuleWeights {
 /** The faults of a setting in four voices. */
 export function checkAnswer(request: Request): unknown {
   const school = schoolOf(request);
-  const key = readKey(text(request, 'key'), school);
-  const voices = list(request, 'voices');
-  atMost(voices.length, LIMITS.chords.check, 'chords');
+  const key = keyRequested(textRequested(request, 'key'), school);
+  const voices = listRequested(request, 'voices');
+  atMost(voices.length, COMMAND_LIMITS.chords.check, 'chords');
   return {
-    faults: checkSetting(
+    faults: checkVoicing(
       voices.map((chord, at) => fourNotes(chord, at, school)),
       key,
     ),
   };
 }
 
-function fourNotes(chord: unknown, at: number, school: School | undefined): FourNotes {
+function fourNotes(chord: unknown, at: number, school: LabelStyle | undefined): FourNotes {
   if (!Array.isArray(chord) || chord.length !== 4 || chord.some((note) => typeof note !== 'string'))
     throw new TheoryError(
       'request',
@@ -140,20 +149,20 @@ function fourNotes(chord: unknown, at: number, school: School | undefined): Four
       `chord ${at + 1} is not four notes.`,
       'Give soprano, alto, tenor and bass: ["B4","G4","D4","G2"].',
     );
-  const [soprano, alto, tenor, bass] = (chord as string[]).map((note) => readNote(note, school));
+  const [soprano, alto, tenor, bass] = (chord as string[]).map((note) => noteRequested(note, school));
   return [soprano!, alto!, tenor!, bass!];
 }
 
 /** Ranked harmonisations of a melody or a bass with the given chords. */
 export function harmoniseAnswer(request: Request): unknown {
   const school = schoolOf(request);
-  const key = readKey(text(request, 'key'), school);
+  const key = keyRequested(textRequested(request, 'key'), school);
   const voice = request['melody'] === undefined ? 'bass' : 'melody';
-  const line = texts(request, voice);
-  const chords = texts(request, 'chords');
-  atMost(line.length, LIMITS.harmonise.notes, `notes of “${voice}”`);
-  atMost(chords.length, LIMITS.harmonise.chords, 'chords to choose from');
-  const notes = line.map((note) => readNote(note, school));
+  const line = textsRequested(request, voice);
+  const chords = textsRequested(request, 'chords');
+  atMost(line.length, COMMAND_LIMITS.harmonise.notes, `notes of “${voice}”`);
+  atMost(chords.length, COMMAND_LIMITS.harmonise.chords, 'chords to choose from');
+  const notes = line.map((note) => noteRequested(note, school));
   const numerals = chords.map((numeral): Numeral => readNumeralIn(numeral, key, school));
   return {
     harmonisations: harmonise({ key, voice, notes, numerals, ...timeOf(request, notes.length) }).map(
@@ -172,7 +181,7 @@ export function harmoniseAnswer(request: Request): unknown {
 /** `"lengths":["1","1/2",…],"time":"3/4","pickup":"1"`: the lengths of the notes in quarters and their metre. */
 function timeOf(request: Request, count: number): Pick<HarmoniseProblem, 'time'> {
   if (request['lengths'] === undefined || request['lengths'] === null) return {};
-  const ticks = texts(request, 'lengths').map(parseLength);
+  const ticks = textsRequested(request, 'lengths').map(parseLength);
   if (ticks.length !== count)
     throw new TheoryError(
       'request',
@@ -180,11 +189,11 @@ function timeOf(request: Request, count: number): Pick<HarmoniseProblem, 'time'>
       `there are ${count} notes.`,
       'Give one length for each note.',
     );
-  const pickup = optional(request, 'pickup');
+  const pickup = ifRequested(request, 'pickup');
   return {
     time: {
       ticks,
-      metre: parseMetre(optional(request, 'time') ?? '4/4'),
+      metre: parseMetre(ifRequested(request, 'time') ?? '4/4'),
       ...(pickup === undefined ? {} : { pickup: parseLength(pickup) }),
     },
   };

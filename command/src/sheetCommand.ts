@@ -1,7 +1,7 @@
 import {
   answerWords,
   causeSentence,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   kindsOut,
   instructionWords,
   makeSheet,
@@ -12,12 +12,12 @@ import {
   readSchool,
   TheoryError,
   type GivenData,
-  type School,
+  type LabelStyle,
   type Sheet,
 } from '@diatonix/core';
 import { sheetToMusicXml } from '@diatonix/core/musicxml';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { sheetOut, specOf, versionOf } from './askAnswers';
+import { sheetOut, specRequested, versionRequested } from './askAnswers';
 import type { Arguments } from './options';
 import type { PdfWanted } from './pdf';
 
@@ -56,13 +56,16 @@ export function sheetCommand({ options, flags }: Arguments): string {
       'Write diatonix sheet --spec FILE, --spec - for standard input, --kinds or --mistakes.',
     );
   const school = schoolOf(options['school']);
-  const sheet = makeSheet(specOf(readSpec(file), seedOf(options['seed'])), versionOf(options['version']));
+  const sheet = makeSheet(
+    specRequested(readSpec(file), seedOf(options['seed'])),
+    versionRequested(options['version']),
+  );
   const xml = options['musicxml'];
   if (xml !== undefined) {
     writeStaves(xml, sheet);
     return '';
   }
-  return json ? JSON.stringify(sheetOut(sheet, school)) : sheetText(sheet, school ?? DEFAULT_SCHOOL);
+  return json ? JSON.stringify(sheetOut(sheet, school)) : sheetText(sheet, school ?? DEFAULT_LABEL_STYLE);
 }
 
 /** Writes what stands on the staves as MusicXML. Throws TheoryError where the file cannot be written. */
@@ -93,8 +96,8 @@ export function pdfWanted({ options }: Arguments): PdfWanted {
     );
   const one = options['version'];
   return {
-    spec: specOf(readSpec(options['spec'] ?? '-'), seedOf(options['seed'])),
-    versions: one === undefined ? Array.from({ length: count }, (_, at) => at) : [versionOf(one)],
+    spec: specRequested(readSpec(options['spec'] ?? '-'), seedOf(options['seed'])),
+    versions: one === undefined ? Array.from({ length: count }, (_, at) => at) : [versionRequested(one)],
     paper: options['paper'] ?? 'A4',
     out: options['pdf']!,
     school: schoolOf(options['school']),
@@ -136,7 +139,7 @@ export function readSpec(file: string): unknown {
 }
 
 /** A sheet in words: each question with its answers. */
-function sheetText({ title, code, marks, sections }: Sheet, school: School): string {
+function sheetText({ title, code, marks, sections }: Sheet, school: LabelStyle): string {
   const said = (given: GivenData) =>
     Object.entries(given)
       .map(([field, value]) => `${field} ${Array.isArray(value) ? value.flat().join(' ') : String(value)}`)

@@ -1,6 +1,6 @@
 import { need, wordsAfter } from './words';
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   chordFromFormula,
   chordFromHalfSteps,
   printSymbol,
@@ -8,16 +8,16 @@ import {
   stackOnDegree,
   TheoryError,
   type Chord,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { readForm } from './answers';
-import { readKey, readName } from './reading';
+import { keyRequested, noteNameRequested } from './reading';
 import type { Arguments } from './options';
 
 /** The symbol of a chord given by degree, formula, half steps, or itself. */
-export function symbolOf(args: Arguments, school: School | undefined): string {
+export function symbolOf(args: Arguments, school: LabelStyle | undefined): string {
   const { options } = args;
-  const print = (chord: Chord) => printSymbol(chord, { letters: (school ?? DEFAULT_SCHOOL).letters });
+  const print = (chord: Chord) => printSymbol(chord, { letters: (school ?? DEFAULT_LABEL_STYLE).letters });
   if (options['degree'] !== undefined) {
     const top = Number(options['top'] ?? 5);
     if (![5, 7, 9, 11, 13].includes(top))
@@ -27,15 +27,15 @@ export function symbolOf(args: Arguments, school: School | undefined): string {
         'a stack ends on its 5, 7, 9, 11 or 13.',
         'Write --top 7.',
       );
-    const scale = scaleOf(readKey(need(args, 'key'), school), readForm(options['form']));
+    const scale = scaleOf(keyRequested(need(args, 'key'), school), readForm(options['form']));
     return print(stackOnDegree(scale, Number(options['degree']), top as 5 | 7 | 9 | 11 | 13));
   }
   if (options['formula'] !== undefined)
-    return print(chordFromFormula(readName(need(args, 'root'), school), options['formula']));
+    return print(chordFromFormula(noteNameRequested(need(args, 'root'), school), options['formula']));
   if (options['half-steps'] !== undefined)
     return print(
       chordFromHalfSteps(
-        readName(need(args, 'root'), school),
+        noteNameRequested(need(args, 'root'), school),
         options['half-steps']
           .trim()
           .split(/[\s,·]+/)

@@ -9,22 +9,22 @@ import {
   signatureWords,
   solfegeOf,
   vocabulary,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   type ScaleForm,
-  type School,
+  type LabelStyle,
   displayNoteName,
   parseNoteName,
   parseSymbol,
   stackQuality,
 } from '@diatonix/core';
-import { readKey } from './reading';
+import { keyRequested } from './reading';
 import type {
   figuresAnswer,
   fingeringAnswer,
   homesAnswer,
   intervalAnswer,
   keyAnswer,
-  notesAnswer,
+  answerNotes,
   numeralAnswer,
 } from './answers';
 import type { LabelledChord } from './label';
@@ -49,13 +49,13 @@ export function intervalText(answer: ReturnType<typeof intervalAnswer>): string 
   return `${intervalWords(parseInterval(answer.name))}${way} (${answer.name}), ${steps}; ${turned}`;
 }
 
-export function numeralText(answer: ReturnType<typeof numeralAnswer>): string {
+export function plainNumeral(answer: ReturnType<typeof numeralAnswer>): string {
   const figures = answer.figures.length > 0 ? `figures ${answer.figures.join(' ')}` : 'no figures';
   const root = answer.root ? `, root ${answer.root}` : '';
   return `${answer.symbol}: ${answer.notes.join(' ')}, ${qualityWords(answer.quality)}${root}, ${figures}`;
 }
 
-export function chordText(answer: ReturnType<typeof notesAnswer>, school = DEFAULT_SCHOOL): string {
+export function chordText(answer: ReturnType<typeof answerNotes>, school = DEFAULT_LABEL_STYLE): string {
   const { readings } = answer;
   const beyond = 'beyondThirds' in answer && answer.beyondThirds ? [answer.beyondThirds.sentence] : [];
   const lines = readings.slice(0, 4).map((r, index) => {
@@ -81,9 +81,9 @@ export function keyText(
   text: string,
   form: ScaleForm,
   answer: ReturnType<typeof keyAnswer>,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
-  const key = readKey(text, school);
+  const key = keyRequested(text, school);
   const name = (degree: number) => {
     const word = degreeName(key, degree, form);
     return word === 'leading' ? vocabulary(school).leading : word;
@@ -108,7 +108,10 @@ export function keyText(
   return `${title}: ${signatureWords(key, school.letters)}\n${table(rows)}${fingers}`;
 }
 
-export function labelText({ chords }: { chords: readonly LabelledChord[] }, school = DEFAULT_SCHOOL): string {
+export function labelText(
+  { chords }: { chords: readonly LabelledChord[] },
+  school = DEFAULT_LABEL_STYLE,
+): string {
   const letters = (notes: readonly string[]) =>
     school.letters === 'english'
       ? notes.join(' ')

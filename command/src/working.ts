@@ -3,7 +3,7 @@ import {
   CHORD_WAYS,
   chordOfNumeral,
   chordWorking,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   INTERVAL_WAYS,
   intervalWorking,
   invertIntervalWorking,
@@ -25,16 +25,16 @@ import {
   chordMap,
   displayNoteName,
   type Key,
-  type School,
+  type LabelStyle,
   type WorkingStep,
 } from '@diatonix/core';
-import { readForm, readNumeral } from './answers';
+import { readForm, numeralRequested } from './answers';
 import type { Arguments } from './options';
-import { readEither, readKey, readName, readNote, readSymbol } from './reading';
+import { readEither, keyRequested, noteNameRequested, noteRequested, symbolRequested } from './reading';
 import { symbolOf } from './symbolOption';
 
 /** The working of a command as numbered steps, one block for each way. */
-export function workingText(args: Arguments, school: School = DEFAULT_SCHOOL): string {
+export function workingText(args: Arguments, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   return blocksOf(args, school)
     .flatMap(([title, steps]) => [
       title,
@@ -45,9 +45,9 @@ export function workingText(args: Arguments, school: School = DEFAULT_SCHOOL): s
 
 type Block = readonly [string, readonly WorkingStep[]];
 
-function blocksOf(args: Arguments, school: School | undefined): Block[] {
+function blocksOf(args: Arguments, school: LabelStyle | undefined): Block[] {
   const { words, options, flags } = args;
-  const key = readKey(options['key'] ?? 'C major', school);
+  const key = keyRequested(options['key'] ?? 'C major', school);
   switch (words[0]) {
     case 'interval': {
       if (options['add'] !== undefined)
@@ -55,13 +55,13 @@ function blocksOf(args: Arguments, school: School | undefined): Block[] {
           [
             'Building it',
             buildIntervalWorking(
-              readNote(options['from']!, school),
+              noteRequested(options['from']!, school),
               parseInterval(options['add']),
               flags.has('below'),
             ),
           ],
         ];
-      const [from, to] = [readNote(words[1]!, school), readNote(words[2]!, school)];
+      const [from, to] = [noteRequested(words[1]!, school), noteRequested(words[2]!, school)];
       const titles = {
         scale: 'By the major scale',
         strip: 'By stripping accidentals',
@@ -78,14 +78,14 @@ function blocksOf(args: Arguments, school: School | undefined): Block[] {
         [
           'Reading the figures',
           readFiguresWorking(
-            readName(options['bass']!.replace(/-?\d$/, ''), school),
+            noteNameRequested(options['bass']!.replace(/-?\d$/, ''), school),
             parseFigures(options['figures'] ?? ''),
             key,
           ),
         ],
       ];
     case 'key': {
-      const own = readKey(words[1]!, school);
+      const own = keyRequested(words[1]!, school);
       return chordMap(own, 5, readForm(options['form'])).map((column): Block => [
         `Degree ${column.degree}, ${displayNoteName(column.chord.root)}`,
         chordWorking(column.chord, 'thirds', {
@@ -113,7 +113,7 @@ function blocksOf(args: Arguments, school: School | undefined): Block[] {
   }
 }
 
-function chordBlocks(args: Arguments, key: Key, school: School | undefined): Block[] {
+function chordBlocks(args: Arguments, key: Key, school: LabelStyle | undefined): Block[] {
   const { options } = args;
   if (options['notes'] !== undefined) {
     const notes = options['notes']
@@ -129,12 +129,12 @@ function chordBlocks(args: Arguments, key: Key, school: School | undefined): Blo
   const numeral =
     options['numeral'] === undefined
       ? null
-      : readNumeral(
+      : numeralRequested(
           options['numeral'],
           key,
           options['notation'] === 'romantext' ? { notation: 'romantext' } : {},
         );
-  const chord = numeral ? chordOfNumeral(numeral, key) : readSymbol(symbolOf(args, school), school);
+  const chord = numeral ? chordOfNumeral(numeral, key) : symbolRequested(symbolOf(args, school), school);
   const named = numeral ?? numeralsForChord(chord, key)[0]?.numeral;
   const titles = {
     thirds: 'By thirds',

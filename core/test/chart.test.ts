@@ -10,7 +10,7 @@ import {
   parseSymbol,
   parseTypedVoices,
   printSymbol,
-  readScore,
+  analyseScore,
   simplified,
   toRead,
   type ChartOptions,
@@ -25,7 +25,7 @@ const score = toRead(
     { title: 'Slack Water', fifths: 1, metre: parseMetre('3/4') },
   ),
 );
-const reading = readScore(score);
+const reading = analyseScore(score);
 const chart = (options: Partial<ChartOptions> = {}) =>
   chartOf(score, reading, { rate: 'chord', simple: false, capo: 0, ...options });
 const symbols = (options: Partial<ChartOptions> = {}) =>
@@ -96,7 +96,7 @@ describe('the words of a chart', () => {
     notes: sung.notes.map((one) => (one.part === 0 ? { ...one, lyric: words[next++]! } : one)),
   };
   const given = toRead(score);
-  const read = readScore(given);
+  const read = analyseScore(given);
   const print = (chord: Parameters<typeof printSymbol>[0]) => printSymbol(chord);
   const own = chartOf(given, read, { rate: 'chord', simple: true, capo: 0 });
 
@@ -121,7 +121,7 @@ describe('where chart and piece disagree', () => {
         metre: parseMetre('4/4'),
       }),
     );
-    const read = readScore(two);
+    const read = analyseScore(two);
     const bars = chartOf(two, read, { rate: 'bar', simple: true, capo: 0 });
     const clashes = chartClashes(two, read, bars);
     expect(clashes.map((one) => chartClashWords(one, two.bars))).toEqual([

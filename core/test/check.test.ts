@@ -1,9 +1,9 @@
 /** Faults that are found in four voices, and what is no fault. */
-import { checkSetting, parseKey, parseNote, type FourNotes } from '../src';
+import { checkVoicing, parseKey, parseNote, type FourNotes } from '../src';
 
 const four = (text: string): FourNotes => text.split(' ').map(parseNote) as unknown as FourNotes;
 const check = (key: string, ...chords: string[]) =>
-  checkSetting(chords.map(four), parseKey(key)).map(
+  checkVoicing(chords.map(four), parseKey(key)).map(
     ({ at, rule, voices }) => `${at} ${rule} ${voices.map((voice) => voice[0]).join('')}`,
   );
 

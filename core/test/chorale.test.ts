@@ -18,7 +18,7 @@ import {
   sameName,
   signatureFifths,
 } from '../src';
-import { momentsOf, readMusicXml, readMusicXmlLine } from '../src/format/musicxml';
+import { lineMoments, readMusicXml, readMusicXmlLine } from '../src/format/musicxml';
 import table from './oracles/chorale-012.json';
 
 const xml = readFileSync(join(__dirname, 'oracles', 'chorale-012.musicxml'), 'utf8');
@@ -41,16 +41,16 @@ test('every moment of the score holds the notes of the table', () => {
       .map((n) => printNote(parseNote(n.pitch)))
       .sort(),
   );
-  expect(momentsOf(score).map(({ sounding }) => sounding.map(({ note }) => printNote(note)).sort())).toEqual(
-    sounding,
-  );
+  expect(
+    lineMoments(score).map(({ sounding }) => sounding.map(({ note }) => printNote(note)).sort()),
+  ).toEqual(sounding);
   expect(signatureFifths(score.keys[0]!.key)).toBe(table.signature);
 });
 
 test('imported as a progression, every moment with a chord becomes a column', () => {
   const { value, remarks } = readMusicXmlLine(xml);
   const unread = Number(/^(\d+) moment/.exec(remarks.join(' '))?.[1] ?? 0);
-  expect(value.columns.length + unread).toBe(momentsOf(readMusicXml(xml)).length);
+  expect(value.columns.length + unread).toBe(lineMoments(readMusicXml(xml)).length);
   expect(value.columns.every(({ entry }) => entry.kind === 'notes')).toBe(true);
   expect(unread).toBeLessThan(value.columns.length / 10);
   // The chords last as long as the piece.

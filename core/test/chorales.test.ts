@@ -7,7 +7,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
-  checkSetting,
+  checkVoicing,
   keyFromSignature,
   parseNote,
   type Fault,
@@ -51,7 +51,7 @@ const count = (rule: Rule) =>
   PIECES.reduce(
     (sum, { signature, settings }) =>
       sum +
-      checkSetting(settings, keyFromSignature(signature, 'major')).filter(
+      checkVoicing(settings, keyFromSignature(signature, 'major')).filter(
         (fault: Fault) => fault.rule === rule,
       ).length,
     0,
@@ -81,7 +81,7 @@ test('the same chorales with the tenor doubled by the soprano an octave up are f
     bass,
   ]);
   expect(
-    checkSetting(doubled, keyFromSignature(1, 'major')).filter(({ rule }) => rule === 'parallel-octaves')
+    checkVoicing(doubled, keyFromSignature(1, 'major')).filter(({ rule }) => rule === 'parallel-octaves')
       .length,
   ).toBeGreaterThan(20);
 });

@@ -37,7 +37,7 @@ import {
   whatItIs,
   writtenChord,
   writtenKey,
-  writtenNote,
+  noteForInstrument,
   INSTRUMENTS,
   cautionWords,
   otherReadings,
@@ -172,7 +172,7 @@ test('parts for B♭, E♭ and F instruments are written a second, a sixth and a
     'C major',
     'Bb major',
   ]);
-  expect(INSTRUMENTS.map((one) => printNote(writtenNote(parseNote('Bb3'), one)))).toEqual([
+  expect(INSTRUMENTS.map((one) => printNote(noteForInstrument(parseNote('Bb3'), one)))).toEqual([
     'Bb3',
     'C4',
     'G4',

@@ -9,7 +9,7 @@ import {
   parseTypedVoices,
   printLength,
   printNote,
-  readScore,
+  analyseScore,
   rowsOfScore,
   scoreOfRows,
   TICKS_A_QUARTER,
@@ -124,7 +124,7 @@ describe('ties and fermatas', () => {
   test('a fermata ends a phrase, and a second press takes it away', () => {
     const score = typed('S: | C5 D5 E5 G5 | C5:4 |\nB: | C3 G3 C3 G3 | C3:4 |');
     const held = after(score, 3, { kind: 'fermata' });
-    expect(readScore(toRead(held)).phraseEnds.map(({ at }) => at / Q)).toEqual([4, 8]);
+    expect(analyseScore(toRead(held)).phraseEnds.map(({ at }) => at / Q)).toEqual([4, 8]);
     expect(said(after(held, 3, { kind: 'fermata' }))).toBe(said(score));
   });
 });

@@ -14,7 +14,7 @@ import {
   parseSymbol,
   readLine,
   chordOfNumeral,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   ROMANTEXT,
   parseNoteName as name,
 } from '../src';
@@ -81,7 +81,7 @@ function text(random: () => number): string {
 const KEY = parseKey('F# minor');
 const C = name('C');
 const BARE = {
-  ...DEFAULT_SCHOOL,
+  ...DEFAULT_LABEL_STYLE,
   numeralCase: 'capitals-bare',
   inversion: 'letters',
   sevenths: 'diatonic',

@@ -1,13 +1,13 @@
 /** Tonicising against modulating, pivot chords, and how far parts go. The piece is common practice. */
 import {
-  compassOf,
+  rangeOf,
   MODULATIONS,
   parseMetre,
   parseTypedVoices,
   printKey,
   printNote,
   printNumeral,
-  readScore,
+  analyseScore,
   scoreChordSteps,
   toRead,
   weightsFor,
@@ -24,7 +24,7 @@ const score = toRead(
   ),
 );
 const keysAt = (modulation: (typeof MODULATIONS)[number]) =>
-  readScore(score, { weights: weightsFor(modulation) }).keys.map(({ key }) => printKey(key));
+  analyseScore(score, { weights: weightsFor(modulation) }).keys.map(({ key }) => printKey(key));
 
 test('the same piece stays in one key or goes to the next, by the threshold', () => {
   expect(keysAt('never')).toEqual(['C major']);
@@ -35,13 +35,13 @@ test('the same piece stays in one key or goes to the next, by the threshold', ()
 });
 
 test('staying in one key the dominant of the dominant is named for what it leads to', () => {
-  const { chords } = readScore(score, { weights: weightsFor('never') });
+  const { chords } = analyseScore(score, { weights: weightsFor('never') });
   expect(chords.some(({ numeral, key }) => printNumeral(numeral, key).endsWith('/V'))).toBe(true);
   expect(chords.every(({ pivot }) => pivot === null)).toBe(true);
 });
 
 test('the last chord of both keys before the cadence of the new one has both numerals, and says so', () => {
-  const reading = readScore(score);
+  const reading = analyseScore(score);
   const at = reading.chords.findIndex(({ pivot }) => pivot !== null);
   const { pivot, numeral, key } = reading.chords[at]!;
   const own = [printNumeral(numeral, key), printKey(key)].join(' in ');
@@ -55,7 +55,7 @@ test('the last chord of both keys before the cadence of the new one has both num
 });
 
 test('parts go from their lowest to their highest note, each where it is first heard', () => {
-  const said = compassOf(score.notes).map(
+  const said = rangeOf(score.notes).map(
     ({ part, lowest, highest }) =>
       `${part} ${printNote(lowest.note)} ${lowest.at / 10_080} ${printNote(highest.note)} ${highest.at / 10_080}`,
   );

@@ -17,7 +17,7 @@ import {
 } from '../src';
 import { PLAIN_LINE } from '../src/format';
 import {
-  kindOf,
+  chordKindOf,
   membersOfKind,
   intervalsToMusicXml,
   readMusicXml,
@@ -111,7 +111,7 @@ test('every chord map of the 30 keys comes back with its labels', () => {
 test('kind and degrees stand for the very members of any chord', () => {
   fc.assert(
     fc.property(anyChord, (chord) => {
-      const { kind, degrees } = kindOf(chord);
+      const { kind, degrees } = chordKindOf(chord);
       const sort = (list: readonly { degree: number; alteration: number }[]) =>
         list.map((m) => `${m.degree}:${m.alteration}`).sort();
       expect(sort(membersOfKind(kind, degrees)!)).toEqual(sort(chord.members));

@@ -3,8 +3,8 @@
  * practice unless a source stands beside; each row is moved to every key.
  */
 import {
-  beyondThirds,
-  beyondThirdsWords,
+  nonTertian,
+  nonTertianWords,
   identify,
   intervalUp,
   isFarFetched,
@@ -115,15 +115,15 @@ test.each([
   ['C E G F# A# C#', 'polychord'],
   ['C F Bb Eb Ab', 'quartal'],
 ])('%s is also seen as %s', (text, kind) => {
-  const found = beyondThirds(names(text));
+  const found = nonTertian(names(text));
   expect(found?.kind).toBe(kind);
-  expect(beyondThirdsWords(found!)).toMatch(/^(No chord of thirds|Two chords at once): /);
+  expect(nonTertianWords(found!)).toMatch(/^(No chord of thirds|Two chords at once): /);
 });
 
 test.each(['C E G', 'B D F A', 'C E G Bb Eb', 'F A C D', 'G F A C', 'C Eb Gb Bbb'])(
   '%s is a chord of thirds and nothing else',
   (text) => {
-    expect(beyondThirds(names(text))).toBeNull();
+    expect(nonTertian(names(text))).toBeNull();
   },
 );
 

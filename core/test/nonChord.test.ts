@@ -14,7 +14,7 @@ import {
   parseMetre,
   parseNote,
   printNote,
-  readScore,
+  analyseScore,
   sameNote,
   scoreChordSteps,
   staffPosition,
@@ -26,7 +26,7 @@ import {
 } from '../src';
 import { nonChordNotes } from '../src/score/reading/nonChord';
 import { slicesOf } from '../src/score/reading/slices';
-import { kindOf, neighboursOf, stepFrom } from '../src/score/reading/melodic';
+import { nonChordKind, neighboursOf, stepFrom } from '../src/score/reading/melodic';
 
 function voice(line: string, part = 0): ScoreNote[] {
   let at = 0;
@@ -70,7 +70,7 @@ test.each([
   ['C5', 0, 'free'],
 ] as const)('in %s note %i is: %s', (line, at, kind) => {
   const notes = voice(line);
-  expect(kindOf(notes, neighboursOf(notes), at, notes[at]!.onset)).toBe(kind);
+  expect(nonChordKind(notes, neighboursOf(notes), at, notes[at]!.onset)).toBe(kind);
 });
 
 describe('beside another library', () => {
@@ -103,7 +103,7 @@ describe('beside another library', () => {
       const steps = [first, last].map((one) => isSecond(one, middle) || isChromatic(one, middle));
       const words = [first, middle, last].map(printNote).join(' ');
       const notes = voice(words);
-      const ours = kindOf(notes, neighboursOf(notes), 1, notes[1]!.onset);
+      const ours = nonChordKind(notes, neighboursOf(notes), 1, notes[1]!.onset);
       const said = ours === 'passing' || ours === 'neighbour' ? ours : undefined;
       if (said === theirs.get(words)) same++;
       else if (steps.every(Boolean)) differ.push(`${words} ${said}`);
@@ -137,7 +137,7 @@ describe('suspensions as Fux resolves them', () => {
       const upper = `${above(low, held)}:2 ${above(low, held)} ${above(low, resolved)}`;
       const notes = [...voice(upper), ...voice(`${above(low, 2)}:2 ${low}:2`, 1)];
       const at = 1;
-      expect(kindOf(notes, neighboursOf(notes), at, notes[at]!.onset)).toBe('suspension');
+      expect(nonChordKind(notes, neighboursOf(notes), at, notes[at]!.onset)).toBe('suspension');
       const [one] = nonChordNotes(
         notes,
         neighboursOf(notes),
@@ -182,7 +182,7 @@ test('a note that is held into the moment is suspended where it falls, retarded 
     ['B4:2 C5', 'retardation'],
   ] as const) {
     const notes = voice(line);
-    expect(kindOf(notes, neighboursOf(notes), 0, notes[0]!.end / 2)).toBe(kind);
+    expect(nonChordKind(notes, neighboursOf(notes), 0, notes[0]!.end / 2)).toBe(kind);
   }
 });
 
@@ -218,7 +218,7 @@ describe('suspensions say their figures', () => {
     ['9–8', ['D5:2 D5 C5 C5:4', 'G4:2 G4:2 G4:4', 'B3:2 E4:2 E4:4', 'G3:2 C3:2 C3:4']],
   ] as const)('%s', (figures, lines) => {
     const given = score(...lines);
-    const said = readScore(given).chords.flatMap(({ nonChord }) =>
+    const said = analyseScore(given).chords.flatMap(({ nonChord }) =>
       nonChord.map((one) => nonChordSentence(one, given.notes)),
     );
     expect(said.join(' ')).toContain(`a suspension ${figures}`);
@@ -227,7 +227,7 @@ describe('suspensions say their figures', () => {
 
 test('the steps of a chord say what sounds, what is foreign, the stack, the numeral and the cadence', () => {
   const given = score('C5:2 C5 B4 C5:4', 'E4:2 D4:2 E4:4', 'G3:2 G3:2 G3:4', 'C3:2 G2:2 C3:4');
-  const reading = readScore(given);
+  const reading = analyseScore(given);
   expect(scoreChordSteps(given, reading, 1).map(plain)).toEqual([
     'Sounding: G, D, C, B. G comes more than once.',
     'C5 is held over, a suspension 4–3, and falls to B4.',

@@ -19,7 +19,7 @@ import {
   parseNoteNameIn,
   pitchClass,
   printNoteName,
-  readNoteNameIn,
+  parseNoteNameAt,
   sameName,
   stackUp,
   staffPosition,
@@ -84,10 +84,10 @@ test.each([
 }); // prettier-ignore
 
 test('a German root before a suspension keeps its letter', () => {
-  expect(readNoteNameIn('Asus4', 0, 'german')).toMatchObject({ end: 1, name: { step: 5, alteration: 0 } });
-  expect(readNoteNameIn('As7', 0, 'german')).toMatchObject({ end: 2, name: { step: 5, alteration: -1 } });
-  expect(readNoteNameIn('sol7', 0, 'fixed-do')).toMatchObject({ end: 3, name: { step: 4 } });
-  expect(readNoteNameIn('X', 0, 'german')).toBeNull();
+  expect(parseNoteNameAt('Asus4', 0, 'german')).toMatchObject({ end: 1, name: { step: 5, alteration: 0 } });
+  expect(parseNoteNameAt('As7', 0, 'german')).toMatchObject({ end: 2, name: { step: 5, alteration: -1 } });
+  expect(parseNoteNameAt('sol7', 0, 'fixed-do')).toMatchObject({ end: 3, name: { step: 4 } });
+  expect(parseNoteNameAt('X', 0, 'german')).toBeNull();
   for (const bad of ['Ess', 'Bes', 'Cs', 'J'])
     expect(attempt(() => parseNoteNameIn(bad, 'german')).ok).toBe(false);
 });

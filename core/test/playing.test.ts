@@ -6,7 +6,7 @@ import fc from 'fast-check';
 import {
   anchoredFingering,
   chordFingering,
-  closeSettings,
+  closeVoicings,
   midiNumber,
   parseNote,
   parseSymbol,
@@ -40,7 +40,7 @@ test('over any chords the fingers go up, and one that is said to stay is on the 
   });
   fc.assert(
     fc.property(symbols, (line) => {
-      const upper = closeSettings(line.map((text) => parseSymbol(text))).map((setting) => setting.upper);
+      const upper = closeVoicings(line.map((text) => parseSymbol(text))).map((setting) => setting.upper);
       anchoredFingering(upper).forEach((one, at, all) => {
         expect(one!.fingers).toHaveLength(upper[at]!.length);
         one!.fingers.slice(1).forEach((finger, i) => expect(finger).toBeGreaterThan(one!.fingers[i]!));
@@ -60,7 +60,7 @@ test('every pattern plays every note of the chord and no other, the bass never a
   const symbols = fc.constantFrom('C', 'G7', 'Dm7/F', 'E7b9', 'C5', 'F#m');
   fc.assert(
     fc.property(symbols, fc.constantFrom(...PATTERNS), (symbol, pattern) => {
-      const setting = closeSettings([parseSymbol(symbol)])[0]!;
+      const setting = closeVoicings([parseSymbol(symbol)])[0]!;
       const { lower, upper } = playedChord(setting, pattern);
       const heard = (steps: readonly (readonly Note[])[]) =>
         [...new Set(steps.flat().map(midiNumber))].sort((a, b) => a - b);

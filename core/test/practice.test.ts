@@ -13,7 +13,7 @@ import {
   KEY_ORDERS,
   midiNumber,
   mistakeName,
-  momentsOf,
+  drillMoments,
   parseDrill,
   parseKey,
   printNote,
@@ -85,8 +85,10 @@ test('C major has the fingers that every pupil learns', () => {
 
 test('hands apart, then both, the left below', () => {
   const notes = drillNotes('scale', parseKey('G major'));
-  const [first] = HANDS.map((hands) => momentsOf(notes, hands).map((own) => own.map(printNote).join(' '))[0]);
-  expect(HANDS.map((hands) => momentsOf(notes, hands)[0]!.map(printNote).join(' '))).toEqual([
+  const [first] = HANDS.map(
+    (hands) => drillMoments(notes, hands).map((own) => own.map(printNote).join(' '))[0],
+  );
+  expect(HANDS.map((hands) => drillMoments(notes, hands)[0]!.map(printNote).join(' '))).toEqual([
     first,
     'G2',
     'G2 G3',

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import {
   attempt,
-  closeSettings,
+  closeVoicings,
   entryText,
   entryTextIn,
   givenSetting,
@@ -13,20 +13,20 @@ import {
   parseKey,
   parseSymbol,
   printKey,
-  readEntry,
+  chordOfEntry,
   readLine,
   rereadEntry,
   sameName,
   settingsOf,
   stackedNotes,
   transposeEntry,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   type Entry,
 } from '../src';
 import { ordinaryKey } from './arbitraries';
 
 const A = parseKey('A major');
-const texts = (line: string, key = A, school = DEFAULT_SCHOOL) =>
+const texts = (line: string, key = A, school = DEFAULT_LABEL_STYLE) =>
   readLine(line, key, school).map((token) => ('error' in token ? `! ${token.text}` : entryText(token.entry)));
 
 test('numerals, symbols, degrees, hyphened degrees and groups stand side by side', () => {
@@ -37,7 +37,7 @@ test('numerals, symbols, degrees, hyphened degrees and groups stand side by side
   expect(texts('V6/5 of ii V7 of V of ii IIm7 IVmaj7')).toEqual(['V65/ii', 'V7/V/ii', 'ii7', 'IVmaj7']);
   expect(texts('V6/4–5/3 V64-7')).toEqual(['Cad64', 'V', 'Cad64', 'V7']);
   expect(texts('1 4 5 7', parseKey('C minor'))).toEqual(['i', 'iv', 'V', 'viio']);
-  expect(texts('Hm7 Fis7 B', A, { ...DEFAULT_SCHOOL, letters: 'german' })).toEqual(['Bm7', 'F#7', 'Bb']);
+  expect(texts('Hm7 Fis7 B', A, { ...DEFAULT_LABEL_STYLE, letters: 'german' })).toEqual(['Bm7', 'F#7', 'Bb']);
 });
 
 test('a piece that is not understood leaves its neighbours alone and says where it stood', () => {
@@ -76,7 +76,7 @@ test('a line written out in any school is read back as the same entries', () => 
     minorDegrees: fc.constantFrom('plain', 'flat'),
     applied: fc.constantFrom('slash', 'of', 'arrow', 'arrows-only'),
     letters: fc.constantFrom('english', 'german', 'fixed-do'),
-  }).map((part) => ({ ...DEFAULT_SCHOOL, ...part }) as typeof DEFAULT_SCHOOL); // prettier-ignore
+  }).map((part) => ({ ...DEFAULT_LABEL_STYLE, ...part }) as typeof DEFAULT_LABEL_STYLE); // prettier-ignore
   fc.assert(
     fc.property(ordinaryKey, schools, (key, school) => {
       const stored = entries(key);
@@ -97,13 +97,13 @@ test('inverting goes round through every member and home again', () => {
     let entry: Entry = first.entry;
     const basses = [];
     for (let i = 0; i < count; i++) {
-      basses.push(readEntry(entry, A).chord.bass);
+      basses.push(chordOfEntry(entry, A).chord.bass);
       entry = invertEntry(entry, A, 1);
     }
     expect(new Set(basses.map((b) => `${b.step} ${b.alteration}`)).size).toBe(count);
-    expect(sameName(readEntry(entry, A).chord.bass, basses[0]!)).toBe(true);
+    expect(sameName(chordOfEntry(entry, A).chord.bass, basses[0]!)).toBe(true);
     const back = invertEntry(invertEntry(entry, A, 1), A, -1);
-    expect(readEntry(back, A).chord.bass).toEqual(readEntry(entry, A).chord.bass);
+    expect(chordOfEntry(back, A).chord.bass).toEqual(chordOfEntry(entry, A).chord.bass);
   }
 }); // prettier-ignore
 
@@ -112,7 +112,7 @@ test('re-reading keeps every chord, transposing keeps every numeral, in all keys
     'entry' in t ? [t.entry] : [],
   );
   for (const key of ordinaryKeys('major')) {
-    const chords = (list: readonly Entry[], k: typeof A) => list.map((e) => readEntry(e, k).chord);
+    const chords = (list: readonly Entry[], k: typeof A) => list.map((e) => chordOfEntry(e, k).chord);
     const again = entries.map((e) => rereadEntry(e, A));
     const heard = (c: ReturnType<typeof chords>[number]) =>
       c.members.map((m) => `${m.degree}:${m.alteration}`).join(' ') +
@@ -121,7 +121,7 @@ test('re-reading keeps every chord, transposing keeps every numeral, in all keys
       c.bass.step;
     // Far from the key a chord may have no numeral; where it has one, its notes are the same.
     again.forEach((entry, i) => {
-      const read = attempt(() => readEntry(entry, key));
+      const read = attempt(() => chordOfEntry(entry, key));
       if (read.ok && entry.kind === 'symbol')
         expect(heard(read.value.chord)).toBe(heard(chords(entries, A)[i]!));
     });
@@ -155,7 +155,7 @@ test('the plain setting keeps its registers and holds every note of the chord', 
   const chords = ['A', 'F#m', 'F#7/A#', 'Bm', 'Bm7/D', 'E7', 'Amaj9', 'G#dim7', 'Gb', 'Cb/Eb'].map((s) =>
     parseSymbol(s),
   );
-  closeSettings(chords).forEach(({ lower, upper }, i) => {
+  closeVoicings(chords).forEach(({ lower, upper }, i) => {
     expect(lower).toHaveLength(1);
     expect(midiNumber(lower[0]!)).toBeGreaterThanOrEqual(39);
     expect(midiNumber(lower[0]!)).toBeLessThanOrEqual(51);

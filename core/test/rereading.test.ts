@@ -7,7 +7,7 @@ import {
   parseMetre,
   parseNote,
   printKey,
-  readScore,
+  analyseScore,
   sameValue,
   ScoreReader,
   TICKS_A_QUARTER,
@@ -90,7 +90,7 @@ function changed({ score, rulings }: Piece, kind: string, where: number, how: nu
     case 'key':
       return rule({ kind: 'key', from: old.onset, to: old.onset + (how % 9) * TICKS_A_QUARTER, key });
     case 'numeral': {
-      const chords = readScore(score).chords.flatMap(({ readings }) => readings);
+      const chords = analyseScore(score).chords.flatMap(({ readings }) => readings);
       const { from, to, key: own, numeral } = chords[where % chords.length]!;
       return rule({ kind: 'numeral', from, to, key: own, numeral });
     }
@@ -130,7 +130,7 @@ describe.each(PIECES)('%s', (_, score) => {
         for (const [kind, where, how] of list) {
           piece = changed(piece, kind, where, how);
           const again = reader.read(piece.score, { rulings: piece.rulings });
-          expect(sameValue(again, readScore(piece.score, { rulings: piece.rulings }))).toBe(true);
+          expect(sameValue(again, analyseScore(piece.score, { rulings: piece.rulings }))).toBe(true);
         }
       }),
       { numRuns: 6 },
@@ -169,7 +169,7 @@ test('the same notes in bars of another metre are read as if they were new', () 
   const bars = barsAfter(0, parseMetre('4/4'), 4 * TICKS_A_QUARTER);
   const alone: ScoreToRead = { notes: leapt, bars, signatures: [{ at: 0, fifths: 0 }], fermatas: [] };
   const kinds = (one: ScoreToRead) =>
-    readScore(one).chords.flatMap(({ nonChord }) => nonChord.map(({ kind }) => kind));
+    analyseScore(one).chords.flatMap(({ nonChord }) => nonChord.map(({ kind }) => kind));
   expect(kinds(alone)).toEqual(['appoggiatura']);
   expect(kinds(changed({ score: alone, rulings: [] }, 'metre', 0, 0).score)).toEqual([
     'incomplete-neighbour',
@@ -182,20 +182,20 @@ test('the same notes in bars of another metre are read as if they were new', () 
     const reader = new ScoreReader();
     reader.read(score);
     const other = changed({ score, rulings: [] }, 'metre', 0, how).score;
-    expect(sameValue(reader.read(other), readScore(other))).toBe(true);
+    expect(sameValue(reader.read(other), analyseScore(other))).toBe(true);
   }
 });
 
 test.each(['join', 'numeral'] as const)('a %s over the end of a phrase is obeyed', (kind) => {
   const score = together('012');
-  const { phraseEnds, chords } = readScore(score);
+  const { phraseEnds, chords } = analyseScore(score);
   const { at } = phraseEnds[0]!;
   const before = chords.find(({ to }) => to === at)!;
   const after = chords.find(({ from }) => from === at)!;
   const { key, numeral } = before;
   const ruling: ScoreRuling =
     kind === 'join' ? { kind, at } : { kind, from: before.from, to: after.to, key, numeral };
-  const ruled = readScore(score, { rulings: [ruling] });
+  const ruled = analyseScore(score, { rulings: [ruling] });
   expect(ruled.chords.some(({ from, to }) => from < at && to > at)).toBe(true);
   expect(ruled.chords.some(({ from }) => from === at)).toBe(false);
 });
@@ -213,5 +213,5 @@ test('a key that cannot hold the chords is refused, and what was read before is 
   expect(reader.read(score).keys.map(({ key: own }) => printKey(own))).toEqual(
     first.keys.map(({ key: own }) => printKey(own)),
   );
-  expect(reader.read(score)).toEqual(readScore(score));
+  expect(reader.read(score)).toEqual(analyseScore(score));
 });

@@ -1,7 +1,7 @@
 /** Printing and then reading gives the same value: every notation, every school, all keys. */
 import fc from 'fast-check';
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   attempt,
   chordOfNumeral,
   displayNoteName,
@@ -26,7 +26,7 @@ import {
   sortMembers,
   targetsOf,
   type Numeral,
-  type School,
+  type LabelStyle,
   type Chord,
 } from '../src';
 import { anyChord, anyKey, anyName, anyNote, anyStack, ordinaryKey } from './arbitraries';
@@ -64,7 +64,7 @@ const symbolSchools = fc.record({
   halfDiminished: fc.constantFrom('m7b5', 'ø7'),
   diminished: fc.constantFrom('dim', '°'),
   augmented: fc.constantFrom('+', 'aug'),
-}) as fc.Arbitrary<School['symbols']>;
+}) as fc.Arbitrary<LabelStyle['symbols']>;
 
 test('chord symbols: every stack with every bass, in every school, with letters or signs', () => {
   fc.assert(
@@ -91,7 +91,7 @@ const schools = fc.record({
   symbols: symbolSchools,
   minorDegrees: fc.constantFrom('plain', 'flat'),
   applied: fc.constantFrom('slash', 'of', 'arrow'),
-}).map((part) => ({ ...DEFAULT_SCHOOL, ...part }) as School); // prettier-ignore
+}).map((part) => ({ ...DEFAULT_LABEL_STYLE, ...part }) as LabelStyle); // prettier-ignore
 
 test('numerals: every degree, stack and inversion, plain and applied, in every school', () => {
   const place = fc.tuple(

@@ -1,6 +1,6 @@
 /** What each school prints, choice by choice (the table of schools in docs/conventions.md). */
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   displayNoteName,
   labelEntry,
   parseKey,
@@ -14,13 +14,13 @@ import {
   sameNumeral,
   typesetParts,
   vocabulary,
-  type School,
+  type LabelStyle,
 } from '../src';
 
 const C = parseKey('C major');
 const A_MINOR = parseKey('A minor');
-const school = (part: Partial<School>): School => ({ ...DEFAULT_SCHOOL, ...part });
-const shown = (text: string, part: Partial<School>, key = C) =>
+const school = (part: Partial<LabelStyle>): LabelStyle => ({ ...DEFAULT_LABEL_STYLE, ...part });
+const shown = (text: string, part: Partial<LabelStyle>, key = C) =>
   printNumeral(parseNumeral(text, key), key, school(part));
 
 test.each([
@@ -93,7 +93,7 @@ test.each([
   ['Cm7b5', 'Cø7', { halfDiminished: 'ø7' }], ['Cdim7', 'C°7', { diminished: '°' }],
   ['C+7', 'Caug7', { augmented: 'aug' }], ['CmMaj7', 'C-△7', { minor: '-', majorSeventh: '△7' }],
 ] as const)('%s is printed %s with %j', (plain, printed, part) => {
-  const symbols = { ...DEFAULT_SCHOOL.symbols, ...part };
+  const symbols = { ...DEFAULT_LABEL_STYLE.symbols, ...part };
   expect(printSymbol(parseSymbol(plain), { school: symbols })).toBe(printed);
   expect(printSymbol(parseSymbol(printed))).toBe(plain);
 }); // prettier-ignore
@@ -101,7 +101,7 @@ test.each([
 test('letters and words', () => {
   expect(displayNoteName(parseNoteName('Bb'), 'german')).toBe('B');
   expect([
-    vocabulary(DEFAULT_SCHOOL).halfSteps,
+    vocabulary(DEFAULT_LABEL_STYLE).halfSteps,
     vocabulary(school({ words: 'note' })).halfSteps,
     vocabulary(school({ words: 'note' })).leading,
   ]).toEqual(['half steps', 'semitones', 'leading note']);

@@ -12,7 +12,7 @@ import {
   parseTypedVoices,
   printLength,
   printNote,
-  readScore,
+  analyseScore,
   rowsOfScore,
   scoreOfRows,
   toRead,
@@ -79,7 +79,7 @@ describe('MusicXML as other programs write it', () => {
     expect(places(score)).toEqual(told);
     // As it is kept, and as it is read back from what is written here.
     expect(places(scoreOfRows(rowsOfScore(score)))).toEqual(told);
-    expect(places(written(writeScoreXml(score, readScore(toRead(score)))))).toEqual(told);
+    expect(places(written(writeScoreXml(score, analyseScore(toRead(score)))))).toEqual(told);
   });
 
   test('two short bars with nothing between them stay two', () => {
@@ -205,7 +205,7 @@ describe('MusicXML as other programs write it', () => {
 });
 
 describe('MusicXML out', () => {
-  const back = (score: Score) => rowsOfScore(written(writeScoreXml(score, readScore(toRead(score)))));
+  const back = (score: Score) => rowsOfScore(written(writeScoreXml(score, analyseScore(toRead(score)))));
   const plain = (score: Score) => ({ ...rowsOfScore(score), symbols: [] as readonly string[] });
 
   test.each([
@@ -258,7 +258,7 @@ describe('MusicXML out', () => {
   test('a chorale goes out with its labels, and an engraver from the registry reads every note of it', async () => {
     const xml = readFileSync(join(__dirname, 'oracles', 'chorale-012.musicxml'));
     const score = readScoreFile('012.musicxml', xml).value;
-    const reading = readScore(toRead(score));
+    const reading = analyseScore(toRead(score));
     const text = writeScoreXml(score, reading);
     expect([...rowsOfScore(written(text)).notes].sort()).toEqual([...rowsOfScore(score).notes].sort());
     expect(text.match(/<function>/g)).toHaveLength(reading.chords.length);
@@ -280,6 +280,6 @@ test('words that go over several notes keep their hyphens, in and out', () => {
   ]);
   const read = written(xml);
   expect(read.notes.map(({ lyric }) => lyric)).toEqual(['lan-', 'tern-', 'light', 'burns']);
-  const again = written(writeScoreXml(read, readScore(toRead(read))));
+  const again = written(writeScoreXml(read, analyseScore(toRead(read))));
   expect(again.notes.map(({ lyric }) => lyric)).toEqual(['lan-', 'tern-', 'light', 'burns']);
 });

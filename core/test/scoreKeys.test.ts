@@ -13,7 +13,7 @@ import {
   parseNote,
   printKey,
   printNumeral,
-  readScore,
+  analyseScore,
   sameKey,
   sameNumeral,
   signatureFifths,
@@ -145,7 +145,7 @@ function toSignature(fifths: number, mode: Mode): (note: Note) => Note {
 describe.each(PHRASES)('$name', (phrase) => {
   test.each(KEYS)('reads the same with a signature of %i', (fifths) => {
     const score = scoreOf(phrase, fifths, toSignature(fifths, phrase.mode));
-    const { chords, keys } = readScore(score);
+    const { chords, keys } = analyseScore(score);
     expect(chords.map(({ numeral, key }) => printNumeral(numeral, key)).join(' ')).toBe(phrase.numerals);
     expect(keys.map(({ key }) => printKey(key))).toEqual([printKey(keyFromSignature(fifths, phrase.mode))]);
   });
@@ -181,7 +181,7 @@ describe('any score', () => {
     fc.assert(
       fc.property(scores, ([voices, fifths]) => {
         const score = made(voices, fifths);
-        const { chords, slices, keys } = readScore(score);
+        const { chords, slices, keys } = analyseScore(score);
         expect([chords[0]!.from, chords.at(-1)!.endSlice]).toEqual([0, slices.length]);
         chords.slice(1).forEach((chord, at) => expect(chord.from).toBe(chords[at]!.to));
         for (const { key, numeral, readings } of chords) {
@@ -199,7 +199,7 @@ describe('any score', () => {
     fc.assert(
       fc.property(scores, ([voices, fifths]) => {
         const score = made(voices, fifths);
-        for (const { chord, nonChord, from, to } of readScore(score).chords) {
+        for (const { chord, nonChord, from, to } of analyseScore(score).chords) {
           const own = chord.members.map(({ degree, alteration }) =>
             nameAbove(chord.root, { number: degree, deviation: alteration }),
           );
@@ -234,10 +234,10 @@ describe('any score', () => {
       ],
       -3,
     );
-    const [chord] = readScore(score).chords;
+    const [chord] = analyseScore(score).chords;
     expect([printNumeral(chord!.numeral, chord!.key), printKey(chord!.key)]).toEqual(['i', 'C minor']);
     const ruling = { kind: 'key', from: 0, to: score.bars[0]!.to, key: parseKey('Bb major') } as const;
-    const ruled = readScore(score, { rulings: [ruling] });
+    const ruled = analyseScore(score, { rulings: [ruling] });
     expect(ruled.keys.map(({ key }) => printKey(key))).toEqual(['Bb major']);
   });
 
@@ -245,10 +245,10 @@ describe('any score', () => {
     fc.assert(
       fc.property(scores, fc.nat(), ([voices, fifths], pick) => {
         const score = made(voices, fifths);
-        const offered = readScore(score).chords.flatMap((chord) => chord.readings.slice(1));
+        const offered = analyseScore(score).chords.flatMap((chord) => chord.readings.slice(1));
         if (offered.length === 0) return;
         const { from, to, key, numeral } = offered[pick % offered.length]!;
-        const now = readScore(score, { rulings: [{ kind: 'numeral', from, to, key, numeral }] });
+        const now = analyseScore(score, { rulings: [{ kind: 'numeral', from, to, key, numeral }] });
         const ruled = now.chords.find((chord) => chord.from === from)!;
         expect([ruled.to, ruled.ruled, printKey(ruled.key)]).toEqual([to, true, printKey(key)]);
         expect(sameNumeral(ruled.numeral, numeral)).toBe(true);
@@ -260,7 +260,7 @@ describe('any score', () => {
   test('keys lie within three fifths of the signature', () => {
     fc.assert(
       fc.property(scores, ([voices, fifths]) => {
-        for (const { key } of readScore(made(voices, fifths)).keys)
+        for (const { key } of analyseScore(made(voices, fifths)).keys)
           expect(Math.abs(signatureFifths(key) - fifths)).toBeLessThanOrEqual(3);
       }),
       { numRuns: 40 },

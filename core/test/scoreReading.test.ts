@@ -20,7 +20,7 @@ import {
   printKey,
   printNoteName,
   printNumeral,
-  readScore,
+  analyseScore,
   TICKS_A_QUARTER,
   type ReadOptions,
   type ScoreNote,
@@ -54,7 +54,7 @@ function phrase(
 }
 
 const read = (score: ScoreToRead, options?: ReadOptions) => {
-  const reading = readScore(score, options);
+  const reading = analyseScore(score, options);
   return {
     reading,
     numerals: reading.chords.map(({ key, numeral }) => printNumeral(numeral, key)).join(' '),
@@ -70,7 +70,7 @@ describe.each([
   ['seven chorales', CHORALES, { full: 78, chord: 88, root: 94, key: 86, shown: 95 }],
   ['twelve more', MORE_CHORALES, { full: 73, chord: 88, root: 93, key: 82, shown: 95 }],
 ] as const)('%s from their notes, signature, metre and fermatas alone', (_, names, least) => {
-  const all = sum(names.map((name) => chorale(name)).map((one) => agreement(one, readScore(one.score))));
+  const all = sum(names.map((name) => chorale(name)).map((one) => agreement(one, analyseScore(one.score))));
   // Key, chord and lowest note; chord and lowest note; root; key; the expert's label among those that are shown.
   test.each(['full', 'chord', 'root', 'key', 'shown'] as const)(
     '%s: the least share of the time in %%',
@@ -176,7 +176,7 @@ describe('keys', () => {
 
 describe('rulings', () => {
   const score = chorale('012').score;
-  const plain = readScore(score);
+  const plain = analyseScore(score);
 
   test('a numeral that is ruled stands, and the others are read with it', () => {
     const at = plain.chords.findIndex(
@@ -185,7 +185,7 @@ describe('rulings', () => {
     const chord = plain.chords[at]!;
     const other = chord.readings[1]!;
     const { from, to } = other;
-    const ruled = readScore(score, {
+    const ruled = analyseScore(score, {
       rulings: [{ kind: 'numeral', from, to, key: other.key, numeral: other.numeral }],
     });
     const now = ruled.chords.find((one) => one.from === from)!;
@@ -200,7 +200,7 @@ describe('rulings', () => {
   test('a key that is ruled holds for all of its time and no further', () => {
     const key = parseKey('G major');
     const [from, to] = [3, 7].map((quarters) => quarters * TICKS_A_QUARTER) as [number, number];
-    const ruled = readScore(score, { rulings: [{ kind: 'key', from, to, key }] });
+    const ruled = analyseScore(score, { rulings: [{ kind: 'key', from, to, key }] });
     const inside = ruled.chords.filter((one) => one.from >= from && one.from < to);
     expect(inside.length).toBeGreaterThan(2);
     expect(inside.map((one) => printKey(one.key))).toEqual(inside.map(() => 'G major'));
@@ -210,16 +210,16 @@ describe('rulings', () => {
     const long = plain.chords.find((one) => one.endSlice - one.firstSlice >= 2)!;
     const at = plain.slices[long.firstSlice + 1]!.from;
     expect(plain.chords.some((one) => one.from === at)).toBe(false);
-    const split = readScore(score, { rulings: [{ kind: 'split', at }] });
+    const split = analyseScore(score, { rulings: [{ kind: 'split', at }] });
     expect(split.chords.some((one) => one.from === at)).toBe(true);
     const second = plain.chords[3]!;
-    const joined = readScore(score, { rulings: [{ kind: 'join', at: second.from }] });
+    const joined = analyseScore(score, { rulings: [{ kind: 'join', at: second.from }] });
     expect(joined.chords.some((one) => one.from === second.from)).toBe(false);
   });
 
   test('a ruling whose time is no onset any more is left out', () => {
     const numeral = parseNumeral('V', parseKey('C major'));
-    const lost = readScore(score, {
+    const lost = analyseScore(score, {
       rulings: [{ kind: 'numeral', from: 17, to: 4711, key: parseKey('C major'), numeral }],
     });
     expect(lost.chords.map((one) => printNumeral(one.numeral, one.key))).toEqual(
@@ -229,7 +229,7 @@ describe('rulings', () => {
 });
 
 test('silence, one note and one cluster are read without a fault', () => {
-  expect(readScore({ notes: [], bars: [], signatures: [], fermatas: [] }).chords).toEqual([]);
+  expect(analyseScore({ notes: [], bars: [], signatures: [], fermatas: [] }).chords).toEqual([]);
   expect(read(phrase(['C4:4'])).numerals).toBe('I');
   expect(read(phrase(['C4:4', 'C#4:4', 'D4:4', 'D#4:4', 'Fx4:4', 'Bbb3:4'])).reading.chords).toHaveLength(1);
 });
@@ -241,7 +241,7 @@ describe('compared with somebody else’s labels', () => {
     'G4:2 A4:2 G4:2 E4:2',
     'C3:2 F3:2 G3:2 C3:2',
   ]);
-  const reading = readScore(score);
+  const reading = analyseScore(score);
   const line = (numerals: string, key = 'C major') => ({
     key: parseKey(key),
     pickup: '0',

@@ -14,7 +14,7 @@ import {
   printLength,
   printNote,
   printNumeral,
-  readScore,
+  analyseScore,
   rowOfRuling,
   rowsOfScore,
   rulingOfRow,
@@ -216,7 +216,7 @@ describe('rows', () => {
 
 test('the chords of a score are a line with its bars, keys and phrase ends', () => {
   const { score } = chorale('012');
-  const reading = readScore(score);
+  const reading = analyseScore(score);
   const line = lineOfReading(score, reading)!;
   expect(line.metre).toBe('3/4');
   expect(line.pickup).toBe('1');
@@ -239,10 +239,10 @@ test('the chords of a score are a line with its bars, keys and phrase ends', () 
 test('faults of four single parts are told with their times; others have none', () => {
   const faulty = parseTypedVoices('S: C5:2 D5:2\nA: G4:2 A4:2\nT: E4:2 F4:2\nB: C3:2 D3:2', piece);
   const given = toRead(faulty);
-  const faults = scoreFaults(given, readScore(given))!;
+  const faults = scoreFaults(given, analyseScore(given))!;
   expect(faults.some(({ rule, at }) => rule === 'parallel-octaves' && at === 20160)).toBe(true);
   const two = toRead(parseTypedVoices('S: C5:4\nB: (C3 E3):4', piece));
-  expect(scoreFaults(two, readScore(two))).toBeNull();
+  expect(scoreFaults(two, analyseScore(two))).toBeNull();
 });
 
 test('a hostile or huge file is refused', () => {

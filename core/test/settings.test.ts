@@ -1,6 +1,6 @@
 /** Settings of ordinary progressions in every key, looked over by a checker that shares no code with the search. */
 import {
-  bestSetting,
+  bestVoicing,
   keyOf,
   memberNote,
   parseNoteName,
@@ -8,7 +8,7 @@ import {
   printKey,
   printNote,
   printNoteName,
-  sensesOf,
+  dutiesOfLine,
   signatureFifths,
   type Key,
   type SettingFound,
@@ -23,7 +23,7 @@ const TONICS = {
 
 function setIn(key: Key, chords: string) {
   const numerals = chords.split(' ').map((text) => parseNumeral(text, key));
-  return { numerals, found: bestSetting({ key, numerals }) };
+  return { numerals, found: bestVoicing({ key, numerals }) };
 }
 
 test('enough of them are set', () => {
@@ -43,7 +43,7 @@ test.each(CASES)('in %s, %s has no fault that a hand finds, in %j', (mode, chord
     const { numerals, found } = setIn(key, chords);
     if (!('voices' in found))
       throw new Error(`${printKey(key)} ${chords}: blocked by ${found.rule} at ${found.at}`);
-    const senses = sensesOf(numerals.map((numeral) => ({ numeral, key })));
+    const senses = dutiesOfLine(numerals.map((numeral) => ({ numeral, key })));
     const written = found.voices.map((notes) => notes.map(printNote) as unknown as Written);
     const text = (name: (typeof senses)[number]['leading']) => (name ? printNoteName(name) : null);
     const faults = faultsByHand(
@@ -62,7 +62,7 @@ function incomplete(
   key: Key,
 ): string[] {
   return voices.flatMap((notes, at) => {
-    const chord = sensesOf([{ numeral: numerals[at]!, key }])[0]!.chord!;
+    const chord = dutiesOfLine([{ numeral: numerals[at]!, key }])[0]!.chord!;
     const sounding = new Set(notes.map(printNoteName));
     const own = new Set(chord.members.map((m) => printNoteName(memberNote(chord.root, m))));
     const third = chord.members.find((m) => m.degree === 3);

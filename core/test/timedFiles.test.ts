@@ -6,7 +6,7 @@
 import { Midi } from '@tonejs/midi';
 import fc from 'fast-check';
 import {
-  bestSetting,
+  bestVoicing,
   ordinaryKeys,
   parseKey,
   parseNumeral,
@@ -85,7 +85,7 @@ describe('MusicXML', () => {
 
   test('four voices come back as four voices, and Verovio reads every one of their notes', () => {
     const key = parseKey('D major');
-    const found = bestSetting({
+    const found = bestVoicing({
       key,
       numerals: ['I', 'ii65', 'V7', 'I'].map((text) => parseNumeral(text, key)),
     });

@@ -6,7 +6,7 @@ import {
   parseTypedVoices,
   printKey,
   printNumeral,
-  readScore,
+  analyseScore,
   TICKS_A_QUARTER,
   toRead,
 } from '../src';
@@ -18,7 +18,7 @@ const score = toRead(
     { title: 'Breakwater', fifths: 0, metre: parseMetre('4/4') },
   ),
 );
-const reading = readScore(score);
+const reading = analyseScore(score);
 const laid = (text: string) =>
   parseTypedLabels(text, score, reading).map(
     ({ from, to, key, numeral }) =>

@@ -1,6 +1,6 @@
 /** The typed line as teachers write it: joined numerals, repeats, endings, changes of metre, chords again and none. */
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   derivePassage,
   entryText,
   fittingKey,
@@ -99,7 +99,7 @@ test('where no chord sounds there is a rest, and its neighbours are read without
   }));
   const derived = derivePassage(
     { key: 'C major', metre: '4/4', pickup: '0', modulate: false, columns },
-    DEFAULT_SCHOOL,
+    DEFAULT_LABEL_STYLE,
   );
   expect(derived.map(({ column }) => isRestColumn(column))).toEqual([false, true, false, false]);
   expect(derived.map(({ setting }) => setting !== null)).toEqual([true, false, true, true]);
@@ -131,7 +131,7 @@ test('a key that is marked as it was at home again holds, also where changes are
   }));
   const keys = derivePassage(
     { key: 'C major', metre: '4/4', pickup: '0', modulate: true, columns },
-    DEFAULT_SCHOOL,
+    DEFAULT_LABEL_STYLE,
   ).map(({ line }) => printKey(line!.key));
   expect(keys.slice(3)).toEqual(['G major', 'G major', 'C major', 'C major', 'C major']);
 });

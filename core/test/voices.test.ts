@@ -4,8 +4,8 @@
  */
 import fc from 'fast-check';
 import {
-  bestSetting,
-  checkSetting,
+  bestVoicing,
+  checkVoicing,
   chordOfNumeral,
   fourPartSettings,
   harmonise,
@@ -16,10 +16,10 @@ import {
   parseNote,
   parseNumeral,
   parseSymbol,
-  placed,
+  placedFault,
   printNote,
   RULES,
-  sensesOf,
+  dutiesOfLine,
   USUAL_WEIGHTS,
   type Rule,
   settingsInOrder,
@@ -38,13 +38,13 @@ const numeralsIn = (key: string, line: string) =>
 /** Every way through every setting, weighed one by one. */
 function cheapest(key: string, line: string): number {
   const numerals = numeralsIn(key, line);
-  const senses = sensesOf(numerals.map((numeral) => ({ numeral, key: keyOf(key) })));
+  const senses = dutiesOfLine(numerals.map((numeral) => ({ numeral, key: keyOf(key) })));
   const columns = numerals.map((numeral, at) => {
     const chord = chordOfNumeral(numeral, keyOf(key));
     return {
       sense: senses[at]!,
       settings: fourPartSettings(chord).map(({ notes, cost }) => ({
-        ...placed(notes),
+        ...placedFault(notes),
         cost: cost + (line.split(' ')[at] === 'viio6' ? bassDoubled(notes) : 0),
       })),
     };
@@ -97,7 +97,7 @@ test('the search finds what trying everything finds', () => {
       fc.constantFrom('C major', 'Eb major', 'G major'),
       fc.array(fc.constantFrom(...numerals), { minLength: 1, maxLength: 3 }),
       (key, line) => {
-        const found = bestSetting({ key: keyOf(key), numerals: numeralsIn(key, line.join(' ')) });
+        const found = bestVoicing({ key: keyOf(key), numerals: numeralsIn(key, line.join(' ')) });
         const least = cheapest(key, line.join(' '));
         if ('voices' in found) expect(found.cost).toBeCloseTo(least, 6);
         else expect(least).toBe(Infinity);
@@ -113,8 +113,8 @@ test('in every key a plain phrase is set without a fault, and the next best ones
     const numerals = line.split(' ').map((text) => parseNumeral(text, key));
     const found: SettingFound[] = [];
     for (const setting of settingsInOrder({ key, numerals })) if (found.push(setting) >= 4) break;
-    const senses = sensesOf(numerals.map((numeral) => ({ numeral, key })));
-    const faults = found.map(({ voices }) => checkSetting(voices, key, senses));
+    const senses = dutiesOfLine(numerals.map((numeral) => ({ numeral, key })));
+    const faults = found.map(({ voices }) => checkVoicing(voices, key, senses));
     expect(faults[0]).toEqual([]);
     // The next best may cost what they break, but break nothing that forbids.
     for (const { rule } of faults.flat()) expect(USUAL_WEIGHTS[rule]).toBeDefined();
@@ -129,7 +129,7 @@ test('locked notes stay, and where nothing legal goes on it is said which rule b
   const free: readonly [Lock, Lock, Lock, Lock] = [null, null, null, null];
   const lock = (...locks: (string | null)[]) =>
     locks.map((note) => (note === null ? null : parseNote(note))) as unknown as [Lock, Lock, Lock, Lock];
-  const found = bestSetting({
+  const found = bestVoicing({
     key,
     numerals,
     locks: [lock('D5', null, null, null), free, free, lock('B4', null, null, null)],
@@ -138,7 +138,7 @@ test('locked notes stay, and where nothing legal goes on it is said which rule b
     'D5',
     'B4',
   ]);
-  expect(bestSetting({ key, numerals, locks: [free, lock('F#4', null, null, null), free, free] })).toEqual({
+  expect(bestVoicing({ key, numerals, locks: [free, lock('F#4', null, null, null), free, free] })).toEqual({
     at: 1,
     rule: 'not-in-chord',
   });
@@ -148,20 +148,20 @@ test('locked notes stay, and where nothing legal goes on it is said which rule b
     numerals: numeralsIn('C major', 'I ii'),
     locks: [lock('G4', null, null, 'C3'), lock('A4', null, null, 'D3')],
   };
-  expect(bestSetting(fifths)).toEqual({ at: 1, rule: 'parallel-fifths' });
-  expect('voices' in bestSetting({ ...fifths, weights: { 'parallel-fifths': 3 } })).toBe(true);
+  expect(bestVoicing(fifths)).toEqual({ at: 1, rule: 'parallel-fifths' });
+  expect('voices' in bestVoicing({ ...fifths, weights: { 'parallel-fifths': 3 } })).toBe(true);
   expect(
-    bestSetting({ key: c, numerals: numeralsIn('C major', 'I'), locks: [lock('C6', null, null, null)] }),
+    bestVoicing({ key: c, numerals: numeralsIn('C major', 'I'), locks: [lock('C6', null, null, null)] }),
   ).toEqual({ at: 0, rule: 'range' });
   expect(
-    bestSetting({
+    bestVoicing({
       key: c,
       numerals: numeralsIn('C major', 'V7 I'),
       locks: [lock('F5', null, null, null), lock('G5', null, null, null)],
     }),
   ).toEqual({ at: 1, rule: 'seventh' });
   expect(() => settingsInOrder(fifths).next()).toThrow(/parallel-fifths stands in the way/);
-  expect(bestSetting({ key: c, numerals: [] })).toEqual({ voices: [], cost: 0 });
+  expect(bestVoicing({ key: c, numerals: [] })).toEqual({ voices: [], cost: 0 });
   expect(RULES).toHaveLength(21);
 });
 
@@ -206,17 +206,17 @@ test('where no setting is legal the nearest is given, and its faults are the few
   ];
   // Soprano and bass in parallel octaves, whatever the inner voices do.
   const problem = { key, numerals, locks: [lock('F4', 'F3'), lock('G4', 'G3')] };
-  expect(bestSetting(problem)).toMatchObject({ at: 1 });
+  expect(bestVoicing(problem)).toMatchObject({ at: 1 });
   const nearest = nearestSetting(problem)!;
   expect(nearest.voices.map(([soprano, , , bass]) => [printNote(soprano), printNote(bass)])).toEqual([
     ['F4', 'F3'],
     ['G4', 'G3'],
   ]);
-  expect(checkSetting(nearest.voices, key).map(({ rule, voices }) => `${rule} ${voices.join()}`)).toContain(
+  expect(checkVoicing(nearest.voices, key).map(({ rule, voices }) => `${rule} ${voices.join()}`)).toContain(
     'parallel-octaves soprano,bass',
   );
   // A legal line is its own nearest; a locked note outside its chord cannot be set at all.
   const free = { key, numerals };
-  expect(nearestSetting(free)!.voices).toEqual((bestSetting(free) as SettingFound).voices);
+  expect(nearestSetting(free)!.voices).toEqual((bestVoicing(free) as SettingFound).voices);
   expect(nearestSetting({ ...free, locks: [lock('F#4', 'F3'), [null, null, null, null]] })).toBeNull();
 });

@@ -7,7 +7,7 @@ import fc from 'fast-check';
 import {
   chordOfNumeral,
   deducedEntry,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   isSought,
   labelLine,
   kindOf,
@@ -183,7 +183,7 @@ describe('answers', () => {
     expect(
       kindOf('work-back')
         .working(given(ii!))
-        .map((step) => sentenceText(sayStep(step, DEFAULT_SCHOOL))),
+        .map((step) => sentenceText(sayStep(step, DEFAULT_LABEL_STYLE))),
     ).toEqual([
       'The arrow goes to ii: its root is D.',
       'A dominant falls a fifth, so its root is a fifth above D: A.',

@@ -6,7 +6,7 @@ import {
   CHORD_WAYS,
   chordMap,
   chordWorking,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   halfSteps,
   INTERVAL_WAYS,
   intervalBetween,
@@ -39,7 +39,7 @@ import {
 } from '../src';
 import { anyNote } from './arbitraries';
 
-const say = (steps: readonly WorkingStep[], school = DEFAULT_SCHOOL) =>
+const say = (steps: readonly WorkingStep[], school = DEFAULT_LABEL_STYLE) =>
   steps.map((step) => sentenceText(sayStep(step, school), school));
 
 test('the four ways of naming an interval all end in the interval', () => {
@@ -188,8 +188,10 @@ test('the root stands above the gap, and the letters spell its stack', () => {
 
 test('the school changes the words, never the steps', () => {
   const steps = intervalWorking(parseNote('C4'), parseNote('E4'), 'half-steps');
-  expect(say(steps, { ...DEFAULT_SCHOOL, words: 'note' })[1]).toBe('From C up to E there are 4 semitones.');
-  expect(say(steps, { ...DEFAULT_SCHOOL, letters: 'fixed-do' })[1]).toBe(
+  expect(say(steps, { ...DEFAULT_LABEL_STYLE, words: 'note' })[1]).toBe(
+    'From C up to E there are 4 semitones.',
+  );
+  expect(say(steps, { ...DEFAULT_LABEL_STYLE, letters: 'fixed-do' })[1]).toBe(
     'From do up to mi there are 4 half steps.',
   );
 });
@@ -201,7 +203,7 @@ test('a stack of a map has one name: its symbol, its heading, and what the worki
       const said = say(chordWorking(column.chord, 'thirds', context)).join(' ');
       expect(said).toContain(qualityWords(stackQuality(column.chord.members)));
       expect(said).toContain(
-        `In the key it is written ${printNumeral(column.numeral, key, DEFAULT_SCHOOL, 'short')}`,
+        `In the key it is written ${printNumeral(column.numeral, key, DEFAULT_LABEL_STYLE, 'short')}`,
       );
     }
   }

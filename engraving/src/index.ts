@@ -1,3 +1,4 @@
+export * from './columnNotes';
 export * from './engraver';
 export * from './questionStaff';
 export * from './signs';

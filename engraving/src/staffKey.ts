@@ -1,5 +1,5 @@
 import type { Note } from '@diatonix/core';
-import type { ColumnNotes } from './engraver';
+import type { ColumnNotes } from './columnNotes';
 
 /** What tells one drawing of a staff from another. */
 export function keyOfStaff({

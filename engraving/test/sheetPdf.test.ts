@@ -2,14 +2,14 @@
  * Sheets as PDF, written without a page, and read back with Poppler (pdftotext, pdffonts, pdfinfo: Debian's
  * poppler-utils, general-purpose); without it what is in the file is looked at alone.
  */
-import { DEFAULT_SCHOOL, makeSheet, type SheetSpec } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, makeSheet, type SheetSpec } from '@diatonix/core';
 import { create } from 'fontkit';
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import * as vexflow from 'vexflow/bravura';
-import { sheetPdf, slipsPdf, type FontFiles, type SheetPages, type Slip } from '../src/pdf';
+import { sheetPdf, slipsPdf, type FontFiles, type SheetPages, type ReturnSlip } from '../src/pdf';
 import type { SheetWorking } from '../src/working';
 import { unpacked } from '../src/pdf/sfnt';
 
@@ -47,7 +47,7 @@ const LOOK: Omit<SheetPages, 'sheets'> = {
 const folder = mkdtempSync(join(tmpdir(), 'diatonix-pdf-'));
 const make = async (look: Partial<SheetPages> = {}, versions = [0], working: SheetWorking = 'none') => {
   const sheets = versions.map((version) => makeSheet(SPEC, version));
-  const bytes = await sheetPdf({ vexflow, fonts: FONTS }, { ...LOOK, sheets, ...look }, DEFAULT_SCHOOL, {
+  const bytes = await sheetPdf({ vexflow, fonts: FONTS }, { ...LOOK, sheets, ...look }, DEFAULT_LABEL_STYLE, {
     working,
   });
   const path = join(folder, `${Math.random()}.pdf`);
@@ -121,7 +121,7 @@ test('nothing stands outside the paper', async () => {
 });
 
 test('a pupil’s slip goes over as many pages as it needs, and each pupil begins a new one', async () => {
-  const slip = (pupil: string, lines: number): Slip => ({
+  const slip = (pupil: string, lines: number): ReturnSlip => ({
     pupil,
     got: 3.5,
     of: 20,

@@ -168,7 +168,9 @@ test('heads stand evenly, to the right of the clef, within the width', () => {
 });
 
 test('a chord has a head for every note, seconds side by side', () => {
-  const { signs } = engraved(staffLayout('treble', 0, [['E4', 'G4', 'A4', 'C5'].map((text) => parseNote(text))]));
+  const { signs } = engraved(
+    staffLayout('treble', 0, [['E4', 'G4', 'A4', 'C5'].map((text) => parseNote(text))]),
+  );
   const heads = named(signs, HEADS);
   expect(heads).toHaveLength(4);
   expect(new Set(heads.map(({ x }) => x)).size).toBe(2);

@@ -11,7 +11,7 @@ import {
   type Agreement,
   type Chorale,
 } from '../../core/test/choraleReading';
-import { readScore, READING_WEIGHTS, type ReadingWeights } from '../../core/src';
+import { analyseScore, READING_WEIGHTS, type ReadingWeights } from '../../core/src';
 
 type Path = readonly [name: keyof ReadingWeights, member?: string];
 
@@ -40,7 +40,7 @@ function withValue(weights: ReadingWeights, [name, member]: Path, value: number)
 }
 
 export function read(pieces: readonly Chorale[], weights: ReadingWeights): Agreement[] {
-  return pieces.map((piece) => agreement(piece, readScore(piece.score, { weights })));
+  return pieces.map((piece) => agreement(piece, analyseScore(piece.score, { weights })));
 }
 
 /** Half the mean over pieces, half that over their time, so that no long piece decides alone. */
@@ -120,4 +120,4 @@ export function pieces(folder: string, more = false): Chorale[] {
   return (more ? MORE_CHORALES : CHORALES).map((name) => chorale(name, folder));
 }
 
-export { readScore, sum, READING_WEIGHTS };
+export { analyseScore, sum, READING_WEIGHTS };

@@ -5,19 +5,19 @@ import { join } from 'node:path';
 import { isOwnHost } from '../src/class/addresses';
 import { newCode, plainCode } from '../src/class/codes';
 import { Guesses, Rate } from '../src/class/guesses';
-import { LIMITS } from '../src/class/limits';
+import { CLASS_LIMITS } from '../src/class/limits';
 import { Room } from '../src/class/room';
 import { isToken, machineToken, stateFolder } from '../src/class/token';
 
 test('wrong codes block an address for a minute, and many of them from anywhere slow everybody down', () => {
   let now = 0;
   const guesses = new Guesses(() => now);
-  for (let at = 0; at < LIMITS.guesses; at++) {
+  for (let at = 0; at < CLASS_LIMITS.guesses; at++) {
     expect(guesses.blocked('a')).toBe(false);
     guesses.wrong('a');
   }
   expect([guesses.blocked('a'), guesses.blocked('b'), guesses.late()]).toEqual([true, false, false]);
-  for (let at = LIMITS.guesses; at < LIMITS.allGuesses; at++) guesses.wrong(`other ${at}`);
+  for (let at = CLASS_LIMITS.guesses; at < CLASS_LIMITS.allGuesses; at++) guesses.wrong(`other ${at}`);
   expect(guesses.late()).toBe(true);
   now = 60_001;
   expect([guesses.blocked('a'), guesses.late()]).toEqual([false, false]);
@@ -27,11 +27,11 @@ test('a page may say so much at once, and so much a second after that', () => {
   let now = 0;
   const rate = new Rate(() => now);
   const passed = (tries: number) => Array.from({ length: tries }, () => rate.passes()).filter(Boolean).length;
-  expect(passed(LIMITS.burst + 20)).toBe(LIMITS.burst);
+  expect(passed(CLASS_LIMITS.burst + 20)).toBe(CLASS_LIMITS.burst);
   now = 1000;
-  expect(passed(100)).toBe(LIMITS.perSecond);
+  expect(passed(100)).toBe(CLASS_LIMITS.perSecond);
   now = 1_000_000;
-  expect(passed(100)).toBe(LIMITS.burst);
+  expect(passed(100)).toBe(CLASS_LIMITS.burst);
 });
 
 test('the token is made once, for its owner alone; one that cannot be read is made anew', () => {
@@ -76,12 +76,12 @@ test('a class has been left when its teacher has been away for hours, and not be
   const link = { send: jest.fn(), sendThen: jest.fn(), close: jest.fn() };
   const open = { type: 'open' as const, room: room.id, sheets: [], pupils: [], closed: false, endsAt: null };
   room.open(open, link, 'http://127.0.0.1/pupil');
-  clock.mockReturnValue(now + 2 * LIMITS.leftMs);
+  clock.mockReturnValue(now + 2 * CLASS_LIMITS.leftMs);
   expect(room.isLeft).toBe(false);
   room.left(link);
-  clock.mockReturnValue(now + 3 * LIMITS.leftMs);
+  clock.mockReturnValue(now + 3 * CLASS_LIMITS.leftMs);
   expect(room.isLeft).toBe(false);
-  clock.mockReturnValue(now + 3 * LIMITS.leftMs + 1);
+  clock.mockReturnValue(now + 3 * CLASS_LIMITS.leftMs + 1);
   expect(room.isLeft).toBe(true);
   room.open(open, link, 'http://127.0.0.1/pupil');
   expect(room.isLeft).toBe(false);

@@ -1,6 +1,6 @@
 /** The class relay over real connections: who comes in, what is passed on, what is dropped, what is left at the end. */
 import { answer, onNetwork, ROOM, work, type ClassNetwork, type Page } from './classPages';
-import { LIMITS } from '../src/class/limits';
+import { CLASS_LIMITS } from '../src/class/limits';
 import { PROTOCOL, PUPIL_SOCKET, TEACHER_SOCKET } from '../src/class/protocol';
 
 let network: ClassNetwork;
@@ -65,13 +65,15 @@ describe('who comes in', () => {
       page.say({ type: 'join', code: given, name: 'Odo Marr', key: 'another-key-123456' });
       return (await page.next('refused'))['why'];
     };
-    for (let at = 0; at < LIMITS.guesses; at++) expect(await guess(`QQQQQ${'ABCDEFGHIJ'[at]}`)).toBe('code');
+    for (let at = 0; at < CLASS_LIMITS.guesses; at++)
+      expect(await guess(`QQQQQ${'ABCDEFGHIJ'[at]}`)).toBe('code');
     expect(await guess('QQQQQX')).toBe('wait');
     expect(await guess(code)).toBe('wait');
   });
 
   test('rooms are limited, and names and keys have their shapes', async () => {
-    for (let at = 0; at < LIMITS.rooms; at++) await network.opened({ room: `room-number-${at}-abcdefgh` });
+    for (let at = 0; at < CLASS_LIMITS.rooms; at++)
+      await network.opened({ room: `room-number-${at}-abcdefgh` });
     const teacher = await network.teacher();
     const open = { room: 'room-one-too-many', sheets: [], pupils: [], closed: false, endsAt: null };
     teacher.say({ type: 'open', ...open });
@@ -209,7 +211,7 @@ describe('what is passed on', () => {
     await page.next('clock');
     page.say(work(answer('1.1', 'in the pen', 1)));
     expect((await teacher.next('work'))['answers']).toEqual([answer('1.1', 'in the pen', 1)]);
-    clock.mockReturnValue(now + LIMITS.graceMs + 1);
+    clock.mockReturnValue(now + CLASS_LIMITS.graceMs + 1);
     page.say(work(answer('1.2', 'late', 2)));
     await page.heard();
     teacher.say({ type: 'clock', closed: false, endsAt: null });
@@ -217,9 +219,9 @@ describe('what is passed on', () => {
     page.say(work(answer('1.3', 'in time', 3)));
     expect((await teacher.next('work'))['answers']).toEqual([answer('1.3', 'in time', 3)]);
     // A time that was said ends it too, whether or not the teacher's page is there to say so.
-    teacher.say({ type: 'clock', closed: false, endsAt: now + LIMITS.graceMs + 1000 });
+    teacher.say({ type: 'clock', closed: false, endsAt: now + CLASS_LIMITS.graceMs + 1000 });
     await page.next('clock');
-    clock.mockReturnValue(now + 2 * LIMITS.graceMs + 1001);
+    clock.mockReturnValue(now + 2 * CLASS_LIMITS.graceMs + 1001);
     page.say(work(answer('1.4', 'after the end', 4)));
     await page.heard();
     await teacher.heard();

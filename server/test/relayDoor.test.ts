@@ -1,5 +1,5 @@
 /** What the class relay drops: hostile, too large, too fast, or before its time. */
-import { LIMITS } from '../src/class/limits';
+import { CLASS_LIMITS } from '../src/class/limits';
 import { answer, onNetwork, work, type ClassNetwork } from './classPages';
 
 let network: ClassNetwork;
@@ -37,24 +37,24 @@ describe('what is dropped', () => {
 
   test('whoever goes on sending nonsense is shut out', async () => {
     const page = await network.pupil();
-    for (let at = 0; at <= LIMITS.dropped; at++) page.say('nonsense');
+    for (let at = 0; at <= CLASS_LIMITS.dropped; at++) page.say('nonsense');
     await page.closed();
-    expect(network.log).toHaveLength(LIMITS.dropped + 1);
+    expect(network.log).toHaveLength(CLASS_LIMITS.dropped + 1);
   });
 
   test('a message that is too large ends the connection, and a flood is shut out', async () => {
     const { teacher, code } = await network.opened();
     const large = await network.joined(code, 'Nesta Quill');
-    large.page.say('x'.repeat(LIMITS.pupilMessage + 1));
+    large.page.say('x'.repeat(CLASS_LIMITS.pupilMessage + 1));
     await large.page.closed();
     const flood = await network.joined(code, 'Odo Marr');
-    for (let n = 1; n <= LIMITS.burst + 100; n++) flood.page.say(work(answer(`1.${n}`, 'm6', n)));
+    for (let n = 1; n <= CLASS_LIMITS.burst + 100; n++) flood.page.say(work(answer(`1.${n}`, 'm6', n)));
     await flood.page.closed();
     await teacher.heard();
     const came = teacher.told.filter(({ type }) => type === 'work');
     const through = came.flatMap(({ answers }) => answers as object[]).length;
-    expect(through).toBeGreaterThan(LIMITS.burst / 2);
-    expect(through).toBeLessThanOrEqual(LIMITS.burst + LIMITS.perSecond);
+    expect(through).toBeGreaterThan(CLASS_LIMITS.burst / 2);
+    expect(through).toBeLessThanOrEqual(CLASS_LIMITS.burst + CLASS_LIMITS.perSecond);
     const back = await network.joined(code, 'Nesta Quill');
     expect(back.joined['version']).toBe(0);
   });

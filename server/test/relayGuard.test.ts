@@ -1,6 +1,6 @@
 /** A class under a hostile device: the lock on joining, limits of one address, the teacher's own place, late work. */
 import { answer, onNetwork, ROOM, work, type ClassNetwork } from './classPages';
-import { LIMITS } from '../src/class/limits';
+import { CLASS_LIMITS } from '../src/class/limits';
 import { nameKey, nameProblem, tidyName } from '../src/class/names';
 
 let network: ClassNetwork;
@@ -74,21 +74,21 @@ describe('one device against the class', () => {
   test('it gets so many names and no more, while others still join', async () => {
     const { code } = await network.opened();
     let names = 0;
-    for (let at = 0; at < LIMITS.namesFrom + 10; at++) {
+    for (let at = 0; at < CLASS_LIMITS.namesFrom + 10; at++) {
       const page = await network.pupil(HOSTILE);
       page.say(asked(code, `Made up ${at}`, `made-up-key-${at}-0123456789`));
       await Promise.race([page.next('joined'), page.next('refused')]);
       if (page.told.some(({ type }) => type === 'joined')) names++;
       else expect(page.told.at(-1)).toEqual({ type: 'refused', why: 'busy' });
     }
-    expect(names).toBe(LIMITS.namesFrom);
+    expect(names).toBe(CLASS_LIMITS.namesFrom);
     expect((await network.joined(code, 'Nesta Quill')).joined['room']).toBe(ROOM);
   });
 
   test('it gets so many connections, and the teacher’s page still gets its place', async () => {
     const { code } = await network.opened();
     let refused = 0;
-    for (let at = 0; at < LIMITS.connectionsFrom + 20; at++)
+    for (let at = 0; at < CLASS_LIMITS.connectionsFrom + 20; at++)
       await network.pupil(HOSTILE).catch(() => refused++);
     expect(refused).toBe(20);
     expect((await network.opened({ code })).code).toBe(code);
@@ -104,7 +104,7 @@ describe('one device against the class', () => {
     let n = 0;
     for (let round = 0; round < 12; round++)
       flood.page.say(
-        work(...Array.from({ length: 100 }, () => answer(`1.${++n}`, 'x'.repeat(LIMITS.answer), n))),
+        work(...Array.from({ length: 100 }, () => answer(`1.${++n}`, 'x'.repeat(CLASS_LIMITS.answer), n))),
       );
     await flood.page.heard().catch(() => undefined);
     nesta.page.say(work(answer('1.1', 'm6', 1)));
@@ -113,13 +113,13 @@ describe('one device against the class', () => {
     await again.teacher.heard();
     const came = again.teacher.told.filter(({ type }) => type === 'work');
     const size = JSON.stringify(came).length;
-    expect(size).toBeLessThan(2 * LIMITS.waiting);
+    expect(size).toBeLessThan(2 * CLASS_LIMITS.waiting);
     // By turns: nobody waits until another has said everything.
     const first = came.findIndex(({ answers }) => (answers as { text: string }[])[0]!.text === 'm6');
     expect(first).toBeGreaterThanOrEqual(0);
     expect(first).toBeLessThan(4);
     for (const { answers } of came)
-      expect((answers as object[]).length).toBeLessThanOrEqual(LIMITS.pieceOfOne);
+      expect((answers as object[]).length).toBeLessThanOrEqual(CLASS_LIMITS.pieceOfOne);
   });
 
   test('questions that the sheet does not have are not kept', async () => {
@@ -132,13 +132,13 @@ describe('one device against the class', () => {
 });
 
 describe('work at the end', () => {
-  const CLOSED = { closed: true, endsAt: Date.now() - 10 * LIMITS.graceMs };
+  const CLOSED = { closed: true, endsAt: Date.now() - 10 * CLASS_LIMITS.graceMs };
   const ago = (ms: number, n: number, question = '1.1') => ({ ...answer(question, 'm6', n), ago: ms });
 
   test('what was written in time by a page that was away at the end is taken, what was not is told so', async () => {
     const { teacher, code } = await network.opened(CLOSED);
     const { page } = await network.joined(code, 'Nesta Quill');
-    page.say(work(ago(20 * LIMITS.graceMs, 1), ago(1000, 2, '1.2')));
+    page.say(work(ago(20 * CLASS_LIMITS.graceMs, 1), ago(1000, 2, '1.2')));
     expect((await teacher.next('work'))['answers']).toEqual([answer('1.1', 'm6', 1)]);
     expect(await page.next('late')).toEqual({ type: 'late', n: 2, questions: ['1.2'] });
   });
@@ -146,12 +146,12 @@ describe('work at the end', () => {
   test('a page that was there at the end says nothing of before', async () => {
     const { teacher, code } = await network.opened();
     const { page } = await network.joined(code, 'Nesta Quill');
-    teacher.say({ type: 'clock', closed: true, endsAt: Date.now() - 2 * LIMITS.graceMs });
+    teacher.say({ type: 'clock', closed: true, endsAt: Date.now() - 2 * CLASS_LIMITS.graceMs });
     await teacher.heard();
     // It was connected before that: the end is moved back behind its coming.
     teacher.say({ type: 'clock', closed: true, endsAt: Date.now() + 1 });
     await teacher.heard();
-    await new Promise((later) => setTimeout(later, LIMITS.graceMs + 50));
+    await new Promise((later) => setTimeout(later, CLASS_LIMITS.graceMs + 50));
     page.say(work(ago(60_000, 1)));
     expect((await page.next('late'))['questions']).toEqual(['1.1']);
     expect(teacher.told.some(({ type }) => type === 'work')).toBe(false);

@@ -10,11 +10,11 @@ import { App } from './shell/App';
 import { startAppearance } from './shell/appearance';
 import { loadBench } from './shell/BenchHost';
 import { keepOffline } from './offline/keep';
-import { startNets } from './shell/nets';
+import { startGlobalErrorHandlers } from './shell/globalErrorHandlers';
 import { FallenPage, PageBoundary } from './shell/PageBoundary';
 
 const asked = benchAt(location.pathname) ?? BENCHES[0]!;
-startNets();
+startGlobalErrorHandlers();
 const started = await Promise.all([startAppearance(), startDocuments(), loadBench(asked)]).then(
   ([, keepWork]) => ({ keepWork }),
   (error: unknown) => ({ error }),

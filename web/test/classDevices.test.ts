@@ -1,6 +1,6 @@
 /** A class from end to end: another device, who was absent, and the lock on the door. */
 import 'fake-indexeddb/auto';
-import { admit, handBack, release, setJoining } from '../src/classroom/teacher/lead';
+import { admitPupil, handBack, release, setJoining } from '../src/classroom/teacher/lead';
 import { joinedAs, network, onClassNetwork, opened, pile, pupil, state, until } from './classHarness';
 
 onClassNetwork();
@@ -42,7 +42,7 @@ test('the door: nobody new, by the teacher’s yes, until a time', async () => {
   const ada = pupil('Ada');
   await until(() => state().asking.length === 1);
   expect(ada.told['Refused']).toEqual(['ask']);
-  admit(state().asking[0]!.id, true);
+  admitPupil(state().asking[0]!.id, true);
   await until(() => ada.told['Joined'] !== undefined);
   expect(state().asking).toEqual([]);
   setJoining('open', Date.now() + 150);

@@ -6,7 +6,7 @@ import { endClass, lookForClass, openClass } from '../src/classroom/teacher/lead
 import { keepToken } from '../src/classroom/teacher/kept';
 import { useClassroom } from '../src/classroom/teacher/store';
 import type { SheetBody } from '../src/documents/kinds/sheet/type';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { nothingStored, startSaving } from '../src/documents/persistence/saving';
 import { useDocuments } from '../src/documents/store/store';
 import type { Socket } from '../src/network/line';
@@ -42,7 +42,7 @@ export const SHEET: SheetBody = {
   ],
 };
 export const state = () => useClassroom.getState();
-export const pile = () => listOf(useDocuments.getState().documents, 'pile').at(-1)!.body;
+export const pile = () => documentsOf(useDocuments.getState().documents, 'pile').at(-1)!.body;
 export const answers = () =>
   pile().entries.map(({ pupil, question, answer }) => [nameOf(pupil), question, answer]);
 export const nameOf = (id: string) => pile().pupils.find((one) => one.id === id)?.name;

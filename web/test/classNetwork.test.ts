@@ -13,7 +13,7 @@ import {
 } from '../src/classroom/teacher/lead';
 import { keepToken, keptClass } from '../src/classroom/teacher/kept';
 import { useClassroom } from '../src/classroom/teacher/store';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { receive, showWorkbook, undo, useDocuments } from '../src/documents/store/store';
 import {
   answers,
@@ -151,7 +151,7 @@ test('the end forgets everything but the pile, also for a class that is not led 
   expect((await keptClass())?.room.code).toBe(state().room!.code);
   const ada = pupil('Ada');
   await until(() => Object.keys(state().pupils).length === 1);
-  expect(listOf(useDocuments.getState().documents, 'pile')).toHaveLength(0);
+  expect(documentsOf(useDocuments.getState().documents, 'pile')).toHaveLength(0);
   const second = await network.teacher();
   second.say({ type: 'open', room: state().room!.room, sheets: [], pupils: [], closed: false, endsAt: null });
   await until(() => state().line === 'off');

@@ -1,5 +1,5 @@
 /** The work of a class on its pile: each answer once, from the pupil it is of, and who is held up by what. */
-import { DEFAULT_SCHOOL, makeSheet } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, makeSheet } from '@diatonix/core';
 import { holdUp, isStuck, standings, STUCK_MS } from '../src/classroom/teacher/standing';
 import type { LivePupil } from '../src/classroom/teacher/store';
 import { withAnswers, withPupil } from '../src/documents/marking/classWork';
@@ -26,7 +26,7 @@ const take = (pile: PileBody, ...came: [pupil: string, question: string, text: s
     pile,
     came.map(([pupil, question, text]) => ({ pupil, question, text })),
     7,
-    DEFAULT_SCHOOL,
+    DEFAULT_LABEL_STYLE,
   );
 const said = ({ entries }: PileBody) => entries.map(({ question, answer }) => [question, answer]);
 
@@ -55,7 +55,7 @@ test('answers come after each other with what they earn; what says the same agai
   // What is taken out again is said to be empty, and counts as not answered.
   const emptied = take(pile, ['p1', '1.1', '']);
   expect(said(emptied).at(-1)).toEqual(['0.0', '']);
-  expect(markPile(emptied, versionsOf(emptied), DEFAULT_SCHOOL)[0]!.answers.has('0.0')).toBe(false);
+  expect(markPile(emptied, versionsOf(emptied), DEFAULT_LABEL_STYLE)[0]!.answers.has('0.0')).toBe(false);
 });
 
 test('who changes an answer without end fills no pile: of the last ones each takes the place of the one before', () => {
@@ -82,7 +82,7 @@ test('a pupil cannot give the teacher’s own signs for right and wrong, over th
   ]);
   const text = JSON.stringify({ pupil: 'Ada Brine', version: 'A', answers: { '1.1': '+' } });
   const returned = takeReturned(PILE, [{ name: 'ada.json', text }], 7).pile;
-  expect(markPile(returned, versionsOf(returned), DEFAULT_SCHOOL)[0]).toMatchObject({ got: 0 });
+  expect(markPile(returned, versionsOf(returned), DEFAULT_LABEL_STYLE)[0]).toMatchObject({ got: 0 });
 });
 
 describe('how the class stands', () => {
@@ -100,7 +100,7 @@ describe('how the class stands', () => {
     ['c', '1.1', 'd5'],
     ['a', '1.2', 'herring'],
   );
-  const marked = markPile(pile, versionsOf(pile), DEFAULT_SCHOOL);
+  const marked = markPile(pile, versionsOf(pile), DEFAULT_LABEL_STYLE);
   const of = (...all: LivePupil[]) => standings(marked, versionsOf(pile), all, NOW + STUCK_MS + 1);
 
   test('wrong answers count together in a version, the commonest first, with the question they are to', () => {

@@ -3,7 +3,7 @@
  * that a screen reader says.
  */
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   parseKey,
   parseNote,
   parseSymbol,
@@ -13,7 +13,7 @@ import {
 } from '@diatonix/core';
 import { chordColumns, chordsOfView, closeNotes } from '../src/benches/chords/columns';
 import { intervalColumns, markOf, pairOf } from '../src/benches/intervals/columns';
-import { frameOf, mapColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
+import { mapFrame, mapGridColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
 import { GridColumns } from '../src/benches/progressions/columns';
 import { deriveProgression } from '../src/benches/progressions/derive';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
@@ -32,9 +32,9 @@ describe('progressions', () => {
   test('a changed column is derived anew and those that it does not concern stay the very same objects', () => {
     const grid = new GridColumns();
     const first = grid.build(
-      deriveProgression(waltz, DEFAULT_SCHOOL),
+      deriveProgression(waltz, DEFAULT_LABEL_STYLE),
       A,
-      DEFAULT_SCHOOL,
+      DEFAULT_LABEL_STYLE,
       null,
       PLAIN,
       NO_PARTS,
@@ -46,9 +46,9 @@ describe('progressions', () => {
       ),
     };
     const second = grid.build(
-      deriveProgression(changed, DEFAULT_SCHOOL),
+      deriveProgression(changed, DEFAULT_LABEL_STYLE),
       A,
-      DEFAULT_SCHOOL,
+      DEFAULT_LABEL_STYLE,
       null,
       PLAIN,
       NO_PARTS,
@@ -58,13 +58,13 @@ describe('progressions', () => {
   });
 
   test('another key or school derives everything anew', () => {
-    const before = deriveProgression(waltz, DEFAULT_SCHOOL);
-    const german = deriveProgression(waltz, { ...DEFAULT_SCHOOL, letters: 'german' });
+    const before = deriveProgression(waltz, DEFAULT_LABEL_STYLE);
+    const german = deriveProgression(waltz, { ...DEFAULT_LABEL_STYLE, letters: 'german' });
     expect(german.every((d, i) => d !== before[i])).toBe(true);
     const columns = new GridColumns().build(
       german,
       A,
-      { ...DEFAULT_SCHOOL, letters: 'german' },
+      { ...DEFAULT_LABEL_STYLE, letters: 'german' },
       null,
       PLAIN,
       NO_PARTS,
@@ -77,9 +77,9 @@ describe('progressions', () => {
       ...waltz,
       columns: [waltz.columns[0]!, { id: 'x', unread: 'Vxyz' }, waltz.columns[5]!],
     };
-    const derived = deriveProgression(broken, DEFAULT_SCHOOL);
+    const derived = deriveProgression(broken, DEFAULT_LABEL_STYLE);
     expect(derived.map((d) => d.setting !== null)).toEqual([true, false, true]);
-    const [, bad] = new GridColumns().build(derived, A, DEFAULT_SCHOOL, null, PLAIN, NO_PARTS);
+    const [, bad] = new GridColumns().build(derived, A, DEFAULT_LABEL_STYLE, null, PLAIN, NO_PARTS);
     expect(bad).toMatchObject({
       problem: 'Vxyz',
       sentence: expect.stringMatching(/^bar 2, not understood: “Vxyz”/) as string,
@@ -88,9 +88,9 @@ describe('progressions', () => {
 
   test('every column is heard as one sentence', () => {
     const columns = new GridColumns().build(
-      deriveProgression(waltz, DEFAULT_SCHOOL),
+      deriveProgression(waltz, DEFAULT_LABEL_STYLE),
       A,
-      DEFAULT_SCHOOL,
+      DEFAULT_LABEL_STYLE,
       null,
       PLAIN,
       NO_PARTS,
@@ -115,7 +115,7 @@ describe('keys', () => {
   const bench = { ...demoBody('key') };
 
   test('rows grow with the stacks and with what is asked for', () => {
-    const ids = (part: Partial<typeof bench>, school = DEFAULT_SCHOOL) =>
+    const ids = (part: Partial<typeof bench>, school = DEFAULT_LABEL_STYLE) =>
       mapRows({ ...bench, ...part }, 'major', school).map((r) => r.id);
     expect(ids({ top: 5 })).toEqual([
       'number',
@@ -132,18 +132,18 @@ describe('keys', () => {
     ]);
     expect(ids({ top: 13 })).toEqual(expect.arrayContaining(['thirteenth', 'eleventh', 'ninth', 'seventh']));
     expect(ids({ fingering: true })).toEqual(expect.arrayContaining(['right', 'left']));
-    expect(ids({}, { ...DEFAULT_SCHOOL, solfege: 'do-minor' })).toContain('solfege');
-    expect(mapRows({ ...bench, fingering: true }, 'dorian', DEFAULT_SCHOOL).map((r) => r.id)).not.toContain(
-      'right',
-    );
-    expect(frameOf(13).height).toBeGreaterThan(frameOf(7).height);
+    expect(ids({}, { ...DEFAULT_LABEL_STYLE, solfege: 'do-minor' })).toContain('solfege');
+    expect(
+      mapRows({ ...bench, fingering: true }, 'dorian', DEFAULT_LABEL_STYLE).map((r) => r.id),
+    ).not.toContain('right');
+    expect(mapFrame(13).height).toBeGreaterThan(mapFrame(7).height);
   });
 
   test('columns of a key, muted where not yet taught', () => {
-    const columns = mapColumns(
+    const columns = mapGridColumns(
       { ...bench, top: 7, fingering: true },
       [3],
-      { ...DEFAULT_SCHOOL, solfege: 'do-minor' },
+      { ...DEFAULT_LABEL_STYLE, solfege: 'do-minor' },
       null,
     );
     expect(texts(columns, 'symbol')).toEqual(['Amaj7', 'Bm7', 'C♯m7', 'Dmaj7', 'E7', 'F♯m7', 'G♯m7♭5']);
@@ -175,7 +175,7 @@ describe('intervals', () => {
       { id: 'c', unread: 'C4 d1' },
       { id: 'd', from: 'C4', to: 'C#5' },
     ];
-    const columns = intervalColumns({ ...bench, key: 'C major', items }, DEFAULT_SCHOOL, null);
+    const columns = intervalColumns({ ...bench, key: 'C major', items }, DEFAULT_LABEL_STYLE, null);
     expect(texts(columns, 'number')).toEqual(['10 · tenth', '3 · third down', '', '8 · octave']);
     expect(texts(columns, 'check')).toEqual(['3 + 6 = 9 · M ↔ m', '3 + 6 = 9 · m ↔ M', '', '']);
     expect(texts(columns, 'inversion')[3]).toBe('none within the octave');
@@ -189,7 +189,7 @@ describe('intervals', () => {
 
   test('names stay blank until they are right', () => {
     const naming = { ...bench, naming: true, answers: { iv1: 'm6', iv2: 'M7' } };
-    const columns = intervalColumns(naming, DEFAULT_SCHOOL, null);
+    const columns = intervalColumns(naming, DEFAULT_LABEL_STYLE, null);
     expect(texts(columns, 'number').slice(0, 3)).toEqual(['m6, wrong', '7 · seventh', 'to be named']);
     expect(columns[0]!.sentence).toBe('interval 1, B to G sharp, answered m6, wrong');
     expect(columns[2]!.sentence).toBe('interval 3, B to D sharp, to be named');
@@ -205,7 +205,7 @@ describe('chords', () => {
 
   test('inversions with gaps as they stand, figures in the key, and fingerings', () => {
     const chords = chordsOfView(parseSymbol('C'), 'inversions');
-    const columns = chordColumns(chords, { ...bench, key: 'C major' }, DEFAULT_SCHOOL, null);
+    const columns = chordColumns(chords, { ...bench, key: 'C major' }, DEFAULT_LABEL_STYLE, null);
     expect(texts(columns, 'notes')).toEqual(['C E G', 'E G C', 'G C E']);
     expect(texts(columns, 'gaps')).toEqual(['4 · 3', '3 · 5', '5 · 4']);
     expect(texts(columns, 'figures')).toEqual(['', '6', '6 4']);

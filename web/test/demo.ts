@@ -12,7 +12,7 @@ import {
 } from '../src/documents/store/document';
 import type { Scope } from '../src/documents/store/history';
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression/type';
-import { bodyOf, listOf } from '../src/documents/store/select';
+import { bodyOf, documentsOf } from '../src/documents/store/select';
 
 export const DEMO = demoOf(demo);
 export const DEMO_DOCUMENTS: Documents = byId(DEMO.documents);
@@ -21,7 +21,7 @@ export const DEMO_DOCUMENTS: Documents = byId(DEMO.documents);
 export const demoBody = <K extends SingleKind>(kind: K): Bodies[K] => bodyOf(DEMO_DOCUMENTS, kind);
 
 /** The demo's progressions in order. */
-export const DEMO_LINES: readonly Progression[] = listOf(DEMO_DOCUMENTS, 'progression').map(
+export const DEMO_LINES: readonly Progression[] = documentsOf(DEMO_DOCUMENTS, 'progression').map(
   ({ body }) => body,
 );
 

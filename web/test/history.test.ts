@@ -12,7 +12,7 @@ import {
 import { FIRST_PROGRESSION } from '../src/documents/kinds/progression/type';
 import { addEntry, renameProgression, typeLine } from '../src/benches/progressions/state';
 import { chooseKey, toggleTaught } from '../src/benches/key/state';
-import { openNow } from '../src/benches/progressions/desk';
+import { progressionNow } from '../src/benches/progressions/desk';
 import { benchAt } from '../src/benches/register';
 import { scopeOf } from '../src/shell/scope';
 import { documentsNow, showDemo, showEmpty } from './demo';
@@ -22,7 +22,7 @@ jest.mock('../src/benches/key/KeyBench', () => ({}));
 const scope = (path: string): Scope => scopeOf(benchAt(path)!);
 const told = () => useDocuments.getState().told;
 const line = () =>
-  openNow()!
+  progressionNow()!
     .body.columns.map((c) => ('entry' in c ? (c.entry.kind === 'notes' ? 'notes' : c.entry.text) : c.unread))
     .join(' ');
 
@@ -72,7 +72,7 @@ test('undo is of the progression that is open; one that was removed comes back',
   expect(documentsNow()['q']).toBeDefined();
   undo(open('p'));
   undo(open('p'));
-  expect(openNow()!.body.title).toBe('Progression 1');
+  expect(progressionNow()!.body.title).toBe('Progression 1');
 });
 
 test('the labels are undone on every bench, since every bench shows them', () => {
@@ -97,7 +97,7 @@ test('a new edit of a document ends what could be redone of it, and of no other'
   redo(scope('/key'));
   expect(told()).toBe('There is nothing to redo here.');
   redo(scope('/progressions'));
-  expect(openNow()!.body.title).toBe('Tide');
+  expect(progressionNow()!.body.title).toBe('Tide');
 });
 
 test('what changes nothing is no edit', () => {

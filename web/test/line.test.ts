@@ -1,6 +1,12 @@
 /** A connection that comes back by itself, and a pupil's answers that stay until they are kept. */
-import { Line, type Socket } from '../src/network/line';
-import { EMPTY_OUTBOX, PupilLine, waitingIn, type Outbox, type PupilEvents } from '../src/classroom/pupil/pupilLine';
+import { Connection, type Socket } from '../src/network/line';
+import {
+  EMPTY_OUTBOX,
+  PupilLine,
+  waitingIn,
+  type Outbox,
+  type PupilEvents,
+} from '../src/classroom/pupil/pupilLine';
 
 class FakeSocket implements Socket {
   readyState = 0;
@@ -38,7 +44,7 @@ afterEach(() => jest.useRealTimers());
 
 describe('a line', () => {
   const lineWith = (heard: object[] = [], events: string[] = []) =>
-    new Line({
+    new Connection({
       open,
       onUp: () => events.push('up'),
       onDown: () => events.push('down'),
@@ -88,7 +94,7 @@ describe('a line', () => {
 
   test('a socket that cannot even be made is tried again', () => {
     let tries = 0;
-    const line = new Line({
+    const line = new Connection({
       open: () => {
         if (tries++ < 2) throw new Error('no network');
         return open();

@@ -1,6 +1,6 @@
 /** The Progressions bench as it is drawn: rows, accidentals within a bar, systems of a sheet, undoing. */
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   moveBetween,
   parseKey,
   parseNote,
@@ -14,21 +14,21 @@ import { handsOf, voicesOn, withAccidentals } from '../src/benches/progressions/
 import { orderedRows, ROWS, shownRows } from '../src/benches/progressions/rows';
 import { systemsOf } from '../src/columns/systems';
 import type { Progression } from '../src/documents/kinds/progression/type';
-import { openNow } from '../src/benches/progressions/desk';
+import { progressionNow } from '../src/benches/progressions/desk';
 import * as state from '../src/benches/progressions/state';
 import { redo, undo } from '../src/documents/store/store';
 import { documentsNow, showDemo } from './demo';
 
-const open = () => openNow()!.body;
+const open = () => progressionNow()!.body;
 const A = parseKey('A major');
-const SCOPE = () => ({ kinds: ['progression'], open: [openNow()!.id] });
+const SCOPE = () => ({ kinds: ['progression'], open: [progressionNow()!.id] });
 
 beforeEach(showDemo);
 
 /** The open line with a typed text, derived. */
 function derived(text: string, part: Partial<Progression> = {}) {
   state.typeLine(text);
-  return deriveProgression({ ...open(), ...part }, DEFAULT_SCHOOL);
+  return deriveProgression({ ...open(), ...part }, DEFAULT_LABEL_STYLE);
 }
 
 const cellsOf = (text: string, part?: Partial<Progression>, row = 'numeral') =>
@@ -38,7 +38,7 @@ const cellsOf = (text: string, part?: Partial<Progression>, row = 'numeral') =>
         one,
         { first: at === 0, last: at === all.length - 1, timed: true, ending: null },
         null,
-        DEFAULT_SCHOOL,
+        DEFAULT_LABEL_STYLE,
         [],
       ).cells[row]?.text ?? '',
   );
@@ -70,21 +70,31 @@ describe('rows', () => {
     ]);
     expect(cellsOf('[? ?]> ii', {}, 'symbol')).toEqual(['', '', 'Bm']);
     state.typeLine('?> I');
-    state.rule(open().columns[0]!.id, { answer: 'V7' });
-    const [column] = deriveProgression(open(), DEFAULT_SCHOOL);
+    state.decide(open().columns[0]!.id, { answer: 'V7' });
+    const [column] = deriveProgression(open(), DEFAULT_LABEL_STYLE);
     expect(
-      gridColumn(column!, { first: true, last: false, timed: false, ending: null }, null, DEFAULT_SCHOOL, [])
-        .cells['numeral']!.text,
+      gridColumn(
+        column!,
+        { first: true, last: false, timed: false, ending: null },
+        null,
+        DEFAULT_LABEL_STYLE,
+        [],
+      ).cells['numeral']!.text,
     ).toBe('answered V7');
   });
 
   test('notes of the melody that pass or clash say so', () => {
     state.typeLine('I IV V I');
     state.typeMelody('C#5 B4 / A4 / A4 / A4');
-    const texts = deriveProgression(open(), DEFAULT_SCHOOL).map(
+    const texts = deriveProgression(open(), DEFAULT_LABEL_STYLE).map(
       (one) =>
-        gridColumn(one, { first: false, last: false, timed: false, ending: null }, null, DEFAULT_SCHOOL, [])
-          .cells['melody']!.text,
+        gridColumn(
+          one,
+          { first: false, last: false, timed: false, ending: null },
+          null,
+          DEFAULT_LABEL_STYLE,
+          [],
+        ).cells['melody']!.text,
     );
     expect(texts).toEqual(['C♯, B passes', 'A', 'A clashes with the chord', 'A']);
   });
@@ -160,8 +170,8 @@ test('every edit of a line is undone as one', () => {
   state.typeLine('A D E7 A');
   const ids = open().columns.map(({ id }) => id);
   const edits: (() => void)[] = [
-    () => state.rule(ids, { length: '1' }),
-    () => state.rule(ids[0]!, { repeatStart: true }),
+    () => state.decide(ids, { length: '1' }),
+    () => state.decide(ids[0]!, { repeatStart: true }),
     () => state.setSource('Exercise book'),
     () => state.typeMelody('A4'),
     () => state.arrange({ metre: '3/4' }),

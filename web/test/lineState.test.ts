@@ -16,7 +16,7 @@ import {
   renameProgression,
   replaceEntries,
   reread,
-  rule,
+  decide,
   setSource,
   setTempo,
   transposeLine,
@@ -24,14 +24,14 @@ import {
   typeMelody,
 } from '../src/benches/progressions/state';
 import { columnText } from '../src/benches/progressions/typedColumns';
-import { openNow } from '../src/benches/progressions/desk';
+import { progressionNow } from '../src/benches/progressions/desk';
 import { BENCHES } from '../src/benches/register';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { redo, undo } from '../src/documents/store/store';
-import type { Column } from '../src/documents/kinds/progression/type';
+import type { ProgressionColumn } from '../src/documents/kinds/progression/type';
 import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
-const progression = () => openNow()!.body;
+const progression = () => progressionNow()!.body;
 const line = () =>
   progression()
     .columns.map((c) => ('unread' in c ? `! ${c.unread}` : columnText(c)))
@@ -61,7 +61,7 @@ test('every edit of a progression is a step of its own', () => {
   const edits: (() => unknown)[] = [
     () => invertColumn(first, 1),
     () => moveColumn(second, -1),
-    () => rule(first, { words: 'sea' }),
+    () => decide(first, { words: 'sea' }),
     () => lockVoice(0, new Map([[first, 'G4']])),
     () => replaceEntries(new Map([[second, { kind: 'numeral', text: 'IV' }]])),
     () => removeColumns([second]),
@@ -93,7 +93,7 @@ test('every edit of a progression is a step of its own', () => {
 });
 
 test('progressions are added, opened and removed', () => {
-  const titles = () => listOf(documentsNow(), 'progression').map(({ body }) => body.title);
+  const titles = () => documentsOf(documentsNow(), 'progression').map(({ body }) => body.title);
   const before = titles();
   addProgression();
   expect(titles()).toEqual([...before, `Progression ${before.length + 1}`]);
@@ -109,11 +109,11 @@ test('progressions are added, opened and removed', () => {
 test('a progression is ruled, marked and arranged, and taken back', () => {
   const [first, second] = progression().columns;
   oneEdit(
-    () => rule(first!.id, { phraseEnd: true, key: 'E major' }),
+    () => decide(first!.id, { phraseEnd: true, key: 'E major' }),
     () => expect(progression().columns[0]).toMatchObject({ phraseEnd: true, key: 'E major' }),
   );
-  rule(second!.id, { ruling: { key: 'A major', numeral: 'vi' } });
-  rule(second!.id, { ruling: undefined });
+  decide(second!.id, { ruling: { key: 'A major', numeral: 'vi' } });
+  decide(second!.id, { ruling: undefined });
   expect(progression().columns[1]).toEqual(second);
   const voices = [
     ['E4', 'C4', 'G3', 'C3'],
@@ -168,8 +168,8 @@ test('a chord that cannot be written in the new key says so and changes nothing'
 
 test('typing keeps the decisions about columns that did not change, and the place of a key or a phrase end', () => {
   const [first, second, third] = progression().columns;
-  rule(first!.id, { ruling: { key: 'A major', numeral: 'I' } });
-  rule(second!.id, { phraseEnd: true, ruling: { key: 'A major', numeral: 'vi' } });
+  decide(first!.id, { ruling: { key: 'A major', numeral: 'I' } });
+  decide(second!.id, { phraseEnd: true, ruling: { key: 'A major', numeral: 'vi' } });
   typeLine('I iii V65/ii ii ii65 V7 I');
   const [one, two, three] = progression().columns;
   expect(one).toMatchObject({ ruling: { numeral: 'I' } });
@@ -179,7 +179,7 @@ test('typing keeps the decisions about columns that did not change, and the plac
 });
 
 test('columns that did not change keep their identity', () => {
-  const column = (id: string, text: string): Column => ({ id, entry: { kind: 'numeral', text } });
+  const column = (id: string, text: string): ProgressionColumn => ({ id, entry: { kind: 'numeral', text } });
   const old = [column('a', 'I'), column('b', 'V'), column('c', 'I')];
   const merged = (...texts: string[]) =>
     mergeByText(
@@ -187,7 +187,7 @@ test('columns that did not change keep their identity', () => {
       texts.map((text) => column('', text)),
       columnText,
     );
-  const ids = (list: readonly Column[]) => list.map((c) => c.id);
+  const ids = (list: readonly ProgressionColumn[]) => list.map((c) => c.id);
   expect(merged('I', 'V', 'I')).toBe(old);
   expect(ids(merged('I', 'V7', 'I'))).toEqual(['a', 'b', 'c']);
   expect(ids(merged('I', 'IV', 'V', 'I')).filter((id) => 'abc'.includes(id))).toEqual(['a', 'b', 'c']);

@@ -1,6 +1,6 @@
 /** The Progressions bench in time: bars, and listening. */
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   parseKey,
   parseNote,
   placesOf,
@@ -8,17 +8,17 @@ import {
   printNote,
   type FourNotes,
 } from '@diatonix/core';
-import { placeWords } from '../src/benches/progressions/placeWords';
+import { columnPlaceWords } from '../src/benches/progressions/placeWords';
 import { GridColumns } from '../src/benches/progressions/columns';
 import { deriveProgression } from '../src/benches/progressions/derive';
 import { countInOf, secondsOf, soundingOf, type Version } from '../src/benches/progressions/listening';
 import { NO_PARTS } from '../src/benches/progressions/useFourParts';
 import type { Progression } from '../src/documents/kinds/progression/type';
-import { openNow } from '../src/benches/progressions/desk';
+import { progressionNow } from '../src/benches/progressions/desk';
 import * as state from '../src/benches/progressions/state';
 import { showDemo } from './demo';
 
-const open = () => openNow()!.body;
+const open = () => progressionNow()!.body;
 const A = parseKey('A major');
 
 beforeEach(showDemo);
@@ -26,7 +26,7 @@ beforeEach(showDemo);
 /** The open line with a typed text, derived. */
 function derived(text: string, part: Partial<Progression> = {}) {
   state.typeLine(text);
-  return deriveProgression({ ...open(), ...part }, DEFAULT_SCHOOL);
+  return deriveProgression({ ...open(), ...part }, DEFAULT_LABEL_STYLE);
 }
 
 describe('bars', () => {
@@ -35,20 +35,20 @@ describe('bars', () => {
       [{ length: '1/2' }, { length: '2/3' }, { length: '17/6' }, {}],
       parseMetre('4/4'),
     );
-    expect(places.map(placeWords)).toEqual([
+    expect(places.map(columnPlaceWords)).toEqual([
       'bar 1 beat 1',
       'bar 1 beat 1½',
       'bar 1 beat 2 and 1/6',
       'bar 2 beat 1',
     ]);
-    expect(placeWords(placesOf([{ length: '2' }], parseMetre('2/4'))[0]!)).toBe('bar 1');
+    expect(columnPlaceWords(placesOf([{ length: '2' }], parseMetre('2/4'))[0]!)).toBe('bar 1');
   });
 
   test('barlines, repeats and phrase ends stand after their columns', () => {
     const columns = new GridColumns().build(
       derived('|: I:1 V:1 | vi:2 :| ii:2 | I:2 |'),
       A,
-      DEFAULT_SCHOOL,
+      DEFAULT_LABEL_STYLE,
       null,
       open(),
       NO_PARTS,
@@ -62,7 +62,7 @@ describe('bars', () => {
   test('lengths come from the line and go with it; other decisions stay with their chords', () => {
     state.typeLine('I IV V I');
     const id = open().columns[1]!.id;
-    state.rule(id, { words: 'sails', ruling: { key: 'A major', numeral: 'IV' } });
+    state.decide(id, { words: 'sails', ruling: { key: 'A major', numeral: 'IV' } });
     state.typeLine('| I:1 IV:1 | V I |');
     expect(open().columns[1]).toMatchObject({ id, length: '1', words: 'sails', ruling: { numeral: 'IV' } });
     state.typeLine('I IV V I');
@@ -113,7 +113,7 @@ describe('listening', () => {
     state.typeMelody('C#5 B4 / A4');
     const line = soundingOf(
       {
-        derived: deriveProgression(open(), DEFAULT_SCHOOL),
+        derived: deriveProgression(open(), DEFAULT_LABEL_STYLE),
         voices: [],
         pattern: 'block',
         tempo: 60,

@@ -1,5 +1,5 @@
 /** The logbook without a page: skills, progress, causes, the table for other programs, pupils and lessons. */
-import { DEFAULT_SCHOOL } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE } from '@diatonix/core';
 import {
   addClassPupils,
   addLesson,
@@ -8,14 +8,14 @@ import {
   deletePupil,
   movePupil,
   removeLesson,
-  renamePupil,
+  renamePupilOfClass,
   teach,
 } from '../src/benches/logbook/state';
 import { addPile } from '../src/benches/marking/state';
-import { openNow as openPile } from '../src/benches/marking/desk';
+import { pileNow as pileNow } from '../src/benches/marking/desk';
 import { checkBody } from '../src/documents/checks/check';
 import {
-  causesOf,
+  causesOfPupil,
   degreesKnown,
   kindsIn,
   logbookCsv,
@@ -27,14 +27,14 @@ import {
 import { toCsv } from '../src/documents/files/csv';
 import { causeRows, progressRows, skillRows, taughtRows } from '../src/documents/logbook/logbookCharts';
 import { CLASS_DESK } from '../src/documents/store/openClass';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { undo, useDocuments } from '../src/documents/store/store';
 import { everywhere, showDemo } from './demo';
 
 const documents = () => useDocuments.getState().documents;
-const classes = () => listOf(documents(), 'class');
+const classes = () => documentsOf(documents(), 'class');
 const open = () => classes()[0]!;
-const piles = () => markedPiles(listOf(documents(), 'pile'), open().id, DEFAULT_SCHOOL);
+const piles = () => markedPiles(documentsOf(documents(), 'pile'), open().id, DEFAULT_LABEL_STYLE);
 
 beforeEach(() => {
   showDemo();
@@ -52,8 +52,8 @@ test('a term of the evening class: its piles from the first to the last, its pup
     'figures-name',
   ]);
   // Another class has none of it.
-  expect(markedPiles(listOf(documents(), 'pile'), classes()[1]!.id, DEFAULT_SCHOOL)).toEqual([]);
-  for (const { body } of listOf(documents(), 'pile')) expect(checkBody('pile', body)).toEqual([]);
+  expect(markedPiles(documentsOf(documents(), 'pile'), classes()[1]!.id, DEFAULT_LABEL_STYLE)).toEqual([]);
+  for (const { body } of documentsOf(documents(), 'pile')) expect(checkBody('pile', body)).toEqual([]);
 });
 
 test('the grid counts every answer once', () => {
@@ -61,21 +61,21 @@ test('the grid counts every answer once', () => {
   const answered = [...grid.values()]
     .flatMap((row) => [...row.values()])
     .reduce((sum, one) => sum + one.answered, 0);
-  const entries = listOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
+  const entries = documentsOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
   expect(answered).toBe(entries);
   for (const row of grid.values())
     for (const { right, answered: all } of row.values()) expect(right).toBeLessThanOrEqual(all);
 });
 
 test('what was planted is found: the habit of a pupil leads the list of causes', () => {
-  const first = (name: string) => causesOf(piles(), name)[0]?.id;
+  const first = (name: string) => causesOfPupil(piles(), name)[0]?.id;
   expect(first('Ivo Lantern')).toBeDefined();
-  expect(causesOf(piles(), 'Ebbe Sandholm').map(({ id }) => id)).toContain('lowest-for-root');
-  expect(causesOf(piles(), 'Corin Tidewell').map(({ id }) => id)).toContain('inverted');
-  const all = causesOf(piles(), null);
+  expect(causesOfPupil(piles(), 'Ebbe Sandholm').map(({ id }) => id)).toContain('lowest-for-root');
+  expect(causesOfPupil(piles(), 'Corin Tidewell').map(({ id }) => id)).toContain('inverted');
+  const all = causesOfPupil(piles(), null);
   const counts = all.map(({ count }) => count);
   expect(counts).toEqual([...counts].sort((a, b) => b - a));
-  const own = namesIn(piles()).flatMap((name) => causesOf(piles(), name));
+  const own = namesIn(piles()).flatMap((name) => causesOfPupil(piles(), name));
   expect(own.reduce((sum, { count }) => sum + count, 0)).toBe(counts.reduce((sum, count) => sum + count, 0));
 });
 
@@ -123,13 +123,13 @@ test('piles that did not change are not marked again', () => {
 });
 
 test('the table for other programs has a line for each answer, and no formulas', () => {
-  const lines = logbookCsv(piles(), DEFAULT_SCHOOL).split('\r\n');
-  const entries = listOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
+  const lines = logbookCsv(piles(), DEFAULT_LABEL_STYLE).split('\r\n');
+  const entries = documentsOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
   expect(lines).toHaveLength(entries + 1);
   expect(lines[0]).toBe('date,sheet,pupil,question,exercise,answer,verdict,marks,of,cause');
   const [pile] = piles();
   const odd = { ...pile!, title: '=SUM("1,2")' };
-  expect(logbookCsv([odd], DEFAULT_SCHOOL).split('\r\n')[1]).toContain('"\'=SUM(""1,2"")"');
+  expect(logbookCsv([odd], DEFAULT_LABEL_STYLE).split('\r\n')[1]).toContain('"\'=SUM(""1,2"")"');
 });
 
 test('every chart is a table for other programs too', () => {
@@ -140,11 +140,13 @@ test('every chart is a table for other programs too', () => {
     .slice(1)
     .flatMap((row) => row.slice(1).filter((_, at) => at % 2 === 1) as number[])
     .reduce((sum, one) => sum + one, 0);
-  expect(answered).toBe(listOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0));
+  expect(answered).toBe(
+    documentsOf(documents(), 'pile').reduce((sum, { body }) => sum + body.entries.length, 0),
+  );
   const progress = progressRows(piles(), 'Ivo Lantern');
   expect(progress[0]).toEqual(['date', 'sheet', 'Ivo Lantern: % right', 'class: % right']);
   expect(progress[2]![2]).toBe('');
-  expect(causeRows(piles(), null, DEFAULT_SCHOOL)).toHaveLength(1 + causesOf(piles(), null).length);
+  expect(causeRows(piles(), null, DEFAULT_LABEL_STYLE)).toHaveLength(1 + causesOfPupil(piles(), null).length);
   const taught = taughtRows(piles(), open().body);
   expect(taught).toHaveLength(15);
   expect(taught[3]!.slice(0, 3)).toEqual(['major', 3, 'not yet']);
@@ -160,9 +162,9 @@ test('pupils are added once, noted, left out of new piles when they have left', 
   changePupil(sorrel.id, { note: 'sings alto' });
   changePupil(pupils[0]!.id, { left: true });
   expect(checkBody('class', open().body)).toEqual([]);
-  const [sheet] = listOf(documents(), 'sheet');
+  const [sheet] = documentsOf(documents(), 'sheet');
   addPile({ ...sheet!.body, classId: open().id }, open().body);
-  expect(openPile()!.body.pupils.map(({ name }) => name)).toEqual(pupils.slice(1).map(({ name }) => name));
+  expect(pileNow()!.body.pupils.map(({ name }) => name)).toEqual(pupils.slice(1).map(({ name }) => name));
   expect(checkBody('class', { ...open().body, pupils: [{ id: 'x', name: 7 }] })).not.toEqual([]);
 });
 
@@ -172,7 +174,7 @@ test('a pupil is deleted with everything, in one go', () => {
   expect(before).toContain('Fenna Quayle');
   deletePupil(fenna);
   expect(JSON.stringify(documents())).not.toContain('Fenna Quayle');
-  for (const { body } of listOf(documents(), 'pile'))
+  for (const { body } of documentsOf(documents(), 'pile'))
     expect(body.entries.some(({ pupil }) => pupil === fenna.id)).toBe(false);
   undo(everywhere());
   expect(JSON.stringify(documents())).toContain('Fenna Quayle');
@@ -180,7 +182,7 @@ test('a pupil is deleted with everything, in one go', () => {
 
 test('the plan of a deleted pupil goes with them', () => {
   const dilys = open().body.pupils!.find(({ name }) => name === 'Dilys Marrack')!;
-  expect(listOf(documents(), 'plan').some(({ body }) => body.pupil === dilys.name)).toBe(true);
+  expect(documentsOf(documents(), 'plan').some(({ body }) => body.pupil === dilys.name)).toBe(true);
   deletePupil(dilys);
   expect(JSON.stringify(documents())).not.toContain('Dilys Marrack');
 });
@@ -188,10 +190,12 @@ test('the plan of a deleted pupil goes with them', () => {
 test('a pupil is renamed wherever the name stands, and never to that of another', () => {
   const dilys = open().body.pupils!.find(({ name }) => name === 'Dilys Marrack')!;
   const before = skillGrid(piles()).get(dilys.name);
-  expect(renamePupil(dilys, '  ')).toMatch(/needs a name/);
-  expect(renamePupil(dilys, 'Fenna Quayle')).toMatch(/There is a “Fenna Quayle” in this class already/);
+  expect(renamePupilOfClass(dilys, '  ')).toMatch(/needs a name/);
+  expect(renamePupilOfClass(dilys, 'Fenna Quayle')).toMatch(
+    /There is a “Fenna Quayle” in this class already/,
+  );
   expect(JSON.stringify(documents())).toContain('Dilys Marrack');
-  expect(renamePupil(dilys, 'Dilys Marrack-Shore')).toBeNull();
+  expect(renamePupilOfClass(dilys, 'Dilys Marrack-Shore')).toBeNull();
   expect(JSON.stringify(documents())).not.toMatch(/Dilys Marrack(?!-Shore)/);
   expect(skillGrid(piles()).get('Dilys Marrack-Shore')).toEqual(before);
   undo(everywhere());
@@ -205,7 +209,7 @@ test('a pupil who moves takes the plans along, and leaves the answers in the log
   expect(movePupil(dilys, other.id)).toBeNull();
   expect(open().body.pupils!.some(({ id }) => id === dilys.id)).toBe(false);
   expect(classes()[1]!.body.pupils).toContainEqual(dilys);
-  expect(listOf(documents(), 'plan').find(({ body }) => body.pupil === dilys.name)!.body.classId).toBe(
+  expect(documentsOf(documents(), 'plan').find(({ body }) => body.pupil === dilys.name)!.body.classId).toBe(
     other.id,
   );
   expect(skillGrid(piles()).get(dilys.name)).toEqual(before);

@@ -2,14 +2,14 @@
 import { logbookToFile, takeLogbook, withLogbook } from '../src/documents/logbook/logbookFile';
 import { workbookFromFile } from '../src/documents/files/importFile';
 import type { Document, Documents } from '../src/documents/store/document';
-import { byId, listOf } from '../src/documents/store/select';
+import { byId, documentsOf } from '../src/documents/store/select';
 import { undo, useDocuments } from '../src/documents/store/store';
 import { everywhere, showDemo, showEmpty } from './demo';
 
 const documents = () => useDocuments.getState().documents;
-const classId = () => listOf(documents(), 'class')[0]!.id;
+const classId = () => documentsOf(documents(), 'class')[0]!.id;
 const answers = (all: Documents) =>
-  listOf(all, 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
+  documentsOf(all, 'pile').reduce((sum, { body }) => sum + body.entries.length, 0);
 const asFile = (text: string, name = 'class.json') => new File([text], name, { type: 'application/json' });
 const read = async (text: string): Promise<readonly Document[]> => {
   const found = await workbookFromFile(text, 'class.json');
@@ -21,7 +21,7 @@ beforeEach(showDemo);
 
 test('a class goes out with its piles and plans alone, and comes into another workbook whole', async () => {
   const text = logbookToFile(documents(), classId());
-  const [pupils, count] = [listOf(documents(), 'class')[0]!.body.pupils, answers(documents())];
+  const [pupils, count] = [documentsOf(documents(), 'class')[0]!.body.pupils, answers(documents())];
   const kinds = (JSON.parse(text) as { workbook: { documents: { kind: string }[] } }).workbook.documents.map(
     ({ kind }) => kind,
   );
@@ -36,7 +36,7 @@ test('a class goes out with its piles and plans alone, and comes into another wo
   });
   expect(Object.keys(documents())).toHaveLength(before + kinds.length);
   expect(answers(documents())).toBe(count);
-  expect(listOf(documents(), 'class').at(-1)!.body.pupils).toEqual(pupils);
+  expect(documentsOf(documents(), 'class').at(-1)!.body.pupils).toEqual(pupils);
   undo(everywhere());
   expect(Object.keys(documents())).toHaveLength(before);
 });
@@ -50,7 +50,7 @@ test('what is here already is not taken in twice', async () => {
 
 test('of a pile that is here the answers that are wanting are added, in the order of entering', async () => {
   const there = await read(logbookToFile(documents(), classId()));
-  const [pile] = listOf(documents(), 'pile');
+  const [pile] = documentsOf(documents(), 'pile');
   const { entries, pupils } = pile!.body;
   const gone = { ...pile!.body, entries: entries.slice(0, -3), pupils: pupils.slice(1) };
   const own = { ...entries[0]!, answer: 'here alone', at: entries[0]!.at + 1 };
@@ -60,7 +60,7 @@ test('of a pile that is here the answers that are wanting are added, in the orde
   ]);
   const taken = withLogbook(here, there);
   expect(taken).toMatchObject({ added: 0, answers: 3 });
-  const body = listOf(taken.documents, 'pile').find(({ id }) => id === pile!.id)!.body;
+  const body = documentsOf(taken.documents, 'pile').find(({ id }) => id === pile!.id)!.body;
   expect(body.entries).toHaveLength(entries.length + 1);
   expect(body.entries).toContainEqual(own);
   expect(body.pupils.map(({ id }) => id).sort()).toEqual(pupils.map(({ id }) => id).sort());
@@ -70,11 +70,13 @@ test('of a pile that is here the answers that are wanting are added, in the orde
 
 test('pupils and lessons that are wanting come to a class, and what was changed here stays', async () => {
   const there = await read(logbookToFile(documents(), classId()));
-  const open = listOf(documents(), 'class')[0]!;
+  const open = documentsOf(documents(), 'class')[0]!;
   const [first, ...others] = open.body.pupils!;
   const body = { ...open.body, name: 'Renamed', pupils: [{ ...first!, note: 'here' }, ...others.slice(1)] };
   const here = { ...documents(), [open.id]: { ...open, body } };
-  const merged = listOf(withLogbook(here, there).documents, 'class').find(({ id }) => id === open.id)!.body;
+  const merged = documentsOf(withLogbook(here, there).documents, 'class').find(
+    ({ id }) => id === open.id,
+  )!.body;
   expect(merged.name).toBe('Renamed');
   expect(merged.pupils![0]!.note).toBe('here');
   expect(merged.pupils).toHaveLength(open.body.pupils!.length);

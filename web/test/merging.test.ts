@@ -2,12 +2,12 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { closeDatabase, database } from '../src/documents/persistence/database';
-import { KINDS, type Document, type Kind } from '../src/documents/store/document';
+import { DOCUMENT_KINDS, type Document, type DocumentKind } from '../src/documents/store/document';
 import type { PileBody } from '../src/documents/kinds/pile/type';
 import { mergeDocuments, withPut } from '../src/documents/merging/mergeDocuments';
 import { ORDER } from '../src/documents/merging/part';
 import { saveDocuments, type Unsaved } from '../src/documents/persistence/rows';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { DEMO_DOCUMENTS } from './demo';
 import { edited, tokensIn } from './randomEdits';
 
@@ -29,7 +29,7 @@ const PILE: PileBody = {
 };
 
 /** A document of each kind with something in every list. */
-function sample(kind: Kind): Document {
+function sample(kind: DocumentKind): Document {
   const found = Object.values(DEMO_DOCUMENTS).find((one) => one.kind === kind);
   if (kind === 'pile') return { id: 'pile', kind, order: 1, body: PILE };
   if (kind === 'class')
@@ -56,8 +56,8 @@ function sample(kind: Kind): Document {
   if (found) return found;
   return { id: kind, kind, order: 0, body: copy(firstOf(kind)) } as Document;
 }
-const firstOf = (kind: Kind) => {
-  const [first] = listOf(DEMO_DOCUMENTS, kind as 'sheet');
+const firstOf = (kind: DocumentKind) => {
+  const [first] = documentsOf(DEMO_DOCUMENTS, kind as 'sheet');
   return first?.body ?? {};
 };
 
@@ -74,7 +74,7 @@ const withEdits = (document: Document, draws: readonly number[]): Document => {
 
 const draws = fc.array(fc.nat(9999), { minLength: 3, maxLength: 16 });
 
-describe.each(KINDS)('%s', (kind) => {
+describe.each(DOCUMENT_KINDS)('%s', (kind) => {
   test('nothing that either side wrote is lost: it stands, or it is told', () => {
     fc.assert(
       fc.property(draws, draws, draws, (before, there, here) => {
@@ -103,7 +103,7 @@ describe.each(KINDS)('%s', (kind) => {
 test('two tabs that save in any order keep what each wrote, or tell the clash', async () => {
   await fc.assert(
     fc.asyncProperty(
-      fc.constantFrom(...KINDS),
+      fc.constantFrom(...DOCUMENT_KINDS),
       fc.array(fc.record({ tab: fc.nat(1), save: fc.boolean(), draws }), { minLength: 4, maxLength: 30 }),
       async (kind, steps) => {
         await database().delete();

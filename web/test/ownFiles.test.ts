@@ -2,8 +2,8 @@
 import fc from 'fast-check';
 import { MOST_COLUMNS } from '@diatonix/core';
 import { typeIntervals } from '../src/benches/intervals/state';
-import { addEntry, renameProgression, rule, typeLine, typeMelody } from '../src/benches/progressions/state';
-import { openNow } from '../src/benches/progressions/desk';
+import { addEntry, renameProgression, decide, typeLine, typeMelody } from '../src/benches/progressions/state';
+import { progressionNow } from '../src/benches/progressions/desk';
 import { workbookToFile } from '../src/documents/files/file';
 import { workbookFromFile } from '../src/documents/files/importFile';
 import type { Document } from '../src/documents/store/document';
@@ -40,8 +40,8 @@ test('a line of any pieces, long ones too, with words, melody and title comes ba
         typeMelody(`${'C5 D5 E5 '.repeat(12)}| ${text}`);
         typeIntervals(`C4 E4, ${text}`);
         renameProgression(text.slice(0, 200));
-        const [first] = openNow()!.body.columns;
-        if (first) rule(first.id, { words: text.slice(0, 200) });
+        const [first] = progressionNow()!.body.columns;
+        if (first) decide(first.id, { words: text.slice(0, 200) });
         const read = await again();
         expect(read.aside).toEqual([]);
         const now = documentsNow();
@@ -56,7 +56,7 @@ test('a line of any pieces, long ones too, with words, melody and title comes ba
 
 test('a line longer than the longest keeps everything, the rest as one piece that is not read', async () => {
   typeLine('I '.repeat(MOST_COLUMNS + 500));
-  const { columns } = openNow()!.body;
+  const { columns } = progressionNow()!.body;
   expect(columns).toHaveLength(MOST_COLUMNS);
   const last = columns[MOST_COLUMNS - 1]!;
   expect('unread' in last && last.unread.split(' ')).toHaveLength(501);

@@ -1,6 +1,6 @@
 /** Piles without a page: what is entered and marked, the class, suggestions, and the check of documents. */
-import { makeSheet, plant, DEFAULT_SCHOOL } from '@diatonix/core';
-import { openNow } from '../src/benches/marking/desk';
+import { makeSheet, plant, DEFAULT_LABEL_STYLE } from '@diatonix/core';
+import { pileNow } from '../src/benches/marking/desk';
 import {
   addPile,
   addPupils,
@@ -13,9 +13,9 @@ import { checkBody } from '../src/documents/checks/check';
 import type { PileBody } from '../src/documents/kinds/pile/type';
 import type { SheetBody } from '../src/documents/kinds/sheet/type';
 import { historyOf, markPile, versionsOf, type MarkedPupil } from '../src/documents/marking/markPile';
-import { recordOf } from '../src/documents/marking/pileRecord';
+import { recordOfPile } from '../src/documents/marking/pileRecord';
 import { causeResults, questionResults, suggestions } from '../src/documents/marking/pileResults';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { specOf } from '../src/documents/kinds/sheet/spec';
 import { undo, useDocuments } from '../src/documents/store/store';
 import { addSectionToSheet } from '../src/documents/kinds/sheet/addQuestions';
@@ -37,8 +37,8 @@ const SHEET: SheetBody = {
   versions: 2,
   sections: [section('interval-name', 4, 2, 0), section('triad-name', 2, 3, 1)],
 };
-const pile = () => openNow()!.body;
-const marked = (): MarkedPupil[] => markPile(pile(), versionsOf(pile()), DEFAULT_SCHOOL);
+const pile = () => pileNow()!.body;
+const marked = (): MarkedPupil[] => markPile(pile(), versionsOf(pile()), DEFAULT_LABEL_STYLE);
 const asked = (version = 0) => versionsOf(pile())[version]!;
 const rightTo = (id: string, version = 0): string => {
   const { question } = asked(version).find((one) => one.id === id)!;
@@ -141,7 +141,7 @@ test('the class: causes by pupils, wrong answers by question, and what to teach 
   const [next] = suggestions(causes, 3);
   expect(next!.sentence).toMatch(/^2 of 3: .*\. Set .*\.$/);
   addSectionToSheet(next!.kind, next!.material);
-  const [sheet] = listOf(useDocuments.getState().documents, 'sheet');
+  const [sheet] = documentsOf(useDocuments.getState().documents, 'sheet');
   expect(checkBody('sheet', sheet!.body)).toEqual([]);
   expect(makeSheet(specOf(sheet!.body, null)).sections[0]!.questions).toHaveLength(6);
 });
@@ -167,7 +167,7 @@ test('what an answer earned is kept beside it, and follows what it hangs on', ()
   expect(checkBody('pile', { ...pile(), entries: [{ ...wrong, result: { verdict: 'fine' } }] })).not.toEqual(
     [],
   );
-  const [own] = recordOf(pile(), DEFAULT_SCHOOL);
+  const [own] = recordOfPile(pile(), DEFAULT_LABEL_STYLE);
   expect(own!.answers.get(signed.id)).toMatchObject({ verdict: 'right', got: 1 });
   // Another version asks other questions: what was right there is marked anew.
   chooseVersion(ada!.id, 1);
@@ -184,7 +184,7 @@ test('a pile without results is recorded as it is marked, and following through 
   }
   const bare = { ...pile(), entries: pile().entries.map(({ result: _, ...entry }) => entry) };
   const facts = (one: PileBody) =>
-    recordOf(one, DEFAULT_SCHOOL).map(({ answers }) =>
+    recordOfPile(one, DEFAULT_LABEL_STYLE).map(({ answers }) =>
       [...answers.values()].map(({ verdict, got, causes }) => ({ verdict, got, causes })),
     );
   expect(facts(bare)).toEqual(facts(pile()));
@@ -239,7 +239,7 @@ test('a tie is settled by what a pupil did wrong elsewhere on the pile', () => {
     if (typeof wrong === 'string') enter({ pupil: ada!.id, question: id, answer: wrong });
   }
   expect(tied).toBeDefined();
-  const [own] = markPile(pile(), versionsOf(pile()), DEFAULT_SCHOOL);
+  const [own] = markPile(pile(), versionsOf(pile()), DEFAULT_LABEL_STYLE);
   const causes = [...own!.answers.values()].map(({ marking }) =>
     marking!.causes.map(({ mistakes }) => mistakes[0]),
   );

@@ -1,11 +1,11 @@
 /** Plans of practice. That what goes well comes back later, and what does not sooner, is common practice of spacing. */
-import { DEFAULT_SCHOOL, readSchool } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, readSchool } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import { FIRST_PLAN, type Grade, type PlanBody } from '../src/documents/kinds/plan/type';
 import { calendarOf } from '../src/practice/calendar';
 import { dayAfter, mondayOf, noonOf, weekOf } from '../src/practice/days';
 import { isTheory, itemLine, itemLines, itemsOf, itemWords } from '../src/practice/items';
-import { daysOf, restingOn, statesOf } from '../src/practice/schedule';
+import { daysOf, restingOn, practiceStates } from '../src/practice/schedule';
 
 const START = '2026-11-23';
 const plan = (change: Partial<PlanBody> = {}): PlanBody => ({ ...FIRST_PLAN, start: START, ...change });
@@ -42,9 +42,9 @@ describe('the items of a plan', () => {
       'theory 2 signature-name',
     ]);
     expect(items.map(({ id }) => isTheory(id))).toEqual([false, true, true]);
-    expect(itemWords('scale F# minor melodic', DEFAULT_SCHOOL)).toBe('F♯ minor, melodic scale');
-    expect(itemWords('triads Bb major', DEFAULT_SCHOOL)).toBe('B♭ major, triad and inversions');
-    expect(itemWords('theory 1 interval-name', DEFAULT_SCHOOL)).toBe('Name the interval');
+    expect(itemWords('scale F# minor melodic', DEFAULT_LABEL_STYLE)).toBe('F♯ minor, melodic scale');
+    expect(itemWords('triads Bb major', DEFAULT_LABEL_STYLE)).toBe('B♭ major, triad and inversions');
+    expect(itemWords('theory 1 interval-name', DEFAULT_LABEL_STYLE)).toBe('Name the interval');
   });
 
   test('keys are named in the letters of the school', () => {
@@ -118,7 +118,7 @@ describe('spacing', () => {
       on = dayAfter(on, 4);
       return one;
     });
-    return statesOf(ticks).get('theory 1 interval-name')!.due;
+    return practiceStates(ticks).get('theory 1 interval-name')!.due;
   };
 
   test('what went well rests longer each time, what did not comes back at once', () => {
@@ -143,7 +143,7 @@ describe('spacing', () => {
         on = dayAfter(on);
         return one;
       });
-      return statesOf(ticks).get('scale C major')!.stage;
+      return practiceStates(ticks).get('scale C major')!.stage;
     };
     expect(stages(['good'])).toBe(0);
     expect(stages(['good', 'good'])).toBe(1);
@@ -181,19 +181,19 @@ describe('spacing', () => {
 
   test('ticks of an earlier day count there, whenever they were made', () => {
     const ticks = [tick('scale C major', dayAfter(START), 'again'), tick('scale C major', START)];
-    expect(statesOf(ticks)).toEqual(statesOf([...ticks].reverse()));
-    expect(statesOf(ticks).get('scale C major')!.last).toBe('again');
+    expect(practiceStates(ticks)).toEqual(practiceStates([...ticks].reverse()));
+    expect(practiceStates(ticks).get('scale C major')!.last).toBe('again');
   });
 
   test('one more tick is worked out from where the item stood, not from the beginning', () => {
     const ticks = Array.from({ length: 40 }, (_, at) => tick('scale C major', dayAfter(START, at)));
-    const before = statesOf(ticks).get('scale C major')!;
+    const before = practiceStates(ticks).get('scale C major')!;
     const next = tick('scale C major', dayAfter(START, 40));
     // What was known stays the very same.
-    expect(statesOf(ticks).get('scale C major')).toBe(before);
-    expect(statesOf([...ticks, next]).get('scale C major')!.card.reps).toBe(before.card.reps + 1);
+    expect(practiceStates(ticks).get('scale C major')).toBe(before);
+    expect(practiceStates([...ticks, next]).get('scale C major')!.card.reps).toBe(before.card.reps + 1);
     // A tick after another past is another state.
-    expect(statesOf([next]).get('scale C major')!.card.reps).toBe(1);
+    expect(practiceStates([next]).get('scale C major')!.card.reps).toBe(1);
   });
 
   test('what rests is told with the day on which it comes again', () => {
@@ -209,11 +209,11 @@ describe('spacing', () => {
 
 describe('the calendar file', () => {
   const week = daysOf(plan({ title: 'Practice; Tide, Maren' }), weekOf(START), START);
-  const odd = calendarOf('Tide\r\nSUMMARY:not this\rEND:VEVENT', week, DEFAULT_SCHOOL);
+  const odd = calendarOf('Tide\r\nSUMMARY:not this\rEND:VEVENT', week, DEFAULT_LABEL_STYLE);
   expect(odd.replace(/\r\n/g, '')).not.toMatch(/[\r\n]/);
   expect(odd).not.toMatch(/^SUMMARY:not this/m);
   expect(odd.match(/^END:VEVENT/gm)).toHaveLength(odd.match(/^BEGIN:VEVENT/gm)!.length);
-  const file = calendarOf('Practice; Tide, Maren', week, DEFAULT_SCHOOL);
+  const file = calendarOf('Practice; Tide, Maren', week, DEFAULT_LABEL_STYLE);
   const lines = file.replace(/\r\n[ \t]/g, '').split('\r\n');
 
   test('is read by its standard: an event a day, local times, escaped text, lines of 75 bytes', () => {
@@ -228,7 +228,7 @@ describe('the calendar file', () => {
 
   test('says what to practise and when to stop', () => {
     const [first] = lines.filter((line) => line.startsWith('DESCRIPTION:'));
-    expect(first).toContain(itemLine(week[0]!.items[0]!, DEFAULT_SCHOOL).replace(/,/g, '\\,'));
+    expect(first).toContain(itemLine(week[0]!.items[0]!, DEFAULT_LABEL_STYLE).replace(/,/g, '\\,'));
     expect(first).toContain('Stop if the hand hurts');
   });
 });

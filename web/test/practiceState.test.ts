@@ -1,6 +1,6 @@
 /** What the Practice bench does to its plan. */
 import { mistakesOut, remedyOf } from '@diatonix/core';
-import { openNow } from '../src/benches/practice/desk';
+import { planNow } from '../src/benches/practice/desk';
 import {
   addKind,
   addPlan,
@@ -15,13 +15,13 @@ import {
 } from '../src/benches/practice/state';
 import { checkBody } from '../src/documents/checks/check';
 import { MOST_THEORY } from '../src/documents/kinds/plan/type';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { undo, useDocuments } from '../src/documents/store/store';
 import { today } from '../src/documents/store/today';
 import { hasRemedy } from '../src/documents/kinds/plan/addMistake';
 import { showEmpty } from './demo';
 
-const body = () => openNow()!.body;
+const body = () => planNow()!.body;
 const ON = '2026-11-26';
 
 beforeEach(showEmpty);
@@ -31,21 +31,21 @@ test('a plan begins today, for a pupil under the pupil’s name', () => {
   expect(body()).toMatchObject({ title: 'Practice', start: today(), ticks: [] });
   addPlan({ classId: 'one', pupil: 'Ada Brine' });
   expect(body()).toMatchObject({ title: 'Practice, Ada Brine', classId: 'one', pupil: 'Ada Brine' });
-  expect(listOf(useDocuments.getState().documents, 'plan')).toHaveLength(2);
+  expect(documentsOf(useDocuments.getState().documents, 'plan')).toHaveLength(2);
   expect(checkBody('plan', body())).toEqual([]);
 });
 
 test('plans are opened, named and removed; without one there is nothing to change', () => {
   addPlan();
-  const first = openNow()!.id;
+  const first = planNow()!.id;
   addPlan();
   openPlan(first);
   renamePlan('Spring tide');
   expect(body().title).toBe('Spring tide');
   removePlan(first);
-  expect(openNow()!.id).not.toBe(first);
-  removePlan(openNow()!.id);
-  expect(openNow()).toBeNull();
+  expect(planNow()!.id).not.toBe(first);
+  removePlan(planNow()!.id);
+  expect(planNow()).toBeNull();
   expect(() => tickOff('scale C major', ON, 'good')).not.toThrow();
 });
 
@@ -76,7 +76,7 @@ test('ticks are only ever added, and each is undone by itself', () => {
   tickOff('scale C major', ON, 'again');
   tickOff('scale C major', ON, 'good');
   expect(body().ticks.map(({ grade }) => grade)).toEqual(['again', 'good']);
-  undo({ kinds: ['plan'], open: [openNow()!.id] });
+  undo({ kinds: ['plan'], open: [planNow()!.id] });
   expect(body().ticks.map(({ grade }) => grade)).toEqual(['again']);
 });
 

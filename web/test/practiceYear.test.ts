@@ -1,10 +1,10 @@
 /** A year of practice with whatever grades come: what holds of every plan on every day. */
 import {
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   HANDS,
   KEY_MODES,
   KEY_ORDERS,
-  momentsOf,
+  drillMoments,
   drillNotes,
   parseDrill,
   parseKey,
@@ -13,7 +13,7 @@ import fc from 'fast-check';
 import { FIRST_PLAN, GRADES, type Grade, type PlanBody, type Tick } from '../src/documents/kinds/plan/type';
 import { dayAfter, noonOf, weekOf } from '../src/practice/days';
 import { isTheory, itemLine, itemLines, itemsOf, itemWords, LAST_STAGE } from '../src/practice/items';
-import { daysOf, restingOn, statesOf, type DayPlan } from '../src/practice/schedule';
+import { daysOf, restingOn, practiceStates, type DayPlan } from '../src/practice/schedule';
 
 const START = '2026-09-07';
 const plans = fc.record({
@@ -81,7 +81,7 @@ test('hands come in their order and never go back', () => {
       const { ticks } = practise(planOf(change), marks, 30);
       const stages = new Map<string, number>();
       for (let count = 1; count <= ticks.length; count += 7)
-        for (const [id, { stage }] of statesOf(ticks.slice(0, count))) {
+        for (const [id, { stage }] of practiceStates(ticks.slice(0, count))) {
           expect(stage).toBeGreaterThanOrEqual(stages.get(id) ?? 0);
           expect(stage).toBeLessThanOrEqual(isTheory(id) ? 0 : LAST_STAGE);
           stages.set(id, stage);
@@ -95,7 +95,7 @@ test('what was practised rests at least until the next day', () => {
   fc.assert(
     fc.property(plans, grades, (change, marks) => {
       const { ticks } = practise(planOf(change), marks, 20);
-      for (const { due, lastDay } of statesOf(ticks).values()) expect(due > lastDay).toBe(true);
+      for (const { due, lastDay } of practiceStates(ticks).values()) expect(due > lastDay).toBe(true);
     }),
     { seed: 8, numRuns: 10 },
   );
@@ -141,7 +141,7 @@ test('what rests is what was begun and is not due, and comes when it is told', (
   );
   for (const { id, due: on } of resting) {
     expect(due.has(id)).toBe(false);
-    expect(statesOf(ticks).get(id)!.due).toBe(on);
+    expect(practiceStates(ticks).get(id)!.due).toBe(on);
   }
   const begun = new Set(ticks.map(({ item }) => item));
   expect(resting.length + due.size).toBeLessThanOrEqual(begun.size);
@@ -152,15 +152,17 @@ test('every item of every plan has its words, its line in a calendar, and notes 
     for (const { id, minutes, theory } of itemsOf(
       planOf({ modes, most: 6, drills: [...FIRST_PLAN.drills, 'sevenths'] }),
     )) {
-      expect(itemWords(id, DEFAULT_SCHOOL)).not.toMatch(/undefined|#|\bb\b/);
-      expect(itemLines(id, DEFAULT_SCHOOL).every((line) => line.length > 0 && line.length < 30)).toBe(true);
-      const line = itemLine({ id, minutes, hands: theory ? null : 'right' }, DEFAULT_SCHOOL);
+      expect(itemWords(id, DEFAULT_LABEL_STYLE)).not.toMatch(/undefined|#|\bb\b/);
+      expect(itemLines(id, DEFAULT_LABEL_STYLE).every((line) => line.length > 0 && line.length < 30)).toBe(
+        true,
+      );
+      const line = itemLine({ id, minutes, hands: theory ? null : 'right' }, DEFAULT_LABEL_STYLE);
       expect(line).toMatch(/\(\d min\)$/);
       if (theory) continue;
       const { drill, key, form } = parseDrill(id);
       for (const hands of HANDS)
-        expect(momentsOf(drillNotes(drill, parseKey(key), form), hands).every((own) => own.length > 0)).toBe(
-          true,
-        );
+        expect(
+          drillMoments(drillNotes(drill, parseKey(key), form), hands).every((own) => own.length > 0),
+        ).toBe(true);
     }
 });

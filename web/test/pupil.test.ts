@@ -7,14 +7,14 @@
 import 'fake-indexeddb/auto';
 import { makeSheet, printPupilsFile, pupilSheet, readAnswerFile, type SheetSpec } from '@diatonix/core';
 import { openDB } from 'idb';
-import { keepNow, stopKeeping } from '../src/pupil/keeping';
+import { keepNow, stopKeeping } from '../src/pupil/workPersistence';
 import { explain } from '../src/pupil/marking';
 import { staffSaid } from '../src/pupil/staffSaid';
 import {
   answer,
   answersFile,
   begin,
-  chooseVersion,
+  chooseOwnVersion,
   giveName,
   openFile,
   openOnes,
@@ -56,7 +56,7 @@ test('everything is kept with every letter, and comes back', async () => {
   expect(usePupil.getState().begun).toBe(false);
   begin();
   expect(usePupil.getState().begun).toBe(false);
-  chooseVersion(1);
+  chooseOwnVersion(1);
   giveName('Ada');
   begin();
   answer('1.1', 'm6');
@@ -75,7 +75,7 @@ test('everything is kept with every letter, and comes back', async () => {
 
 test('what is handed in is a file of answers: no scratch, nothing empty, the code of the version', () => {
   openFile('slack.json', TEXT);
-  chooseVersion(1);
+  chooseOwnVersion(1);
   giveName(' Ada ');
   answer('1.1', 'm6');
   answer('1.2', '  ');
@@ -92,7 +92,7 @@ test('what is handed in is a file of answers: no scratch, nothing empty, the cod
 
 test('a letter is on the disk soon, by itself, and only what changed is written', async () => {
   openFile('slack.json', TEXT);
-  chooseVersion(0);
+  chooseOwnVersion(0);
   giveName('Ada');
   await keepNow();
   const put = jest.spyOn(IDBObjectStore.prototype, 'put');
@@ -107,7 +107,7 @@ test('a letter is on the disk soon, by itself, and only what changed is written'
 
 test('what an older page kept is taken over, and its store is emptied', async () => {
   openFile('slack.json', TEXT);
-  chooseVersion(0);
+  chooseOwnVersion(0);
   giveName('Ada');
   answer('1.2', 'P4');
   const old = JSON.stringify(work());
@@ -123,7 +123,7 @@ test('what an older page kept is taken over, and its store is emptied', async ()
 
 test('what another tab writes comes in beside what is written here', async () => {
   openFile('slack.json', TEXT);
-  chooseVersion(0);
+  chooseOwnVersion(0);
   giveName('Ada');
   await keepNow();
   const db = await openDB('diatonix-pupil', 1);
@@ -140,7 +140,7 @@ test('what another tab writes comes in beside what is written here', async () =>
 
 test('what cannot be read or kept is told or left alone', async () => {
   openFile('slack.json', TEXT);
-  chooseVersion(0);
+  chooseOwnVersion(0);
   openFile('odd.json', 'no json');
   expect(usePupil.getState().problem).toMatch(/“odd.json”.*Nothing was changed/);
   expect(work().version).toBe(0);
@@ -170,7 +170,7 @@ test('a sheet whose questions have other numbers is refused in words, and names 
   openFile('slack.json', TEXT.replaceAll('"1.2"', '"1.1"'));
   expect(usePupil.getState().problem).toMatch(/question 1\.1 stands in it twice/);
   openFile('slack.json', TEXT);
-  chooseVersion(0);
+  chooseOwnVersion(0);
   giveName('x'.repeat(100));
   begin();
   expect(usePupil.getState().begun).toBe(false);
@@ -198,7 +198,10 @@ test('what stands on the staff is said, but its place where the name is asked fo
     ['treble', 'Bb4', 'third line, with a flat'],
   ];
   for (const [clef, note, place] of places)
-    expect([note, said('note-name', { clef, note })]).toEqual([note, `${clef} clef, no sharps or flats: ${place}`]);
+    expect([note, said('note-name', { clef, note })]).toEqual([
+      note,
+      `${clef} clef, no sharps or flats: ${place}`,
+    ]);
   expect(said('signature-name', { clef: 'treble', signature: ['F#', 'C#'] })).toBe(
     'treble clef, 2 sharps in the signature',
   );
@@ -206,7 +209,7 @@ test('what stands on the staff is said, but its place where the name is asked fo
 
 test('an answer is explained as a teacher would, with its cause and what is right', () => {
   openFile('slack.json', TEXT);
-  chooseVersion(0);
+  chooseOwnVersion(0);
   const [question] = questionsOf(work());
   const right = String(whole[0]!.sections[0]!.questions[0]!.answers[0]);
   expect(explain(question!, right)).toEqual({ verdict: 'right', sentences: ['Right.'] });

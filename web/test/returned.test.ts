@@ -1,5 +1,5 @@
 /** Files that pupils hand in: put on the pile once, what is wrong with single ones told, nothing lost. */
-import { KINDS, DEFAULT_SCHOOL, makeSheet, typedAnswer } from '@diatonix/core';
+import { KINDS, DEFAULT_LABEL_STYLE, makeSheet, typedAnswer } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import type { PileBody } from '../src/documents/kinds/pile/type';
 import type { SheetBody } from '../src/documents/kinds/sheet/type';
@@ -36,7 +36,7 @@ const file = (pupil: string, content: object, name = `${pupil}.json`) => ({
   name,
   text: JSON.stringify({ pupil, ...content }),
 });
-const marked = (pile: PileBody) => markPile(pile, versionsOf(pile), DEFAULT_SCHOOL);
+const marked = (pile: PileBody) => markPile(pile, versionsOf(pile), DEFAULT_LABEL_STYLE);
 
 test('a file by the code of its page: the pupil is known by name, the version by the code, all is marked', () => {
   const { pile, files, told } = takeReturned(

@@ -4,7 +4,7 @@ import {
   parseMetre,
   parseTypedVoices,
   printNote,
-  readScore,
+  analyseScore,
   TICKS_A_QUARTER,
   toRead,
 } from '@diatonix/core';
@@ -17,7 +17,7 @@ const score = toRead(
     metre: parseMetre('4/4'),
   }),
 );
-const reading = readScore(score);
+const reading = analyseScore(score);
 const chart = chartOf(score, reading, { rate: 'bar', simple: true, capo: 0 });
 const material = { score, reading, chart };
 const end = score.bars[1]!.to;

@@ -14,7 +14,7 @@ import {
 import { anchorOf, firstAt, placeOf } from '../src/benches/scores/notes/anchor';
 import { noteKey } from '../src/benches/scores/notes/noteKey';
 import type { Notes } from '../src/benches/scores/notes/useNotes';
-import { openNow } from '../src/benches/scores/desk';
+import { pieceNow } from '../src/benches/scores/desk';
 import { addScore, editPiece, scoreNow, scoreOf } from '../src/benches/scores/state';
 import { undo, useDocuments } from '../src/documents/store/store';
 import { pointedAt, type DrawnHead } from '../src/notation/score/heads';
@@ -166,14 +166,14 @@ describe('the open piece', () => {
     const edited = editNote(scoreNow()!, 1, { kind: 'pitch', note: parseNote('E5') }).score;
     editPiece('the pitch of a note', edited);
     expect(scoreNow()).toBe(edited);
-    expect(openNow()!.body.score.notes.some((row) => row.includes('E5'))).toBe(true);
+    expect(pieceNow()!.body.score.notes.some((row) => row.includes('E5'))).toBe(true);
     undo(everywhere());
     expect(useDocuments.getState().told).toBe('Undone: the pitch of a note.');
-    expect(openNow()!.body.score.notes.some((row) => row.includes('E5'))).toBe(false);
+    expect(pieceNow()!.body.score.notes.some((row) => row.includes('E5'))).toBe(false);
   });
 
   test('rows that are the same object are read once', () => {
-    const rows = openNow()!.body.score;
+    const rows = pieceNow()!.body.score;
     expect(scoreOf(rows)).toBe(scoreOf(rows));
     expect(scoreOf({ ...rows })).not.toBe(scoreOf(rows));
     expect(scoreOf({ ...rows })).toEqual(scoreOf(rows));

@@ -9,16 +9,16 @@ import {
   type ScoreRuling,
 } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { useDocuments } from '../src/documents/store/store';
-import { openNow } from '../src/benches/scores/desk';
+import { pieceNow } from '../src/benches/scores/desk';
 import { addScore, addTyped, closeStaves, modulate, rule, unrule, waive } from '../src/benches/scores/state';
 import { placesByBar } from '../src/notation/score/engraveSystem';
 import { barSystems, barWidths } from '../src/notation/score/barWidths';
 import { piecesOf, spelled } from '../src/notation/score/pieces';
 import { canClose, clefAt, planStaves, writtenPitch } from '../src/notation/score/plan';
-import { openScore } from '../src/workers/openScore';
-import { readPiece } from '../src/workers/readPiece';
+import { openScoreFile } from '../src/workers/openScore';
+import { readPieceFile } from '../src/workers/readPiece';
 import { showEmpty } from './demo';
 
 const METRE = parseMetre('4/4');
@@ -33,7 +33,7 @@ const numeral = (text: string, from: number, to: number, key = C): ScoreRuling =
   numeral: parseNumeral(text, key),
 });
 const rulings = () =>
-  openNow()!.body.rulings.map(({ kind, from, to, numeral: own, key }) =>
+  pieceNow()!.body.rulings.map(({ kind, from, to, numeral: own, key }) =>
     [kind, from, to, own ?? key].filter(Boolean).join(' '),
   );
 
@@ -66,19 +66,19 @@ describe('rulings', () => {
     rule({ kind: 'phrase-end', at: time(8) });
     rule({ kind: 'no-phrase-end', at: time(8) });
     expect(rulings()).toEqual(['join 2 2', 'no-phrase-end 8 8']);
-    unrule(openNow()!.body.rulings[0]!);
+    unrule(pieceNow()!.body.rulings[0]!);
     expect(rulings()).toEqual(['no-phrase-end 8 8']);
   });
 
   test('a ruled piece is sound for a file', () => {
     rule(numeral('V7', 4, 8));
-    expect(checkBody('score', JSON.parse(JSON.stringify(openNow()!.body)))).toEqual([]);
+    expect(checkBody('score', JSON.parse(JSON.stringify(pieceNow()!.body)))).toEqual([]);
   });
 });
 
 test('what cannot be typed is told and adds nothing', () => {
   expect(addTyped('S: C5 X5', { title: '', fifths: 0, metre: METRE })).toMatch(/X5|“X”/);
-  expect(listOf(useDocuments.getState().documents, 'score')).toHaveLength(0);
+  expect(documentsOf(useDocuments.getState().documents, 'score')).toHaveLength(0);
 });
 
 test.each([
@@ -106,19 +106,19 @@ describe('in the worker', () => {
       '<part id="P"><measure number="1"><attributes><divisions>1</divisions></attributes>' +
       '<note><pitch><step>C</step><octave>5</octave></pitch><duration>4</duration></note>' +
       '</measure></part></score-partwise>';
-    const opened = openScore({ name: 'oboe.musicxml', bytes: new TextEncoder().encode(xml) });
+    const opened = openScoreFile({ name: 'oboe.musicxml', bytes: new TextEncoder().encode(xml) });
     if (!opened.ok) throw new Error(opened.message);
     expect(opened.rows.parts.map(({ name }) => name)).toEqual(['Oboe']);
-    const read = readPiece({
+    const read = readPieceFile({
       modulation: 'usual',
       score: opened.rows,
       rulings: [{ kind: 'numeral', from: 'x', to: '4' }],
     });
     if (!('piece' in read)) throw new Error(JSON.stringify(read));
     expect(read.piece.reading.chords).toHaveLength(1);
-    expect(openScore({ name: 'oboe.txt', bytes: new Uint8Array() })).toMatchObject({ ok: false });
+    expect(openScoreFile({ name: 'oboe.txt', bytes: new Uint8Array() })).toMatchObject({ ok: false });
     expect(
-      readPiece({ modulation: 'usual', score: { ...opened.rows, notes: ['nonsense'] }, rulings: [] }),
+      readPieceFile({ modulation: 'usual', score: { ...opened.rows, notes: ['nonsense'] }, rulings: [] }),
     ).toMatchObject({
       ok: false,
     });
@@ -228,25 +228,25 @@ describe('what the teacher ruled stays', () => {
     modulate('seldom');
     waive('4 parallel-fifths soprano bass', true);
     closeStaves(false);
-    const before = openNow()!;
+    const before = pieceNow()!;
     addScore(piece());
-    expect(openNow()!.id).not.toBe(before.id);
-    expect(openNow()!.body).toEqual(before.body);
-    expect(checkBody('score', openNow()!.body)).toEqual([]);
+    expect(pieceNow()!.id).not.toBe(before.id);
+    expect(pieceNow()!.body).toEqual(before.body);
+    expect(checkBody('score', pieceNow()!.body)).toEqual([]);
   });
 
   test('a piece of the same title but other bars begins with none', () => {
     addScore(piece());
     rule(numeral('I', 0, 4));
     addScore(rowsOfScore(typed('S: C5:4 D5:4\nB: C3:4 G2:4')));
-    expect(openNow()!.body.rulings).toEqual([]);
+    expect(pieceNow()!.body.rulings).toEqual([]);
   });
 
   test('another piece of the same title and size begins with none', () => {
     addScore(piece());
     rule(numeral('I', 0, 4));
     addScore(rowsOfScore(typed('S: G5:4 F5:4 E5:4 D5:4\nB: E3:4 D3:4 G2:4 G2:4')));
-    expect(openNow()!.body.rulings).toEqual([]);
+    expect(pieceNow()!.body.rulings).toEqual([]);
   });
 
   test('a fault is let stand, and counts again', () => {
@@ -254,6 +254,6 @@ describe('what the teacher ruled stays', () => {
     waive('0 spacing soprano', true);
     waive('4 overlap alto', true);
     waive('0 spacing soprano', false);
-    expect(openNow()!.body.waived).toEqual(['4 overlap alto']);
+    expect(pieceNow()!.body.waived).toEqual(['4 overlap alto']);
   });
 });

@@ -14,7 +14,7 @@ import {
   PUPILS_FORMAT,
 } from '@diatonix/core';
 import { fieldText, questionFrom, readField } from '../src/benches/sheets/givenText';
-import { openNow } from '../src/benches/sheets/desk';
+import { sheetNow } from '../src/benches/sheets/desk';
 import {
   addSheet,
   countQuestions,
@@ -32,14 +32,14 @@ import {
   writeQuestion,
 } from '../src/benches/sheets/state';
 import { checkBody } from '../src/documents/checks/check';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { pupilsToFile, sheetFromFile, sheetToFile } from '../src/documents/files/sheetFile';
 import { specOf, untaughtNumerals } from '../src/documents/kinds/sheet/spec';
 import { useDocuments } from '../src/documents/store/store';
 import { bringToSheet } from '../src/documents/kinds/sheet/addQuestions';
 import { showEmpty } from './demo';
 
-const body = () => openNow()!.body;
+const body = () => sheetNow()!.body;
 const sheet = (version = 0) => makeSheet(specOf(body(), null), version);
 const givens = (at = 0) => sheet().sections[at]!.questions.map(({ given }) => given);
 const first = () => body().sections[0]!.id;
@@ -207,7 +207,7 @@ describe('what stands on a bench goes to a sheet', () => {
   const note = (text: string) => parseNote(text);
   const made = (brought: BenchQuestions) => {
     bringToSheet(brought);
-    const sheets = listOf(useDocuments.getState().documents, 'sheet');
+    const sheets = documentsOf(useDocuments.getState().documents, 'sheet');
     expect(checkBody('sheet', sheets[0]!.body)).toEqual([]);
     const { sections } = makeSheet(specOf(sheets[0]!.body, null));
     return sections.at(-1)!;
@@ -231,7 +231,9 @@ describe('what stands on a bench goes to a sheet', () => {
       { root: 'E', quality: 'minor-seventh', inversion: 1 },
     ]);
     expect(answers(questionsFromChord(chord, 'bass', key, 'notes'))).toEqual([['G', 'B', 'D', 'E']]);
-    expect(() => questionsFromChord(parseSymbol('C7#5b9#11'), 'bass', key, 'name')).toThrow('sheets ask for triads');
+    expect(() => questionsFromChord(parseSymbol('C7#5b9#11'), 'bass', key, 'name')).toThrow(
+      'sheets ask for triads',
+    );
   });
 
   test('a line to be labelled keeps its labels as the answer; its chords are built once each', () => {
@@ -259,6 +261,6 @@ describe('what stands on a bench goes to a sheet', () => {
   test('the second lot stands on the sheet that was made first', () => {
     made(questionsFromMap(key, 7, ['notes']));
     made(questionsFromMap(key, 5, ['notes']));
-    expect(listOf(useDocuments.getState().documents, 'sheet')).toHaveLength(1);
+    expect(documentsOf(useDocuments.getState().documents, 'sheet')).toHaveLength(1);
   });
 });

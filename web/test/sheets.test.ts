@@ -2,7 +2,7 @@
 import { KINDS, askQuestions, makeSheet, staffLayout, staffPosition } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import { undo } from '../src/documents/store/store';
-import { openNow, SHEETS_DESK } from '../src/benches/sheets/desk';
+import { sheetNow, SHEETS_DESK } from '../src/benches/sheets/desk';
 import { frameOf } from '@diatonix/engraving';
 import { STARTS } from '../src/benches/sheets/starts';
 import {
@@ -18,9 +18,9 @@ import {
 } from '../src/benches/sheets/state';
 import { everywhere, showEmpty } from './demo';
 
-const sections = () => openNow()!.body.sections;
+const sections = () => sheetNow()!.body.sections;
 const kinds = () => sections().map(({ kind, count }) => `${kind} ${count}`);
-const sheet = () => makeSheet(openNow()!.body);
+const sheet = () => makeSheet(sheetNow()!.body);
 
 beforeEach(showEmpty);
 
@@ -28,9 +28,9 @@ test.each(STARTS.map(({ name }) => name))(
   '“%s” begins a sound sheet whose questions can all be made',
   (name) => {
     addSheet(name);
-    expect(checkBody('sheet', openNow()!.body)).toEqual([]);
+    expect(checkBody('sheet', sheetNow()!.body)).toEqual([]);
     for (const version of [0, 1, 2])
-      expect(makeSheet(openNow()!.body, version).sections.map(({ questions }) => questions.length)).toEqual(
+      expect(makeSheet(sheetNow()!.body, version).sections.map(({ questions }) => questions.length)).toEqual(
         sections().map(({ count }) => count),
       );
   },
@@ -72,10 +72,10 @@ test('a copy asks other questions of the same sections', () => {
   addSheet('Figured bass');
   const before = sheet();
   copySheet();
-  expect(openNow()!.body.title).toBe('Figured bass (another)');
+  expect(sheetNow()!.body.title).toBe('Figured bass (another)');
   expect(sheet().sections.map(({ kind }) => kind)).toEqual(before.sections.map(({ kind }) => kind));
   expect(sheet().code).not.toBe(before.code);
-  expect(SHEETS_DESK.get().open).toBe(openNow()!.id);
+  expect(SHEETS_DESK.get().open).toBe(sheetNow()!.id);
 });
 
 test('material is set by field, and given back', () => {
@@ -97,7 +97,7 @@ test.each([
   ['marks below nothing', { marks: -1 }],
 ])('a document with %s is refused', (_, wrong) => {
   addSheet('Sevenths');
-  const { body } = openNow()!;
+  const { body } = sheetNow()!;
   const reasons = checkBody('sheet', { ...body, sections: [{ ...body.sections[0], ...wrong }] });
   expect(reasons.length).toBeGreaterThan(0);
   expect(reasons.join(' ')).toMatch(/^sections 1 › /);

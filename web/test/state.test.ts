@@ -13,15 +13,15 @@ import {
 import {
   addClass,
   changePrint,
-  chooseClass,
+  chooseClassOfMap,
   chooseScale,
   KEY_DESK,
   renameClass,
   toggleTaught,
 } from '../src/benches/key/state';
-import { createDesk, flag, numberField, oneOf } from '../src/documents/store/desk';
+import { createDesk, deskFlag, numberField, deskOneOf } from '../src/documents/store/desk';
 import { CLASS_DESK } from '../src/documents/store/openClass';
-import { bodyOf, listOf, openOf } from '../src/documents/store/select';
+import { bodyOf, documentsOf, openOf } from '../src/documents/store/select';
 import { editSingle, redo, undo, useDocuments } from '../src/documents/store/store';
 import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
@@ -61,7 +61,7 @@ test('the Key bench decides its print list, the scale and the classes', () => {
   oneEdit(
     () => renameClass('Quay quartet'),
     () =>
-      expect(listOf(documentsNow(), 'class').map(({ body }) => body.name)).toEqual([
+      expect(documentsOf(documentsNow(), 'class').map(({ body }) => body.name)).toEqual([
         'Quay quartet',
         'Harbour beginners',
       ]),
@@ -70,9 +70,9 @@ test('the Key bench decides its print list, the scale and the classes', () => {
     expect(openClass().name).toBe('Class 3');
     expect(openClass().notYetTaught).toEqual({ major: [3, 7], minor: [3, 6] });
   });
-  chooseClass('beginners');
+  chooseClassOfMap('beginners');
   expect(openClass().name).toBe('Harbour beginners');
-  chooseClass('gone');
+  chooseClassOfMap('gone');
   expect(openClass().name).toBe('Tuesday evening class');
 });
 
@@ -88,7 +88,11 @@ test('what a bench shows is on its desk, is checked when it is read, and is no e
   CHORDS_DESK.set({ view: 'chain' });
   expect([KEY_DESK.get(), CHORDS_DESK.get()]).toEqual([{ view: 'circle', column: 1 }, { view: 'chain' }]);
   expect(useDocuments.getState().history).toBe(before);
-  const desk = createDesk('odd', { view: oneOf(['a', 'b'], 'a'), at: numberField(1), on: flag(true) });
+  const desk = createDesk('odd', {
+    view: deskOneOf(['a', 'b'], 'a'),
+    at: numberField(1),
+    on: deskFlag(true),
+  });
   for (const stored of [null, 3, 'text', [], { view: 'c', at: 'x', on: 'no' }, { at: NaN }]) {
     useDocuments.setState({ desk: { odd: stored } });
     expect(desk.get()).toEqual({ view: 'a', at: 1, on: true });

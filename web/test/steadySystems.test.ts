@@ -3,7 +3,7 @@ import { addBar, editNote, parseMetre, parseNote, parseTypedVoices, type Score }
 import { placesByBar } from '../src/notation/score/engraveSystem';
 import { planStaves } from '../src/notation/score/plan';
 import { SteadySystems } from '../src/notation/score/sameDrawing';
-import { SteadyLists } from '../src/parts/steadyLists';
+import { SteadyLists } from '../src/columns/steadyLists';
 import type { SystemOptions } from '../src/notation/score/systemOptions';
 
 const PIECE = parseTypedVoices(`S: ${'| C5 D5 E5 F5 '.repeat(8)}|\nB: ${'| C3:2 G3:2 '.repeat(8)}|`, {

@@ -1,20 +1,20 @@
 /** What went wrong becomes practice: in the plan that is there, or in a new one, once. */
-import { DEFAULT_SCHOOL, mistakesOut } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, mistakesOut } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import { FIRST_PLAN, MOST_THEORY, type PlanBody } from '../src/documents/kinds/plan/type';
-import { listOf } from '../src/documents/store/select';
+import { documentsOf } from '../src/documents/store/select';
 import { undo, useDocuments } from '../src/documents/store/store';
 import { hasRemedy, planAgainst, planTitle, withRemedy } from '../src/documents/kinds/plan/addMistake';
 import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
-const plans = () => listOf(documentsNow(), 'plan');
+const plans = () => documentsOf(documentsNow(), 'plan');
 const told = () => useDocuments.getState().told ?? '';
 const PLAN: PlanBody = { ...FIRST_PLAN, start: '2026-11-26' };
 
 beforeEach(showEmpty);
 
 test('without a plan one begins for the pupil of the class, and it is said', () => {
-  planAgainst('clef-misread', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
+  planAgainst('clef-misread', 'tuesday', 'Una Weir', DEFAULT_LABEL_STYLE);
   expect(plans()).toHaveLength(1);
   expect(plans()[0]!.body).toMatchObject({
     title: 'Practice, Una Weir',
@@ -26,19 +26,19 @@ test('without a plan one begins for the pupil of the class, and it is said', () 
 });
 
 test('a second mistake comes into the same plan, the same mistake not again', () => {
-  planAgainst('clef-misread', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
-  planAgainst('relative-key', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
+  planAgainst('clef-misread', 'tuesday', 'Una Weir', DEFAULT_LABEL_STYLE);
+  planAgainst('relative-key', 'tuesday', 'Una Weir', DEFAULT_LABEL_STYLE);
   expect(plans()).toHaveLength(1);
   expect(plans()[0]!.body.theory).toHaveLength(2);
-  planAgainst('relative-key', 'tuesday', 'Una Weir', DEFAULT_SCHOOL);
+  planAgainst('relative-key', 'tuesday', 'Una Weir', DEFAULT_LABEL_STYLE);
   expect(plans()[0]!.body.theory).toHaveLength(2);
   expect(told()).toMatch(/already/);
 });
 
 test('a pupil, another pupil and the class have plans of their own', () => {
   for (const pupil of ['Una Weir', 'Tam Holm', null])
-    planAgainst('clef-misread', 'tuesday', pupil, DEFAULT_SCHOOL);
-  planAgainst('clef-misread', 'beginners', null, DEFAULT_SCHOOL);
+    planAgainst('clef-misread', 'tuesday', pupil, DEFAULT_LABEL_STYLE);
+  planAgainst('clef-misread', 'beginners', null, DEFAULT_LABEL_STYLE);
   expect(plans().map(({ body }) => [body.classId, body.pupil])).toEqual([
     ['tuesday', 'Una Weir'],
     ['tuesday', 'Tam Holm'],
@@ -50,7 +50,7 @@ test('a pupil, another pupil and the class have plans of their own', () => {
 test('the plan of the demo’s pupil is found, and what comes into it is undone', () => {
   showDemo();
   const before = plans()[0]!.body.theory.length;
-  planAgainst('relative-key', 'tuesday', 'Dilys Marrack', DEFAULT_SCHOOL);
+  planAgainst('relative-key', 'tuesday', 'Dilys Marrack', DEFAULT_LABEL_STYLE);
   expect(plans()).toHaveLength(1);
   expect(plans()[0]!.body.theory).toHaveLength(before + 1);
   undo(everywhere());

@@ -1,5 +1,5 @@
 /** What the worker is asked and what it answers, all as plain text: four voices, harmonising. */
-import { checkSetting, parseKey, parseNote, RULES, type FourNotes } from '@diatonix/core';
+import { checkVoicing, parseKey, parseNote, RULES, type FourNotes } from '@diatonix/core';
 import { harmoniseLine } from '../src/workers/harmoniseLine';
 import { setVoices, type VoicesRequest } from '../src/workers/setVoices';
 
@@ -20,7 +20,7 @@ describe('four voices', () => {
     for (const skip of [0, 1, 2, 3]) {
       const answer = setVoices(line('A major', 'I IV V7 I', { skip }));
       if (answer.kind !== 'found') throw new Error(answer.kind);
-      expect(checkSetting(notes(answer.voices), parseKey('A major'))).toEqual([]);
+      expect(checkVoicing(notes(answer.voices), parseKey('A major'))).toEqual([]);
       costs.push(answer.cost);
       seen.add(JSON.stringify(answer.voices));
     }
@@ -58,7 +58,7 @@ describe('four voices', () => {
     const answer = setVoices({ ...asked, columns });
     expect(answer).toMatchObject({ kind: 'blocked', at: 1, rule: 'parallel-octaves' });
     if (answer.kind !== 'blocked') throw new Error(answer.kind);
-    const faults = checkSetting(notes(answer.voices!), parseKey('C major'));
+    const faults = checkVoicing(notes(answer.voices!), parseKey('C major'));
     expect(faults.map(({ at, rule }) => `${at} ${rule}`)).toContain('1 parallel-octaves');
     // Nothing is broken that need not be.
     expect(faults.filter(({ rule }) => rule === 'range' || rule === 'spacing')).toEqual([]);

@@ -17,7 +17,7 @@ export type ReadingReason =
   | { readonly kind: 'respelled' };
 
 /** One way of naming a set of notes. Lower `cost` is the better reading. */
-export interface Reading {
+export interface ChordReading {
   /** What sounds. */
   readonly chord: Chord;
   /** What it is named as: the same, or with the third or fifth that the key has and the notes lack. */
@@ -41,7 +41,7 @@ export interface IdentifyOptions {
  * practice). Symmetrical chords get their respelled readings last. Throws
  * TheoryError `chord` for fewer than two different notes or more than eight.
  */
-export function identify(notes: readonly NoteName[], options: IdentifyOptions = {}): Reading[] {
+export function identify(notes: readonly NoteName[], options: IdentifyOptions = {}): ChordReading[] {
   const distinct = dropDoublings(notes);
   if (distinct.length < 2 || distinct.length > 8) {
     throw new TheoryError(
@@ -52,7 +52,7 @@ export function identify(notes: readonly NoteName[], options: IdentifyOptions = 
     );
   }
   const bass = distinct[0]!;
-  const readings: Reading[] = [];
+  const readings: ChordReading[] = [];
   for (const root of distinct) {
     const reading = readOnRoot(root, distinct, bass, options);
     if (reading) readings.push(reading);
@@ -83,7 +83,7 @@ function readOnRoot(
   bass: NoteName,
   options: IdentifyOptions,
   respelled = false,
-): Reading | null {
+): ChordReading | null {
   const near: Member[] = [];
   let hasThird = false;
   let hasSeventh = false;
@@ -157,7 +157,7 @@ function rate(
   key: Key | undefined,
   isRespelled: boolean,
   even: boolean,
-): Reading {
+): ChordReading {
   const reasons: ReadingReason[] = [];
   let cost = 0;
   const description = describeAnew(named.members);
@@ -245,7 +245,7 @@ function keyCost(key: Key, root: NoteName): number {
  * member can be the root of a chord that sounds the same but is spelled anew.
  */
 function addRespelled(
-  readings: Reading[],
+  readings: ChordReading[],
   notes: readonly NoteName[],
   bass: NoteName,
   options: IdentifyOptions,

@@ -1,4 +1,4 @@
-export * from './beyondThirds';
+export * from './nonTertian';
 export * from './build';
 export * from './change';
 export * from './chord';

@@ -1,6 +1,6 @@
 import { TheoryError } from '../errors';
 import { TextMemo } from '../memo';
-import { readNoteNameIn } from '../pitch/letters';
+import { parseNoteNameAt } from '../pitch/letters';
 import type { NoteName } from '../pitch/note';
 import type { LetterSystem } from '../pitch/print';
 import { makeChord, sortMembers, type Chord, type Member } from './chord';
@@ -15,7 +15,7 @@ import { collectMembers, emptySuffix, readToken } from './suffix';
  */
 export function parseSymbol(text: string, letters: LetterSystem = 'english'): Chord {
   const trimmed = text.trim();
-  const read = readNoteNameIn(trimmed, 0, letters);
+  const read = parseNoteNameAt(trimmed, 0, letters);
   if (!read)
     throw new TheoryError(
       'symbol',
@@ -26,7 +26,7 @@ export function parseSymbol(text: string, letters: LetterSystem = 'english'): Ch
   // As German writes them, a small letter is a minor chord: a, fis7.
   const small = letters === 'german' && /^[a-h]/.test(trimmed);
   const slash = trimmed.lastIndexOf('/');
-  const below = slash >= read.end ? readNoteNameIn(trimmed, slash + 1, letters) : null;
+  const below = slash >= read.end ? parseNoteNameAt(trimmed, slash + 1, letters) : null;
   const bass = below?.end === trimmed.length ? below.name : undefined;
   const end = bass ? slash : trimmed.length;
   const written = trimmed.slice(read.end, end);

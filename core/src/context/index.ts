@@ -1,5 +1,5 @@
 export * from './cadences';
-export * from './centres';
+export * from './modalCentres';
 export * from './candidates';
 export * from './chordIn';
 export * from './costs';

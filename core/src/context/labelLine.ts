@@ -3,7 +3,7 @@ import { attempt, type Result } from '../errors';
 import { parseKey, printKey, sameKey, signatureFifths, type Key } from '../key/key';
 import { areasOf, isMarked } from '../line/areas';
 import type { LineColumn } from '../line/column';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { printNumeral } from '../label/numeralPrint';
 import { type Numeral, chordOfNumeral, sameNumeral } from '../label/numeral';
 import { numeralsForChord } from '../label/numeralsFor';
@@ -11,9 +11,9 @@ import { parseNumeral } from '../label/numeralParse';
 import type { CadenceKind } from './cadences';
 import { structureOf } from './structure';
 import type { ChordIn, ContextReading } from './chordIn';
-import { drawnAt, readEntry, type Entry, type ReadEntry, type Sought } from '../line/entry';
+import { drawnAt, chordOfEntry, type Entry, type ReadEntry, type SoughtEntry } from '../line/entry';
 import { deducedEntry, workBack, type Deduction } from './workBack';
-import { labelEntry, labelsOf, type LabelledColumn } from './labels';
+import { labelEntry, labelsInContext, type LabelledColumn } from './labels';
 
 /** A column in its context: its labels, and what is drawn over and under it. */
 export interface LineLabel {
@@ -57,7 +57,7 @@ export function labelLine(
   columns: readonly LineColumn[],
   key: Key,
   options: LineOptions,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): LineLabel[] {
   const areas = areasOf(columns, key);
   const entries = columns.map(({ entry }) => entry);
@@ -144,7 +144,7 @@ type ReadOnce = Result<ReadEntry> & { readonly entry: Entry };
 function readOnce(entry: Entry, key: Key): ReadOnce {
   const known = READS.get(entry);
   if (known?.key === key) return known.read;
-  const read = { ...attempt(() => readEntry(entry, key)), entry };
+  const read = { ...attempt(() => chordOfEntry(entry, key)), entry };
   READS.set(entry, { key, read });
   return read;
 }
@@ -164,18 +164,20 @@ function drawnBefore(before: LineColumn | undefined): boolean {
 }
 
 /** What is drawn at a sought chord: only what was given. */
-function drawnSought(entry: Sought): Pick<LineLabel, 'bracketFrom' | 'bracketTo' | 'open' | 'arrowFrom'> {
+function drawnSought(
+  entry: SoughtEntry,
+): Pick<LineLabel, 'bracketFrom' | 'bracketTo' | 'open' | 'arrowFrom'> {
   const { opens, closes, arrow } = drawnAt(entry);
   return { bracketFrom: opens, bracketTo: closes, open: closes && !arrow, arrowFrom: arrow };
 }
 
 /** The labels of an entry under a numeral, remembered as readOnce. */
-function labelOnce(entry: Entry, read: ReadEntry, best: ContextReading, school: School): LabelledColumn {
+function labelOnce(entry: Entry, read: ReadEntry, best: ContextReading, school: LabelStyle): LabelledColumn {
   const known = LABELS.get(entry);
   const numeral = cadential(best);
   if (known && known.key === best.key && known.school === school && sameNumeral(known.numeral, numeral))
     return known.labelled;
-  const labels = attempt(() => labelsOf({ ...read, chord: best.chord, numeral }, best.key, school));
+  const labels = attempt(() => labelsInContext({ ...read, chord: best.chord, numeral }, best.key, school));
   const labelled: LabelledColumn = labels.ok
     ? { ok: true, labels: labels.value }
     : { ok: false, error: labels.error };
@@ -185,7 +187,12 @@ function labelOnce(entry: Entry, read: ReadEntry, best: ContextReading, school: 
 
 const LABELS = new WeakMap<
   Entry,
-  { readonly key: Key; readonly school: School; readonly numeral: Numeral; readonly labelled: LabelledColumn }
+  {
+    readonly key: Key;
+    readonly school: LabelStyle;
+    readonly numeral: Numeral;
+    readonly labelled: LabelledColumn;
+  }
 >();
 
 /** A chord belongs to both keys where its reading in the old one is not far-fetched. */

@@ -4,7 +4,7 @@ import { stackedNotes, type Chord } from '../chord/chord';
 import { attempt, type TheoryError } from '../errors';
 import { degreeOf } from '../key/scale';
 import type { Key } from '../key/key';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { printFigure, shortFigures } from '../label/figures';
 import type { Numeral } from '../label/numeral';
 import { type NumeralParts } from '../label/numeralParts';
@@ -12,7 +12,7 @@ import { typesetParts } from '../label/numeralPrint';
 import type { NumeralReading } from '../label/numeralReading';
 import { displayNoteName, accidentalGlyph } from '../pitch/print';
 import type { Note, NoteName } from '../pitch/note';
-import { readEntry, type Entry, type ReadEntry } from '../line/entry';
+import { chordOfEntry, type Entry, type ReadEntry } from '../line/entry';
 
 export type ChordFunction = 'tonic' | 'pre-dominant' | 'dominant';
 
@@ -35,16 +35,16 @@ export type LabelledColumn =
   { readonly ok: true; readonly labels: ColumnLabels } | { readonly ok: false; readonly error: TheoryError };
 
 /** Labels one stored entry in a key and a school. An unreadable entry gives its error in place. */
-export function labelEntry(entry: Entry, key: Key, school: School = DEFAULT_SCHOOL): LabelledColumn {
-  const result = attempt((): ColumnLabels => labelsOf(readEntry(entry, key), key, school));
+export function labelEntry(entry: Entry, key: Key, school: LabelStyle = DEFAULT_LABEL_STYLE): LabelledColumn {
+  const result = attempt((): ColumnLabels => labelsInContext(chordOfEntry(entry, key), key, school));
   return result.ok ? { ok: true, labels: result.value } : { ok: false, error: result.error };
 }
 
 /** Everything the grid says about a chord that is read. */
-export function labelsOf(
+export function labelsInContext(
   { chord, numeral, readings, notes }: ReadEntry,
   key: Key,
-  school: School,
+  school: LabelStyle,
 ): ColumnLabels {
   return {
     chord,
@@ -67,7 +67,7 @@ export function labelsOf(
 export function labelProgression(
   entries: readonly Entry[],
   key: Key,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): LabelledColumn[] {
   return entries.map((entry) => labelEntry(entry, key, school));
 }

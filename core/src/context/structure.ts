@@ -8,7 +8,7 @@ import { sameName } from '../pitch/note';
 import { sameKey, type Key } from '../key/key';
 import { cadencesOf, type Cadence } from './cadences';
 import { isDominant, isSuspendedDominant } from './leading';
-import { modalCentres, withModes, type ModalCentre } from './centres';
+import { modalCentres, withModes, type ModalCentre } from './modalCentres';
 import { readInContext } from './readings';
 import { type ChordIn, type ContextOptions, type ContextReading } from './chordIn';
 import { functionOf, type ChordFunction } from './labels';

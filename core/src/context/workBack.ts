@@ -4,13 +4,13 @@ import type { Key } from '../key/key';
 import { parseNumeral } from '../label/numeralParse';
 import { chordOfNumeral, isAugmentedSixthName, type Numeral } from '../label/numeral';
 import { printNumeral } from '../label/numeralPrint';
-import { drawnAt, readEntry, type Entry } from '../line/entry';
+import { drawnAt, chordOfEntry, type Entry } from '../line/entry';
 
 /** Why a sought chord cannot be deduced. */
 export type Unknown = 'open' | 'no-bracket' | 'no-target';
 
 /** A sought chord that was worked back. */
-export interface FoundChord {
+export interface WorkedBackChord {
   readonly kind: 'found';
   readonly role: 'ii' | 'V';
   readonly numeral: Numeral;
@@ -19,7 +19,7 @@ export interface FoundChord {
 }
 
 /** What brackets, arrows and targets say of a chord that is sought. */
-export type Deduction = FoundChord | { readonly kind: 'unknown'; readonly why: Unknown };
+export type Deduction = WorkedBackChord | { readonly kind: 'unknown'; readonly why: Unknown };
 
 /**
  * Works back the sought chords of a line, each in the key of its place: an
@@ -69,7 +69,7 @@ function numeralAt(
     const deduced = found.get(at);
     return deduced?.kind === 'found' ? deduced.numeral : null;
   }
-  const read = attempt(() => readEntry(entry, key).numeral);
+  const read = attempt(() => chordOfEntry(entry, key).numeral);
   return read.ok && !isAugmentedSixthName(read.value.special) ? read.value : null;
 }
 
@@ -94,14 +94,14 @@ export function dominantOf(target: Numeral, key: Key): Deduction {
 }
 
 /** The ii that stands before such a V. */
-export function secondOf(dominant: FoundChord, key: Key): Deduction {
+export function secondOf(dominant: WorkedBackChord, key: Key): Deduction {
   const quality = isMinorTarget(dominant.target) ? 'iiø7' : 'ii7';
   const numeral: Numeral = { ...parseNumeral(quality, key), target: dominant.numeral.target };
   return placed({ kind: 'found', role: 'ii', numeral, target: dominant.target }, key);
 }
 
 /** A chord that cannot be spelled in the key is none. */
-function placed(found: FoundChord, key: Key): Deduction {
+function placed(found: WorkedBackChord, key: Key): Deduction {
   const made = attempt(() => [chordOfNumeral(found.target, key), chordOfNumeral(found.numeral, key)]);
   return made.ok ? found : { kind: 'unknown', why: 'no-target' };
 }
@@ -113,7 +113,7 @@ export function isMinorTarget({ members }: Numeral): boolean {
 }
 
 /** The numeral of a deduced chord as an entry of the line. */
-export function deducedEntry({ numeral }: FoundChord, key: Key): Entry {
+export function deducedEntry({ numeral }: WorkedBackChord, key: Key): Entry {
   return { kind: 'numeral', text: printNumeral(numeral, key) };
 }
 

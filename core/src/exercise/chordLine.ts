@@ -3,7 +3,7 @@ import { type Key, printKey } from '../key/key';
 import { chordOfNumeral } from '../label/numeral';
 import { parseNumeral } from '../label/numeralParse';
 import { printNote } from '../pitch/print';
-import { closeSettings } from '../voicing/close';
+import { closeVoicings } from '../voicing/close';
 import { rising } from './givenReading';
 
 /** A line of chords on a grand staff, as it is given. */
@@ -20,7 +20,7 @@ export function chordLine(key: Key, numerals: readonly string[]): ChordLineGiven
   return {
     clef: 'grand',
     key: printKey(key),
-    chords: closeSettings(chords.value).map(({ lower, upper }) =>
+    chords: closeVoicings(chords.value).map(({ lower, upper }) =>
       rising([...lower, ...upper]).map(printNote),
     ),
   };

@@ -19,13 +19,13 @@ const FORMULAS = {
   ],
 } as const;
 
-export type Family = keyof typeof FORMULAS;
+export type ChordSize = keyof typeof FORMULAS;
 
 const C: NoteName = { step: 0, alteration: 0 };
 const nameOf = (formula: string) => qualityName(describe(chordFromFormula(C, formula).members));
 
 /** The names of the qualities of a family, in the words of the house: `major`, `half-diminished-seventh`. */
-export const QUALITIES: Readonly<Record<Family, readonly string[]>> = {
+export const QUALITIES: Readonly<Record<ChordSize, readonly string[]>> = {
   triad: FORMULAS.triad.map(nameOf),
   seventh: FORMULAS.seventh.map(nameOf),
   extended: FORMULAS.extended.map(nameOf),

@@ -3,9 +3,9 @@ import { type Key, printKey } from '../key/key';
 import { parseNumeral } from '../label/numeralParse';
 import type { Note } from '../pitch/note';
 import { printNote } from '../pitch/print';
-import { checkSetting } from '../voicing/check';
+import { checkVoicing } from '../voicing/check';
 import type { FourNotes } from '../voicing/fourPart';
-import { bestSetting } from '../voicing/search';
+import { bestVoicing } from '../voicing/search';
 
 const KNOWN = new Map<string, readonly FourNotes[] | null>();
 const MOST_KNOWN = 5000;
@@ -14,7 +14,7 @@ const MOST_KNOWN = 5000;
  * Four voices of a line of numerals that break no rule, a voice or two fixed; null where there are none. Lines come
  * again while questions are looked for, and are set once.
  */
-export function cleanSetting(
+export function cleanVoicing(
   key: Key,
   numerals: readonly string[],
   locks?: readonly (readonly (Note | null)[])[],
@@ -23,12 +23,12 @@ export function cleanSetting(
   const known = KNOWN.get(id);
   if (known !== undefined) return known;
   if (KNOWN.size > MOST_KNOWN) KNOWN.clear();
-  const set = bestSetting({
+  const set = bestVoicing({
     key,
     numerals: numerals.map((text) => parseNumeral(text, key)),
     ...(locks ? { locks: locks as never } : {}),
   });
-  const clean = 'voices' in set && checkSetting(set.voices, key).length === 0 ? set.voices : null;
+  const clean = 'voices' in set && checkVoicing(set.voices, key).length === 0 ? set.voices : null;
   KNOWN.set(id, clean);
   return clean;
 }
@@ -38,7 +38,7 @@ export const printVoices = (voices: readonly FourNotes[]): string[][] =>
   voices.map((own) => own.map(printNote));
 
 /** The answers of a question in four voices: the smoothest setting that breaks no rule. Throws where there is none. */
-export function settingAnswers(voices: readonly FourNotes[] | null): readonly string[][][] {
+export function voicingAnswers(voices: readonly FourNotes[] | null): readonly string[][][] {
   if (voices) return [printVoices(voices)];
   throw new TheoryError(
     'request',

@@ -15,7 +15,7 @@ export type GivenFields<Given> = {
   readonly [Name in keyof Given]-?: Field<Exclude<Given[Name], undefined>>;
 };
 
-/** A clef, or the two staves of a keyboard. */
+/** A clefField, or the two staves of a keyboard. */
 export type ClefGiven = Clef | 'grand';
 
 function field<Value>(inWords: string, holds: (value: unknown) => boolean): Field<Value> {
@@ -23,22 +23,22 @@ function field<Value>(inWords: string, holds: (value: unknown) => boolean): Fiel
 }
 
 /** The field may be left out. */
-export const optional = <Value>(own: Field<Value>): Field<Value> => ({ ...own, optional: true });
+export const optionalField = <Value>(own: Field<Value>): Field<Value> => ({ ...own, optional: true });
 
 const isText = (value: unknown) => typeof value === 'string';
 const isTexts = (value: unknown) => Array.isArray(value) && value.every(isText);
 
-export const text: Field<string> = field('a text in quotes', isText);
-export const wholeNumber: Field<number> = field('a whole number', Number.isInteger);
-export const flag: Field<boolean> = field('true or false', (value) => typeof value === 'boolean');
+export const textField: Field<string> = field('a textField in quotes', isText);
+export const wholeNumberField: Field<number> = field('a whole number', Number.isInteger);
+export const flagField: Field<boolean> = field('true or false', (value) => typeof value === 'boolean');
 /** A list that may be empty: a signature without signs, a bass without figures. */
-export const texts: Field<readonly string[]> = field('a list of texts', isTexts);
-export const someTexts: Field<readonly string[]> = field(
+export const textsField: Field<readonly string[]> = field('a list of texts', isTexts);
+export const someTextsField: Field<readonly string[]> = field(
   'a list of texts',
   (value) => isTexts(value) && (value as unknown[]).length > 0,
 );
 /** Lists of notes, one for each chord. */
-export const textLists: Field<readonly (readonly string[])[]> = field(
+export const textListsField: Field<readonly (readonly string[])[]> = field(
   'a list of lists of texts',
   (value) => Array.isArray(value) && value.length > 0 && value.every(isTexts),
 );
@@ -50,28 +50,28 @@ const areVoices = (isVoice: (value: unknown) => boolean) => (value: unknown) =>
   value.every((chord) => Array.isArray(chord) && chord.length === VOICES && chord.every(isVoice));
 
 /** Four voices for each chord, from the soprano down. */
-export const fourVoices: Field<readonly (readonly string[])[]> = field(
+export const fourVoicesField: Field<readonly (readonly string[])[]> = field(
   'a list of chords of four voices',
   areVoices(isText),
 );
 /** Four voices for each chord, null for those that are to be written. */
-export const openVoices: Field<readonly (readonly (string | null)[])[]> = field(
+export const openVoicesField: Field<readonly (readonly (string | null)[])[]> = field(
   'a list of chords of four voices, null for one that is to be written',
   areVoices((voice) => voice === null || isText(voice)),
 );
 
 /** One of a few values. */
-export const oneOf = <Value>(known: readonly Value[]): Field<Value> =>
+export const oneOfField = <Value>(known: readonly Value[]): Field<Value> =>
   field(`one of ${known.map(String).join(', ')}`, (value) => (known as readonly unknown[]).includes(value));
 /** Several of a few values. */
-export const someOf = <Value>(known: readonly Value[]): Field<readonly Value[]> =>
+export const someOfField = <Value>(known: readonly Value[]): Field<readonly Value[]> =>
   field(
     `a list of some of ${known.map(String).join(', ')}`,
     (value) => Array.isArray(value) && value.every((one) => (known as readonly unknown[]).includes(one)),
   );
 
-export const clef: Field<Clef> = oneOf(CLEFS);
-export const anyClef: Field<ClefGiven> = oneOf<ClefGiven>([...CLEFS, 'grand']);
+export const clefField: Field<Clef> = oneOfField(CLEFS);
+export const anyClefField: Field<ClefGiven> = oneOfField<ClefGiven>([...CLEFS, 'grand']);
 
 /** Throws TheoryError `request` where a field holds something else than it should, or is missing. */
 export function checkGiven<Given>(fields: GivenFields<Given>, given: GivenData): void {

@@ -8,7 +8,7 @@ export {
   MOST_VERSIONS,
   questionOf,
   versionLetter,
-  type Asked,
+  type AskedQuestions,
   type AskRequest,
   type Pinned,
 } from './generating/questions';
@@ -66,6 +66,7 @@ export { INTERVAL_INVERT } from './kinds/intervalInvert';
 export { WORK_BACK } from './kinds/workBack';
 export type { Role } from './kinds/workBack/given';
 export { checkQuestion } from './checkQuestion';
-export { dividedAnswer, type AdditionalTask } from './additionalTask';
+export { dividedAnswer } from './dividedAnswer';
+export type { AdditionalTask } from './additionalTask';
 export { sameAnswer } from './answers/sameAnswer';
 export type { AnswerFormName, PartMark } from './answers/answerForm';

@@ -3,7 +3,7 @@ import { parseNoteIn, parseNoteNameIn } from '../pitch/letters';
 import { modulo, staffPosition, type Note, type NoteName } from '../pitch/note';
 import type { LetterSystem } from '../pitch/print';
 import { intervalBetween, invert, octavesBeyond, transpose, type Interval } from './interval';
-import { readIntervalName } from './readName';
+import { parseIntervalName } from './readName';
 
 /** Two notes, the first as it was written first. */
 export interface NotePair {
@@ -109,7 +109,7 @@ function nearest(from: Note, { step, alteration }: NoteName, down: boolean): Not
 
 /** What is to be built; a tritone upward is the augmented fourth (common practice). */
 function wanted(text: string): Interval {
-  return /^tritone$/i.test(text.trim()) ? { number: 4, deviation: 1 } : readIntervalName(text);
+  return /^tritone$/i.test(text.trim()) ? { number: 4, deviation: 1 } : parseIntervalName(text);
 }
 
 /**

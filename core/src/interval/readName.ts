@@ -28,7 +28,7 @@ const QUALITIES: readonly (readonly [RegExp, string])[] = [
  * Reads the name of an interval as pupils write it: `m6`, `P 5`, `perfect fourth`, `aug 2nd`, `doubly
  * diminished seventh`, and `5th` or `octave` where the plain one is perfect. Throws TheoryError `interval`.
  */
-export function readIntervalName(text: string): Interval {
+export function parseIntervalName(text: string): Interval {
   const said = text.trim().replace(/\s+/g, ' ');
   const strict = attempt(() => parseInterval(said));
   if (strict.ok) return strict.value;

@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { stackOnDegree, gapsOf } from '../chord/build';
 import type { Chord } from '../chord/chord';
 import { describe, qualityName } from '../chord/describe';
@@ -70,6 +70,6 @@ function buildMap(key: Key, top: StackTop, form: ScaleForm): MapColumn[] {
 }
 
 /** The name of a map's stack as teachers write it: `Em7b9b13`, `Fmaj13#11`. */
-export function mapSymbol(column: MapColumn, school: School = DEFAULT_SCHOOL): string {
+export function mapSymbol(column: MapColumn, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   return printSymbol(column.chord, { detail: 'short', school: school.symbols, letters: school.letters });
 }

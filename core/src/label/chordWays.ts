@@ -5,7 +5,7 @@ import { chordOfNumeral, type Numeral } from './numeral';
 import { numeralsForChord, numeralsForNotes } from './numeralsFor';
 import { parseNumeral } from './numeralParse';
 import { printNumeral } from './numeralPrint';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { accidentalGlyph, displayNoteName } from '../pitch/print';
 import { parseNoteName } from '../pitch/parse';
 import { chordFromFormula, chordFromHalfSteps, gapsOf, stackOnDegree } from '../chord/build';
@@ -22,7 +22,11 @@ export type WayIn = (typeof WAYS_IN)[number];
  * The chord said in each of the six ways, with real accidental signs, as it can be typed again; empty where a
  * way cannot say it.
  */
-export function chordInWays(chord: Chord, key: Key, school: School = DEFAULT_SCHOOL): Record<WayIn, string> {
+export function chordInWays(
+  chord: Chord,
+  key: Key,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
+): Record<WayIn, string> {
   const numeral = numeralsForChord(chord, key)[0];
   const stacked = gapsOf(chord);
   const thirds =
@@ -42,7 +46,7 @@ export function chordInWays(chord: Chord, key: Key, school: School = DEFAULT_SCH
 /**
  * The numeral, where it can be typed again: far from the key it would need more accidentals than are read.
  */
-function numeralText(numeral: Numeral, key: Key, school: School): string {
+function numeralText(numeral: Numeral, key: Key, school: LabelStyle): string {
   const text = printNumeral(numeral, key, school);
   return attempt(() => parseNumeral(text, key, school)).ok ? text : '';
 }
@@ -76,7 +80,7 @@ export function readChordInWay(
   text: string,
   before: Chord,
   key: Key,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): Chord {
   switch (way) {
     case 'symbol':

@@ -3,7 +3,7 @@ import { symbolSuffix } from '../chord/symbolPrint';
 import type { Key } from '../key/key';
 import { diatonicNumeral } from './diatonic';
 import { type Numeral } from './numeral';
-import { type School } from '../school/school';
+import { type LabelStyle } from '../school/school';
 import { type NumeralParts, ROMAN, NO_FIGURES, inversionIndex, inversionParts } from './numeralParts';
 import { parts } from './numeralParts';
 
@@ -14,7 +14,7 @@ import { parts } from './numeralParts';
 export function capitalParts(
   numeral: Numeral,
   local: Key,
-  school: School,
+  school: LabelStyle,
   description: Description,
   prefix: string,
 ): NumeralParts | null {
@@ -58,7 +58,7 @@ export function capitalParts(
 }
 
 /** The word that keeps a major or dominant chord from being read as the key's own. */
-export function sayMajor(seventh: boolean, school: School): string {
+export function sayMajor(seventh: boolean, school: LabelStyle): string {
   if (school.numeralCase !== 'capitals-bare') return '';
   return seventh ? 'dom' : 'maj';
 }

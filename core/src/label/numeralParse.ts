@@ -7,7 +7,7 @@ import { readAccidentals } from '../pitch/parse';
 import { diatonicExtension, diatonicNumeral } from './diatonic';
 import { TextMemo } from '../memo';
 import { localKey, rootOf, type Numeral } from './numeral';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { bad, type Signs, readSigns } from './numeralSigns';
 import { mayBeSpecial, readSpecial } from './numeralSpecials';
 
@@ -26,14 +26,18 @@ const MAX_CHAIN = 6;
  * inversion, and all-capital numerals; the key decides what is diatonic.
  * Throws TheoryError `numeral`.
  */
-export function parseNumeral(text: string, key: Key = C_MAJOR, school: School = DEFAULT_SCHOOL): Numeral {
+export function parseNumeral(
+  text: string,
+  key: Key = C_MAJOR,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
+): Numeral {
   const whole = text.trim();
   if (whole.length > 80) throw bad(text, 'this is too long for a numeral.');
   if (/^[1-7]$/.test(whole)) return diatonicNumeral(key, Number(whole));
   return parseAt(whole, text, key, school, 0);
 }
 
-function parseAt(whole: string, text: string, key: Key, school: School, depth: number): Numeral {
+function parseAt(whole: string, text: string, key: Key, school: LabelStyle, depth: number): Numeral {
   if (depth > MAX_CHAIN) throw bad(text, 'more than six targets in a chain are not read.');
   if (depth === 0) whole = wordsToTheChord(whole);
   const arrow = whole.includes('→') ? /^(?:\((.+?)\)|([^→]+?))→(.+)$/.exec(whole) : null;
@@ -89,7 +93,7 @@ function targetStart(whole: string): { at: number; after: number } | null {
   return of < 0 ? null : { at: of, after: of + 4 };
 }
 
-function readOne(own: string, text: string, key: Key, school: School, target: Numeral | null): Numeral {
+function readOne(own: string, text: string, key: Key, school: LabelStyle, target: Numeral | null): Numeral {
   const special = mayBeSpecial(own) ? readSpecial(own, text, key, target) : null;
   if (special) return special;
   const sub = own.startsWith('sub');
@@ -147,7 +151,7 @@ interface SpokenSigns {
  */
 const SIGNS = new TextMemo<SpokenSigns>();
 
-function signsOf(own: string, at: number, text: string, upper: boolean, school: School): SpokenSigns {
+function signsOf(own: string, at: number, text: string, upper: boolean, school: LabelStyle): SpokenSigns {
   // In the diatonic school the stack depends on the key, and the signs are finished there.
   if (school.sevenths === 'diatonic' && school.numeralCase === 'quality')
     return { signs: readSigns(own, at, text, upper, school), members: null };
@@ -180,7 +184,13 @@ function rootAlteration(key: Key, degree: number, written: number, small: boolea
 }
 
 /** Turns the signs into members, the sevenths and extensions by the school. */
-function finishMembers(signs: Signs, key: Key, degree: number, alteration: number, school: School): Member[] {
+function finishMembers(
+  signs: Signs,
+  key: Key,
+  degree: number,
+  alteration: number,
+  school: LabelStyle,
+): Member[] {
   const { suffix } = signs;
   const explicitSeventh = suffix.alterations.some((m) => m.degree === 7);
   if (explicitSeventh) suffix.alterations = suffix.alterations.filter((m) => m.degree !== 7);

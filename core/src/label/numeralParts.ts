@@ -4,7 +4,7 @@ import type { Key } from '../key/key';
 import { accidentalAscii, displayNoteName, printNoteName } from '../pitch/print';
 import { diatonicExtension } from './diatonic';
 import { chordOfNumeral, type Numeral } from './numeral';
-import { type School } from '../school/school';
+import { type LabelStyle } from '../school/school';
 
 /**
  * A numeral taken apart for setting in type: `prefix` accidentals (b/#) and
@@ -46,7 +46,7 @@ export function inversionIndex(numeral: Numeral): number {
 export function qualitySigns(
   numeral: Numeral,
   local: Key,
-  school: School,
+  school: LabelStyle,
   description: Description,
 ): { quality: NumeralParts['quality']; word: string; rest: string } {
   const { triad, seventh, added, omitted } = description;
@@ -87,7 +87,7 @@ export function qualitySigns(
 }
 
 /** Whether a bare seventh or extension is the scale's own. Symbol suffixes always say theirs. */
-function usesScale(school: School): boolean {
+function usesScale(school: LabelStyle): boolean {
   return school.sevenths === 'diatonic' && school.numeralCase === 'quality';
 }
 
@@ -112,7 +112,7 @@ function naturalExtensions(
 export function inversionParts(
   numeral: Numeral,
   local: Key,
-  school: School,
+  school: LabelStyle,
   description: Description,
 ): Pick<NumeralParts, 'figures' | 'bass'> {
   const isSeventh = description.seventh !== null;

@@ -3,7 +3,7 @@ import type { Key } from '../key/key';
 import { accidentalAscii } from '../pitch/print';
 import { isSmall } from './diatonic';
 import { isAugmentedSixthName, localKey, type Numeral } from './numeral';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { capitalParts, sayMajor } from './numeralCapitals';
 import {
   type NumeralParts,
@@ -21,7 +21,7 @@ import { parts } from './numeralParts';
 export function numeralParts(
   numeral: Numeral,
   key: Key,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
   detail: Detail = 'exact',
 ): NumeralParts {
   const local = localKey(numeral, key);
@@ -33,7 +33,7 @@ export function numeralParts(
   return { ...own, target: numeralParts(numeral.target, key, school), joint };
 }
 
-function ownParts(numeral: Numeral, local: Key, school: School, detail: Detail): NumeralParts {
+function ownParts(numeral: Numeral, local: Key, school: LabelStyle, detail: Detail): NumeralParts {
   const { special } = numeral;
   if (isAugmentedSixthName(special)) {
     const { degree, alteration } = numeral.lowest;
@@ -64,7 +64,7 @@ function ownParts(numeral: Numeral, local: Key, school: School, detail: Detail):
 }
 
 /** The accidental written before the numeral; see rootAlteration in the reader. */
-function writtenAlteration(numeral: Numeral, local: Key, small: boolean, school: School): number {
+function writtenAlteration(numeral: Numeral, local: Key, small: boolean, school: LabelStyle): number {
   const { degree, alteration } = numeral;
   if (local.mode !== 'minor' || degree < 6) return alteration;
   if (small) return alteration > 1 ? alteration : alteration - 1;
@@ -76,7 +76,11 @@ function writtenAlteration(numeral: Numeral, local: Key, small: boolean, school:
  * Parts for the eye. The cadential six-four is shown as the school teaches it:
  * over the dominant, V6/4–, or as I6/4; in plain text it stays Cad64.
  */
-export function typesetParts(numeral: Numeral, key: Key, school: School = DEFAULT_SCHOOL): NumeralParts {
+export function typesetParts(
+  numeral: Numeral,
+  key: Key,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
+): NumeralParts {
   const plain = numeralParts(numeral, key, school);
   if (numeral.special !== 'Cad') return plain;
   if (school.cadentialSixFour === 'dominant') return { ...plain, roman: 'V', rest: '–' };
@@ -87,7 +91,7 @@ export function typesetParts(numeral: Numeral, key: Key, school: School = DEFAUL
 export function printNumeral(
   numeral: Numeral,
   key: Key,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
   detail: Detail = 'exact',
 ): string {
   return partsText(numeralParts(numeral, key, school, detail));

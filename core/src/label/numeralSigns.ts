@@ -1,9 +1,9 @@
 import { emptySuffix, readToken, type Suffix } from '../chord/suffix';
 import { TheoryError } from '../errors';
 import { readAccidentals } from '../pitch/parse';
-import { readNoteNameIn } from '../pitch/letters';
+import { parseNoteNameAt } from '../pitch/letters';
 import type { NoteName } from '../pitch/note';
-import { type School } from '../school/school';
+import { type LabelStyle } from '../school/school';
 
 export function bad(text: string, wrong: string): TheoryError {
   return new TheoryError(
@@ -67,7 +67,13 @@ const INVERSION_WORDS: Record<string, number> = {
   'third inversion': 7,
 };
 
-export function readSigns(own: string, start: number, text: string, upper: boolean, school: School): Signs {
+export function readSigns(
+  own: string,
+  start: number,
+  text: string,
+  upper: boolean,
+  school: LabelStyle,
+): Signs {
   const signs: Signs = {
     suffix: emptySuffix(),
     figures: '',
@@ -124,7 +130,7 @@ function readSign(
   limit: number,
   signs: Signs,
   upper: boolean,
-  school: School,
+  school: LabelStyle,
   first: boolean,
 ): number {
   const { suffix } = signs;
@@ -170,7 +176,7 @@ function readSign(
     return at + 1;
   }
   if (char === '/') {
-    const below = readNoteNameIn(own, at + 1, school.letters);
+    const below = parseNoteNameAt(own, at + 1, school.letters);
     if (!below || below.end !== limit) return at;
     signs.bass = below.name;
     return limit;

@@ -1,5 +1,5 @@
 import { ROOT } from './numeral';
-import { identify, type Reading } from '../chord/identify';
+import { identify, type ChordReading } from '../chord/identify';
 import { describe } from '../chord/describe';
 import { bassMember, memberFrom, stackedNotes, type Chord, type Member } from '../chord/chord';
 import { isMinorLike, keyOf, parallelKey, type Key } from '../key/key';
@@ -285,7 +285,7 @@ export function numeralsForNotes(notes: readonly NoteName[], key: Key): NumeralR
 }
 
 /** An inversion of a whole, plain stack costs a numeral nothing: figures say it. */
-function readingCost(reading: Reading): number {
+function readingCost(reading: ChordReading): number {
   const { triad, altered, added, omitted } = reading.description;
   const plainStack =
     altered.length === 0 && added.length === 0 && omitted.length === 0 && !triad.startsWith('sus');

@@ -1,11 +1,11 @@
 import { attempt, TheoryError } from '../errors';
 import type { Key } from '../key/key';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Ending, Timed } from '../time/bars';
-import { AGAIN, isRest, isSought, readPiece, type LineToken, type Rest, type Sought } from './entry';
+import { AGAIN, isRest, isSought, chordOfText, type LineToken, type Rest, type SoughtEntry } from './entry';
 import { parseLength, printLength } from '../time/length';
 import { barTicks, parseMetre, printMetre, type Metre } from '../time/metre';
-import { splitLine, type BarPiece, type Piece } from './pieces';
+import { splitLine, type BarPiece, type TextPiece } from './pieces';
 
 /** A typed line with its bars: every piece with its time, the upbeat, and what is wrong with single bars. */
 export interface BarredLine {
@@ -18,7 +18,12 @@ export interface BarredLine {
 /** A piece as readLine has it, or a chord that is sought. */
 export type BarToken =
   | LineToken
-  | { readonly text: string; readonly start: number; readonly end: number; readonly entry: Sought | Rest };
+  | {
+      readonly text: string;
+      readonly start: number;
+      readonly end: number;
+      readonly entry: SoughtEntry | Rest;
+    };
 
 type BarFault = BarredLine['faults'][number];
 type Chord = {
@@ -41,7 +46,7 @@ export function readBarredLine(
   line: string,
   key: Key,
   metre: Metre,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): BarredLine {
   const pieces = splitLine(line);
   const timed = pieces.some((piece) => !('text' in piece) || piece.length !== undefined);
@@ -152,11 +157,11 @@ export function readBarredLine(
   return { tokens, pickup: pickup === 0 ? '0' : printLength(pickup), faults };
 }
 
-function tokensOf(piece: Piece, key: Key, school: School, before: BarToken | undefined): BarToken[] {
+function tokensOf(piece: TextPiece, key: Key, school: LabelStyle, before: BarToken | undefined): BarToken[] {
   const { text, start, end } = piece;
   if (isSought(text)) return [{ text, start, end, entry: { kind: 'sought', text } }];
   if (isRest(text)) return [{ text, start, end, entry: { kind: 'rest', text: 'N.C.' } }];
-  if (text !== AGAIN) return readPiece(piece, key, school);
+  if (text !== AGAIN) return chordOfText(piece, key, school);
   if (before && 'entry' in before) return [{ ...before, text, start, end }];
   const error = new TheoryError(
     'entry',

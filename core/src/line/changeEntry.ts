@@ -7,13 +7,13 @@ import { printNumeral } from '../label/numeralPrint';
 import { midiNumber, sameName, type Note, type NoteName } from '../pitch/note';
 import { parseNote } from '../pitch/parse';
 import { printNote } from '../pitch/print';
-import { readEntry, type Entry } from './entry';
+import { chordOfEntry, type Entry } from './entry';
 
 /**
  * Puts the next member up (`by` 1) or down (−1) into the bass. Throws TheoryError for an unreadable entry.
  */
 export function invertEntry(entry: Entry, key: Key, by: 1 | -1): Entry {
-  const { chord, numeral, notes } = readEntry(entry, key);
+  const { chord, numeral, notes } = chordOfEntry(entry, key);
   const inverted = invertChord(chord, by);
   if (entry.kind === 'symbol') return { kind: 'symbol', text: printSymbol(inverted) };
   if (entry.kind === 'numeral')
@@ -48,7 +48,7 @@ function putInBass(notes: readonly Note[], bass: NoteName): Note[] {
 /** Same chords, new key: numerals become the symbols of their chords, to be read anew. */
 export function rereadEntry(entry: Entry, key: Key): Entry {
   if (entry.kind !== 'numeral') return entry;
-  const { chord, numeral } = readEntry(entry, key);
+  const { chord, numeral } = chordOfEntry(entry, key);
   if (numeral.special === 'It' || numeral.special === 'Fr' || numeral.special === 'Ger')
     return notesAsEntry(chord);
   return { kind: 'symbol', text: printSymbol(chord) };
@@ -73,13 +73,13 @@ function notesAsEntry(chord: Chord): Entry {
 export function transposeEntry(entry: Entry, from: Key, to: Key, way: MoveDirection = 'nearest'): Entry {
   if (entry.kind === 'sought' || entry.kind === 'rest') return entry;
   if (entry.kind === 'numeral') {
-    const { numeral } = readEntry(entry, from);
+    const { numeral } = chordOfEntry(entry, from);
     return { kind: 'numeral', text: printNumeral(numeral, to) };
   }
   const { up, interval } = moveOf(from.tonic, to.tonic, way);
   const move = (name: NoteName) => (up ? nameAbove(name, interval) : nameBelow(name, interval));
   if (entry.kind === 'symbol') {
-    const { chord } = readEntry(entry, from);
+    const { chord } = chordOfEntry(entry, from);
     return {
       kind: 'symbol',
       text: printSymbol({ root: move(chord.root), members: chord.members, bass: move(chord.bass) }),

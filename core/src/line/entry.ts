@@ -11,11 +11,11 @@ import { numeralsForChord, numeralsForNotes } from '../label/numeralsFor';
 import { type NumeralReading } from '../label/numeralReading';
 import { parseNumeral } from '../label/numeralParse';
 import { printNumeral } from '../label/numeralPrint';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
-import { splitLine, type Piece } from './pieces';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
+import { splitLine, type TextPiece } from './pieces';
 import { parseNote } from '../pitch/parse';
 import { displayNote, printNote, type LetterSystem } from '../pitch/print';
-import { parseNoteIn, parseNoteNameIn, readNoteNameIn } from '../pitch/letters';
+import { parseNoteIn, parseNoteNameIn, parseNoteNameAt } from '../pitch/letters';
 import { staffPosition, midiNumber, type Note } from '../pitch/note';
 
 /**
@@ -26,7 +26,7 @@ export type Entry =
   | { readonly kind: 'numeral'; readonly text: string }
   | { readonly kind: 'symbol'; readonly text: string }
   | { readonly kind: 'notes'; readonly notes: readonly string[] }
-  | Sought
+  | SoughtEntry
   | Rest;
 
 /** A place where no chord sounds: `N.C.` */
@@ -39,7 +39,7 @@ export interface Rest {
  * A chord that is to be worked back from the brackets and arrows drawn at it: `?`, `[?` opens a bracket, `?]`
  * closes it, `>` points to the next chord.
  */
-export interface Sought {
+export interface SoughtEntry {
   readonly kind: 'sought';
   readonly text: string;
 }
@@ -61,7 +61,7 @@ export function isSought(text: string): boolean {
 }
 
 /** What is drawn at a chord that is sought. */
-export function drawnAt({ text }: Sought): {
+export function drawnAt({ text }: SoughtEntry): {
   readonly opens: boolean;
   readonly closes: boolean;
   readonly arrow: boolean;
@@ -81,7 +81,7 @@ export interface ReadEntry {
  * Reads a stored entry in a key. Symbols and notes get their likeliest
  * numeral. Throws TheoryError when the entry cannot be read there.
  */
-export function readEntry(entry: Entry, key: Key): ReadEntry {
+export function chordOfEntry(entry: Entry, key: Key): ReadEntry {
   if (entry.kind === 'numeral') {
     const numeral = parseNumeral(entry.text, key);
     const chord = chordOfNumeral(numeral, key);
@@ -145,12 +145,12 @@ export type LineToken =
  * is read by itself: one that is not understood never takes its neighbours
  * along. Bar lines (|) are passed over.
  */
-export function readLine(line: string, key: Key, school: School = DEFAULT_SCHOOL): LineToken[] {
-  return splitLine(line).flatMap((piece) => ('text' in piece ? readPiece(piece, key, school) : []));
+export function readLine(line: string, key: Key, school: LabelStyle = DEFAULT_LABEL_STYLE): LineToken[] {
+  return splitLine(line).flatMap((piece) => ('text' in piece ? chordOfText(piece, key, school) : []));
 }
 
 /** One piece of a line; some stand for several columns. Errors stay in their place. */
-export function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
+export function chordOfText(piece: TextPiece, key: Key, school: LabelStyle): LineToken[] {
   if (/^[1-7](?:-[1-7])+$/.test(piece.text)) {
     return piece.text
       .split('-')
@@ -171,12 +171,12 @@ export function readPiece(piece: Piece, key: Key, school: School): LineToken[] {
   return [readOne(piece, key, school)];
 }
 
-function readOne(piece: Piece, key: Key, school: School): LineToken {
+function readOne(piece: TextPiece, key: Key, school: LabelStyle): LineToken {
   const { text, start, end } = piece;
   const result = memoOf(key, school).of(text, () =>
     attempt(() => {
       const entry = entryOf(text, key, school);
-      return { entry, read: readEntry(entry, key) };
+      return { entry, read: chordOfEntry(entry, key) };
     }),
   );
   return result.ok ? { text, start, end, ...result.value } : { text, start, end, error: result.error };
@@ -185,9 +185,9 @@ function readOne(piece: Piece, key: Key, school: School): LineToken {
 type PieceRead = Result<{ readonly entry: Entry; readonly read: ReadEntry }>;
 
 /** What pieces of text are in a key and a school, remembered: while a line is typed, most of it stays. */
-const PIECES = new WeakMap<School, WeakMap<Key, TextMemo<PieceRead>>>();
+const PIECES = new WeakMap<LabelStyle, WeakMap<Key, TextMemo<PieceRead>>>();
 
-function memoOf(key: Key, school: School): TextMemo<PieceRead> {
+function memoOf(key: Key, school: LabelStyle): TextMemo<PieceRead> {
   const keys = PIECES.get(school) ?? new WeakMap<Key, TextMemo<PieceRead>>();
   PIECES.set(school, keys);
   const memo = keys.get(key) ?? new TextMemo<PieceRead>();
@@ -198,12 +198,12 @@ function memoOf(key: Key, school: School): TextMemo<PieceRead> {
 const NUMERAL_START = /^(?:[b#♭♯]*[iIvV]|N(?:$|6|\/)|It|Fr|Ger|Cad(?:6|$)|CT|sub)/;
 
 /** Decides what a piece is and stores it in plain text. Throws TheoryError. */
-export function entryOf(text: string, key: Key, school: School = DEFAULT_SCHOOL): Entry {
+export function entryOf(text: string, key: Key, school: LabelStyle = DEFAULT_LABEL_STYLE): Entry {
   if (text.startsWith('(') && text.includes('→')) return numeralEntry(parseNumeral(text, key, school), key);
   if (text.startsWith('(')) return notesEntry(text, school.letters);
   if (/^[1-7]$/.test(text)) return numeralEntry(diatonicNumeral(key, Number(text)), key);
   if (NUMERAL_START.test(text)) return numeralEntry(parseNumeral(text, key, school), key);
-  if (school.letters !== 'english' && readNoteNameIn(text, 0, school.letters))
+  if (school.letters !== 'english' && parseNoteNameAt(text, 0, school.letters))
     return { kind: 'symbol', text: printSymbol(parseSymbol(text, school.letters)) };
   if (/^[A-G]/.test(text)) {
     if (
@@ -272,10 +272,15 @@ export function entryText(entry: Entry): string {
  * The text that gives an entry back when it is typed in a line in a school.
  * An entry that cannot be read in the key stands as it is stored.
  */
-export function entryTextIn(entry: Entry, key: Key, school: School): string {
+export function entryTextIn(entry: Entry, key: Key, school: LabelStyle): string {
   if (entry.kind === 'notes' && school.letters !== 'english')
     return `(${entry.notes.map((note) => noteTextIn(note, school.letters)).join(' ')})`;
-  if (entry.kind === 'notes' || entry.kind === 'sought' || entry.kind === 'rest' || school === DEFAULT_SCHOOL)
+  if (
+    entry.kind === 'notes' ||
+    entry.kind === 'sought' ||
+    entry.kind === 'rest' ||
+    school === DEFAULT_LABEL_STYLE
+  )
     return entryText(entry);
   const printed = attempt(() => {
     if (entry.kind === 'symbol')

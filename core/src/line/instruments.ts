@@ -34,6 +34,6 @@ export function writtenKey(key: Key, instrument: Instrument): Key {
   return keyOf(writtenName(key.tonic, instrument), key.mode);
 }
 
-export function writtenNote(note: Note, instrument: Instrument): Note {
+export function noteForInstrument(note: Note, instrument: Instrument): Note {
   return transpose(note, instrument.written);
 }

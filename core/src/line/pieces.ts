@@ -1,7 +1,7 @@
 import { MOST_COLUMNS } from './limits';
 
 /** A piece of a typed line, with where it stood. */
-export interface Piece {
+export interface TextPiece {
   readonly text: string;
   readonly start: number;
   readonly end: number;
@@ -45,8 +45,8 @@ const START = `(?:[b#♭♯]*[ivIV]+|[A-H][b#♭♯]?|${SYLLABLE})`;
 const JOINED = new RegExp(`^${START}[^-–]*(?:[-–]${START}[^-–]*)+$`, 'u');
 
 /** Splits a line at spaces and barlines, keeping bracketed groups whole and `V of ii` together. */
-export function splitLine(line: string): (Piece | BarPiece | MetrePiece)[] {
-  const pieces: (Piece | BarPiece | MetrePiece)[] = [];
+export function splitLine(line: string): (TextPiece | BarPiece | MetrePiece)[] {
+  const pieces: (TextPiece | BarPiece | MetrePiece)[] = [];
   for (const match of line.matchAll(PATTERN)) {
     const [text, start, end] = [match[0], match.index, match.index + match[0].length];
     const bar = /^(:?)(\|+)(?:([12])\.|(:))?$/.exec(text);
@@ -70,7 +70,7 @@ export function splitLine(line: string): (Piece | BarPiece | MetrePiece)[] {
 }
 
 /** One piece, or several that dashes join. */
-function joinedPieces(text: string, start: number): Piece[] {
+function joinedPieces(text: string, start: number): TextPiece[] {
   if (text.startsWith('(') || !JOINED.test(text)) return [timed(text, start)];
   let at = start;
   return text.split(/[-–]/u).map((part) => {
@@ -80,7 +80,7 @@ function joinedPieces(text: string, start: number): Piece[] {
   });
 }
 
-function timed(text: string, start: number): Piece {
+function timed(text: string, start: number): TextPiece {
   const end = start + text.length;
   const match = /^(.+):(\d+(?:\/\d+)?)$/u.exec(text);
   return match ? { text: match[1]!, start, end, length: match[2]! } : { text, start, end };

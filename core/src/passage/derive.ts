@@ -6,7 +6,7 @@ import { anchoredFingering, type HeldFingers } from '../keyboard/anchors';
 import type { LineColumn } from '../line/column';
 import { readLine, type Entry } from '../line/entry';
 import { sameValue } from '../same';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { placesOf, type Place } from '../time/bars';
 import { parseMetre } from '../time/metre';
 import type { Setting } from '../voicing/close';
@@ -64,7 +64,7 @@ export function isSoughtColumn({ entry }: PassageColumn): boolean {
  */
 export function derivePassage<Column extends PassageColumn>(
   passage: Passage<Column>,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
   fingered = false,
   before: readonly DerivedColumn<Column>[] = [],
 ): DerivedColumn<Column>[] {
@@ -100,7 +100,7 @@ export function derivePassage<Column extends PassageColumn>(
 }
 
 /** What an unread piece of text says now; in another key or school it may have become readable. */
-function labelUnread({ unread = '' }: PassageColumn, key: Key, school: School): LabelledColumn {
+function labelUnread({ unread = '' }: PassageColumn, key: Key, school: LabelStyle): LabelledColumn {
   const token = readLine(unread, key, school)[0];
   if (token && 'entry' in token) return labelEntry(token.entry, key, school);
   const error =

@@ -88,7 +88,7 @@ function parseFixedDo(text: string): NoteName {
  * a small German letter is the root of a minor chord. English letters with an
  * accidental are read in every system: C#m7, Bb7.
  */
-export function readNoteNameIn(
+export function parseNoteNameAt(
   text: string,
   at: number,
   letters: LetterSystem,

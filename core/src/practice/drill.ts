@@ -19,15 +19,15 @@ export const HANDS = ['right', 'left', 'together', 'unseen'] as const;
 export type Hands = (typeof HANDS)[number];
 
 /** What a hand plays at one moment: the notes from the lowest up with their fingers, the thumb as 1. */
-export interface Moment {
+export interface DrillMoment {
   readonly notes: readonly Note[];
   readonly fingers: readonly number[];
 }
 
 /** A drill in a key for both hands, moment by moment; the same number of moments in each. */
 export interface DrillNotes {
-  readonly right: readonly Moment[];
-  readonly left: readonly Moment[];
+  readonly right: readonly DrillMoment[];
+  readonly left: readonly DrillMoment[];
 }
 
 /** The right hand starts at or above G3, or a G with any sign (common practice: both hands near the middle). */
@@ -102,7 +102,7 @@ function oneByOne(notes: readonly Note[], right: readonly number[], left: readon
 }
 
 /** What the chosen hands play at each moment, the left hand's notes first. */
-export function momentsOf({ right, left }: DrillNotes, hands: Hands): Note[][] {
+export function drillMoments({ right, left }: DrillNotes, hands: Hands): Note[][] {
   return right.map(({ notes }, at) => [
     ...(hands === 'right' ? [] : left[at]!.notes),
     ...(hands === 'left' ? [] : notes),

@@ -1,20 +1,20 @@
 import { TheoryError } from '../errors';
 import {
   choicesOf,
-  DEFAULT_SCHOOL,
-  SCHOOL_SETTINGS,
+  DEFAULT_LABEL_STYLE,
+  LABEL_SETTINGS,
   SYMBOL_SETTINGS,
-  type School,
-  type SchoolSetting,
+  type LabelStyle,
+  type LabelSetting,
 } from './school';
 
-const SETTINGS: Readonly<Record<string, SchoolSetting>> = { ...SCHOOL_SETTINGS, ...SYMBOL_SETTINGS };
+const SETTINGS: Readonly<Record<string, LabelSetting>> = { ...LABEL_SETTINGS, ...SYMBOL_SETTINGS };
 
 /**
  * A school from settings: `numeralCase=capitals-suffix,inversion=letters` or an
  * object of the same; what is not said stays at its default. Throws TheoryError `school`.
  */
-export function readSchool(settings: unknown): School {
+export function readSchool(settings: unknown): LabelStyle {
   if (typeof settings !== 'string' && (typeof settings !== 'object' || Array.isArray(settings)))
     throw new TheoryError(
       'school',
@@ -26,8 +26,8 @@ export function readSchool(settings: unknown): School {
     typeof settings === 'string'
       ? settings.split(',').map((part) => part.split('=') as [string, string?])
       : Object.entries((settings ?? {}) as Record<string, unknown>);
-  const school: Record<string, unknown> = { ...DEFAULT_SCHOOL };
-  const symbols: Record<string, unknown> = { ...DEFAULT_SCHOOL.symbols };
+  const school: Record<string, unknown> = { ...DEFAULT_LABEL_STYLE };
+  const symbols: Record<string, unknown> = { ...DEFAULT_LABEL_STYLE.symbols };
   for (const [said, value] of pairs) {
     const name = said.trim();
     const setting = Object.hasOwn(SETTINGS, name) ? SETTINGS[name] : undefined;
@@ -49,5 +49,5 @@ export function readSchool(settings: unknown): School {
       );
     (Object.hasOwn(SYMBOL_SETTINGS, name) ? symbols : school)[name] = chosen;
   }
-  return { ...school, symbols } as unknown as School;
+  return { ...school, symbols } as unknown as LabelStyle;
 }

@@ -1,5 +1,5 @@
 /** A setting of labelling: its name, and its choices with how each is shown, the default first. */
-export interface SchoolSetting {
+export interface LabelSetting {
   readonly name: string;
   readonly choices: readonly (readonly [choice: string, shown: string])[];
 }
@@ -13,7 +13,7 @@ const setting = <const Choices extends readonly (readonly [string, string])[]>(
  * Every setting of a school of labelling beside the symbols (docs/conventions.md). The
  * command, the settings on the page, the checks of files and the schema are all made from this table.
  */
-export const SCHOOL_SETTINGS = {
+export const LABEL_SETTINGS = {
   numeralCase: setting(
     'Numerals',
     ['quality', 'ii V vii°'],
@@ -44,7 +44,7 @@ export const SCHOOL_SETTINGS = {
   letters: setting('Letters', ['english', 'B♭ B'], ['german', 'B H'], ['fixed-do', 'si♭ si']),
   words: setting('Words', ['tone', 'half step, leading tone'], ['note', 'semitone, leading note']),
   solfege: setting('Sung', ['off', 'not shown'], ['do-minor', 'minor on do'], ['la-minor', 'minor on la']),
-} as const satisfies Record<string, SchoolSetting>;
+} as const satisfies Record<string, LabelSetting>;
 
 /** How chord symbols are written: the second half of the table. */
 export const SYMBOL_SETTINGS = {
@@ -53,9 +53,9 @@ export const SYMBOL_SETTINGS = {
   halfDiminished: setting('Half-diminished', ['m7b5', 'Cm7♭5'], ['ø7', 'Cø7']),
   diminished: setting('Diminished', ['dim', 'Cdim'], ['°', 'C°']),
   augmented: setting('Augmented', ['+', 'C+'], ['aug', 'Caug']),
-} as const satisfies Record<string, SchoolSetting>;
+} as const satisfies Record<string, LabelSetting>;
 
-type Chosen<Table extends Record<string, SchoolSetting>> = {
+type Chosen<Table extends Record<string, LabelSetting>> = {
   readonly [Name in keyof Table]: Table[Name]['choices'][number][0];
 };
 
@@ -63,17 +63,17 @@ type Chosen<Table extends Record<string, SchoolSetting>> = {
 export type SymbolSchool = Chosen<typeof SYMBOL_SETTINGS>;
 
 /** A school of labelling: how labels are printed and read, never what is stored. */
-export type School = Chosen<typeof SCHOOL_SETTINGS> & { readonly symbols: SymbolSchool };
+export type LabelStyle = Chosen<typeof LABEL_SETTINGS> & { readonly symbols: SymbolSchool };
 
 /** Movable do, with minor keys read from do (do–re–me) or from la. */
-export type SolfegeSystem = Exclude<School['solfege'], 'off'>;
+export type SolfegeSystem = Exclude<LabelStyle['solfege'], 'off'>;
 
 /** The choices of a setting, the default first. */
-export function choicesOf({ choices }: SchoolSetting): string[] {
+export function choicesOf({ choices }: LabelSetting): string[] {
   return choices.map(([choice]) => choice);
 }
 
-function defaults<Table extends Record<string, SchoolSetting>>(table: Table): Chosen<Table> {
+function defaults<Table extends Record<string, LabelSetting>>(table: Table): Chosen<Table> {
   return Object.fromEntries(
     Object.entries(table).map(([name, { choices }]) => [name, choices[0]![0]]),
   ) as Chosen<Table>;
@@ -81,7 +81,7 @@ function defaults<Table extends Record<string, SchoolSetting>>(table: Table): Ch
 
 export const DEFAULT_SYMBOLS: SymbolSchool = defaults(SYMBOL_SETTINGS);
 
-export const DEFAULT_SCHOOL: School = { ...defaults(SCHOOL_SETTINGS), symbols: DEFAULT_SYMBOLS };
+export const DEFAULT_LABEL_STYLE: LabelStyle = { ...defaults(LABEL_SETTINGS), symbols: DEFAULT_SYMBOLS };
 
 /** RomanText as its readers take it: a bare 7 is the seventh of the scale. */
-export const ROMANTEXT: School = { ...DEFAULT_SCHOOL, sevenths: 'diatonic' };
+export const ROMANTEXT: LabelStyle = { ...DEFAULT_LABEL_STYLE, sevenths: 'diatonic' };

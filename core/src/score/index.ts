@@ -2,14 +2,20 @@ export type { NonChordKind } from './reading/melodic';
 export type { NonChordNote } from './reading/nonChord';
 export type { PhraseEnd } from './reading/phrases';
 export { barAt, beatIn, withinBar } from './model/beats';
-export { readScore, ScoreReader, type ReadOptions } from './reading/readScore';
+export { analyseScore, ScoreReader, type ReadOptions } from './reading/readScore';
 export type { ScoreRuling } from './reading/rulings';
 export * from './model/score';
 export type { ScoreBar, ScoreNote, ScoreToRead } from './model/scoreNote';
 export type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './reading/scoreReading';
 export type { Slice } from './reading/slices';
-export { MODULATIONS, READING_WEIGHTS, weightsFor, type Modulation, type ReadingWeights } from './reading/weights';
-export { compassOf, type Compass } from './reading/range';
+export {
+  MODULATIONS,
+  READING_WEIGHTS,
+  weightsFor,
+  type Modulation,
+  type ReadingWeights,
+} from './reading/weights';
+export { rangeOf, type PartRange } from './reading/range';
 export { keyEvidence, rivalsOf, type KeyEvidence } from './reading/evidence';
 export { barsAfter, likelyUpbeat } from './model/upbeat';
 export { rowsOfScore, scoreOfRows, ScoreRowsReader, type PartRow, type ScoreRows } from './model/scoreRows';
@@ -19,7 +25,13 @@ export { rowOfRuling, rulingOfRow, RULING_KINDS, type RulingRow } from './readin
 export { PieceReader, weighPiece, type PieceReading, type WeighedKey } from './reading/pieceReading';
 export { scoreFaults, type TimedFault } from './reading/scoreFaults';
 export { lineOfReading, type ScoreLine } from './reading/asLine';
-export { compareLabels, labelsOfLine, type Comparison, type Difference, type TheirLabel } from './reading/compare';
+export {
+  compareLabels,
+  labelsOfLine,
+  type Comparison,
+  type Difference,
+  type TheirLabel,
+} from './reading/compare';
 export { chartOf, simplified, type ChartChord, type ChartOptions } from './chart/chart';
 export { chartClashes, type ChartClash } from './chart/chartClashes';
 export { CHART_PARTS, CHART_RATES, HIGHEST_FRET, type ChartPart, type ChartRate } from './chart/chartRates';

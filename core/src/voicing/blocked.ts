@@ -6,7 +6,7 @@ import {
   type RuleWeights,
   type SettingProblem,
   type Blocked,
-  type Column,
+  type VoicingColumn,
   chordAt,
   columnOf,
   fourNoteChord,
@@ -35,7 +35,7 @@ const BLOCKING: readonly Rule[] = [
 
 /** The first chord that cannot be reached, or null. */
 function firstBlocked(problem: SettingProblem, weights: RuleWeights): number | null {
-  let before: Column | null = null;
+  let before: VoicingColumn | null = null;
   let known: Float64Array | null = null;
   for (let at = 0; at < problem.numerals.length; at++) {
     const column = columnOf(problem, at, weights);

@@ -7,7 +7,7 @@ import type { Key } from '../key/key';
 import { sameName } from '../pitch/note';
 import type { FourNotes } from './fourPart';
 import {
-  placed,
+  placedFault,
   visitChord,
   visitStep,
   voicesOf,
@@ -16,7 +16,7 @@ import {
   type Rule,
   type Visit,
 } from './rules';
-import { sensesOf, type ChordSense, type MaybeSensed } from './sense';
+import { dutiesOfLine, type VoiceLeadingDuties, type MaybeKnownDuties } from './voiceLeadingDuties';
 
 const BASS = 3;
 const VOICE_COUNT = 4;
@@ -28,13 +28,13 @@ const VOICE_COUNT = 4;
  * that turns or passes while the others hold owes nothing. Faults come in the
  * order of the chords.
  */
-export function checkSetting(
+export function checkVoicing(
   voices: readonly FourNotes[],
   key: Key,
-  senses: readonly ChordSense[] = sensesOf(chordsOf(voices, key)),
+  senses: readonly VoiceLeadingDuties[] = dutiesOfLine(chordsOf(voices, key)),
 ): Fault[] {
   const faults: Fault[] = [];
-  const settings = voices.map(placed);
+  const settings = voices.map(placedFault);
   settings.forEach((setting, at) => {
     const passing = ornamentsAt(settings, at);
     const visit: Visit = (rule, voice, other) => {
@@ -52,7 +52,7 @@ export function checkSetting(
 }
 
 /** The chords that four voices make in a key: as numerals where they can be read as such. */
-function chordsOf(voices: readonly FourNotes[], key: Key): MaybeSensed[] {
+function chordsOf(voices: readonly FourNotes[], key: Key): MaybeKnownDuties[] {
   const chords = voices.map((notes) => ({ notes: [...notes].reverse() }));
   const read = attempt(() => readInContext(chords, { key }));
   return voices.map((notes, at) => {
@@ -98,7 +98,7 @@ const OWED: readonly Rule[] = ['seventh', 'ninth', 'leading-note', 'six-four'];
 function isOrnament(
   rule: Rule,
   settings: readonly Placed[],
-  senses: readonly ChordSense[],
+  senses: readonly VoiceLeadingDuties[],
   at: number,
   voice: number,
 ): boolean {

@@ -18,7 +18,7 @@ const FIRST_CENTRE = 65;
  * keep all three notes above; larger chords leave the bass to the left hand.
  * Costs chords × inversions.
  */
-export function closeSettings(chords: readonly Chord[]): Setting[] {
+export function closeVoicings(chords: readonly Chord[]): Setting[] {
   const settings: Setting[] = [];
   let last: readonly Note[] | null = null;
   for (const chord of chords) {

@@ -10,7 +10,7 @@ import { stepCost } from '../context/costs';
 import type { FourNotes } from './fourPart';
 import { nearestSetting } from './nearest';
 import type { Fault } from './rules';
-import { bestSetting } from './search';
+import { bestVoicing } from './search';
 import { faultsOfChords } from './settingFaults';
 import { barTicks, beatTicks, type Metre } from '../time/metre';
 import { type Lock } from './settingProblem';
@@ -244,7 +244,7 @@ function setUnder(
   );
   const chords = standing.map((at) => steps[at]!.numeral);
   const problem = { key, numerals: chords, locks };
-  const best = bestSetting(problem);
+  const best = bestVoicing(problem);
   const legal = 'voices' in best;
   const found = legal ? best : nearestSetting(problem);
   if (!found) return null;

@@ -10,7 +10,7 @@ export * from './omissions';
 export * from './register';
 export * from './rules';
 export * from './search';
-export * from './sense';
+export * from './voiceLeadingDuties';
 export * from './settingFaults';
 export * from './settingProblem';
 export * from './voicings';

@@ -1,7 +1,7 @@
 import { memberNote } from '../chord/chord';
 import { midiNumber, sameName, staffPosition, type NoteName } from '../pitch/note';
 import type { FourNotes } from './fourPart';
-import type { ChordSense } from './sense';
+import type { VoiceLeadingDuties } from './voiceLeadingDuties';
 import { RANGES, VOICES, type VoiceName } from './register';
 
 /** The rules of four-part writing (docs/conventions.md; common practice). */
@@ -49,7 +49,7 @@ export interface Placed {
   readonly staff: readonly number[];
 }
 
-export function placed(notes: FourNotes): Placed {
+export function placedFault(notes: FourNotes): Placed {
   return { notes, midi: notes.map(midiNumber), staff: notes.map(staffPosition) };
 }
 
@@ -61,7 +61,7 @@ const SOPRANO = 0;
 const BASS = 3;
 
 /** Faults within one chord: range, crossing, spacing, and notes that should not stand twice. */
-export function visitChord(setting: Placed, sense: ChordSense, visit: Visit): void {
+export function visitChord(setting: Placed, sense: VoiceLeadingDuties, visit: Visit): void {
   const { midi, notes } = setting;
   for (let voice = 0; voice < 4; voice++) {
     const [low, high] = RANGES[VOICES[voice]!];
@@ -98,8 +98,8 @@ function countOf(notes: FourNotes, name: NoteName): number {
 export function visitStep(
   from: Placed,
   to: Placed,
-  before: ChordSense,
-  after: ChordSense,
+  before: VoiceLeadingDuties,
+  after: VoiceLeadingDuties,
   visit: Visit,
 ): void {
   // While one chord goes on its voices may change places.
@@ -127,12 +127,8 @@ export function visitStep(
   if (!before.neapolitan) visitCrossRelations(from, to, visit);
   for (let voice = 0; voice < 4; voice++) {
     const steps = to.staff[voice]! - from.staff[voice]!;
-    if (
-      steps !== 0 &&
-      !(lasts && isExactly(before, after)) &&
-      isAwkwardLeap(steps, to.midi[voice]! - from.midi[voice]!)
-    )
-      visit('melodic-leap', voice, -1);
+    const stays = steps === 0 || (lasts && isExactly(before, after));
+    if (!stays && isAwkwardLeap(steps, to.midi[voice]! - from.midi[voice]!)) visit('melodic-leap', voice, -1);
     if ((steps === 1 || steps === -1) && Math.abs(to.midi[voice]! - from.midi[voice]!) === 3)
       visit('augmented-second', voice, -1);
     if (
@@ -173,7 +169,7 @@ function isDiminishedFifth({ midi, staff }: Placed, upper: number, lower: number
 }
 
 /** Whether two chords in a row are one that goes on. */
-function isSameChord(before: ChordSense, after: ChordSense): boolean {
+function isSameChord(before: VoiceLeadingDuties, after: VoiceLeadingDuties): boolean {
   const [one, other] = [before.chord, after.chord];
   return (
     one !== null &&
@@ -185,12 +181,12 @@ function isSameChord(before: ChordSense, after: ChordSense): boolean {
 }
 
 /** Whether nothing was added to the chord that goes on, or taken away. */
-function isExactly(before: ChordSense, after: ChordSense): boolean {
+function isExactly(before: VoiceLeadingDuties, after: VoiceLeadingDuties): boolean {
   return before.chord!.members.length === after.chord!.members.length;
 }
 
 /** The sixth and the fourth over a cadential bass: they fall a step, or stay to fall later. */
-function rises(note: NoteName, steps: number, before: ChordSense): boolean {
+function rises(note: NoteName, steps: number, before: VoiceLeadingDuties): boolean {
   return steps !== 0 && before.falling.some((name) => sameName(name, note));
 }
 
@@ -244,7 +240,13 @@ function contains(to: Placed, name: NoteName): boolean {
  * (common practice). While the dominant lasts it is free; it may stay where it
  * is a note of the next chord, and sink chromatically into the next dominant.
  */
-function leadsOn(from: Placed, to: Placed, voice: number, before: ChordSense, after: ChordSense): boolean {
+function leadsOn(
+  from: Placed,
+  to: Placed,
+  voice: number,
+  before: VoiceLeadingDuties,
+  after: VoiceLeadingDuties,
+): boolean {
   const next = to.notes[voice]!;
   if (!contains(to, before.tonic) || (after.leading && sameName(after.leading, before.leading!))) return true;
   const steps = to.staff[voice]! - from.staff[voice]!;
@@ -265,8 +267,8 @@ function resolvesDown(
   from: Placed,
   to: Placed,
   voice: number,
-  before: ChordSense,
-  after: ChordSense,
+  before: VoiceLeadingDuties,
+  after: VoiceLeadingDuties,
 ): boolean {
   const steps = to.staff[voice]! - from.staff[voice]!;
   if (steps === -1 || steps === 0 || !canResolve(before.seventh!, after)) return true;
@@ -281,7 +283,7 @@ function resolvesDown(
 }
 
 /** Whether the next chord has the note itself, or the one a step below it. */
-function canResolve(note: NoteName, { chord }: ChordSense): boolean {
+function canResolve(note: NoteName, { chord }: VoiceLeadingDuties): boolean {
   if (!chord) return true;
   const below = (note.step + 6) % 7;
   return chord.members.some((m) => {

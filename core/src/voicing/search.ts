@@ -7,7 +7,7 @@ import {
   type SettingProblem,
   type SettingFound,
   type Blocked,
-  type Column,
+  type VoicingColumn,
   columnOf,
   advance,
   motionBetween,
@@ -15,7 +15,7 @@ import {
 
 /** Forward costs by column and candidate. */
 interface Table {
-  readonly columns: readonly Column[];
+  readonly columns: readonly VoicingColumn[];
   readonly forward: readonly Float64Array[];
   readonly weights: RuleWeights;
 }
@@ -34,7 +34,7 @@ export function* settingsInOrder(problem: SettingProblem): Generator<SettingFoun
 }
 
 /** The best setting, or where it is blocked. */
-export function bestSetting(problem: SettingProblem): SettingFound | Blocked {
+export function bestVoicing(problem: SettingProblem): SettingFound | Blocked {
   if (problem.numerals.length === 0) return { voices: [], cost: 0 };
   const table = search(problem);
   if (!table) return blockedBy(problem)!;
@@ -93,7 +93,7 @@ function* backwards({ columns, forward, weights }: Table): Generator<SettingFoun
   }
 }
 
-function pathOf(start: Tail, columns: readonly Column[]): FourNotes[] {
+function pathOf(start: Tail, columns: readonly VoicingColumn[]): FourNotes[] {
   const voices: FourNotes[] = [];
   for (let one: Tail | null = start; one; one = one.rest)
     voices.push(columns[one.at]!.candidates[one.index]!.notes);

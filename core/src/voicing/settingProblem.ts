@@ -4,8 +4,8 @@ import type { Key } from '../key/key';
 import { sameName, sameNote, type Note, type NoteName } from '../pitch/note';
 import { fourPartSettings, type FourNotes } from './fourPart';
 import { reduceTo } from './omissions';
-import { sensesOf, withMembers, type ChordSense } from './sense';
-import { FORBIDS, placed, USUAL_WEIGHTS, visitChord, visitStep, type Placed, type Rule } from './rules';
+import { dutiesOfLine, withMembers, type VoiceLeadingDuties } from './voiceLeadingDuties';
+import { FORBIDS, placedFault, USUAL_WEIGHTS, visitChord, visitStep, type Placed, type Rule } from './rules';
 
 /** What a fault against each rule costs; Infinity forbids it, 0 switches the rule off. */
 export type RuleWeights = Readonly<Partial<Record<Rule, number>>>;
@@ -46,8 +46,8 @@ interface Candidate extends Placed {
   readonly cost: number;
 }
 
-export interface Column {
-  readonly sense: ChordSense;
+export interface VoicingColumn {
+  readonly sense: VoiceLeadingDuties;
   readonly candidates: readonly Candidate[];
 }
 
@@ -65,14 +65,14 @@ export function chordAt(problem: SettingProblem, at: number): Chord {
 }
 
 /** Settings of one chord that its locks and the rules within a chord allow. */
-export function columnOf(problem: SettingProblem, at: number, weights: RuleWeights): Column {
+export function columnOf(problem: SettingProblem, at: number, weights: RuleWeights): VoicingColumn {
   const chord = fourNoteChord(chordAt(problem, at));
   const sense = withMembers(sensesAt(problem, at), chord);
   const locks = problem.locks?.[at];
   const candidates: Candidate[] = [];
   for (const { notes, cost } of fourPartSettings(chord)) {
     if (locks && !locks.every((lock, voice) => lock === null || isLocked(notes[voice]!, lock))) continue;
-    const setting = placed(notes);
+    const setting = placedFault(notes);
     let own = cost + unwantedDoubling(notes, chord, sense);
     visitChord(setting, sense, (rule) => (own += weightOf(weights, rule)));
     if (own < Infinity) candidates.push({ ...setting, cost: own });
@@ -82,18 +82,18 @@ export function columnOf(problem: SettingProblem, at: number, weights: RuleWeigh
 }
 
 /** The sense of a chord, which may depend on the next one. */
-function sensesAt(problem: SettingProblem, at: number): ChordSense {
+function sensesAt(problem: SettingProblem, at: number): VoiceLeadingDuties {
   const chords = [at, at + 1].flatMap((i) => {
     const numeral = problem.numerals[i];
     return numeral ? [{ numeral, key: keyAt(problem, i) }] : [];
   });
-  return sensesOf(chords)[0]!;
+  return dutiesOfLine(chords)[0]!;
 }
 
 /** What another doubling costs than the one that the handbooks want for a chord. */
 const UNWANTED_DOUBLING = 2.5;
 
-function unwantedDoubling(notes: FourNotes, chord: Chord, { doubled }: ChordSense): number {
+function unwantedDoubling(notes: FourNotes, chord: Chord, { doubled }: VoiceLeadingDuties): number {
   if (!doubled || chord.members.length !== 3) return 0;
   let count = 0;
   for (const note of notes) if (sameName(note, doubled)) count++;
@@ -115,8 +115,8 @@ export function isLocked(note: Note, lock: Note | NoteName): boolean {
  * as they can no longer win.
  */
 export function advance(
-  before: Column,
-  column: Column,
+  before: VoicingColumn,
+  column: VoicingColumn,
   known: Float64Array,
   weights: RuleWeights,
 ): Float64Array {
@@ -148,8 +148,8 @@ export function advance(
 export function motionBetween(
   from: Placed,
   to: Placed,
-  before: ChordSense,
-  after: ChordSense,
+  before: VoiceLeadingDuties,
+  after: VoiceLeadingDuties,
   weights: RuleWeights,
   limit = Infinity,
 ): number {

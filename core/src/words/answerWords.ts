@@ -1,5 +1,5 @@
 import { INVERSION_WORDS } from '../chord/inversionNames';
-import { dividedAnswer } from '../exercise/additionalTask';
+import { dividedAnswer } from '../exercise/dividedAnswer';
 import type { ChordAnswer } from '../exercise/answers/chordText';
 import type { FiguredAnswer } from '../exercise/answers/figuredAnswer';
 import { kindOf } from '../exercise/kindRegister';
@@ -8,7 +8,7 @@ import { additionalTask, layoutOf } from '../exercise/layout/questionOnPage';
 import type { Question } from '../exercise/question';
 import { parseNoteName } from '../pitch/parse';
 import { displayNoteName, withSigns } from '../pitch/print';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Rule } from '../voicing/rules';
 import { faultWords } from './rules';
 import { vocabulary } from './vocabulary';
@@ -30,7 +30,10 @@ export interface BlankLine {
 }
 
 /** The lines to fill in under a question, beside what is written on its staff, under its chords or in its table. */
-export function blankLines(question: Question, school: School = DEFAULT_SCHOOL): readonly BlankLine[] {
+export function blankLines(
+  question: Question,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
+): readonly BlankLine[] {
   const { kind, given, answers } = question;
   const divided = answers.map((answer) => dividedAnswer(kindOf(kind), given, answer));
   const names = ['line', 'table', 'target'].includes(layoutOf(question).form) ? [] : blankNames(kind);
@@ -47,7 +50,11 @@ export function blankLines(question: Question, school: School = DEFAULT_SCHOOL):
 const listed = (one: unknown): string => (Array.isArray(one) ? one.map(listed).join(' ') : String(one));
 
 /** An answer in the parts of its blanks, with signs as they are printed. */
-export function answerParts(kind: string, answer: unknown, school: School = DEFAULT_SCHOOL): string[] {
+export function answerParts(
+  kind: string,
+  answer: unknown,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
+): string[] {
   switch (kindOf(kind).answer.name) {
     case 'map':
       return [
@@ -90,7 +97,7 @@ export function answerParts(kind: string, answer: unknown, school: School = DEFA
 }
 
 /** An answer as it is printed in one line. */
-export function answerWords(kind: string, answer: unknown, school: School = DEFAULT_SCHOOL): string {
+export function answerWords(kind: string, answer: unknown, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   if (answer === 'leading') return vocabulary(school).leading;
   const parts = answerParts(kind, answer, school);
   return parts.join(kindOf(kind).answer.name === 'figured' ? ': ' : ', ');

@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { printSymbol } from '../chord/symbolPrint';
 import { displayNoteName } from '../pitch/print';
 import { barAt, beatIn } from '../score/model/beats';
@@ -11,7 +11,7 @@ import { barsOfTimes } from './scoreWords';
 import { vocabulary } from './vocabulary';
 
 /** How often a chart names a chord. */
-export function chartRateWords(rate: ChartRate, school: School = DEFAULT_SCHOOL): string {
+export function chartRateWords(rate: ChartRate, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   const { bar } = vocabulary(school);
   const words: Record<ChartRate, string> = {
     chord: 'Every chord',
@@ -26,7 +26,7 @@ export function chartRateWords(rate: ChartRate, school: School = DEFAULT_SCHOOL)
 export function chartLossWords(
   chart: readonly ChartChord[],
   bars: readonly ScoreBar[],
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
   const lost = chart.filter(({ dropped }) => dropped.length > 0);
   if (lost.length === 0) return 'Nothing is left out of the chords.';
@@ -49,7 +49,7 @@ export function chartPartWords(part: ChartPart): string {
 export function chartClashWords(
   { at, chart, notes }: ChartClash,
   bars: readonly ScoreBar[],
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
   const bar = barAt(bars, at)!;
   const symbol = printSymbol(chart.chord, { glyphs: true, letters: school.letters, school: school.symbols });

@@ -4,8 +4,8 @@ import { qualityWord, type Interval } from '../interval/interval';
 import { degreeName } from '../key/scale';
 import type { Key } from '../key/key';
 import type { NoteName } from '../pitch/note';
-import type { School } from '../school/school';
-import type { Segment, Sentence, ChordStep } from '../working/step';
+import type { LabelStyle } from '../school/school';
+import type { SentencePart, Sentence, ChordStep } from '../working/step';
 import { a, cap, glyphs, list } from './grammar';
 import { intervalWords, numberWord } from './intervals';
 import { keyWords, qualityWords } from './names';
@@ -155,7 +155,7 @@ function isRaisedLeading({
 
 function degreeWords(
   { degree, alteration, key }: { degree: number; alteration: number; key: Key },
-  school: School,
+  school: LabelStyle,
 ): string {
   const name = degreeName(key, degree, alteration === 1 ? 'harmonic' : 'natural');
   return name === 'leading' ? vocabulary(school).leading : name;
@@ -165,7 +165,7 @@ function degreeWords(
 function sayThirds(
   intervals: readonly Interval[],
   quality: string,
-  named: { numeral: Extract<Segment, { numeral: unknown }>['numeral']; key: Key } | null,
+  named: { numeral: Extract<SentencePart, { numeral: unknown }>['numeral']; key: Key } | null,
 ): Sentence {
   const kinds = intervals.map((interval) => qualityWord(interval));
   const start =
@@ -174,7 +174,7 @@ function sayThirds(
         ? `Two ${kinds[0]} thirds make `
         : `${cap(kinds[1]!)} over ${kinds[0]} makes `
       : 'Together they make ';
-  const parts: Segment[] = [start, { strong: a(qualityWords(quality)) }, '.'];
+  const parts: SentencePart[] = [start, { strong: a(qualityWords(quality)) }, '.'];
   if (named) parts.push(' In the key it is written ', named, '.');
   return parts;
 }

@@ -1,5 +1,5 @@
 import { printSymbol } from '../chord/symbolPrint';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Comparison, Difference, TheirLabel } from '../score/reading/compare';
 import type { ReadChord } from '../score/reading/scoreReading';
 import type { Sentence } from '../working/step';
@@ -18,7 +18,7 @@ export function differenceSentence(
   { what, excess }: Difference,
   theirs: TheirLabel,
   ours: ReadChord,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): Sentence {
   const symbol = ({ chord }: { readonly chord: TheirLabel['chord'] }) =>
     printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols });

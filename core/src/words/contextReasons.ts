@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { vocabulary, type Vocabulary } from './vocabulary';
 import { printNumeral } from '../label/numeralPrint';
 import type { ContextReading } from '../context/chordIn';
@@ -25,7 +25,7 @@ const wordsIn = ({ leading, wholeStep }: Vocabulary): Record<ContextReading['rea
 /** The reason of a reading in context. */
 export function contextReasonWords(
   { reason, numeral, key }: Pick<ContextReading, 'reason'> & Partial<ContextReading>,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
   if (numeral?.target && (reason === 'applied' || reason === 'given')) {
     const of = printNumeral(numeral.target, key!, school);

@@ -1,4 +1,4 @@
-export * from './beyondThirds';
+export * from './nonTertian';
 export * from './chordSteps';
 export * from './contextReasons';
 export * from './figuresSteps';

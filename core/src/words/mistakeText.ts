@@ -8,7 +8,12 @@ export interface MistakeText {
 }
 
 /** A mistake in words, with the exercise that trains it. */
-export const text = (name: string, sentence: string, kind: string, material?: MaterialText): MistakeText => ({
+export const mistakeText = (
+  name: string,
+  sentence: string,
+  kind: string,
+  material?: MaterialText,
+): MistakeText => ({
   name,
   sentence,
   remedy: material ? { kind, material } : { kind },

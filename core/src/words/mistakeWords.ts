@@ -1,16 +1,16 @@
 import type { Cause } from '../exercise/marking/diagnose';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { CHORD_TEXTS } from './mistakesOfChords';
 import { READING_TEXTS } from './mistakesOfReading';
-import { text, type MistakeText } from './mistakeText';
+import { mistakeText, type MistakeText } from './mistakeText';
 import { vocabulary } from './vocabulary';
 
 const TEXTS: Readonly<Record<string, MistakeText>> = { ...READING_TEXTS, ...CHORD_TEXTS };
 
-const of = (id: string): MistakeText => TEXTS[id] ?? text(id.replace(/-/g, ' '), '', 'note-name');
+const of = (id: string): MistakeText => TEXTS[id] ?? mistakeText(id.replace(/-/g, ' '), '', 'note-name');
 
 /** The short name of a mistake, as it stands in lists and charts. */
-export function mistakeName(id: string, school: School = DEFAULT_SCHOOL): string {
+export function mistakeName(id: string, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   const { leading } = vocabulary(school);
   const words = of(id).name.replace('LEADING', leading);
   return words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,6 +1,6 @@
 import type { Key } from '../key/key';
 import { displayNoteName } from '../pitch/print';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 
 /** `dominant seventh`, `half-diminished seventh`, `major triad`, `minor seventh with ♭9 and ♭13`. */
 export function qualityWords(quality: string): string {
@@ -22,6 +22,6 @@ export function qualityWords(quality: string): string {
 }
 
 /** `A major`, in the school's letters. */
-export function keyWords(key: Key, school: School = DEFAULT_SCHOOL): string {
+export function keyWords(key: Key, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   return `${displayNoteName(key.tonic, school.letters)} ${key.mode}`;
 }

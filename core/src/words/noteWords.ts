@@ -1,12 +1,16 @@
 import { displayNote } from '../pitch/print';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { barAt, beatIn, type Score } from '../score';
 import { beatWords } from './beats';
 import { lengthWords } from './lengthWords';
 import { vocabulary } from './vocabulary';
 
 /** A note of a score as it is said: its part, pitch, length and place, and what it carries. */
-export function writtenNoteWords(score: Score, place: number, school: School = DEFAULT_SCHOOL): string {
+export function writtenNoteWords(
+  score: Score,
+  place: number,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
+): string {
   const { part, note, kind, ticks, onset, tieStart, fermata, lyric } = score.notes[place]!;
   const bar = barAt(score.bars, onset)!;
   return [

@@ -1,6 +1,6 @@
 import { parseKey } from '../key/key';
 import type { Drill, DrillItem, Hands } from '../practice/drill';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { keyWords } from './names';
 
 const DRILL_NAMES: Readonly<Record<Drill, string>> = {
@@ -18,13 +18,16 @@ export const drillName = (drill: Drill): string => DRILL_NAMES[drill];
 /** A drill in two short lines, its key and what is played in it, in the school's letters. */
 export function drillLines(
   { drill, key, form }: DrillItem,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): readonly [key: string, played: string] {
   return [keyWords(parseKey(key), school), `${formWord(form)}${SHORT[drill]}`];
 }
 
 /** A drill in words: `C major, scale`. */
-export function drillWords({ drill, key, form }: DrillItem, school: School = DEFAULT_SCHOOL): string {
+export function drillWords(
+  { drill, key, form }: DrillItem,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
+): string {
   return `${keyWords(parseKey(key), school)}, ${formWord(form)}${DRILL_NAMES[drill]}`;
 }
 

@@ -7,7 +7,7 @@ import { parseInterval } from '../interval/interval';
 import { parseKey } from '../key/key';
 import { parseNoteName } from '../pitch/parse';
 import { displayNoteName } from '../pitch/print';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { intervalWords } from './intervals';
 import { keyWords } from './names';
 
@@ -30,13 +30,13 @@ const HEARD_WORDS: Readonly<Record<Listened, string>> = {
 /** What is printed beside the notes of a question, part by part; nothing where the notes say it all. */
 export function promptParts(
   question: Pick<Question, 'kind' | 'given'>,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): readonly PromptPart[] {
   const { prompt } = layoutOf(question);
   return prompt ? said(prompt, school) : [];
 }
 
-function said(prompt: Prompt, school: School): readonly PromptPart[] {
+function said(prompt: Prompt, school: LabelStyle): readonly PromptPart[] {
   const key = (text: string) => keyWords(parseKey(text), school);
   const name = (note: string) => displayNoteName(parseNoteName(note), school.letters);
   switch (prompt.say) {
@@ -93,5 +93,5 @@ function partText(part: PromptPart): string {
 /** What is printed beside the notes of a question, in a line of text; empty where the notes say it all. */
 export const promptWords = (
   question: Pick<Question, 'kind' | 'given'>,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string => promptParts(question, school).map(partText).join('');

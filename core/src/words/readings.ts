@@ -1,7 +1,7 @@
 import { printMember } from '../chord/chord';
 import type { ReadingReason } from '../chord/identify';
 import { memberWord } from '../chord/inversionNames';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { RegisterCaution } from '../voicing/register';
 import { displayNote } from '../pitch/print';
 import type { Note } from '../pitch/note';
@@ -33,7 +33,7 @@ export function readingReasonWords(reason: ReadingReason): string {
 }
 
 /** A caution about the register, as a teacher would say it. */
-export function cautionWords(caution: RegisterCaution, school: School = DEFAULT_SCHOOL): string {
+export function cautionWords(caution: RegisterCaution, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   const name = (note: Note) => displayNote(note, school.letters);
   switch (caution.kind) {
     case 'thick':

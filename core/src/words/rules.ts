@@ -1,10 +1,10 @@
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Blocked } from '../voicing/settingProblem';
 import type { Fault, Rule } from '../voicing/rules';
 import { vocabulary } from './vocabulary';
 
 /** A rule of four-part writing, or what else stands in the way of a setting, as a teacher would say it. */
-export function ruleWords(rule: Rule | Blocked['rule'], school: School = DEFAULT_SCHOOL): string {
+export function ruleWords(rule: Rule | Blocked['rule'], school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   const { leading } = vocabulary(school);
   const words: Record<Rule | Blocked['rule'], string> = {
     range: 'outside the range',
@@ -37,7 +37,7 @@ export function ruleWords(rule: Rule | Blocked['rule'], school: School = DEFAULT
 /** A fault in a few words: what is wrong, and in which voices. */
 export function faultWords(
   { rule, voices }: Pick<Fault, 'rule' | 'voices'>,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
   return `${ruleWords(rule, school)}, ${voices.join(' and ')}`;
 }

@@ -1,15 +1,15 @@
 import type { NoteName } from '../pitch/note';
 import { displayNoteName } from '../pitch/print';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
-import type { Segment, Sentence } from '../working/step';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
+import type { SentencePart, Sentence } from '../working/step';
 import { vocabulary, type Vocabulary } from './vocabulary';
 
 /** What sayings are made of, in one school. */
 export interface Say {
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly words: Vocabulary;
   readonly name: (note: NoteName) => string;
-  readonly strong: (text: string) => Segment;
+  readonly strong: (text: string) => SentencePart;
   readonly row: (notes: readonly NoteName[]) => string;
   /** `1 half step`, `3 semitones`. */
   readonly steps: (count: number) => string;
@@ -21,7 +21,7 @@ export type Sayings<Step extends { readonly step: string }> = {
 };
 
 /** The means of saying in a school. */
-export function sayIn(school: School = DEFAULT_SCHOOL): Say {
+export function sayIn(school: LabelStyle = DEFAULT_LABEL_STYLE): Say {
   const words = vocabulary(school);
   const name = (note: NoteName) => displayNoteName(note, school.letters);
   return {

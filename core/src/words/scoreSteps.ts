@@ -1,7 +1,7 @@
 import { stackedNotes } from '../chord/chord';
 import { inversionWords } from '../chord/inversionNames';
 import { lineOfFifths, type NoteName } from '../pitch/note';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { ScoreToRead } from '../score/model/scoreNote';
 import type { ReadChord, ScoreReading } from '../score/reading/scoreReading';
 import type { Sentence } from '../working/step';
@@ -14,7 +14,7 @@ export function scoreChordSteps(
   score: ScoreToRead,
   reading: ScoreReading,
   at: number,
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): Sentence[] {
   const one = reading.chords[at]!;
   const name = (note: NoteName) => displayNoteName(note, school.letters);

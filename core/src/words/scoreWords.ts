@@ -1,7 +1,7 @@
 import type { CadenceKind } from '../context/cadences';
 import type { NoteName } from '../pitch/note';
 import { displayNote, displayNoteName } from '../pitch/print';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { KeyEvidence } from '../score/reading/evidence';
 import type { NonChordKind } from '../score/reading/melodic';
 import type { NonChordNote } from '../score/reading/nonChord';
@@ -47,7 +47,7 @@ const KINDS: Record<NonChordKind, string> = {
 export function nonChordSentence(
   one: NonChordNote,
   notes: readonly ScoreNote[],
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
   const name = (at: number) => displayNote(notes[at]!.note, school.letters);
   const from = one.before < 0 ? '' : ` from ${name(one.before)}`;
@@ -69,7 +69,7 @@ export function withArticle(words: string): string {
 export function barsOfTimes(
   times: readonly number[],
   bars: readonly ScoreBar[],
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
   const numbers = [...new Set(times.map((time) => barAt(bars, time)?.number ?? 0))];
   const { bar } = vocabulary(school);
@@ -86,7 +86,7 @@ const MOST_BARS = 4;
 export function evidenceWords(
   evidence: KeyEvidence,
   bars: readonly ScoreBar[],
-  school: School = DEFAULT_SCHOOL,
+  school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
   const where = barsOfTimes(evidence.at, bars, school);
   const name = (note: NoteName) => displayNoteName(note, school.letters);
@@ -109,7 +109,7 @@ export function evidenceWords(
 }
 
 /** What shows the end of a phrase. */
-export function phraseEndWords({ sign }: PhraseEnd, school: School = DEFAULT_SCHOOL): string {
+export function phraseEndWords({ sign }: PhraseEnd, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   const signs: Record<PhraseEnd['sign'], string> = {
     fermata: 'at a fermata',
     break: `at a double ${vocabulary(school).bar === 'bar' ? 'barline' : 'bar'} or repeat`,

@@ -1,5 +1,5 @@
 import { numeralParts, partsText } from '../label/numeralPrint';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Sentence, WorkingStep } from '../working/step';
 import { CHORD_SAYINGS } from './chordSteps';
 import { FIGURES_SAYINGS } from './figuresSteps';
@@ -17,13 +17,13 @@ const SAYINGS: Sayings<WorkingStep> = {
 };
 
 /** A working step as one sentence in the school's words. Short, and as a teacher would say it. */
-export function sayStep(step: WorkingStep, school: School = DEFAULT_SCHOOL): Sentence {
+export function sayStep(step: WorkingStep, school: LabelStyle = DEFAULT_LABEL_STYLE): Sentence {
   const saying = SAYINGS[step.step] as (step: WorkingStep, say: Say) => Sentence;
   return saying(step, sayIn(school));
 }
 
 /** A sentence as plain text, numerals in the school's plain spelling. */
-export function sentenceText(sentence: Sentence, school: School = DEFAULT_SCHOOL): string {
+export function sentenceText(sentence: Sentence, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   return sentence
     .map((part) =>
       typeof part === 'string'

@@ -1,4 +1,4 @@
-import type { School } from '../school/school';
+import type { LabelStyle } from '../school/school';
 
 /** The words in which the two vocabularies differ (docs/conventions.md). */
 export interface Vocabulary {
@@ -29,6 +29,6 @@ const NOTE: Vocabulary = {
 };
 
 /** The words of a school. */
-export function vocabulary(school: School): Vocabulary {
+export function vocabulary(school: LabelStyle): Vocabulary {
   return school.words === 'note' ? NOTE : TONE;
 }

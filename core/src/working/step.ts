@@ -237,7 +237,8 @@ export type NumeralStep =
 export type WorkingStep = IntervalStep | ChordStep | KeyStep | FiguresStep | NumeralStep;
 
 /** A stretch of a sentence: plain, strong, or a numeral to be set in type. */
-export type Segment = string | { readonly strong: string } | { readonly numeral: Numeral; readonly key: Key };
+export type SentencePart =
+  string | { readonly strong: string } | { readonly numeral: Numeral; readonly key: Key };
 
 /** A sentence with its strong words and numerals kept apart. */
-export type Sentence = readonly Segment[];
+export type Sentence = readonly SentencePart[];

@@ -1,10 +1,10 @@
 import { chordOfNumeral } from '../label/numeral';
-import { isMinorTarget, dominantOf, type FoundChord } from '../context/workBack';
+import { isMinorTarget, dominantOf, type WorkedBackChord } from '../context/workBack';
 import type { Key } from '../key/key';
 import type { WorkingStep } from './step';
 
 /** How a sought chord is worked back: from the target to its V, and from the V to its ii (docs/conventions.md). */
-export function workBackWorking({ role, numeral, target }: FoundChord, key: Key): WorkingStep[] {
+export function workBackWorking({ role, numeral, target }: WorkedBackChord, key: Key): WorkingStep[] {
   const goal = chordOfNumeral(target, key).root;
   const root = chordOfNumeral(numeral, key).root;
   const arrow: WorkingStep = { step: 'arrow-to', target: goal, targetNumeral: target, key };

@@ -1,4 +1,4 @@
-import { questionWorking, type Question, type School, type WorkingWays } from '@diatonix/core';
+import { questionWorking, type Question, type LabelStyle, type WorkingWays } from '@diatonix/core';
 import { create } from 'fontkit';
 import PDFDocument from 'pdfkit';
 import { Engraver } from '../engraver';
@@ -22,7 +22,7 @@ export interface PdfTools {
 export function sheetPdf(
   { vexflow, fonts }: PdfTools,
   pages: SheetPages,
-  school: School,
+  school: LabelStyle,
   {
     working = 'none',
     ways = {},

@@ -4,7 +4,7 @@ import {
   parseKey,
   parseNumeral,
   type NumeralParts,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { TextStyle, Writer } from './writer';
 
@@ -19,7 +19,7 @@ export const signed = (text: string): string =>
   );
 
 /** The parts of a numeral in a key; null for what is none. */
-export function partsOf(text: string, key: string | null, school: School): NumeralParts | null {
+export function numeralInPdf(text: string, key: string | null, school: LabelStyle): NumeralParts | null {
   const parts = attempt(() => {
     const own = parseKey(key ?? '');
     return numeralParts(parseNumeral(text, own), own, school);

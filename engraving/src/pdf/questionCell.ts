@@ -11,20 +11,20 @@ import {
   staffLayout,
   underStaff,
   type Question,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import SVGtoPDF from 'svg-to-pdfkit';
 import type { Engraver } from '../engraver';
 import { questionStaff, type QuestionStaff } from '../questionStaff';
 import type { StaffFrame } from '../types';
 import { drawMap } from './chordMap';
-import { numeralWidth, partsOf, signed, writeFigures, writeNumeral } from './numeral';
+import { numeralWidth, numeralInPdf, signed, writeFigures, writeNumeral } from './numeral';
 import { INK, RED, SOFT, type TextStyle, type Writer } from './writer';
 
 /** How the cells of a section are drawn. */
 export interface CellLook {
   readonly engraver: Engraver;
-  readonly school: School;
+  readonly school: LabelStyle;
   /** Points for a unit of a staff, and for sizes of text against the usual. */
   readonly scale: number;
   readonly zoom: number;
@@ -41,7 +41,7 @@ const WIDE: Partial<Record<QuestionLayout['form'], number>> = { table: 420, 'own
 const STAFF = 40;
 
 /** One question of a sheet, measured and drawn in points. */
-export class QuestionCell {
+export class PdfQuestionCell {
   private readonly staff: QuestionStaff | null;
   private readonly prompt: TextStyle;
   private readonly small: TextStyle;
@@ -139,7 +139,7 @@ export class QuestionCell {
           }) + 5
         );
       if (!('numeral' in part)) return at;
-      const numeral = partsOf(part.numeral, this.key, look.school);
+      const numeral = numeralInPdf(part.numeral, this.key, look.school);
       return numeral
         ? writeNumeral(writer, numeral, at, y, prompt)
         : writer.write(part.numeral, at, y, prompt);
@@ -191,7 +191,7 @@ export class QuestionCell {
   }
 
   private numeralAt(text: string, middle: number, y: number, style: TextStyle): void {
-    const parts = partsOf(text, this.key, this.look.school);
+    const parts = numeralInPdf(text, this.key, this.look.school);
     if (!parts) return this.writer.centred(signed(text), middle, y, style);
     writeNumeral(this.writer, parts, middle - numeralWidth(this.writer, parts, style) / 2, y, style);
   }

@@ -1,6 +1,6 @@
 import { answeredStaff, instructionWords, staffLayout, type Sheet, type SheetSection } from '@diatonix/core';
 import { frameOf } from '../questionStaff';
-import { QuestionCell, type CellLook } from './questionCell';
+import { PdfQuestionCell, type CellLook } from './questionCell';
 import { INK, SOFT, Writer, type Pdf, type TextStyle } from './writer';
 
 /** Sizes of paper in points. */
@@ -111,7 +111,7 @@ function blocksOf(
   const { zoom } = look;
   const { marks, questions } = section;
   const frame = frameOf([...questions.map(staffLayout), ...questions.map(answeredStaff)]);
-  const cells = questions.map((question, at) => new QuestionCell(writer, question, at + 1, frame, look));
+  const cells = questions.map((question, at) => new PdfQuestionCell(writer, question, at + 1, frame, look));
   const fitting = Math.max(1, Math.floor(width / Math.max(...cells.map(({ least }) => least))));
   // Rows are as full as each other: six questions stand three and three.
   const columns = Math.ceil(cells.length / Math.ceil(cells.length / fitting));

@@ -2,7 +2,7 @@ import { PAPER_POINTS, type PaperName } from './sheetPdf';
 import { RED, SOFT, Writer, type Pdf, type TextStyle } from './writer';
 
 /** What a pupil gets back: the marks, what was wrong with what is right, and what to practise. */
-export interface Slip {
+export interface ReturnSlip {
   readonly pupil: string;
   readonly got: number;
   readonly of: number;
@@ -22,7 +22,7 @@ export interface SlipLine {
 }
 
 export interface SlipPages {
-  readonly slips: readonly Slip[];
+  readonly slips: readonly ReturnSlip[];
   /** Of what and when; beside the name. */
   readonly about: string;
   readonly paper: PaperName;
@@ -45,7 +45,7 @@ export function writeSlips(pdf: Pdf, { slips, about, paper, landscape = false }:
   for (const slip of slips) writeSlip(pdf, size, slip, about);
 }
 
-function writeSlip(pdf: Pdf, size: [number, number], slip: Slip, about: string): void {
+function writeSlip(pdf: Pdf, size: [number, number], slip: ReturnSlip, about: string): void {
   const writer = new Writer(pdf);
   const width = size[0] - 2 * EDGE;
   const xs = COLUMNS.map((share) => EDGE + share * width);

@@ -2,7 +2,7 @@ import type { Server } from 'node:http';
 import type { Socket } from 'node:net';
 import type { WebSocket } from 'ws';
 import { Rate } from './guesses';
-import { LIMITS } from './limits';
+import { CLASS_LIMITS } from './limits';
 
 interface Connection {
   readonly address: string;
@@ -26,7 +26,7 @@ export class Connections {
     server.on('connection', (socket: Socket) => {
       const address = socket.remoteAddress ?? '';
       const count = (this.sockets.get(address) ?? 0) + 1;
-      if (count > LIMITS.socketsFrom) return void socket.destroy();
+      if (count > CLASS_LIMITS.socketsFrom) return void socket.destroy();
       this.sockets.set(address, count);
       socket.on('close', () => {
         const left = (this.sockets.get(address) ?? 1) - 1;
@@ -39,12 +39,13 @@ export class Connections {
   /** Whether one more page of a pupil fits in, and its address has not too many, or connects too fast. */
   hasPlace(address: string): boolean {
     if (this.rates.size > MOST_ADDRESSES) this.rates.clear();
-    const rate = this.rates.get(address) ?? new Rate(Date.now, LIMITS.connectBurst, LIMITS.connectPerSecond);
+    const rate =
+      this.rates.get(address) ?? new Rate(Date.now, CLASS_LIMITS.connectBurst, CLASS_LIMITS.connectPerSecond);
     this.rates.set(address, rate);
     return (
       rate.passes() &&
-      this.count(({ isPupil }) => isPupil) < LIMITS.connections &&
-      this.count((one) => one.isPupil && one.address === address) < LIMITS.connectionsFrom
+      this.count(({ isPupil }) => isPupil) < CLASS_LIMITS.connections &&
+      this.count((one) => one.isPupil && one.address === address) < CLASS_LIMITS.connectionsFrom
     );
   }
 
@@ -52,14 +53,14 @@ export class Connections {
   maySay(address: string, length: number): boolean {
     if (this.volumes.size > MOST_ADDRESSES) this.volumes.clear();
     const volume =
-      this.volumes.get(address) ?? new Rate(Date.now, LIMITS.volumeBurst, LIMITS.volumePerSecond);
+      this.volumes.get(address) ?? new Rate(Date.now, CLASS_LIMITS.volumeBurst, CLASS_LIMITS.volumePerSecond);
     this.volumes.set(address, volume);
     return volume.passes(length);
   }
 
   /** Whether one more page of the teacher fits in. */
   hasTeachersPlace(): boolean {
-    return this.count(({ isPupil }) => !isPupil) < LIMITS.teacherConnections;
+    return this.count(({ isPupil }) => !isPupil) < CLASS_LIMITS.teacherConnections;
   }
 
   add(ws: WebSocket, address: string, isPupil: boolean): void {

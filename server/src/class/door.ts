@@ -21,7 +21,7 @@ import {
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
-import { LIMITS } from './limits';
+import { CLASS_LIMITS } from './limits';
 import { nameProblem } from './names';
 import { JOINING, type PupilSays, type TeacherSays } from './protocol';
 
@@ -42,7 +42,7 @@ class NameRule implements ValidatorConstraintInterface {
 
 class AnswerCheck {
   @Matches(QUESTION) question!: string;
-  @IsString() @MaxLength(LIMITS.answer) text!: string;
+  @IsString() @MaxLength(CLASS_LIMITS.answer) text!: string;
   @IsInt() @Min(0) @Max(SAFE) n!: number;
   @IsOptional() @IsInt() @Min(0) @Max(SAFE) ago?: number;
 }
@@ -58,7 +58,7 @@ class JoinCheck {
 class WorkCheck {
   @Equals('work') type!: 'work';
   @IsArray()
-  @ArrayMaxSize(LIMITS.answersInMessage)
+  @ArrayMaxSize(CLASS_LIMITS.answersInMessage)
   @ValidateNested({ each: true })
   @Type(() => AnswerCheck)
   answers!: AnswerCheck[];
@@ -77,7 +77,7 @@ class DoneCheck {
 class QuickAnswerCheck {
   @Equals('quick') type!: 'quick';
   @Matches(ID) id!: string;
-  @IsString() @MaxLength(LIMITS.answer) text!: string;
+  @IsString() @MaxLength(CLASS_LIMITS.answer) text!: string;
 }
 
 class PingCheck {
@@ -92,14 +92,14 @@ class ClockCheck {
 class PupilCheck {
   @Matches(ID) id!: string;
   @IsName() name!: string;
-  @IsInt() @Min(0) @Max(LIMITS.versions - 1) version!: number;
+  @IsInt() @Min(0) @Max(CLASS_LIMITS.versions - 1) version!: number;
   @IsBoolean() done!: boolean;
   @IsOptional() @IsInt() @Min(0) @Max(SAFE) n?: number;
 }
 
 class ListedCheck {
   @IsName() name!: string;
-  @IsInt() @Min(0) @Max(LIMITS.versions - 1) version!: number;
+  @IsInt() @Min(0) @Max(CLASS_LIMITS.versions - 1) version!: number;
 }
 
 class OpenCheck extends ClockCheck {
@@ -107,18 +107,18 @@ class OpenCheck extends ClockCheck {
   @Matches(SECRET) room!: string;
   @IsOptional() @Matches(/^[A-Z]{6}$/) code?: string;
   @IsArray()
-  @ArrayMaxSize(LIMITS.versions)
+  @ArrayMaxSize(CLASS_LIMITS.versions)
   @IsString({ each: true })
-  @MaxLength(LIMITS.sheet, { each: true })
+  @MaxLength(CLASS_LIMITS.sheet, { each: true })
   sheets!: string[];
   @IsArray()
-  @ArrayMaxSize(LIMITS.pupils)
+  @ArrayMaxSize(CLASS_LIMITS.pupils)
   @ValidateNested({ each: true })
   @Type(() => PupilCheck)
   pupils!: PupilCheck[];
   @IsOptional()
   @IsArray()
-  @ArrayMaxSize(LIMITS.pupils)
+  @ArrayMaxSize(CLASS_LIMITS.pupils)
   @ValidateNested({ each: true })
   @Type(() => ListedCheck)
   list?: ListedCheck[];
@@ -138,14 +138,14 @@ class AdmitCheck {
 
 class KnownAnswerCheck {
   @Matches(QUESTION) question!: string;
-  @IsString() @MaxLength(LIMITS.answer) text!: string;
+  @IsString() @MaxLength(CLASS_LIMITS.answer) text!: string;
 }
 
 class AnswersCheck {
   @Equals('answers') type!: 'answers';
   @Matches(ID) pupil!: string;
   @IsArray()
-  @ArrayMaxSize(LIMITS.questions)
+  @ArrayMaxSize(CLASS_LIMITS.questions)
   @ValidateNested({ each: true })
   @Type(() => KnownAnswerCheck)
   answers!: KnownAnswerCheck[];
@@ -164,13 +164,13 @@ class SetClockCheck extends ClockCheck {
 class MarksCheck {
   @Equals('marks') type!: 'marks';
   @Matches(ID) pupil!: string;
-  @IsString() @MaxLength(LIMITS.slip) slip!: string;
+  @IsString() @MaxLength(CLASS_LIMITS.slip) slip!: string;
 }
 
 class QuickCheck {
   @Equals('quick') type!: 'quick';
   @Matches(ID) id!: string;
-  @IsString() @MaxLength(LIMITS.sheet) sheet!: string;
+  @IsString() @MaxLength(CLASS_LIMITS.sheet) sheet!: string;
 }
 
 class QuickEndCheck {

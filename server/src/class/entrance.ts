@@ -1,7 +1,7 @@
-import { LIMITS } from './limits';
+import { CLASS_LIMITS } from './limits';
 import type { Link } from './member';
 import { nameKey } from './names';
-import type { Join, Joining, ListedName, Refusal, ToPupil } from './protocol';
+import type { Join, JoiningRule, ListedName, Refusal, ToPupil } from './protocol';
 
 /** Somebody who waits for the teacher's yes. */
 export interface Asking {
@@ -20,7 +20,7 @@ interface Newcomers {
 
 /** The door of a class: who may join for the first time, and how many from one place. */
 export class Entrance {
-  joining: Joining = 'open';
+  joining: JoiningRule = 'open';
   private list = new Map<string, ListedName>();
   private readonly newcomers = new Map<string, Newcomers>();
   private readonly admitted = new Set<string>();
@@ -51,7 +51,7 @@ export class Entrance {
     if (this.refused.has(id)) return 'no';
     if (this.joining === 'closed') return 'closed';
     if (this.joining === 'list' && !this.list.has(nameKey(name))) return 'list';
-    if (this.joining === 'ask') return this.asking.size < LIMITS.asking ? 'ask' : 'busy';
+    if (this.joining === 'ask') return this.asking.size < CLASS_LIMITS.asking ? 'ask' : 'busy';
     return this.isCrowded(address) ? 'busy' : null;
   }
 
@@ -73,13 +73,13 @@ export class Entrance {
 
   private isCrowded(address: string): boolean {
     const { names, left } = this.of(address);
-    return names >= LIMITS.namesFrom || left < 1;
+    return names >= CLASS_LIMITS.namesFrom || left < 1;
   }
 
   private of(address: string): Newcomers {
     const now = this.now();
-    const known = this.newcomers.get(address) ?? { names: 0, left: LIMITS.nameBurst, at: now };
-    known.left = Math.min(LIMITS.nameBurst, known.left + (now - known.at) / LIMITS.nameEveryMs);
+    const known = this.newcomers.get(address) ?? { names: 0, left: CLASS_LIMITS.nameBurst, at: now };
+    known.left = Math.min(CLASS_LIMITS.nameBurst, known.left + (now - known.at) / CLASS_LIMITS.nameEveryMs);
     known.at = now;
     this.newcomers.set(address, known);
     return known;

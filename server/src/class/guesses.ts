@@ -1,4 +1,4 @@
-import { LIMITS } from './limits';
+import { CLASS_LIMITS } from './limits';
 
 const MINUTE = 60_000;
 const MOST_ADDRESSES = 5000;
@@ -21,13 +21,13 @@ export class Guesses {
 
   /** Whether this address has guessed so often that it has to wait. */
   blocked(address: string): boolean {
-    return this.recent(address).length >= LIMITS.guesses;
+    return this.recent(address).length >= CLASS_LIMITS.guesses;
   }
 
   /** Whether so much is guessed from everywhere that every join is answered late. */
   late(): boolean {
     this.all = this.all.filter((at) => this.now() - at < MINUTE);
-    return this.all.length >= LIMITS.allGuesses;
+    return this.all.length >= CLASS_LIMITS.allGuesses;
   }
 
   private recent(address: string): number[] {
@@ -44,8 +44,8 @@ export class Rate {
 
   constructor(
     private readonly now: () => number = Date.now,
-    private readonly burst: number = LIMITS.burst,
-    private readonly perSecond: number = LIMITS.perSecond,
+    private readonly burst: number = CLASS_LIMITS.burst,
+    private readonly perSecond: number = CLASS_LIMITS.perSecond,
   ) {
     this.left = burst;
     this.at = now();

@@ -1,6 +1,6 @@
 import QRCode from 'qrcode';
 
-export interface Invitation {
+export interface InvitationText {
   readonly teacher: string;
   readonly pupils: string;
   readonly code: string;
@@ -9,7 +9,7 @@ export interface Invitation {
 }
 
 /** What the terminal says when a class network begins: where the teacher goes, where pupils go, and the join code. */
-export async function invitation({ teacher, pupils, code, isSecret }: Invitation): Promise<string> {
+export async function invitation({ teacher, pupils, code, isSecret }: InvitationText): Promise<string> {
   const picture = await QRCode.toString(`${pupils}#${code}`, { type: 'terminal', small: true });
   return [
     'The class network is on.',

@@ -1,5 +1,5 @@
 /** How much the class network takes. What is beyond is refused, or dropped with a line in the log. */
-export const LIMITS = {
+export const CLASS_LIMITS = {
   rooms: 8,
   /** As many as a pile holds. */
   pupils: 300,

@@ -9,7 +9,7 @@ export interface Link<Message> {
 }
 
 /** A pupil in a room. */
-export interface Member {
+export interface RoomMember {
   readonly id: string;
   name: string;
   version: number;
@@ -32,13 +32,13 @@ export interface Member {
   slip: string | null;
 }
 
-export const newMember = (id: string, name: string, version: number): Member => ({
+export const newMember = (id: string, name: string, version: number): RoomMember => ({
   ...{ id, name, version, done: false, at: '', link: null, linkedAt: 0, address: '' },
   ...{ waiting: new Map(), size: 0, passed: new Map(), kept: 0, slip: null },
 });
 
 /** The highest number of an answer that has come from a pupil. */
-export function highest({ kept, waiting }: Member): number {
+export function highest({ kept, waiting }: RoomMember): number {
   let most = kept;
   for (const { n } of waiting.values()) most = Math.max(most, n);
   return most;
@@ -47,14 +47,14 @@ export function highest({ kept, waiting }: Member): number {
 const sizeOf = ({ question, text }: SentAnswer) => question.length + text.length + 20;
 
 /** Puts an answer with those that wait. */
-export function addWaiting(one: Member, answer: SentAnswer): void {
+export function addWaiting(one: RoomMember, answer: SentAnswer): void {
   takeWaiting(one, answer.question);
   one.waiting.set(answer.question, answer);
   one.size += sizeOf(answer);
 }
 
 /** Takes an answer off those that wait. */
-export function takeWaiting(one: Member, question: string): void {
+export function takeWaiting(one: RoomMember, question: string): void {
   const old = one.waiting.get(question);
   if (!old) return;
   one.waiting.delete(question);
@@ -63,13 +63,13 @@ export function takeWaiting(one: Member, question: string): void {
 }
 
 /** How much more an answer would make wait. */
-export const moreWaiting = (one: Member, answer: SentAnswer): number => {
+export const moreWaiting = (one: RoomMember, answer: SentAnswer): number => {
   const old = one.waiting.get(answer.question);
   return sizeOf(answer) - (old ? sizeOf(old) : 0);
 };
 
 /** So many of the answers that wait and were not sent yet, the earliest first. */
-export function notPassed({ waiting, passed }: Member, most: number): SentAnswer[] {
+export function notPassed({ waiting, passed }: RoomMember, most: number): SentAnswer[] {
   const open: SentAnswer[] = [];
   for (const one of waiting.values()) if (passed.get(one.question) !== one.n) open.push(one);
   return open.sort((a, b) => a.n - b.n).slice(0, most);

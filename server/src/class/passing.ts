@@ -1,13 +1,13 @@
-import { LIMITS } from './limits';
-import { addWaiting, moreWaiting, notPassed, type Link, type Member } from './member';
-import type { Clock, SentAnswer, ToTeacher } from './protocol';
+import { CLASS_LIMITS } from './limits';
+import { addWaiting, moreWaiting, notPassed, type Link, type RoomMember } from './member';
+import type { ClassClock, SentAnswer, ToTeacher } from './protocol';
 
 /** How answers of pupils reach the teacher's page: what waits, within its room, and by turns. */
 export class Passing {
   private teacher: Link<ToTeacher> | null = null;
   private isSending = false;
 
-  constructor(private readonly members: Map<string, Member>) {}
+  constructor(private readonly members: Map<string, RoomMember>) {}
 
   /** The teacher's page is there: everything that waits goes to it; null where it is away. */
   to(teacher: Link<ToTeacher> | null): void {
@@ -19,10 +19,10 @@ export class Passing {
 
   /** What is new waits; gives the answers that were written too late. `asked` are the questions that there are. */
   take(
-    one: Member,
+    one: RoomMember,
     answers: readonly SentAnswer[],
     asked: ReadonlySet<string> | null,
-    clock: Clock,
+    clock: ClassClock,
   ): { readonly late: readonly SentAnswer[]; readonly isAgain: boolean } {
     const fresh = answers.filter(
       ({ question, n }) =>
@@ -39,12 +39,12 @@ export class Passing {
     return { late, isAgain: fresh.length < answers.length };
   }
 
-  private hasRoom(one: Member, answer: SentAnswer): boolean {
+  private hasRoom(one: RoomMember, answer: SentAnswer): boolean {
     const more = moreWaiting(one, answer);
-    if (one.waiting.size >= LIMITS.questions || one.size + more > LIMITS.waiting) return false;
+    if (one.waiting.size >= CLASS_LIMITS.questions || one.size + more > CLASS_LIMITS.waiting) return false;
     let from = more;
     for (const other of this.members.values()) if (other.address === one.address) from += other.size;
-    return from <= LIMITS.waitingFrom;
+    return from <= CLASS_LIMITS.waitingFrom;
   }
 
   /** Sends what waits to the teacher's page, piece by piece, as fast as it takes it. */
@@ -52,10 +52,10 @@ export class Passing {
     const { teacher } = this;
     if (this.isSending || !teacher) return;
     const messages: Extract<ToTeacher, { type: 'work' }>[] = [];
-    let room: number = LIMITS.piece;
+    let room: number = CLASS_LIMITS.piece;
     for (const one of [...this.members.values()]) {
       if (room <= 0) break;
-      const answers = notPassed(one, Math.min(room, LIMITS.pieceOfOne));
+      const answers = notPassed(one, Math.min(room, CLASS_LIMITS.pieceOfOne));
       if (answers.length === 0) continue;
       room -= answers.length;
       messages.push({ type: 'work', pupil: one.id, answers });
@@ -80,8 +80,12 @@ export class Passing {
  * Whether an answer was written before work ended. What was in the pen when it ended is in time; and of a page that
  * could not reach the class at the end, what it says to have written before it.
  */
-function isInTime({ closed, endsAt }: Clock, { linkedAt }: Member, { ago = 0 }: SentAnswer): boolean {
+function isInTime(
+  { closed, endsAt }: ClassClock,
+  { linkedAt }: RoomMember,
+  { ago = 0 }: SentAnswer,
+): boolean {
   const now = Date.now();
-  if (endsAt === null || (!closed && now < endsAt) || now - endsAt <= LIMITS.graceMs) return true;
-  return linkedAt > endsAt && now - ago <= endsAt + LIMITS.graceMs;
+  if (endsAt === null || (!closed && now < endsAt) || now - endsAt <= CLASS_LIMITS.graceMs) return true;
+  return linkedAt > endsAt && now - ago <= endsAt + CLASS_LIMITS.graceMs;
 }

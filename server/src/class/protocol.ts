@@ -23,7 +23,7 @@ export interface QuickQuestion {
 }
 
 /** When work ends. */
-export interface Clock {
+export interface ClassClock {
   /** Whether answers are no longer taken. */
   readonly closed: boolean;
   /** Milliseconds since 1970; null without an end. Where work has ended: when it did. */
@@ -35,7 +35,7 @@ export interface Clock {
  * Who has joined comes back whatever it says.
  */
 export const JOINING = ['open', 'list', 'ask', 'closed'] as const;
-export type Joining = (typeof JOINING)[number];
+export type JoiningRule = (typeof JOINING)[number];
 
 /** A name that the teacher's page knows already, with its version. */
 export interface ListedName {
@@ -72,7 +72,7 @@ export type PupilSays =
   | { readonly type: 'quick'; readonly id: string; readonly text: string }
   | { readonly type: 'ping' };
 
-export interface Open extends Clock {
+export interface Open extends ClassClock {
   readonly type: 'open';
   readonly room: string;
   /** The code that the class has already; without one the relay gives one. */
@@ -83,7 +83,7 @@ export interface Open extends Clock {
   /** The names of the pile or the class with their versions; none where nobody is known before. */
   readonly list?: readonly ListedName[];
   /** Open where it is not said. */
-  readonly joining?: Joining;
+  readonly joining?: JoiningRule;
 }
 
 /** An answer that is on the pile already. */
@@ -95,14 +95,14 @@ export interface KnownAnswer {
 export type TeacherSays =
   | Open
   | { readonly type: 'kept'; readonly pupil: string; readonly n: number }
-  | ({ readonly type: 'clock' } & Clock)
+  | ({ readonly type: 'clock' } & ClassClock)
   | { readonly type: 'marks'; readonly pupil: string; readonly slip: string }
   | ({ readonly type: 'quick' } & QuickQuestion)
   | { readonly type: 'quick-end'; readonly id: string }
   | { readonly type: 'release'; readonly pupil: string }
   /** Sends away somebody for whom the pile has no room. */
   | { readonly type: 'dismiss'; readonly pupil: string }
-  | { readonly type: 'joining'; readonly joining: Joining }
+  | { readonly type: 'joining'; readonly joining: JoiningRule }
   /** Lets one in who asks, or not. */
   | { readonly type: 'admit'; readonly pupil: string; readonly yes: boolean }
   /** What a pupil had answered before, for a page that has nothing of it. */
@@ -128,10 +128,10 @@ export type ToPupil =
       readonly quick: QuickQuestion | null;
       /** The highest number of an answer that has come from this pupil: what is sent from now on has higher ones. */
       readonly n?: number;
-    } & Clock)
+    } & ClassClock)
   | { readonly type: 'refused'; readonly why: Refusal }
   | { readonly type: 'kept'; readonly n: number }
-  | ({ readonly type: 'clock' } & Clock)
+  | ({ readonly type: 'clock' } & ClassClock)
   | ({ readonly type: 'quick' } & QuickQuestion)
   | { readonly type: 'quick-end'; readonly id: string }
   | { readonly type: 'marks'; readonly slip: string }

@@ -5,7 +5,7 @@ import { newCode, plainCode } from './codes';
 import { Connections } from './connections';
 import { readPupil, readTeacher } from './door';
 import { Guesses, Rate } from './guesses';
-import { LIMITS } from './limits';
+import { CLASS_LIMITS } from './limits';
 import {
   PROTOCOL,
   PUPIL_SOCKET,
@@ -39,17 +39,21 @@ export class Relay {
   nextCode = newCode();
   private readonly rooms = new Map<string, Room>();
   private readonly guesses = new Guesses();
-  private readonly pupils = new WebSocketServer({ noServer: true, maxPayload: LIMITS.pupilMessage, ...ONE });
+  private readonly pupils = new WebSocketServer({
+    noServer: true,
+    maxPayload: CLASS_LIMITS.pupilMessage,
+    ...ONE,
+  });
   private readonly teachers = new WebSocketServer({
     noServer: true,
-    maxPayload: LIMITS.teacherMessage,
+    maxPayload: CLASS_LIMITS.teacherMessage,
     ...ONE,
   });
   private readonly connections = new Connections();
   private readonly beat: NodeJS.Timeout;
 
   constructor(private readonly options: RelayOptions) {
-    this.beat = setInterval(() => this.checkAlive(), LIMITS.deadMs / 2);
+    this.beat = setInterval(() => this.checkAlive(), CLASS_LIMITS.deadMs / 2);
     this.beat.unref();
   }
 
@@ -116,7 +120,7 @@ export class Relay {
     };
     ws.on('message', (data, isBinary) => {
       const text = isBinary ? '' : String(data);
-      const cost = 1 + Math.floor(text.length / LIMITS.costly);
+      const cost = 1 + Math.floor(text.length / CLASS_LIMITS.costly);
       if (!rate.passes(cost) || !this.connections.maySay(address, text.length)) {
         // Its page comes back and sends what was lost; a flood begins at the door again.
         this.options.log('A pupil’s page spoke too fast and was shut out.');
@@ -125,7 +129,7 @@ export class Relay {
       const message = isBinary ? null : readPupil(text);
       if (!message) {
         this.options.log('A message of a pupil’s page was dropped: it is none of ours.');
-        if (++dropped > LIMITS.dropped) ws.terminate();
+        if (++dropped > CLASS_LIMITS.dropped) ws.terminate();
         return;
       }
       if (message.type === 'ping') return link.send({ type: 'pong' });
@@ -147,7 +151,7 @@ export class Relay {
           }
           inside = entered;
         },
-        this.guesses.late() && message.room === undefined ? LIMITS.lateMs : 0,
+        this.guesses.late() && message.room === undefined ? CLASS_LIMITS.lateMs : 0,
       );
     });
     ws.on('close', () => {
@@ -157,7 +161,7 @@ export class Relay {
     });
     const silent = setTimeout(
       () => where() === null && asked === null && ws.terminate(),
-      LIMITS.silentMs + LIMITS.lateMs,
+      CLASS_LIMITS.silentMs + CLASS_LIMITS.lateMs,
     );
     ws.on('close', () => clearTimeout(silent));
   }
@@ -213,7 +217,7 @@ export class Relay {
   private roomFor({ room: id, code }: Open): Room | null {
     const known = this.rooms.get(id);
     if (known) return known;
-    if (this.rooms.size >= LIMITS.rooms) return null;
+    if (this.rooms.size >= CLASS_LIMITS.rooms) return null;
     const taken = [...this.rooms.values()].some((one) => one.code === code);
     const room = new Room(id, code !== undefined && !taken ? code : this.nextCode);
     if (room.code === this.nextCode) this.nextCode = newCode();

@@ -1,12 +1,12 @@
 import { pupilId } from './codes';
 import { Entrance } from './entrance';
-import { LIMITS } from './limits';
-import { highest, newMember, takeWaiting, type Link, type Member } from './member';
+import { CLASS_LIMITS } from './limits';
+import { highest, newMember, takeWaiting, type Link, type RoomMember } from './member';
 import { nameKey, tidyName } from './names';
 import { Passing } from './passing';
 import { questionsIn } from './questions';
 import type {
-  Clock,
+  ClassClock,
   Join,
   Open,
   PupilSays,
@@ -20,14 +20,14 @@ import type {
 
 /** A class: who is in it, and what waits to be passed on. All of it is in memory, and gone when it ends. */
 export class Room {
-  private readonly members = new Map<string, Member>();
+  private readonly members = new Map<string, RoomMember>();
   private readonly passing = new Passing(this.members);
   private readonly entrance = new Entrance();
   private readonly moved = new Set<string>();
   private teacher: Link<ToTeacher> | null = null;
   private sheets: readonly string[] = [];
   private questions: readonly (ReadonlySet<string> | null)[] = [];
-  private clock: Clock = { closed: false, endsAt: null };
+  private clock: ClassClock = { closed: false, endsAt: null };
   private leftAt: number | null = null;
   private quick: QuickQuestion | null = null;
   private joined = 0;
@@ -39,7 +39,7 @@ export class Room {
 
   /** Whether the teacher's page has been away so long that the class has ended. */
   get isLeft(): boolean {
-    return this.leftAt !== null && Date.now() - this.leftAt > LIMITS.leftMs;
+    return this.leftAt !== null && Date.now() - this.leftAt > CLASS_LIMITS.leftMs;
   }
 
   /** The teacher's page opens the class, or comes back to it: what waited for it is told piece by piece. */
@@ -150,7 +150,7 @@ export class Room {
     let one = this.members.get(id);
     if (!one) {
       if (this.moved.has(id)) return { why: 'moved' };
-      if (this.members.size >= LIMITS.pupils) return { why: 'full' };
+      if (this.members.size >= CLASS_LIMITS.pupils) return { why: 'full' };
       const wanted = nameKey(name);
       for (const other of this.members.values()) if (nameKey(other.name) === wanted) return { why: 'name' };
       const why = this.entrance.refusal(id, name, address);
@@ -258,7 +258,7 @@ export class Room {
   }
 
   /** Answers of a pupil: what is new waits for the teacher's page, what came too late is told so. */
-  private work(one: Member, answers: readonly SentAnswer[]): void {
+  private work(one: RoomMember, answers: readonly SentAnswer[]): void {
     // Where there is no sheet there is nothing to answer.
     if (this.sheets.length === 0) return;
     const asked = this.questions[one.version] ?? null;
@@ -275,7 +275,7 @@ export class Room {
     for (const { link } of this.members.values()) link?.send(message);
   }
 
-  private tellPupil({ id, name, version, done, at, link, kept }: Member): void {
+  private tellPupil({ id, name, version, done, at, link, kept }: RoomMember): void {
     this.teacher?.send({ type: 'pupil', id, name, version, done, at, n: kept, here: link !== null });
   }
 }

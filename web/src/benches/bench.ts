@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { Kind } from '../documents/store/document';
+import type { DocumentKind } from '../documents/store/document';
 
 /** A command of the list: its name, and what it does. `go` shows a page of the application. */
 export interface Command {
@@ -20,7 +20,7 @@ export interface Bench {
   readonly title: string;
   readonly load: () => Promise<ComponentType>;
   /** Kinds of document that it edits: undo on this bench is theirs. */
-  readonly kinds: readonly Kind[];
+  readonly kinds: readonly DocumentKind[];
   /** Documents of those kinds that are open now. */
   readonly open: () => readonly string[];
   readonly keys: readonly KeyHelp[];

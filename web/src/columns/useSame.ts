@@ -2,7 +2,7 @@ import { sameValue } from '@diatonix/core';
 import { useRef } from 'react';
 
 /** The value as it was last drawn, while it says the same: what hangs on it is then not drawn again. */
-export function useSame<T>(value: T): T {
+export function useSameColumn<T>(value: T): T {
   const kept = useRef(value);
   if (!sameValue(kept.current, value)) kept.current = value;
   return kept.current;

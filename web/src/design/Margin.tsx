@@ -74,8 +74,8 @@ interface WaysProps {
   readonly children: ReactNode;
 }
 
-/** Ways of working as tabs over the steps. */
-export function Ways({ label, ways, chosen, onChoose, children }: WaysProps) {
+/** WayChoice of working as tabs over the steps. */
+export function WayChoice({ label, ways, chosen, onChoose, children }: WaysProps) {
   return (
     <TabStyle>
       <Tabs selectedKey={chosen} onSelectionChange={(key) => onChoose(String(key))}>

@@ -2,7 +2,6 @@ import { useEffect } from 'react';
 import styled from 'styled-components';
 import { SCRIPT_MISSING } from '../fetchScript';
 import { Button } from './controls';
-import type { MissingProps } from './part';
 
 const Note = styled.div`
   max-width: 26rem;
@@ -28,6 +27,14 @@ const Note = styled.div`
     right: 0.5rem;
   }
 `;
+
+/** What stands in the place of a part whose script did not come. */
+export interface MissingProps {
+  readonly error: unknown;
+  readonly onAgain: () => void;
+  /** Closes the part, where it can be closed. */
+  readonly onClose?: (() => void) | undefined;
+}
 
 /** What stands where a part of the page did not come: why, and the ways on. */
 export function MissingPart({ onAgain, onClose }: MissingProps) {

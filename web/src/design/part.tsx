@@ -1,20 +1,12 @@
 import { use, useEffect, useReducer, type ComponentType, type ReactNode } from 'react';
 import { fetchScript } from '../fetchScript';
-import { MissingPart } from './MissingPart';
+import { MissingPart, type MissingProps } from './MissingPart';
 
 /** A part of the page whose script is fetched when it is first shown, or ahead of that. */
 export interface Part<Props extends object> {
   (props: Props): ReactNode;
   /** Fetches the script ahead of use. Never rejects: one that did not come is asked for again when shown. */
   fetch(): Promise<void>;
-}
-
-/** What stands in the place of a part whose script did not come. */
-export interface MissingProps {
-  readonly error: unknown;
-  readonly onAgain: () => void;
-  /** Closes the part, where it can be closed. */
-  readonly onClose?: (() => void) | undefined;
 }
 
 type Came<Props extends object> = { readonly component: ComponentType<Props> } | { readonly error: unknown };

@@ -9,7 +9,7 @@ export interface Socket {
   onmessage: ((event: { readonly data: unknown }) => void) | null;
 }
 
-export interface LineOptions<Heard> {
+export interface ConnectionOptions<Heard> {
   /** Opens a socket; called again whenever the line has been down. */
   readonly open: () => Socket;
   readonly onUp: () => void;
@@ -27,7 +27,7 @@ const BEAT_MS = 8000;
  * A connection that comes back by itself, sooner at first and not all at once: where a server is started again the
  * pages of a class come one after the other.
  */
-export class Line<Says extends { readonly type: string }, Heard extends { readonly type: string }> {
+export class Connection<Says extends { readonly type: string }, Heard extends { readonly type: string }> {
   private socket: Socket | null = null;
   private timer: ReturnType<typeof setTimeout> | null = null;
   private beat: ReturnType<typeof setInterval> | null = null;
@@ -35,7 +35,7 @@ export class Line<Says extends { readonly type: string }, Heard extends { readon
   private heardAt = 0;
   private stopped = false;
 
-  constructor(private readonly options: LineOptions<Heard>) {
+  constructor(private readonly options: ConnectionOptions<Heard>) {
     this.connect();
   }
 

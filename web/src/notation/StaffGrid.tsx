@@ -1,7 +1,7 @@
 import { signatureSaid, type Clef } from '@diatonix/core';
 import { useCallback } from 'react';
 import { ColumnGrid, type ColumnGridProps } from '../columns/ColumnGrid';
-import { useAppearance } from '../shell/appearance';
+import { useAppearance } from '../design/appearance';
 import type { Engraver } from '@diatonix/engraving';
 import { StaffHead } from './StaffHead';
 

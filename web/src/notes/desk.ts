@@ -1,4 +1,4 @@
-import { createDesk, flag } from '../documents/store/desk';
+import { createDesk, deskFlag } from '../documents/store/desk';
 
 /** Whether the panel for entering notes is open. */
-export const NOTES_DESK = createDesk<{ readonly open: boolean }>('notes', { open: flag(false) });
+export const NOTES_DESK = createDesk<{ readonly open: boolean }>('notes', { open: deskFlag(false) });

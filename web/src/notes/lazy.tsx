@@ -5,7 +5,7 @@ import { part } from '../design/part';
 const Panel = part(() => import('./NotePanel').then((module) => module.NotePanel));
 
 /** The panel for notes by hand, loaded when it is first opened. */
-export function NotePanel(props: ComponentProps<typeof Panel>) {
+export function LazyNotePanel(props: ComponentProps<typeof Panel>) {
   return (
     <Suspense fallback={null}>
       <Opened>

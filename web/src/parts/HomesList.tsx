@@ -1,4 +1,4 @@
-import { numeralParts, type Home, type School } from '@diatonix/core';
+import { numeralParts, type Home, type LabelStyle } from '@diatonix/core';
 import { Fragment } from 'react';
 import { keyName } from './names';
 import { NumeralText } from './NumeralText';
@@ -11,7 +11,7 @@ export function HomesList({
 }: {
   opening: string;
   homes: readonly Home[];
-  school: School;
+  school: LabelStyle;
 }) {
   if (homes.length === 0) return null;
   return (

@@ -1,6 +1,6 @@
 import {
   attempt,
-  DEFAULT_SCHOOL,
+  DEFAULT_LABEL_STYLE,
   displayNoteName,
   keyFromSignature,
   keysFromText,
@@ -146,7 +146,7 @@ function KeyByText({ letters, onChoose }: { letters: LetterSystem; onChoose: (ke
       />
       {keys.map((key) => (
         <AriaButton key={printKey(key)} className="key" onPress={() => onChoose(printKey(key))}>
-          {keyWords(key, { ...DEFAULT_SCHOOL, letters })}
+          {keyWords(key, { ...DEFAULT_LABEL_STYLE, letters })}
         </AriaButton>
       ))}
       {read && !read.ok && <p role="status">{read.error.message}</p>}

@@ -4,7 +4,7 @@ import {
   type Key,
   type Numeral,
   type NumeralParts,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { memo } from 'react';
 import { accidentalSigns } from '../design/signs';
@@ -62,6 +62,14 @@ export const Figures = memo(function Figures({ figures }: { figures: readonly st
 });
 
 /** A numeral value in a key, set in type. */
-export function Numeral({ numeral, keyOf, school }: { numeral: Numeral; keyOf: Key; school: School }) {
+export function NumeralInKey({
+  numeral,
+  keyOf,
+  school,
+}: {
+  numeral: Numeral;
+  keyOf: Key;
+  school: LabelStyle;
+}) {
   return <NumeralText parts={numeralParts(numeral, keyOf, school, 'short')} />;
 }

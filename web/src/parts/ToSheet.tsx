@@ -16,7 +16,8 @@ export interface SheetEntry {
   readonly bring: (bringing: Bringing) => BenchQuestions;
 }
 
-const loadBringing = (): Promise<Bringing> => fetchScript(() => import('../documents/kinds/sheet/questionsFrom'));
+const loadBringing = (): Promise<Bringing> =>
+  fetchScript(() => import('../documents/kinds/sheet/questionsFrom'));
 
 /** Puts what stands on a bench on a sheet, with something of it blank. */
 export function ToSheet({ entries }: { entries: readonly SheetEntry[] }) {

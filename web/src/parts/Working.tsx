@@ -1,6 +1,6 @@
-import { sayStep, type School, type Sentence, type WorkingStep } from '@diatonix/core';
+import { sayStep, type LabelStyle, type Sentence, type WorkingStep } from '@diatonix/core';
 import styled from 'styled-components';
-import { Numeral } from './NumeralText';
+import { NumeralInKey } from './NumeralText';
 
 const Steps = styled.ol`
   list-style: none;
@@ -31,12 +31,18 @@ const Steps = styled.ol`
 `;
 
 /** The working, numbered as a teacher would say it. */
-export function Working({ steps, school }: { steps: readonly WorkingStep[]; school: School }) {
+export function Working({ steps, school }: { steps: readonly WorkingStep[]; school: LabelStyle }) {
   return <NumberedSentences sentences={steps.map((step) => sayStep(step, school))} school={school} />;
 }
 
 /** Sentences one after the other, numbered. */
-export function NumberedSentences({ sentences, school }: { sentences: readonly Sentence[]; school: School }) {
+export function NumberedSentences({
+  sentences,
+  school,
+}: {
+  sentences: readonly Sentence[];
+  school: LabelStyle;
+}) {
   return (
     <Steps>
       {sentences.map((sentence, index) => (
@@ -51,13 +57,13 @@ export function NumberedSentences({ sentences, school }: { sentences: readonly S
 }
 
 /** One sentence with its strong words and numerals in type. */
-export function SentenceText({ sentence, school }: { sentence: Sentence; school: School }) {
+export function SentenceText({ sentence, school }: { sentence: Sentence; school: LabelStyle }) {
   return (
     <>
       {sentence.map((part, index) => {
         if (typeof part === 'string') return part;
         if ('strong' in part) return <b key={index}>{part.strong}</b>;
-        return <Numeral key={index} numeral={part.numeral} keyOf={part.key} school={school} />;
+        return <NumeralInKey key={index} numeral={part.numeral} keyOf={part.key} school={school} />;
       })}
     </>
   );

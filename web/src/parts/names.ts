@@ -1,6 +1,6 @@
-import { displayNoteName, type Key, type School } from '@diatonix/core';
+import { displayNoteName, type Key, type LabelStyle } from '@diatonix/core';
 
 /** `F♯ minor` in the school's letters. */
-export function keyName(key: Key, school: School): string {
+export function keyName(key: Key, school: LabelStyle): string {
   return `${displayNoteName(key.tonic, school.letters)} ${key.mode}`;
 }

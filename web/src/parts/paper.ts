@@ -1,4 +1,4 @@
-import { createDesk, flag, oneOf } from '../documents/store/desk';
+import { createDesk, deskFlag, deskOneOf } from '../documents/store/desk';
 
 /** Papers to print on: their width and height in millimetres. */
 export const PAPERS = { A4: [210, 297], A3: [297, 420], Letter: [215.9, 279.4] } as const;
@@ -6,8 +6,8 @@ export type Paper = keyof typeof PAPERS;
 
 /** What is printed on, for every bench alike. */
 export const PAPER_DESK = createDesk<{ readonly paper: Paper; readonly landscape: boolean }>('paper', {
-  paper: oneOf(['A4', 'A3', 'Letter'], 'A4'),
-  landscape: flag(false),
+  paper: deskOneOf(['A4', 'A3', 'Letter'], 'A4'),
+  landscape: deskFlag(false),
 });
 
 export const MARGIN_MM = 12;

@@ -2,7 +2,7 @@ import { Image as ImageIcon } from 'lucide-react';
 import { useState, type RefObject } from 'react';
 import { Drop } from '../design/Drop';
 import { Problem } from '../design/Problem';
-import { createDesk, oneOf } from '../documents/store/desk';
+import { createDesk, deskOneOf } from '../documents/store/desk';
 import { download } from '../documents/files/download';
 import type { Ground } from './picture';
 import { part } from '../design/part';
@@ -53,7 +53,7 @@ const GROUND_NAMES: readonly (readonly [Ground, string])[] = [
 
 /** What lies under pictures that are saved and copied. */
 const PICTURE_DESK = createDesk<{ readonly ground: Ground }>('pictures', {
-  ground: oneOf(['paper', 'white', 'none'], 'paper'),
+  ground: deskOneOf(['paper', 'white', 'none'], 'paper'),
 });
 
 /** Pictures of the selected column or the whole line, for slides and paper. */

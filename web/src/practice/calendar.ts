@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from 'ics';
-import { HAND_CARE, type School } from '@diatonix/core';
+import { HAND_CARE, type LabelStyle } from '@diatonix/core';
 import { itemLine } from './items';
 import type { DayPlan } from './schedule';
 
@@ -13,7 +13,7 @@ const oneLine = (text: string): string => text.replace(/[\p{Cc}\p{Zl}\p{Zp}]+/gu
  * Days of practice as a calendar file (iCalendar, RFC 5545): an event a day, with what is to be practised in its
  * description. Throws Error where the file cannot be made.
  */
-export function calendarOf(title: string, days: readonly DayPlan[], school: School): string {
+export function calendarOf(title: string, days: readonly DayPlan[], school: LabelStyle): string {
   const events = days
     .filter(({ items }) => items.length > 0)
     .map(({ day, items, minutes, pauses }): EventAttributes => {

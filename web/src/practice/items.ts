@@ -9,7 +9,7 @@ import {
   parseDrill,
   type Drill,
   type Hands,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { PlanBody, TheoryItem } from '../documents/kinds/plan/type';
 
@@ -56,19 +56,19 @@ export function itemsOf(plan: PlanBody): PlanItem[] {
 export const isTheory = (id: string): boolean => id.startsWith(THEORY);
 
 /** An item in two short lines: the key and what is played in it, or theory and its kind. */
-export function itemLines(id: string, school: School): readonly [string, string] {
+export function itemLines(id: string, school: LabelStyle): readonly [string, string] {
   return isTheory(id) ? ['Theory', itemWords(id, school)] : drillLines(parseDrill(id), school);
 }
 
 /** An item in words: `C major, scale`, or the kind of exercise. */
-export function itemWords(id: string, school: School): string {
+export function itemWords(id: string, school: LabelStyle): string {
   return isTheory(id) ? kindWords(id.split(' ')[2] ?? '').name : drillWords(parseDrill(id), school);
 }
 
 /** An item of a day with its hands and minutes, in a line. */
 export const itemLine = (
   { id, hands, minutes }: Pick<PlanItem, 'id' | 'minutes'> & { readonly hands: Hands | null },
-  school: School,
+  school: LabelStyle,
 ): string => `${itemWords(id, school)}${hands ? `, ${handWords(hands)}` : ''} (${minutes} min)`;
 
 export const LAST_STAGE = HANDS.length - 1;

@@ -67,7 +67,7 @@ const inOrder = (ticks: readonly Tick[]): readonly Tick[] =>
   [...ticks].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
 
 /** Where every item stands that was ticked off at least once. */
-export function statesOf(ticks: readonly Tick[]): Map<string, ItemState> {
+export function practiceStates(ticks: readonly Tick[]): Map<string, ItemState> {
   const states = new Map<string, ItemState>();
   for (const tick of inOrder(ticks)) states.set(tick.item, ticked(states.get(tick.item), tick));
   return states;
@@ -94,7 +94,7 @@ const handsOf = (id: string, stage: number): Hands | null => (isTheory(id) ? nul
 /** What a day holds: what was done, then what is due, the longest due first, then new items while time is left. */
 function planDay(plan: PlanBody, items: readonly PlanItem[], ticks: readonly Tick[], day: string): DayPlan {
   const done = ticks.filter(({ on }) => on === day);
-  const before = statesOf(ticks.filter(({ on }) => on < day));
+  const before = practiceStates(ticks.filter(({ on }) => on < day));
   const doneItems = [...new Map(done.map((tick) => [tick.item, tick.grade]))].flatMap(
     ([id, grade]): DayItem[] => {
       const item = items.find((one) => one.id === id);
@@ -178,7 +178,7 @@ function pastDay({ day, items }: DayPlan): DayPlan {
 
 /** What was begun and rests on a day, with the day on which it comes again; the soonest first. */
 export function restingOn(plan: PlanBody, day: string): { readonly id: string; readonly due: string }[] {
-  return [...statesOf(plan.ticks)]
+  return [...practiceStates(plan.ticks)]
     .filter(([, { due }]) => due > day)
     .map(([id, { due }]) => ({ id, due }))
     .sort((a, b) => (a.due < b.due ? -1 : 1));

@@ -1,6 +1,6 @@
 import { nameProblem } from '@diatonix/server/class';
 import { JoinClass } from './JoinClass';
-import { begin, chooseVersion, giveName, isReady, openFile, putAway, usePupil } from './work';
+import { begin, chooseOwnVersion, giveName, isReady, openFile, putAway, usePupil } from './work';
 
 /** Before the sheet: the file is opened, the version chosen, the name written. */
 export function Begin() {
@@ -48,7 +48,9 @@ export function Begin() {
               Your version, as your teacher said
               <select
                 value={work.version ?? ''}
-                onChange={(event) => event.target.value !== '' && chooseVersion(Number(event.target.value))}
+                onChange={(event) =>
+                  event.target.value !== '' && chooseOwnVersion(Number(event.target.value))
+                }
               >
                 <option value="">Choose…</option>
                 {work.sheets.map(({ version }, at) => (

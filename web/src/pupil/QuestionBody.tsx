@@ -1,6 +1,6 @@
-import { attempt, DEFAULT_SCHOOL, promptParts } from '@diatonix/core';
+import { attempt, DEFAULT_LABEL_STYLE, promptParts } from '@diatonix/core';
 import { lazy, Suspense, useState } from 'react';
-import { keyOf, PromptText } from '../questions/PromptText';
+import { keyTextOf, PromptText } from '../questions/PromptText';
 import { StaffPicture } from '../questions/StaffPicture';
 import { isAudible, layoutShown } from './shownQuestion';
 import { staffSaid } from './staffSaid';
@@ -29,7 +29,7 @@ export function QuestionBody({ question }: { readonly question: PupilQuestion })
     <>
       {prompt.ok && prompt.value.length > 0 && (
         <p className="prompt">
-          <PromptText parts={prompt.value} keyText={keyOf(question)} school={DEFAULT_SCHOOL} />
+          <PromptText parts={prompt.value} keyText={keyTextOf(question)} school={DEFAULT_LABEL_STYLE} />
         </p>
       )}
       {layout?.form === 'table' && (

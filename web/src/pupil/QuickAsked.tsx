@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { AnswerInput } from './AnswerInput';
 import { ByHand } from './ByHand';
 import { answerQuick, useClass } from './classwork';
-import { instructionOf } from './instructionOf';
+import { shownInstruction } from './instructionOf';
 import { QuestionBody } from './QuestionBody';
 import { QuestionBoundary } from './QuestionBoundary';
 import { isPlayed, shownQuestion } from './shownQuestion';
@@ -27,7 +27,7 @@ export default function QuickAsked({ id, question: asked }: QuickAskedProps) {
         <div role="status">
           <h2 id={`quick-${id}`}>Your teacher asks</h2>
         </div>
-        <p className="soft">{instructionOf(question)}</p>
+        <p className="soft">{shownInstruction(question)}</p>
         <QuestionBody question={question} />
         <AnswerInput id={`quick-${id}`} {...{ kind, given, typed }} onType={setTyped} onEnter={send} />
         {isPlayed(question) && <ByHand question={question} onAnswer={setTyped} />}

@@ -2,7 +2,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { Asked } from './Asked';
 import { HandIn } from './HandIn';
-import { instructionOf } from './instructionOf';
+import { shownInstruction } from './instructionOf';
 import { QuestionBoundary } from './QuestionBoundary';
 import { shownQuestion } from './shownQuestion';
 import { look, openOnes, questionsOf, usePupil, type Work } from './work';
@@ -71,7 +71,7 @@ export default function SheetView({ work }: { readonly work: Work }) {
             <QuestionBoundary key={question.id} id={question.id}>
               <Asked
                 question={question}
-                instruction={instructionOf(question)}
+                instruction={shownInstruction(question)}
                 practice={work.practice}
                 onNext={() => next(index)}
               />

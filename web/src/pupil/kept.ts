@@ -1,7 +1,7 @@
 /** Work as it was kept, checked field by field: by this page in its database, or by an older one in the small store. */
 import { printPupilsFile, readPupilsFile } from '@diatonix/core';
 import { EMPTY_OUTBOX } from '../classroom/pupil/pupilLine';
-import type { RoomWork, Work } from './work';
+import type { RoomWork, Work } from './workTypes';
 
 /** Where the work was kept before: it is taken over. */
 const OLD_KEY = 'diatonix-pupil';

@@ -6,11 +6,11 @@ import {
   layoutOf,
   withSigns,
   type Question,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { ReactNode } from 'react';
 import { NumeralText } from '../parts/NumeralText';
-import { keyOf } from './PromptText';
+import { keyTextOf } from './PromptText';
 
 type Cells = readonly (string | readonly string[])[];
 const ORDER = ['numerals', 'symbols', 'qualities', 'notes'];
@@ -23,13 +23,13 @@ const NAMES: Readonly<Record<string, string>> = {
 
 interface MapTableProps {
   readonly question: Question;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly answers: boolean;
 }
 
 /** The map of a key: what stands in ink, the blank rows as lines or with what is right. */
 export function MapTable({ question, school, answers }: MapTableProps) {
-  const key = parseKey(keyOf(question) ?? 'C major');
+  const key = parseKey(keyTextOf(question) ?? 'C major');
   const right = (question.answers[0] ?? {}) as Readonly<Record<string, Cells>>;
   const rows = [
     ...layoutOf(question).rows.map(([row, cells]) => ({ row: row as string, cells, blank: false })),

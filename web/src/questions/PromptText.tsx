@@ -5,19 +5,19 @@ import {
   parseNumeral,
   type PromptPart,
   type Question,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { Fragment, type ReactNode } from 'react';
 import { Figures, NumeralText } from '../parts/NumeralText';
 
 /** The key that is given in a question; null where none is. */
-export const keyOf = ({ given }: Pick<Question, 'given'>): string | null => {
+export const keyTextOf = ({ given }: Pick<Question, 'given'>): string | null => {
   const { key } = given as { readonly key?: unknown };
   return typeof key === 'string' ? key : null;
 };
 
 /** A numeral as the style writes it; what is none stands as it is. */
-export function inKey(text: string, key: string | null, school: School): ReactNode {
+export function inKey(text: string, key: string | null, school: LabelStyle): ReactNode {
   const parts = attempt(() => {
     const own = parseKey(key ?? '');
     return numeralParts(parseNumeral(text, own), own, school);
@@ -28,7 +28,7 @@ export function inKey(text: string, key: string | null, school: School): ReactNo
 interface PromptTextProps {
   readonly parts: readonly PromptPart[];
   readonly keyText: string | null;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** What is asked beside the notes: words, numerals in type, and figures over each other. */

@@ -11,7 +11,7 @@ import {
   underStaff,
   type AnswerFormName,
   type Question,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { memo, type ReactNode } from 'react';
 import type { StaffFrame } from '../columns/types';
@@ -19,10 +19,10 @@ import type { Scrap } from '../documents/kinds/sheet/type';
 import type { Engraver } from '@diatonix/engraving';
 import { Figures } from '../parts/NumeralText';
 import { MapTable } from './MapTable';
-import { inKey, keyOf, PromptText } from './PromptText';
+import { inKey, keyTextOf, PromptText } from './PromptText';
 import { questionStaff, type QuestionStaff } from '@diatonix/engraving';
 import { Scratch } from './Scratch';
-import { Sought } from './Sought';
+import { SoughtChords } from './Sought';
 import { StaffPicture } from './StaffPicture';
 
 interface QuestionCellProps {
@@ -31,7 +31,7 @@ interface QuestionCellProps {
   readonly frame: StaffFrame | null;
   readonly staff: QuestionStaff | null;
   readonly engraver: Engraver | null;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly answers: boolean;
   readonly scrap: Scrap;
   /** How the answer is worked out, as far as it stands on the page. */
@@ -61,7 +61,7 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
   } = props;
   const { form, prompt } = layoutOf(question);
   const parts = promptParts(question, school);
-  const key = keyOf(question);
+  const key = keyTextOf(question);
   const under = underStaff(question);
   // What is set in voices is answered on the staff.
   const answered = answers && under && !under.blank && engraver && frame;
@@ -90,7 +90,7 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
         )}
       </div>
       {form === 'target' && (
-        <Sought question={question} numeral={(text) => inKey(text, key, school)} answers={answers} />
+        <SoughtChords question={question} numeral={(text) => inKey(text, key, school)} answers={answers} />
       )}
       {form === 'table' && <MapTable question={question} school={school} answers={answers} />}
       {drawn && frame && (
@@ -149,7 +149,7 @@ interface UnderStaffProps {
   readonly texts: readonly (string | readonly string[])[];
   readonly staff: QuestionStaff;
   readonly keyText: string | null;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** Numerals or figures that are given, each under its chord. */

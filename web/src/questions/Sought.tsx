@@ -8,7 +8,7 @@ interface SoughtProps {
 }
 
 /** Chords to be worked back: blanks under their bracket, the arrow, and the target in its key. */
-export function Sought({ question, numeral, answers }: SoughtProps) {
+export function SoughtChords({ question, numeral, answers }: SoughtProps) {
   const [usual = []] = question.answers as readonly (readonly string[])[];
   const target = promptParts(question);
   return (

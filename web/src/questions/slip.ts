@@ -1,12 +1,12 @@
-import { causeSentence, kindWords, questionWorking, remedyOf, type School } from '@diatonix/core';
-import type { Slip } from '@diatonix/engraving/pdf';
-import type { Asked, MarkedPupil } from '../documents/marking/markPile';
+import { causeSentence, kindWords, questionWorking, remedyOf, type LabelStyle } from '@diatonix/core';
+import type { ReturnSlip } from '@diatonix/engraving/pdf';
+import type { PileQuestion, MarkedPupil } from '../documents/marking/markPile';
 import { askedWords, rightWords } from './words';
 
 const MOST_REMEDIES = 3;
 
 /** How many questions were left open, where any were. */
-function openWords(own: MarkedPupil, asked: readonly Asked[]): string[] {
+function openWords(own: MarkedPupil, asked: readonly PileQuestion[]): string[] {
   const open = asked.filter(({ id }) => !own.answers.has(id)).length;
   if (open === 0) return [];
   return [open === 1 ? 'One question was left open.' : `${open} questions were left open.`];
@@ -20,7 +20,7 @@ function practiseWords(kinds: readonly string[], wrong: number): string[] {
 }
 
 /** What a pupil gets back, as it is printed and as it stands in the PDF. */
-export function slipOf(own: MarkedPupil, asked: readonly Asked[], school: School): Slip {
+export function slipOf(own: MarkedPupil, asked: readonly PileQuestion[], school: LabelStyle): ReturnSlip {
   const wrong = asked.flatMap((one) => {
     const marked = own.answers.get(one.id);
     return marked && (marked.verdict !== 'right' || marked.entry.remark) ? [{ ...one, marked }] : [];

@@ -5,12 +5,12 @@ import {
   promptWords,
   withSigns,
   type Question,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { Marked } from '../documents/marking/markPile';
 
 /** What is asked, in a few words: the prompt, or what stands on the staff. */
-export function askedWords(question: Question, school: School): string {
+export function askedWords(question: Question, school: LabelStyle): string {
   const prompt = promptWords(question, school);
   const notes = ['from', 'to', 'note', 'notes', 'bass', 'signature'].flatMap((field) => {
     const value = question.given[field];
@@ -24,7 +24,7 @@ export const instructionOf = (question: Question): string =>
   instructionWords({ kind: question.kind, instruction: null, questions: [question] });
 
 /** The right answers in one line. */
-export function rightWords({ kind, answers }: Question, school: School): string {
+export function rightWords({ kind, answers }: Question, school: LabelStyle): string {
   return answers
     .slice(0, 3)
     .map((one) => answerWords(kind, one, school))
@@ -32,7 +32,7 @@ export function rightWords({ kind, answers }: Question, school: School): string 
 }
 
 /** The likeliest cause by its name; empty where nothing is wrong or nothing explains it. */
-export function causeName(marked: Marked | null, school: School): string {
+export function causeName(marked: Marked | null, school: LabelStyle): string {
   const [cause] = marked?.marking?.causes ?? [];
   return cause ? cause.mistakes.map((id) => mistakeName(id, school)).join(' + ') : '';
 }

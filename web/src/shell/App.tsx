@@ -11,7 +11,7 @@ import { stop, usePlayback } from '../sound/player';
 import { BenchHost, loadOthers } from './BenchHost';
 import { SHELL_DESK } from './desk';
 import { Shell } from './ShellStyle';
-import { globalKeys, type Opened } from './globalKeys';
+import { globalKeys, type OpenedByKey } from './globalKeys';
 import { part } from '../design/part';
 
 const WorkbookCorner = lazyAfterNotation(() =>
@@ -20,7 +20,9 @@ const WorkbookCorner = lazyAfterNotation(() =>
 const CommandList = part(() => import('./CommandList').then((module) => module.default));
 const KeyList = part(() => import('./KeyList').then((module) => module.default));
 const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.default));
-const QuickPanel = part(() => import('../classroom/teacher/ClassQuestionPanel').then((module) => module.default));
+const QuickPanel = part(() =>
+  import('../classroom/teacher/ClassQuestionPanel').then((module) => module.default),
+);
 const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => module.default));
 const AboutPage = part(() => import('./AboutPage').then((module) => module.default));
 const ClashNote = part(() => import('./ClashNote').then((module) => module.default));
@@ -53,7 +55,7 @@ function lastPath(): string {
 function Layout() {
   const { pathname } = useLocation();
   const navigate = useNavigate();
-  const [opened, setOpened] = useState<Opened>(null);
+  const [opened, setOpened] = useState<OpenedByKey>(null);
   const [folded, setFolded] = useState(true);
   const isAsked = useClassroom((state) => state.quick !== null);
   const isClash = useDocuments((state) => state.clashes.length > 0);

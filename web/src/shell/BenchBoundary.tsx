@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { Bench } from '../benches/bench';
 import { Button } from '../design/controls';
 import { SCRIPT_MISSING, ScriptMissing } from '../fetchScript';
-import type { MissingProps } from '../design/part';
+import type { MissingProps } from '../design/MissingPart';
 import { undo, useDocuments } from '../documents/store/store';
 import { exportWorkbook } from '../documents/files/exportOpen';
 import { scopeOf } from './scope';

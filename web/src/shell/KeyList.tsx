@@ -2,7 +2,8 @@ import { Switch } from 'react-aria-components';
 import styled from 'styled-components';
 import { BENCHES } from '../benches/register';
 import { Leaf } from '../design/Leaf';
-import { setKeyListKey, useAppearance } from './appearance';
+import { useAppearance } from '../design/appearance';
+import { setKeyListKey } from './appearance';
 import { GLOBAL_KEYS } from './globalKeys';
 
 const List = styled.dl`

@@ -1,9 +1,9 @@
 import {
-  DEFAULT_SCHOOL,
-  SCHOOL_SETTINGS,
+  DEFAULT_LABEL_STYLE,
+  LABEL_SETTINGS,
   SYMBOL_SETTINGS,
-  type School,
-  type SchoolSetting,
+  type LabelStyle,
+  type LabelSetting,
 } from '@diatonix/core';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
@@ -54,16 +54,16 @@ const Settings = styled.div`
   }
 `;
 
-interface Row extends SchoolSetting {
-  readonly read: (school: School) => string;
-  readonly write: (school: School, value: string) => School;
+interface Row extends LabelSetting {
+  readonly read: (school: LabelStyle) => string;
+  readonly write: (school: LabelStyle, value: string) => LabelStyle;
 }
 
 /** The whole table of schools, as rows to choose in. */
 const ROWS: readonly Row[] = [
-  ...Object.entries(SCHOOL_SETTINGS).map(([key, setting]): Row => ({
+  ...Object.entries(LABEL_SETTINGS).map(([key, setting]): Row => ({
     ...setting,
-    read: (school) => school[key as keyof typeof SCHOOL_SETTINGS],
+    read: (school) => school[key as keyof typeof LABEL_SETTINGS],
     write: (school, value) => ({ ...school, [key]: value }),
   })),
   ...Object.entries(SYMBOL_SETTINGS).map(([key, setting]): Row => ({
@@ -73,7 +73,7 @@ const ROWS: readonly Row[] = [
   })),
 ];
 
-const chooseSchool = (school: School) => editSingle('labels', 'the labels', () => school);
+const chooseSchool = (school: LabelStyle) => editSingle('labels', 'the labels', () => school);
 
 /** How the workbook's labels are printed and read. Applied at once, and undone like any edit. */
 export default function LabelsLeaf({ onClose }: { onClose: () => void }) {
@@ -100,7 +100,7 @@ export default function LabelsLeaf({ onClose }: { onClose: () => void }) {
         ))}
         <p>A school changes what is printed and read, never what is stored.</p>
         <div>
-          <Button onPress={() => chooseSchool(DEFAULT_SCHOOL)}>Back to the defaults</Button>
+          <Button onPress={() => chooseSchool(DEFAULT_LABEL_STYLE)}>Back to the defaults</Button>
         </div>
       </Settings>
     </Leaf>

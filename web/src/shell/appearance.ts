@@ -1,23 +1,7 @@
-import { create } from 'zustand';
 import { isFirstVisit } from '../documents/persistence/firstVisit';
+import { useAppearance, type Appearance, type Theme } from '../design/appearance';
 import { fetchScript } from '../fetchScript';
-import { withPatience } from '../documents/persistence/storageTimeout';
-
-export type Theme = 'system' | 'paper' | 'board';
-
-interface Appearance {
-  readonly theme: Theme;
-  readonly boardSize: boolean;
-  /** Whether the question mark opens the list of keys: single letters can be in the way of speech input. */
-  readonly keyListKey: boolean;
-}
-
-/** The surface and the size of type: kept on the device, not in the workbook. */
-export const useAppearance = create<Appearance>()(() => ({
-  theme: 'system',
-  boardSize: false,
-  keyListKey: true,
-}));
+import { withStorageTimeout } from '../documents/persistence/storageTimeout';
 
 export function setTheme(theme: Theme): void {
   useAppearance.setState({ theme });
@@ -61,7 +45,7 @@ function remember(): void {
 export async function startAppearance(): Promise<void> {
   useAppearance.subscribe(apply);
   if (await isFirstVisit()) return;
-  const saved = await withPatience(
+  const saved = await withStorageTimeout(
     fetchDatabase().then(({ readSetting }) => readSetting<Appearance>('appearance')),
   ).catch(() => undefined);
   if (typeof saved !== 'object' || saved === null) return;

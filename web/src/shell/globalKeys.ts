@@ -1,9 +1,9 @@
 import { stop } from '../sound/player';
-import { useAppearance } from './appearance';
+import { useAppearance } from '../design/appearance';
 import { redoHere, undoHere } from './scope';
 
 /** Which leaf is open. */
-export type Opened = 'commands' | 'keys' | 'labels' | null;
+export type OpenedByKey = 'commands' | 'keys' | 'labels' | null;
 
 /** Keys that work on every bench, as the list of keys has them. */
 export const GLOBAL_KEYS = [
@@ -37,7 +37,7 @@ export function goToLine(): boolean {
 }
 
 /** Keys that work everywhere. Returns the stop. */
-export function globalKeys(open: (leaf: Opened) => void): () => void {
+export function globalKeys(open: (leaf: OpenedByKey) => void): () => void {
   const onKey = (event: KeyboardEvent) => {
     const control = event.ctrlKey || event.metaKey;
     const typing = isTyping(event.target);

@@ -25,14 +25,14 @@ export const usePlayback = create<Playback>()(() => ({
 const LEVEL_DB = -14;
 const NOTE_GAP_SECONDS = 0.45;
 
-export interface Instrument {
+export interface SampledInstrument {
   readonly sampler: Sampler;
   readonly resume: () => Promise<void>;
 }
 
-let loading: Promise<Instrument> | null = null;
+let loading: Promise<SampledInstrument> | null = null;
 
-function load(): Promise<Instrument> {
+function load(): Promise<SampledInstrument> {
   loading ??= fetchScript(() => import('./instrument')).then(({ loadPiano }) => loadPiano(LEVEL_DB));
   loading.catch(() => {
     loading = null;
@@ -84,7 +84,7 @@ export async function perform(
   stop();
   const own = ++run;
   usePlayback.setState({ playing: true, loading: true, version: 0, problem: null });
-  let instrument: Instrument;
+  let instrument: SampledInstrument;
   try {
     instrument = await load();
     await instrument.resume();

@@ -1,92 +1,11 @@
-import { wrap, type Remote } from 'comlink';
+import { taskRunner } from '../background/runTask';
 import type { Tasks } from './tasks';
 
-/** Past this a task says that it is under way. */
-export const PROGRESS_MS = 300;
+export { PROGRESS_MS, type Running } from '../background/runTask';
 
-type Name = keyof Tasks;
-
-/** A task under way. A cancelled one gives null. */
-export interface Running<T> {
-  readonly done: Promise<T | null>;
-  readonly cancel: () => void;
-}
-
-interface Hand {
-  readonly worker: Worker;
-  readonly tasks: Remote<Tasks>;
-}
-
-/** What remembers from one task to the next has a worker of its own; all others share one. */
-const LANES: Partial<Record<Name, string>> = {
-  readPiece: 'piece',
-  readWorkbook: 'file',
+/** Runs a task of the worker. */
+export const runTask = taskRunner<Tasks>({
+  readPieceFile: 'piece',
+  readWorkbookParts: 'file',
   workbookPart: 'file',
-};
-
-const laneOf = (name: Name) => LANES[name] ?? 'any';
-
-/** By lane a worker that waits for the next task, so that not every one has to start its own. */
-const idle = new Map<string, Hand>();
-
-function hand(lane: string): Hand {
-  const free = idle.get(lane);
-  idle.delete(lane);
-  if (free) return free;
-  const worker = new Worker(new URL('./tasks.worker.ts', import.meta.url), { type: 'module' });
-  return { worker, tasks: wrap<Tasks>(worker) };
-}
-
-/**
- * Runs a task in the worker. `onSlow` is called once when it takes long. Cancelling ends the worker itself, so
- * that nothing goes on behind the page. Rejects where the worker cannot be started or dies.
- */
-export function runTask<N extends Name>(
-  name: N,
-  input: Parameters<Tasks[N]>[0],
-  onSlow: () => void = () => undefined,
-): Running<Awaited<ReturnType<Tasks[N]>>> {
-  type Answer = Awaited<ReturnType<Tasks[N]>>;
-  const lane = laneOf(name);
-  const own = hand(lane);
-  const slow = setTimeout(onSlow, PROGRESS_MS);
-  let finish: (answer: Answer | null) => void = () => undefined;
-  let over = false;
-  const done = new Promise<Answer | null>((resolve, reject) => {
-    const end = () => {
-      over = true;
-      clearTimeout(slow);
-    };
-    finish = (answer) => {
-      end();
-      resolve(answer);
-    };
-    own.worker.onerror = (event) => {
-      end();
-      own.worker.terminate();
-      reject(new Error(event.message || 'The worker could not be started.'));
-    };
-    const task = own.tasks[name] as unknown as (input: unknown) => Promise<Answer>;
-    task(input).then(
-      (answer) => {
-        if (over) return;
-        if (idle.has(lane)) own.worker.terminate();
-        else idle.set(lane, own);
-        finish(answer);
-      },
-      (error: unknown) => {
-        end();
-        own.worker.terminate();
-        reject(error);
-      },
-    );
-  });
-  return {
-    done,
-    cancel: () => {
-      if (over) return;
-      own.worker.terminate();
-      finish(null);
-    },
-  };
-}
+});

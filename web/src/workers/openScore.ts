@@ -8,7 +8,7 @@ export type OpenedScore =
   | { readonly ok: false; readonly message: string };
 
 /** Reads a piece from a file away from the page. */
-export function openScore({ name, bytes }: ScoreFile): OpenedScore {
+export function openScoreFile({ name, bytes }: ScoreFile): OpenedScore {
   const read = attempt(() => readScoreFile(name, bytes));
   if (!read.ok) return { ok: false, message: read.error.message };
   return { ok: true, rows: rowsOfScore(read.value.value), remarks: read.value.remarks };

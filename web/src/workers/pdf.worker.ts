@@ -1,4 +1,4 @@
-import { makeSheet, type School, type SheetSpec, type WorkingWays } from '@diatonix/core';
+import { makeSheet, type LabelStyle, type SheetSpec, type WorkingWays } from '@diatonix/core';
 import { sheetPdf, slipsPdf, type FontFiles, type SheetPages, type SlipPages } from '@diatonix/engraving/pdf';
 import type { SheetWorking } from '@diatonix/engraving';
 import { expose } from 'comlink';
@@ -11,7 +11,7 @@ export interface PdfOrder {
   readonly look: Omit<SheetPages, 'sheets'>;
   readonly working: SheetWorking;
   readonly ways: WorkingWays;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** Return slips to be made. */

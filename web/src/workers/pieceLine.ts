@@ -60,7 +60,7 @@ export class PieceLine {
     const asked = this.waiting;
     if (!asked) return;
     this.waiting = null;
-    const running = this.run('readPiece', { ...asked, have: this.held?.id ?? null }, () => {
+    const running = this.run('readPieceFile', { ...asked, have: this.held?.id ?? null }, () => {
       this.isSlow = true;
       if (this.isClosed || this.waiting) running.cancel();
       else this.told.slow(true);

@@ -45,6 +45,6 @@ export class PieceDesk {
 const DESK = new PieceDesk();
 
 /** Reads a piece; as long as this worker lives only what an edit or a ruling can have touched is read anew. */
-export function readPiece(request: PieceRequest): ReadPiece {
+export function readPieceFile(request: PieceRequest): ReadPiece {
   return DESK.read(request);
 }

@@ -23,7 +23,7 @@ export type ReadScore =
   | { readonly ok: false; readonly message: string };
 
 /** Reads a score away from the page, so that a long one never holds up the bench. */
-export function readScore({ name, bytes }: ScoreFile): ReadScore {
+export function analyseInWorker({ name, bytes }: ScoreFile): ReadScore {
   const result = attempt(() =>
     /\.(?:rntxt|txt)$/i.test(name)
       ? readRomanText(new TextDecoder().decode(bytes))

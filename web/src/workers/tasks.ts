@@ -1,18 +1,18 @@
 import { harmoniseLine } from './harmoniseLine';
-import { openScore } from './openScore';
-import { readPiece } from './readPiece';
-import { readScore } from './readScore';
-import { readWorkbook, workbookPart } from './readWorkbook';
+import { openScoreFile } from './openScore';
+import { readPieceFile } from './readPiece';
+import { analyseInWorker } from './readScore';
+import { readWorkbookParts, workbookPart } from '../documents/files/readWorkbookParts';
 import { setVoices } from './setVoices';
 
 /** Everything that can take longer than a frame and therefore runs in the worker. */
 export const TASKS = {
-  readScore,
-  openScore,
-  readPiece,
+  analyseInWorker,
+  openScoreFile,
+  readPieceFile,
   setVoices,
   harmoniseLine,
-  readWorkbook,
+  readWorkbookParts,
   workbookPart,
 };
 

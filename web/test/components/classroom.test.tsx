@@ -13,10 +13,10 @@ import { STUCK_MS } from '../../src/classroom/teacher/standing';
 import { useClassroom, type LivePupil, type OpenRoom } from '../../src/classroom/teacher/store';
 import { withAnswers } from '../../src/documents/marking/classWork';
 import { pileOf } from '../../src/documents/marking/pileOf';
-import { listOf } from '../../src/documents/store/select';
+import { documentsOf } from '../../src/documents/store/select';
 import { addDocument } from '../../src/documents/store/store';
 import { schoolNow } from '../../src/documents/store/use';
-import { AskClass } from '../../src/parts/AskClass';
+import { AskClass } from '../../src/classroom/teacher/AskClass';
 import { ClassStrip } from '../../src/pupil/ClassStrip';
 import { useClass } from '../../src/pupil/classwork';
 import { JoinClass } from '../../src/pupil/JoinClass';
@@ -32,8 +32,8 @@ jest.mock('../../src/classroom/teacher/lead', () => ({
   ),
 }));
 
-const SHEET = listOf(DEMO_DOCUMENTS, 'sheet')[0]!.body;
-const CLASS = listOf(DEMO_DOCUMENTS, 'class')[0]!;
+const SHEET = documentsOf(DEMO_DOCUMENTS, 'sheet')[0]!.body;
+const CLASS = documentsOf(DEMO_DOCUMENTS, 'class')[0]!;
 const ROOM: OpenRoom = {
   ...{ room: 'room-0123456789abcdef', code: 'KTRMWB', title: 'Sheet 4', workbook: 'demo', pile: 'live' },
   ...{ closed: false, endsAt: null, handedBack: false },

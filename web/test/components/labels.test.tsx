@@ -3,7 +3,7 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { Ways } from '../../src/design/Margin';
+import { WayChoice } from '../../src/design/Margin';
 import { NamesField } from '../../src/parts/NamesField';
 import { optionsOf, SelectField } from '../../src/parts/SelectField';
 
@@ -55,7 +55,7 @@ test('names are given line by line, blank lines and edges left out, and the fiel
 function TwoWays() {
   const [way, setWay] = useState('scale');
   return (
-    <Ways
+    <WayChoice
       label="Ways"
       ways={[
         { id: 'scale', name: 'Scale' },
@@ -65,7 +65,7 @@ function TwoWays() {
       onChoose={setWay}
     >
       <p>{way}</p>
-    </Ways>
+    </WayChoice>
   );
 }
 

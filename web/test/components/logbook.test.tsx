@@ -3,10 +3,10 @@
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import { LOGBOOK_DESK, VIEWS, type LogbookView } from '../../src/benches/logbook/desk';
+import { LOGBOOK_DESK, LOGBOOK_VIEWS, type LogbookView } from '../../src/benches/logbook/desk';
 import { LogbookBench } from '../../src/benches/logbook/LogbookBench';
 import { CLASS_DESK } from '../../src/documents/store/openClass';
-import { listOf } from '../../src/documents/store/select';
+import { documentsOf } from '../../src/documents/store/select';
 import { useDocuments } from '../../src/documents/store/store';
 import { documentsNow, showDemo } from '../demo';
 
@@ -18,7 +18,7 @@ const show = (view: LogbookView) => {
     </MemoryRouter>,
   );
 };
-const open = () => listOf(documentsNow(), 'class').find(({ id }) => id === 'tuesday')!.body;
+const open = () => documentsOf(documentsNow(), 'class').find(({ id }) => id === 'tuesday')!.body;
 const pupils = () => open().pupils ?? [];
 
 beforeEach(() => {
@@ -73,7 +73,7 @@ test('mistakes stand by how often they were made, each one press from a sheet', 
   expect(counts.length).toBeGreaterThan(2);
   expect([...counts].sort((a, b) => b - a)).toEqual(counts);
   const sections = () =>
-    listOf(useDocuments.getState().documents, 'sheet').reduce(
+    documentsOf(useDocuments.getState().documents, 'sheet').reduce(
       (sum, { body }) => sum + body.sections.length,
       0,
     );
@@ -119,7 +119,7 @@ test('pupils are added by name, once each, and noted', async () => {
   expect(pupils().at(-1)!.note).toBe('plays the viola');
 });
 
-test.each(VIEWS)('%s of a class without piles says what is missing, or what can be done', (view) => {
+test.each(LOGBOOK_VIEWS)('%s of a class without piles says what is missing, or what can be done', (view) => {
   CLASS_DESK.set({ open: 'beginners' });
   show(view);
   expect(document.body.textContent).toMatch(
@@ -132,7 +132,7 @@ test('another class stands beside, kind by kind', async () => {
   expect(screen.queryByRole('rowheader', { name: 'Harbour beginners' })).toBeNull();
   cleanup();
   // The second class answered one of the sheets too.
-  const pile = listOf(documentsNow(), 'pile')[0]!;
+  const pile = documentsOf(documentsNow(), 'pile')[0]!;
   useDocuments.setState(({ documents }) => ({
     documents: {
       ...documents,
@@ -160,7 +160,8 @@ test('a pupil’s first mistake becomes a plan, and comes into it once', async (
       <LogbookBench />
     </MemoryRouter>,
   );
-  const plans = () => listOf(documentsNow(), 'plan').filter(({ body }) => body.pupil === 'Corin Tidewell');
+  const plans = () =>
+    documentsOf(documentsNow(), 'plan').filter(({ body }) => body.pupil === 'Corin Tidewell');
   expect(plans()).toEqual([]);
   await user.click(screen.getByRole('button', { name: 'Practise it every day' }));
   expect(plans()).toHaveLength(1);

@@ -3,7 +3,7 @@
 import { act, cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import { MARKING_DESK, openNow } from '../../src/benches/marking/desk';
+import { MARKING_DESK, pileNow } from '../../src/benches/marking/desk';
 import { MarkingBench } from '../../src/benches/marking/MarkingBench';
 import { useDocuments } from '../../src/documents/store/store';
 import { showDemo } from '../demo';
@@ -14,7 +14,7 @@ const show = () =>
       <MarkingBench />
     </MemoryRouter>,
   );
-const pile = () => openNow()!.body;
+const pile = () => pileNow()!.body;
 const total = () =>
   screen
     .getAllByRole('status')

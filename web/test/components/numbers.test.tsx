@@ -1,6 +1,6 @@
 /** @jest-environment <rootDir>/web/test/components/page.mjs */
 /** Small parts of pages: numbers, charts, names. */
-import { DEFAULT_SCHOOL } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE } from '@diatonix/core';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
@@ -59,7 +59,7 @@ test('the sentences of a working are numbered, so that they are read in order', 
   render(
     <NumberedSentences
       sentences={[['Count the letters.'], ['Count the half steps.']]}
-      school={DEFAULT_SCHOOL}
+      school={DEFAULT_LABEL_STYLE}
     />,
   );
   const items = within(screen.getByRole('list')).getAllByRole('listitem');

@@ -3,8 +3,8 @@
 import { act, cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import { openNow, PRACTICE_DESK } from '../../src/benches/practice/desk';
-import { Drill } from '../../src/benches/practice/Drill';
+import { planNow, PRACTICE_DESK } from '../../src/benches/practice/desk';
+import { DrillView } from '../../src/benches/practice/Drill';
 import { PracticeBench } from '../../src/benches/practice/PracticeBench';
 import { addPlan, setPlan, setWhom } from '../../src/benches/practice/state';
 import { Theory } from '../../src/benches/practice/Theory';
@@ -16,7 +16,7 @@ const show = () =>
       <PracticeBench />
     </MemoryRouter>,
   );
-const body = () => openNow()!.body;
+const body = () => planNow()!.body;
 const items = () => within(screen.getByRole('group', { name: 'The week' })).getAllByRole('button');
 
 beforeEach(() => {
@@ -107,7 +107,7 @@ describe('a drill', () => {
 
   test('is checked note by note, a wrong one with its cause', async () => {
     const user = userEvent.setup();
-    render(<Drill id="scale G major" hands="right" />);
+    render(<DrillView id="scale G major" hands="right" />);
     // G A B C D E, then F for F sharp, and G.
     for (const midi of [55, 57, 59, 60, 62, 64, 65, 67]) await strike(user, midi);
     expect(keys().map((one) => one.className)).toEqual(
@@ -118,7 +118,7 @@ describe('a drill', () => {
 
   test('tells at once why a key was wrong, and begins again', async () => {
     const user = userEvent.setup();
-    render(<Drill id="scale F major" hands="right" />);
+    render(<DrillView id="scale F major" hands="right" />);
     for (const midi of [65, 67, 69, 71]) await strike(user, midi);
     expect(screen.getByText(/B♭4 was wanted\./).textContent).toContain('ignature');
     await user.click(screen.getByRole('button', { name: 'From the beginning' }));
@@ -128,7 +128,7 @@ describe('a drill', () => {
 
   test('a chord waits until all its keys are down, in any order', async () => {
     const user = userEvent.setup();
-    render(<Drill id="triads C major" hands="right" />);
+    render(<DrillView id="triads C major" hands="right" />);
     await strike(user, 67);
     await strike(user, 60);
     expect(keys()[0]!.className).toBe('next');
@@ -138,10 +138,10 @@ describe('a drill', () => {
 
   test('marks the next keys, but not where nothing is to be looked at', () => {
     const pressed = () => document.querySelectorAll('[data-midi][aria-pressed="true"]').length;
-    const { unmount } = render(<Drill id="triads C major" hands="together" />);
+    const { unmount } = render(<DrillView id="triads C major" hands="together" />);
     expect(pressed()).toBe(6);
     unmount();
-    render(<Drill id="triads C major" hands="unseen" />);
+    render(<DrillView id="triads C major" hands="unseen" />);
     expect(pressed()).toBe(0);
     expect(screen.getByText(/not at the hands/)).toBeTruthy();
   });

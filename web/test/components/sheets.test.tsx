@@ -3,7 +3,7 @@
 import { act, cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import { openNow, SHEETS_DESK } from '../../src/benches/sheets/desk';
+import { sheetNow, SHEETS_DESK } from '../../src/benches/sheets/desk';
 import { SheetsBench } from '../../src/benches/sheets/SheetsBench';
 import { addSheet, setMaterial } from '../../src/benches/sheets/state';
 import { showEmpty } from '../demo';
@@ -14,7 +14,7 @@ const show = () =>
       <SheetsBench />
     </MemoryRouter>,
   );
-const body = () => openNow()!.body;
+const body = () => sheetNow()!.body;
 const questions = () => screen.getAllByRole('button', { name: /^Question \d+: / });
 const section = (at: number) => body().sections[at]!;
 

@@ -1,17 +1,17 @@
 /** @jest-environment <rootDir>/web/test/components/page.mjs */
 /** A week of practice on the page and on paper, and what stands beside it. */
-import { DEFAULT_SCHOOL } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE } from '@diatonix/core';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import { openNow, PRACTICE_DESK } from '../../src/benches/practice/desk';
+import { planNow, PRACTICE_DESK } from '../../src/benches/practice/desk';
 import { PlanTitle } from '../../src/benches/practice/PlanTitle';
 import { PracticeBench } from '../../src/benches/practice/PracticeBench';
 import { addPlan, tickOff } from '../../src/benches/practice/state';
 import { dayDate, dayName, standing, Week } from '../../src/benches/practice/Week';
 import { WeekPage } from '../../src/benches/practice/WeekPage';
 import { FIRST_PLAN, GRADES, type PlanBody } from '../../src/documents/kinds/plan/type';
-import { listOf } from '../../src/documents/store/select';
+import { documentsOf } from '../../src/documents/store/select';
 import { dayAfter, weekOf } from '../../src/practice/days';
 import { daysOf } from '../../src/practice/schedule';
 import { documentsNow, showEmpty } from '../demo';
@@ -34,7 +34,7 @@ describe('a week', () => {
         plan={body}
         days={daysOf(body, weekOf(today), today)}
         today={today}
-        school={DEFAULT_SCHOOL}
+        school={DEFAULT_LABEL_STYLE}
         selected={null}
         onSelect={onSelect}
       />,
@@ -112,7 +112,12 @@ describe('a week on paper', () => {
     let closed = 0;
     const days = daysOf(plan({ minutes: 30, pause: 5 }), weekOf(MONDAY), MONDAY);
     render(
-      <WeekPage title="Practice, Una Weir" days={days} school={DEFAULT_SCHOOL} onClose={() => closed++} />,
+      <WeekPage
+        title="Practice, Una Weir"
+        days={days}
+        school={DEFAULT_LABEL_STYLE}
+        onClose={() => closed++}
+      />,
     );
     const page = region('Practice, Una Weir');
     expect(within(page).getAllByRole('heading', { level: 4 })).toHaveLength(7);
@@ -139,9 +144,9 @@ describe('plans beside each other', () => {
   test('a title is written over', async () => {
     const user = userEvent.setup();
     addPlan();
-    render(<PlanTitle id={openNow()!.id} title={openNow()!.body.title} />);
+    render(<PlanTitle id={planNow()!.id} title={planNow()!.body.title} />);
     await user.type(screen.getByRole('textbox', { name: 'Title of the plan' }), '!');
-    expect(openNow()!.body.title).toBe('Practice!');
+    expect(planNow()!.body.title).toBe('Practice!');
   });
 
   test('weeks are gone through, and back to today', async () => {
@@ -165,10 +170,10 @@ describe('plans beside each other', () => {
 
   test('what is ticked in one plan leaves another alone', () => {
     addPlan();
-    const first = openNow()!.id;
+    const first = planNow()!.id;
     addPlan();
     tickOff('scale C major', MONDAY, 'good');
-    const bodies = listOf(documentsNow(), 'plan');
+    const bodies = documentsOf(documentsNow(), 'plan');
     expect(bodies.find(({ id }) => id === first)!.body.ticks).toEqual([]);
     expect(bodies.find(({ id }) => id !== first)!.body.ticks).toHaveLength(1);
   });

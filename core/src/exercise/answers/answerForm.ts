@@ -1,5 +1,5 @@
 import { TheoryError } from '../../errors';
-import type { School } from '../../school/school';
+import type { LabelStyle } from '../../school/school';
 import type { GivenData } from '../question';
 
 /** What an answer is; kinds share these. */
@@ -16,7 +16,11 @@ export interface PartMark {
   readonly follows?: true;
 }
 
-export const part = (name: string, right: boolean): PartMark => ({ part: name, got: right ? 1 : 0, of: 1 });
+export const partMark = (name: string, right: boolean): PartMark => ({
+  part: name,
+  got: right ? 1 : 0,
+  of: 1,
+});
 
 /** An answer that is marked by rules instead of against what is right. */
 export interface Judgement {
@@ -36,7 +40,7 @@ export interface AnswerForm<Answer, Given = GivenData> {
    * An answer in the shape of the right ones, however it was written: in words, in the labels of a style, as a list
    * or typed in a line. Throws TheoryError for what cannot be read.
    */
-  read(raw: unknown, given: Given, style: School): Answer;
+  read(raw: unknown, given: Given, style: LabelStyle): Answer;
   /** The parts of an answer against a right one. */
   parts(right: Answer, said: Answer, given: Given): readonly PartMark[];
   /** Whether an answer is right though it is written otherwise than the right ones. */

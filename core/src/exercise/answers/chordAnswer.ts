@@ -3,8 +3,8 @@ import { parseNoteNameIn } from '../../pitch/letters';
 import { parseNoteName } from '../../pitch/parse';
 import { printNoteName } from '../../pitch/print';
 import { chordOfQuality } from '../chordQualities';
-import { isRecord, part, recordOf, textOf, type AnswerForm } from './answerForm';
-import { parseChordText, readInversion, type ChordAnswer } from './chordText';
+import { isRecord, partMark, recordOf, textOf, type AnswerForm } from './answerForm';
+import { parseChordText, parseInversion, type ChordAnswer } from './chordText';
 
 export type { ChordAnswer } from './chordText';
 
@@ -39,14 +39,14 @@ export function chordAnswer(inverted: boolean): AnswerForm<ChordAnswer> {
         quality: textOf(quality)
           .toLowerCase()
           .replace(/[\s_]+/g, '-'),
-        inversion: inversion === undefined ? 0 : readInversion(inversion),
+        inversion: inversion === undefined ? 0 : parseInversion(inversion),
       };
     },
     parts(right, said) {
-      const root = part('root', right.root === said.root);
-      const quality = part('quality', right.quality === said.quality);
+      const root = partMark('root', right.root === said.root);
+      const quality = partMark('quality', right.quality === said.quality);
       if (!inverted) return [root, quality];
-      const inversion = part('inversion', right.inversion === said.inversion);
+      const inversion = partMark('inversion', right.inversion === said.inversion);
       const own = root.got === 1 ? null : inversionOn(said, lowestOf(right));
       return [root, quality, own === said.inversion ? { ...inversion, got: 1, follows: true } : inversion];
     },

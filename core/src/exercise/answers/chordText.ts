@@ -1,9 +1,9 @@
 import { attempt, TheoryError } from '../../errors';
 import { parseSymbol } from '../../chord/symbolParse';
 import { inversionOf, notesFromBass } from '../../chord/chord';
-import { readNoteNameIn } from '../../pitch/letters';
+import { parseNoteNameAt } from '../../pitch/letters';
 import { printNoteName } from '../../pitch/print';
-import type { School } from '../../school/school';
+import type { LabelStyle } from '../../school/school';
 import { namesOfNotes, QUALITIES } from '../chordQualities';
 
 /** A name of a chord as it is answered. */
@@ -40,7 +40,7 @@ const SHORT: Readonly<Record<string, string>> = {
  * The name of a chord as somebody writes it: `F minor, first inversion`, `Bb dim 2`, or a symbol, `Fm/Ab`. Throws
  * TheoryError `chord`.
  */
-export function parseChordText(text: string, school: School): ChordAnswer {
+export function parseChordText(text: string, school: LabelStyle): ChordAnswer {
   const typed = text.trim();
   // A small letter is the same root, but in German, where it is minor.
   const said = school.letters === 'german' ? typed : typed.charAt(0).toUpperCase() + typed.slice(1);
@@ -54,7 +54,7 @@ export function parseChordText(text: string, school: School): ChordAnswer {
     if (name && inversionOf(chord) !== null)
       return { root: printNoteName(root), quality: name.quality, inversion: name.inversion };
   }
-  const start = attempt(() => readNoteNameIn(said, 0, school.letters));
+  const start = attempt(() => parseNoteNameAt(said, 0, school.letters));
   const read = start.ok ? start.value : null;
   if (!read) throw noChord(text);
   const words = said
@@ -72,7 +72,7 @@ export function parseChordText(text: string, school: School): ChordAnswer {
     );
     const rest = words.slice(size).join(' ');
     if (quality)
-      return { root: printNoteName(read.name), quality, inversion: rest === '' ? 0 : readInversion(rest) };
+      return { root: printNoteName(read.name), quality, inversion: rest === '' ? 0 : parseInversion(rest) };
   }
   throw noChord(text);
 }
@@ -89,7 +89,7 @@ function noChord(text: string): TheoryError {
 }
 
 /** An inversion as a number or in words. Throws TheoryError `request`. */
-export function readInversion(raw: unknown): number {
+export function parseInversion(raw: unknown): number {
   const said = typeof raw === 'string' ? raw : (JSON.stringify(raw) ?? 'nothing');
   if (typeof raw === 'number' && Number.isInteger(raw) && raw >= 0 && raw <= 6) return raw;
   const at = INVERSION_TEXTS.findIndex((texts) =>

@@ -2,11 +2,20 @@ import { attempt } from '../../errors';
 import { numeralsForNotes } from '../../label/numeralsFor';
 import { printNumeral } from '../../label/numeralPrint';
 import { parseNoteName } from '../../pitch/parse';
-import type { School } from '../../school/school';
+import type { LabelStyle } from '../../school/school';
 import { keyIn } from '../givenReading';
-import { isRecord, isTexts, listOf, part, recordOf, sameSet, textOf, type AnswerForm } from './answerForm';
-import { readNote, withoutOctave } from './noteAnswer';
-import { readNumeral } from './numeralAnswer';
+import {
+  isRecord,
+  isTexts,
+  listOf,
+  partMark,
+  recordOf,
+  sameSet,
+  textOf,
+  type AnswerForm,
+} from './answerForm';
+import { parseNoteAnswer, withoutOctave } from './noteAnswer';
+import { parseNumeralAnswer } from './numeralAnswer';
 
 /** The notes over a bass and their numeral. */
 export interface FiguredAnswer {
@@ -18,7 +27,7 @@ interface InKey {
   readonly key?: string | undefined;
 }
 
-function read(raw: unknown, given: InKey, school: School): FiguredAnswer {
+function read(raw: unknown, given: InKey, school: LabelStyle): FiguredAnswer {
   // Typed in one line: the notes, then the numeral after a colon or as the last word.
   if (typeof raw === 'string') {
     const [, notes = '', numeral = ''] = /^(.*?)(?::|\s)\s*(\S+)$/.exec(raw.trim()) ?? [];
@@ -26,8 +35,9 @@ function read(raw: unknown, given: InKey, school: School): FiguredAnswer {
   }
   const { notes, numeral } = recordOf(raw);
   return {
-    notes: listOf(notes ?? []).map((text) => withoutOctave(readNote(text, school))),
-    numeral: numeral === undefined || numeral === '' ? '' : readNumeral(textOf(numeral), given, school),
+    notes: listOf(notes ?? []).map((text) => withoutOctave(parseNoteAnswer(text, school))),
+    numeral:
+      numeral === undefined || numeral === '' ? '' : parseNumeralAnswer(textOf(numeral), given, school),
   };
 }
 
@@ -41,8 +51,8 @@ export const FIGURED_ANSWER: AnswerForm<FiguredAnswer, InKey> = {
     typeof value['numeral'] === 'string',
   read,
   parts(right, said, given) {
-    const notes = part('notes', sameSet(right.notes, said.notes));
-    const numeral = part('numeral', right.numeral === said.numeral);
+    const notes = partMark('notes', sameSet(right.notes, said.notes));
+    const numeral = partMark('numeral', right.numeral === said.numeral);
     if (notes.got === 1 || numeral.got === 1) return [notes, numeral];
     const key = keyIn(given);
     const own = attempt(() => numeralsForNotes(said.notes.map(parseNoteName), key)[0]);

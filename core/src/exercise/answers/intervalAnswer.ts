@@ -1,11 +1,11 @@
 import { attempt } from '../../errors';
 import { parseInterval, printInterval, qualityLetters } from '../../interval/interval';
-import { familyConfused, readIntervalName } from '../../interval/readName';
-import { isText, part, textOf, type AnswerForm, type PartMark } from './answerForm';
+import { familyConfused, parseIntervalName } from '../../interval/readName';
+import { isText, partMark, textOf, type AnswerForm, type PartMark } from './answerForm';
 
 /** The name of an interval as it is written or said: `m6`, `minor sixth`. Throws TheoryError `interval`. */
-export function readInterval(text: string): string {
-  const read = attempt(() => printInterval(readIntervalName(text)));
+export function parseIntervalAnswer(text: string): string {
+  const read = attempt(() => printInterval(parseIntervalName(text)));
   if (read.ok) return read.value;
   // “Major fifth” is none, but it says what was meant.
   const number = familyConfused(text) ? numberIn(text) : 0;
@@ -27,14 +27,14 @@ export function intervalParts(right: string, said: string): PartMark[] {
   // “Major fifth” names no interval, but its number may be right.
   const number = read.ok ? read.value.number : numberIn(said);
   const quality = read.ok && qualityLetters(read.value) === qualityLetters(wanted);
-  return [part('number', number === wanted.number), part('quality', quality)];
+  return [partMark('number', number === wanted.number), partMark('quality', quality)];
 }
 
 /** The name of an interval. */
 export const INTERVAL_ANSWER: AnswerForm<string> = {
   name: 'interval',
   isAnswer: isText,
-  read: (raw) => readInterval(textOf(raw)),
+  read: (raw) => parseIntervalAnswer(textOf(raw)),
   parts: intervalParts,
   evenParts: true,
   typed: (answer) => answer,

@@ -1,8 +1,8 @@
 import { parseKey, printKey } from '../../key/key';
-import type { School } from '../../school/school';
-import { isText, part, textOf, type AnswerForm } from './answerForm';
+import type { LabelStyle } from '../../school/school';
+import { isText, partMark, textOf, type AnswerForm } from './answerForm';
 
-function readKey(text: string, school: School): string {
+function readKey(text: string, school: LabelStyle): string {
   // Pupils write Gm and G; a lone letter is major.
   const short = /^([A-Ga-g][#b♯♭]?)\s*(m|min|maj)?$/.exec(text.trim());
   const mode = short?.[2]?.startsWith('maj') === false ? 'minor' : 'major';
@@ -17,7 +17,7 @@ export const KEY_ANSWER: AnswerForm<string> = {
   parts(right, said) {
     const [tonic, mode] = right.split(' ');
     const [own, ownMode] = said.split(' ');
-    return [part('tonic', tonic === own), part('mode', mode === ownMode)];
+    return [partMark('tonic', tonic === own), partMark('mode', mode === ownMode)];
   },
   evenParts: true,
   typed: (answer) => answer,

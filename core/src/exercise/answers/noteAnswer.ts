@@ -1,10 +1,10 @@
 import { parseNoteIn, parseNoteNameIn } from '../../pitch/letters';
 import { printNote, printNoteName } from '../../pitch/print';
-import type { School } from '../../school/school';
-import { isText, part, textOf, type AnswerForm } from './answerForm';
+import type { LabelStyle } from '../../school/school';
+import { isText, partMark, textOf, type AnswerForm } from './answerForm';
 
 /** A note with its octave, or its name where none is said. Throws TheoryError `note`. */
-export function readNote(text: string, school: School): string {
+export function parseNoteAnswer(text: string, school: LabelStyle): string {
   const written = text.trim();
   return /\d$/.test(written)
     ? printNote(parseNoteIn(written, school.letters))
@@ -20,14 +20,14 @@ const NOTE = /^([A-G])([#b]*)(-?\d)?$/;
 export const NOTE_ANSWER: AnswerForm<string> = {
   name: 'note',
   isAnswer: isText,
-  read: (raw, _given, school) => readNote(textOf(raw), school),
+  read: (raw, _given, school) => parseNoteAnswer(textOf(raw), school),
   parts(right, said) {
     const [, letter, sign, octave] = NOTE.exec(right) ?? [];
     const [, ownLetter, ownSign, ownOctave] = NOTE.exec(said) ?? [];
     return [
-      part('letter', letter === ownLetter),
-      part('accidental', sign === ownSign),
-      ...(octave && ownOctave ? [part('octave', octave === ownOctave)] : []),
+      partMark('letter', letter === ownLetter),
+      partMark('accidental', sign === ownSign),
+      ...(octave && ownOctave ? [partMark('octave', octave === ownOctave)] : []),
     ];
   },
   evenParts: true,

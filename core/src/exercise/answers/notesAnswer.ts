@@ -1,6 +1,6 @@
 import { sameAnswer } from './sameAnswer';
-import { isTexts, listOf, part, sameSet, type AnswerForm } from './answerForm';
-import { readNote, withoutOctave } from './noteAnswer';
+import { isTexts, listOf, partMark, sameSet, type AnswerForm } from './answerForm';
+import { parseNoteAnswer, withoutOctave } from './noteAnswer';
 
 const letters = (notes: readonly string[]) => notes.map((text) => text[0]!);
 const bare = (text: string | undefined) => withoutOctave(text ?? '');
@@ -13,7 +13,7 @@ export function notesAnswer(more: 'lowest note' | 'places' | null = null): Answe
   return {
     name: 'notes',
     isAnswer: (value) => isTexts(value) && value.length > 0,
-    read: (raw, _given, school) => listOf(raw).map((text) => readNote(text, school)),
+    read: (raw, _given, school) => listOf(raw).map((text) => parseNoteAnswer(text, school)),
     parts(right, said) {
       const lettersRight = sameAnswer(letters(right), letters(said));
       // Accidentals count for the letters that stand where they should.
@@ -21,10 +21,10 @@ export function notesAnswer(more: 'lowest note' | 'places' | null = null): Answe
         ? right.every((text, at) => bare(text) === bare(said[at]))
         : sameSet(right.map(bare), said.map(bare));
       return [
-        part('letters', lettersRight || sameSet(letters(right), letters(said))),
-        part('accidentals', signs),
-        ...(more === 'lowest note' ? [part(more, bare(right[0]) === bare(said[0]))] : []),
-        ...(more === 'places' ? [part(more, sameAnswer(right, said))] : []),
+        partMark('letters', lettersRight || sameSet(letters(right), letters(said))),
+        partMark('accidentals', signs),
+        ...(more === 'lowest note' ? [partMark(more, bare(right[0]) === bare(said[0]))] : []),
+        ...(more === 'places' ? [partMark(more, sameAnswer(right, said))] : []),
       ];
     },
     evenParts: true,

@@ -1,8 +1,8 @@
 import { parseKey } from '../../key/key';
 import { parseNumeral } from '../../label/numeralParse';
 import { printNumeral } from '../../label/numeralPrint';
-import type { School } from '../../school/school';
-import { isText, isTexts, listOf, part, textOf, type AnswerForm, type PartMark } from './answerForm';
+import type { LabelStyle } from '../../school/school';
+import { isText, isTexts, listOf, partMark, textOf, type AnswerForm, type PartMark } from './answerForm';
 import { sameAnswer } from './sameAnswer';
 
 interface InKey {
@@ -10,7 +10,7 @@ interface InKey {
 }
 
 /** A numeral of any style in the plain text of the house. Throws TheoryError `numeral`. */
-export function readNumeral(text: string, { key: keyText }: InKey, school: School): string {
+export function parseNumeralAnswer(text: string, { key: keyText }: InKey, school: LabelStyle): string {
   const key = parseKey(keyText ?? 'C major');
   return printNumeral(parseNumeral(text.trim(), key, school), key);
 }
@@ -18,18 +18,18 @@ export function readNumeral(text: string, { key: keyText }: InKey, school: Schoo
 const NUMERAL = /^([b#]*[IViv]+)(o|ø|\+)?(\d*)((?:\/.*)?)$/;
 
 /** Degree, case and quality, figures, and the target of an applied chord. */
-export function numeralParts(right: string, said: string): PartMark[] {
+export function markNumeralParts(right: string, said: string): PartMark[] {
   const wanted = NUMERAL.exec(right);
   const own = NUMERAL.exec(said);
-  if (!wanted || !own) return [part('numeral', right === said)];
+  if (!wanted || !own) return [partMark('numeral', right === said)];
   const degree = (match: RegExpExecArray) => match[1]!.toUpperCase();
   const quality = (match: RegExpExecArray) =>
     `${match[1] === match[1]!.toLowerCase()}${match[2] ?? ''}`.replace('ø', 'o');
   return [
-    part('degree', degree(wanted) === degree(own)),
-    part('quality', quality(wanted) === quality(own)),
-    part('figures', wanted[3] === own[3]),
-    ...(wanted[4] || own[4] ? [part('target', wanted[4] === own[4])] : []),
+    partMark('degree', degree(wanted) === degree(own)),
+    partMark('quality', quality(wanted) === quality(own)),
+    partMark('figures', wanted[3] === own[3]),
+    ...(wanted[4] || own[4] ? [partMark('target', wanted[4] === own[4])] : []),
   ];
 }
 
@@ -37,8 +37,8 @@ export function numeralParts(right: string, said: string): PartMark[] {
 export const NUMERAL_ANSWER: AnswerForm<string, InKey> = {
   name: 'numeral',
   isAnswer: isText,
-  read: (raw, given, school) => readNumeral(textOf(raw), given, school),
-  parts: numeralParts,
+  read: (raw, given, school) => parseNumeralAnswer(textOf(raw), given, school),
+  parts: markNumeralParts,
   inParts: true,
   evenParts: true,
   typed: (answer) => answer,
@@ -48,7 +48,7 @@ export const NUMERAL_ANSWER: AnswerForm<string, InKey> = {
 export const LABELS_ANSWER: AnswerForm<readonly string[], InKey> = {
   name: 'labels',
   isAnswer: (value) => isTexts(value) && value.length > 0,
-  read: (raw, given, school) => listOf(raw).map((text) => readNumeral(text, given, school)),
-  parts: (right, said) => right.map((one, at) => part(`chord ${at + 1}`, sameAnswer(one, said[at]))),
+  read: (raw, given, school) => listOf(raw).map((text) => parseNumeralAnswer(text, given, school)),
+  parts: (right, said) => right.map((one, at) => partMark(`chord ${at + 1}`, sameAnswer(one, said[at]))),
   typed: (answer) => answer.join(' '),
 };

@@ -4,11 +4,11 @@ import { chordOfNumeral } from '../../label/numeral';
 import { parseNumeral } from '../../label/numeralParse';
 import { sameName } from '../../pitch/note';
 import { parseNote } from '../../pitch/parse';
-import { checkSetting } from '../../voicing/check';
+import { checkVoicing } from '../../voicing/check';
 import type { FourNotes } from '../../voicing/fourPart';
 import { keyIn } from '../givenReading';
 import { isTextLists, listOf, unread, type AnswerForm, type Judgement, type PartMark } from './answerForm';
-import { readNote } from './noteAnswer';
+import { parseNoteAnswer } from './noteAnswer';
 
 /** What four voices are set to, and what of them has to stay. */
 interface ToSet<Given> {
@@ -36,7 +36,7 @@ function judge<Given extends { readonly key?: string | undefined }>(
       'Write each chord from the bass up, with | between chords: G2 G3 D4 B4 | C3 G3 E4 C5.',
     );
   const voices = said.map((own) => own.map((text) => parseNote(text)) as unknown as FourNotes);
-  const faults = checkSetting(voices, key).map(({ at, rule }) => ({ at: at + 1, rule }));
+  const faults = checkVoicing(voices, key).map(({ at, rule }) => ({ at: at + 1, rule }));
   const parts = voices.flatMap((own, at): PartMark[] => {
     const chord = attempt(() => notesFromBass(chordOfNumeral(parseNumeral(numerals[at]!, key), key)));
     const inChord =
@@ -69,7 +69,7 @@ export function voicesAnswer<Given extends { readonly key?: string | undefined }
           'these are no voices.',
           'Write each chord from the bass up: G2 G3 D4 B4 | C3 G3 E4 C5.',
         );
-      return chords.map((own) => listOf(own).map((text) => readNote(text, school)));
+      return chords.map((own) => listOf(own).map((text) => parseNoteAnswer(text, school)));
     },
     parts: (_right, said, given) => judge(given, said, toSet).parts,
     judge: (said, _right, given) => judge(given, said, toSet),

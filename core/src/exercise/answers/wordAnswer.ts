@@ -1,8 +1,8 @@
 import { sameAnswer } from './sameAnswer';
-import { isText, part, textOf, type AnswerForm } from './answerForm';
+import { isText, partMark, textOf, type AnswerForm } from './answerForm';
 
 /** The name of a cadence or a degree in the word that stands for it. */
-export function readWord(raw: unknown): string {
+export function parseWordAnswer(raw: unknown): string {
   return (
     textOf(raw)
       .toLowerCase()
@@ -20,7 +20,7 @@ export function readWord(raw: unknown): string {
 export const WORD_ANSWER: AnswerForm<string> = {
   name: 'word',
   isAnswer: isText,
-  read: (raw) => readWord(raw),
-  parts: (right, said) => [part('answer', sameAnswer(right, said))],
+  read: (raw) => parseWordAnswer(raw),
+  parts: (right, said) => [partMark('answer', sameAnswer(right, said))],
   typed: (answer) => answer,
 };

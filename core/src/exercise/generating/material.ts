@@ -105,7 +105,7 @@ export const MATERIAL_FIELDS: Readonly<Record<MaterialField, MaterialFieldValues
  * Material of what was written. What a kind does not take changes nothing; fields that no kind takes are refused, as
  * are values that none has. Throws TheoryError `request` naming the field.
  */
-export function readMaterial(
+export function parseMaterial(
   given: MaterialText,
   materialFields: readonly MaterialField[],
   defaults: MaterialText,

@@ -2,7 +2,7 @@ import { checkGiven } from '../givenFields';
 import { TheoryError } from '../../errors';
 import { kindOf } from '../kindRegister';
 import { Dice } from './dice';
-import { readMaterial, type Material, type MaterialText } from './material';
+import { parseMaterial, type Material, type MaterialText } from './material';
 import { rounded } from './staffWriting';
 import type { ExerciseKind } from '../exerciseKind';
 import type { GivenData, Question } from '../question';
@@ -30,7 +30,7 @@ export interface Pinned {
   readonly answers?: readonly unknown[];
 }
 
-export interface Asked {
+export interface AskedQuestions {
   readonly questions: readonly Question[];
   /** What is to be told: what was left out, and what comes again. */
   readonly remarks: readonly string[];
@@ -60,7 +60,7 @@ export function askQuestions({
   version = 0,
   exchanged = [],
   pinned = [],
-}: AskRequest): Asked {
+}: AskRequest): AskedQuestions {
   const kind = kindOf(id);
   if (!Number.isInteger(count) || count < 1 || count > MOST_QUESTIONS)
     throw wrong(`count: ${count}`, `one to ${MOST_QUESTIONS} questions are asked at once.`, 'Ask for fewer.');
@@ -68,7 +68,7 @@ export function askQuestions({
     throw wrong(`version: ${version}`, 'there is no such version.', 'Versions go from A to Z.');
   if (!Number.isSafeInteger(seed))
     throw wrong(`seed: ${seed}`, 'this is no whole number.', 'Give for example 7.');
-  const read = readMaterial(material, kind.materialFields, kind.defaults, kind.qualities ?? []);
+  const read = parseMaterial(material, kind.materialFields, kind.defaults, kind.qualities ?? []);
   const source = new QuestionSource(kind, read);
   const letter = versionLetter(version);
   const questions = source
@@ -96,7 +96,7 @@ const sameRemarks = (pinned: readonly Pinned[]): string[] =>
 /** Reads material for a kind, to see whether it can be read. Throws TheoryError as askQuestions. */
 export function checkMaterial(kind: string, material: MaterialText): void {
   const { materialFields, defaults, qualities = [] } = kindOf(kind);
-  readMaterial(material, materialFields, defaults, qualities);
+  parseMaterial(material, materialFields, defaults, qualities);
 }
 
 /** A question of what is given, with its answers and its difficulty. Throws TheoryError where it is none. */

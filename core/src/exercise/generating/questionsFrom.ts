@@ -7,7 +7,7 @@ import { chordOfNumeral } from '../../label/numeral';
 import { parseNumeral } from '../../label/numeralParse';
 import { sameName, staffPosition, stackUp, type Note } from '../../pitch/note';
 import { printNote, printNoteName } from '../../pitch/print';
-import { namesOfNotes, QUALITIES, type Family } from '../chordQualities';
+import { namesOfNotes, QUALITIES, type ChordSize } from '../chordQualities';
 import type { MapRow } from '../mapRows';
 import { chordLine } from '../chordLine';
 import { rising } from '../givenReading';
@@ -89,7 +89,7 @@ export function questionsFromChord(
   }
   return plain(`${family}-name`, [{ ...staffGiven(clef, key), notes: onStaff(notes, clef).map(printNote) }]);
 }
-const FAMILIES: readonly Family[] = ['triad', 'seventh', 'extended'];
+const FAMILIES: readonly ChordSize[] = ['triad', 'seventh', 'extended'];
 
 /** Names stacked upward in the octave in which they lie nearest the middle of the staff. */
 function onStaff(names: ReturnType<typeof notesFromBass>, clef: Clef): readonly Note[] {

@@ -3,7 +3,7 @@ import { attempt } from '../../errors';
 import type { Key } from '../../key/key';
 import type { Clef } from '../../key/scale';
 import { type Note, stackUp } from '../../pitch/note';
-import { chordOfQuality, type Family } from '../chordQualities';
+import { chordOfQuality, type ChordSize } from '../chordQualities';
 import { rising } from '../givenReading';
 import type { DifficultyParts } from '../question';
 import { Dice } from './dice';
@@ -13,7 +13,7 @@ import { isAllowed, placeUp, rollNote } from './staffWriting';
 const TRIES = 40;
 
 /** The inversions that are asked for in a family of chords. */
-export const INVERSIONS_OF: Record<Family, readonly number[]> = {
+export const INVERSIONS_ASKED: Record<ChordSize, readonly number[]> = {
   triad: [0, 1, 2],
   seventh: [0, 1, 2, 3],
   extended: [0],

@@ -1,6 +1,7 @@
 import { checkedKind } from '../checkQuestion';
 import type { Note } from '../../pitch/note';
-import { type AdditionalTask, dividedAnswer } from '../additionalTask';
+import { dividedAnswer } from '../dividedAnswer';
+import type { AdditionalTask } from '../additionalTask';
 import { notesIn, rising } from '../givenReading';
 import type { Question } from '../question';
 import type { QuestionLayout } from './questionLayout';

@@ -1,4 +1,5 @@
-import { dividedAnswer, withoutTask } from '../additionalTask';
+import { dividedAnswer } from '../dividedAnswer';
+import { withoutTask } from '../additionalTask';
 import { sameAnswer } from '../answers/sameAnswer';
 import type { ExerciseKind } from '../exerciseKind';
 import type { GivenData } from '../question';

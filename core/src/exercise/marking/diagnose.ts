@@ -1,5 +1,5 @@
 import { attempt } from '../../errors';
-import { DEFAULT_SCHOOL } from '../../school/school';
+import { DEFAULT_LABEL_STYLE } from '../../school/school';
 import { sameAnswer } from '../answers/sameAnswer';
 import type { ExerciseKind } from '../exerciseKind';
 import type { Mistake } from '../mistakes/mistake';
@@ -99,7 +99,7 @@ function wrongOnly(
   right: readonly unknown[],
   answer: unknown,
 ): unknown[] {
-  const read = attempt(() => kind.answer.read(answer, given, DEFAULT_SCHOOL));
+  const read = attempt(() => kind.answer.read(answer, given, DEFAULT_LABEL_STYLE));
   return read.ok && !right.some((one) => sameAnswer(one, read.value)) ? [read.value] : [];
 }
 

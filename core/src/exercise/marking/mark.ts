@@ -1,6 +1,6 @@
 import { checkedKind } from '../checkQuestion';
 import { TheoryError, attempt } from '../../errors';
-import { DEFAULT_SCHOOL, type School } from '../../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../../school/school';
 import { sameAnswer } from '../answers/sameAnswer';
 import { OWN_WORDS, kindOf } from '../kindRegister';
 import type { ToMark } from '../question';
@@ -15,7 +15,7 @@ export interface Earlier {
 }
 
 export interface MarkOptions {
-  readonly school?: School;
+  readonly school?: LabelStyle;
   readonly earlier?: readonly Earlier[];
   readonly history?: MistakeHistory;
 }
@@ -27,7 +27,7 @@ export interface MarkOptions {
 export function markAnswer(question: ToMark, answer: unknown, options: MarkOptions = {}): Marking {
   const { given, answers } = question;
   const kind = checkedKind(question);
-  const { school = DEFAULT_SCHOOL, earlier = [], history = {} } = options;
+  const { school = DEFAULT_LABEL_STYLE, earlier = [], history = {} } = options;
   const right = rightAnswersOf(kind, given, answers);
   if (right.length === 0 && question.kind !== OWN_WORDS)
     throw new TheoryError(
@@ -52,7 +52,7 @@ function followsEarlier(
   { kind: id, given }: ToMark,
   said: unknown,
   earlier: readonly Earlier[],
-  school: School,
+  school: LabelStyle,
 ): boolean {
   const kind = kindOf(id);
   return earlier.some(({ question, answer }) => {

@@ -1,5 +1,5 @@
 import { type Result, TheoryError, attempt } from '../../errors';
-import { DEFAULT_SCHOOL, type School } from '../../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../../school/school';
 import type { PartMark } from '../answers/answerForm';
 import { sameAnswer } from '../answers/sameAnswer';
 import type { ExerciseKind } from '../exerciseKind';
@@ -25,7 +25,7 @@ export interface Marking {
 
 /** How a question of a kind is marked. */
 export interface MarkQuestionOptions {
-  readonly school?: School;
+  readonly school?: LabelStyle;
   readonly history?: MistakeHistory;
   /** What is right, where somebody says so; worked out otherwise. */
   readonly answers?: readonly unknown[] | undefined;
@@ -41,7 +41,7 @@ export function markQuestion(
   kind: ExerciseKind,
   given: GivenData,
   answer: unknown,
-  { school = DEFAULT_SCHOOL, history = {}, answers, follows = () => false }: MarkQuestionOptions = {},
+  { school = DEFAULT_LABEL_STYLE, history = {}, answers, follows = () => false }: MarkQuestionOptions = {},
 ): Marking {
   const rightAnswers = rightAnswersOf(kind, given, answers);
   const read = attempt(() => kind.answer.read(answer, given, school));
@@ -83,8 +83,8 @@ export function rightAnswersOf(
 }
 
 /** A right answer in the form that answers are read into; one that cannot be read stands as it is. */
-function normal(kind: ExerciseKind, given: GivenData, right: unknown, school: School): unknown {
-  const readings = [DEFAULT_SCHOOL, school].map((style) =>
+function normal(kind: ExerciseKind, given: GivenData, right: unknown, school: LabelStyle): unknown {
+  const readings = [DEFAULT_LABEL_STYLE, school].map((style) =>
     attempt(() => kind.answer.read(right, given, style)),
   );
   const read = readings.find((one): one is Result<unknown> & { ok: true } => one.ok);
@@ -126,7 +126,7 @@ function unreadable(
   error: TheoryError,
 ): Marking {
   const parts = attempt(() => {
-    const right = normal(kind, given, rightAnswers[0], DEFAULT_SCHOOL);
+    const right = normal(kind, given, rightAnswers[0], DEFAULT_LABEL_STYLE);
     return partsOf(kind, given, right, right);
   });
   const of = rightAnswers.length > 0 && parts.ok ? Math.max(1, total(parts.value).of) : 1;

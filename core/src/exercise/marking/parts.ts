@@ -1,6 +1,7 @@
 import { kindOf } from '../kindRegister';
-import { dividedAnswer, withoutTask } from '../additionalTask';
-import { type PartMark, part } from '../answers/answerForm';
+import { dividedAnswer } from '../dividedAnswer';
+import { withoutTask } from '../additionalTask';
+import { type PartMark, partMark } from '../answers/answerForm';
 import { sameAnswer } from '../answers/sameAnswer';
 import type { ExerciseKind } from '../exerciseKind';
 import type { GivenData } from '../question';
@@ -20,7 +21,7 @@ export function partsOf(
   const got = short ? { own: said as unknown, besides: undefined } : dividedAnswer(kind, given, said);
   return [
     ...kind.answer.parts(wanted.own, got.own, withoutTask(given)),
-    part(task, sameAnswer(wanted.besides, got.besides)),
+    partMark(task, sameAnswer(wanted.besides, got.besides)),
   ];
 }
 

@@ -1,6 +1,6 @@
 import { kindOf } from '../kindRegister';
 import { attempt } from '../../errors';
-import { DEFAULT_SCHOOL } from '../../school/school';
+import { DEFAULT_LABEL_STYLE } from '../../school/school';
 import type { GivenData } from '../question';
 
 /**
@@ -8,8 +8,12 @@ import type { GivenData } from '../question';
  * a style, lists with spaces or commas. What is left out of a list stays out. Throws TheoryError for what cannot be
  * read as an answer of the kind.
  */
-export const readAnswer = (kind: string, given: GivenData, raw: unknown, school = DEFAULT_SCHOOL): unknown =>
-  kindOf(kind).answer.read(raw, given, school);
+export const readAnswer = (
+  kind: string,
+  given: GivenData,
+  raw: unknown,
+  school = DEFAULT_LABEL_STYLE,
+): unknown => kindOf(kind).answer.read(raw, given, school);
 
 /** An answer in the shape of its kind as it is typed in a line; null for what is none. */
 export function typedAnswer(kind: string, raw: unknown): string | null {

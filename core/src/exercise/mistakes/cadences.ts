@@ -1,4 +1,4 @@
-import type { Mistake, Slip } from './mistake';
+import type { Mistake, AnswerSlip } from './mistake';
 
 /** Cadences that are taken for each other. */
 const PAIRS: readonly (readonly [id: string, a: string, b: string])[] = [
@@ -12,7 +12,7 @@ const swapped = (cadence: unknown, a: string, b: string): string[] =>
   cadence === a ? [b] : cadence === b ? [a] : [];
 
 /** Mistakes in the name of a cadence. */
-export const IN_CADENCE_NAME: readonly Slip<unknown>[] = PAIRS.map(([id, a, b]) => ({
+export const IN_CADENCE_NAME: readonly AnswerSlip<unknown>[] = PAIRS.map(([id, a, b]) => ({
   id,
   slips: (right) => swapped(right, a, b),
 }));

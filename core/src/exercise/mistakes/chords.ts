@@ -2,7 +2,7 @@ import { pitchClass, type NoteName, type Step } from '../../pitch/note';
 import { parseNoteName } from '../../pitch/parse';
 import { printNoteName } from '../../pitch/print';
 import type { ChordAnswer } from '../answers/chordText';
-import type { Mistake, Slip } from './mistake';
+import type { Mistake, AnswerSlip } from './mistake';
 
 type Turn = (chord: ChordAnswer, most: number) => readonly ChordAnswer[];
 
@@ -13,7 +13,7 @@ export interface ChordTurn {
 }
 
 /** A mistake in the name of a chord. */
-export const inChordName = ({ id, turn }: ChordTurn, most: number): Slip<ChordAnswer> => ({
+export const inChordName = ({ id, turn }: ChordTurn, most: number): AnswerSlip<ChordAnswer> => ({
   id,
   slips: (right) => turn(right, most),
 });
@@ -98,7 +98,7 @@ function respelled(name: NoteName, by: 1 | -1): NoteName | null {
 }
 
 /** One note on the letter beside it, with the same sound. */
-export const enharmonicSlip: Slip<readonly string[]> = {
+export const enharmonicSlip: AnswerSlip<readonly string[]> = {
   id: 'enharmonic-spelling',
   slips(right) {
     return right.flatMap((text, at) =>
@@ -111,7 +111,7 @@ export const enharmonicSlip: Slip<readonly string[]> = {
 };
 
 /** The notes are given from the highest down. */
-export const readFromTheTop: Slip<readonly string[]> = {
+export const readFromTheTop: AnswerSlip<readonly string[]> = {
   id: 'read-from-the-top',
   slips: (right) => [[...right].reverse()],
 };

@@ -9,7 +9,7 @@ import {
   simpleForm,
   type Interval,
 } from '../../interval/interval';
-import type { Mistake, Slip } from './mistake';
+import type { Mistake, AnswerSlip } from './mistake';
 
 type Turn = (interval: Interval) => readonly Interval[];
 
@@ -20,7 +20,7 @@ export interface IntervalTurn {
 }
 
 /** A mistake in the name of an interval. */
-export const inIntervalName = ({ id, turn }: IntervalTurn): Slip<unknown> => ({
+export const inIntervalName = ({ id, turn }: IntervalTurn): AnswerSlip<unknown> => ({
   id,
   slips: (right) => turned(right, turn),
 });
@@ -94,7 +94,7 @@ const plainQuality: Turn = ({ number, deviation }) =>
     : [{ number, deviation: 0 }, ...(isPerfectNumber(number) ? [] : [{ number, deviation: -1 }])];
 
 /** Major and minor said of a fifth, or perfect of a third. */
-export const familiesConfused: Slip<unknown> = {
+export const familiesConfused: AnswerSlip<unknown> = {
   id: 'major-perfect-confused',
   slips(right) {
     const read = attempt(() => parseInterval(String(right)));

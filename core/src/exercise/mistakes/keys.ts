@@ -13,7 +13,7 @@ import { lineOfFifths } from '../../pitch/note';
 import { parseNoteName } from '../../pitch/parse';
 import { printNoteName } from '../../pitch/print';
 import { keyIn } from '../givenReading';
-import type { Mistake, Slip } from './mistake';
+import type { Mistake, AnswerSlip } from './mistake';
 
 type InKey = { readonly key?: string | undefined };
 
@@ -29,7 +29,7 @@ function other(text: string, turn: KeyTurn['turn']): string[] {
 }
 
 /** A mistake about the key that is asked for. */
-export const inKeyName = ({ id, turn }: KeyTurn): Slip<string> => ({
+export const inKeyName = ({ id, turn }: KeyTurn): AnswerSlip<string> => ({
   id,
   slips: (right) => other(right, turn),
 });
@@ -60,7 +60,7 @@ export const isSharp = (sign: string): boolean => lineOfFifths(parseNoteName(sig
 type Notes = readonly string[];
 
 /** Notes of the key without what its signature does to them. */
-export const signatureLeftOut: Slip<Notes, InKey> = {
+export const signatureLeftOut: AnswerSlip<Notes, InKey> = {
   id: 'signature-forgotten',
   slips(right, given) {
     const fifths = printedFifths(keyIn(given));
@@ -74,7 +74,7 @@ export const signatureLeftOut: Slip<Notes, InKey> = {
 };
 
 /** One note of the key without what its signature does to it. */
-export const signatureAccidentalLeftOut: Slip<Notes, InKey> = {
+export const signatureAccidentalLeftOut: AnswerSlip<Notes, InKey> = {
   id: 'signature-accidental-forgotten',
   slips(right, given) {
     const fifths = printedFifths(keyIn(given));
@@ -101,7 +101,7 @@ export const swapNote = (notes: Notes, from: string, to: string): string[] =>
   notes.map((one) => (one === from ? to : one));
 
 /** The seventh degree of minor as the signature has it, where it should be raised; and the other way. */
-const leadingNote = (id: string, raise: boolean): Slip<Notes, InKey> => ({
+const leadingNote = (id: string, raise: boolean): AnswerSlip<Notes, InKey> => ({
   id,
   slips(right, given) {
     const key = keyIn(given);
@@ -112,7 +112,7 @@ const leadingNote = (id: string, raise: boolean): Slip<Notes, InKey> => ({
 });
 
 /** The leading note among notes that are written, the likeliest first. */
-export const LEADING_NOTES: readonly Slip<Notes, InKey>[] = [
+export const LEADING_NOTES: readonly AnswerSlip<Notes, InKey>[] = [
   leadingNote('leading-note-not-raised', false),
   leadingNote('leading-note-raised', true),
 ];

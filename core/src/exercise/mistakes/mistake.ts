@@ -13,4 +13,4 @@ export interface Mistake<Given = GivenData, Answer = unknown> {
 }
 
 /** A mistake in what is worked out alone: it needs nothing of what is given, or only some of it. */
-export type Slip<Answer, Given = object> = Omit<Mistake<Given, Answer>, 'misreads'>;
+export type AnswerSlip<Answer, Given = object> = Omit<Mistake<Given, Answer>, 'misreads'>;

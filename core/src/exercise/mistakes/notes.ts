@@ -1,6 +1,6 @@
 import { parseNote } from '../../pitch/parse';
 import { printNote } from '../../pitch/print';
-import type { Slip } from './mistake';
+import type { AnswerSlip } from './mistake';
 
 const moved = (text: string, by: number) => {
   const note = parseNote(text);
@@ -8,13 +8,13 @@ const moved = (text: string, by: number) => {
 };
 
 /** One note an octave off. */
-export const noteOctaveOff: Slip<string> = {
+export const noteOctaveOff: AnswerSlip<string> = {
   id: 'octave-off',
   slips: (right) => [1, -1].map((by) => moved(right, by)),
 };
 
 /** All notes an octave off. */
-export const notesOctaveOff: Slip<readonly string[]> = {
+export const notesOctaveOff: AnswerSlip<readonly string[]> = {
   id: 'octave-off',
   slips: (right) => [1, -1].map((by) => right.map((text) => moved(text, by))),
 };
@@ -22,13 +22,13 @@ export const notesOctaveOff: Slip<readonly string[]> = {
 const plain = (text: string) => text.replace(/^([A-G])[#b]+/, '$1');
 
 /** The accidental of a note left out. */
-export const accidentalLeftOut: Slip<string> = {
+export const accidentalLeftOut: AnswerSlip<string> = {
   id: 'accidental-left-out',
   slips: (right) => [plain(right)],
 };
 
 /** The accidental of one of the notes left out, or of all. */
-export const accidentalsLeftOut: Slip<readonly string[]> = {
+export const accidentalsLeftOut: AnswerSlip<readonly string[]> = {
   id: 'accidental-left-out',
   slips: (right) => [
     ...right.map((_, at) => right.map((text, index) => (index === at ? plain(text) : text))),

@@ -1,6 +1,6 @@
 import { TICKS_A_QUARTER } from '../../time/length';
 import { barTicks, type Metre } from '../../time/metre';
-import { all, childrenOf, find, numberIn, tagOf, type Node } from './dom';
+import { all, childrenOf, find, numberIn, tagOf, type XmlNode } from './dom';
 import { metreIn } from './readMarks';
 
 /** Where the bars of all parts begin and end, in ticks; a bar is the same for all parts. */
@@ -18,7 +18,7 @@ const USUAL: Metre = { over: 4, under: 4 };
  * A bar lasts as long as its metre where a part fills it so, else as long as the longest part, as it stands: an
  * upbeat, or a bar that is not filled.
  */
-export function barTimes(parts: readonly (readonly Node[])[]): BarTimes[] {
+export function barTimes(parts: readonly (readonly XmlNode[])[]): BarTimes[] {
   const states = parts.map(() => ({ divisions: 1 }));
   const measures = parts.map((part) => all(part, 'measure'));
   const count = Math.max(0, ...measures.map((list) => list.length));
@@ -44,7 +44,7 @@ export function barTimes(parts: readonly (readonly Node[])[]): BarTimes[] {
   return times;
 }
 
-function lengthOf(nodes: readonly Node[], state: { divisions: number }): number {
+function lengthOf(nodes: readonly XmlNode[], state: { divisions: number }): number {
   let now = 0;
   let furthest = 0;
   for (const node of nodes) {

@@ -4,12 +4,12 @@ import { printedFifths, type Key } from '../../key/key';
 import { shortFigures, type Figure } from '../../label/figures';
 import { LETTERS, sameName, type Note } from '../../pitch/note';
 import type { NoteValue } from '../../time/length';
-import { kindOf } from './kinds';
-import { accidentalElement, el, pitchElement, type Node } from './xml';
+import { chordKindOf } from './kinds';
+import { accidentalElement, el, pitchElement, type XmlElement } from './xml';
 
 /** The chord as a symbol. */
-export function symbolHarmony(chord: Chord): Node {
-  const { kind, text, degrees } = kindOf(chord);
+export function symbolHarmony(chord: Chord): XmlElement {
+  const { kind, text, degrees } = chordKindOf(chord);
   const first = chord.members[0] ? memberNote(chord.root, chord.members[0]) : chord.root;
   const step = (name: string, note: { step: number; alteration: number }) =>
     el(name, [
@@ -31,8 +31,8 @@ export function symbolHarmony(chord: Chord): Node {
 }
 
 /** The numeral, in plain text, under the staves. */
-export function numeralHarmony(numeral: string, chord: Chord): Node {
-  return el('harmony', [el('function', [numeral]), el('kind', [kindOf(chord).kind], { text: '' })], {
+export function numeralHarmony(numeral: string, chord: Chord): XmlElement {
+  return el('harmony', [el('function', [numeral]), el('kind', [chordKindOf(chord).kind], { text: '' })], {
     placement: 'below',
   });
 }
@@ -46,7 +46,7 @@ const PREFIXES: Record<number, string> = {
 };
 
 /** Short figures; nothing where there are none. */
-export function figuredBass(chord: Chord, key: Key): Node[] {
+export function figuredBass(chord: Chord, key: Key): XmlElement[] {
   const figures: readonly Figure[] = shortFigures(chord, key);
   if (figures.length === 0) return [];
   const figure = ({ sign, number }: Figure) => {
@@ -60,11 +60,11 @@ export function figuredBass(chord: Chord, key: Key): Node[] {
 }
 
 /** Signature and mode; a key without a signature goes with the one that is printed for it. */
-export function keyElement(key: Key): Node {
+export function keyElement(key: Key): XmlElement {
   return el('key', [el('fifths', [printedFifths(key)]), el('mode', [key.mode])]);
 }
 
-export function tempoMark(tempo: number): Node {
+export function tempoMark(tempo: number): XmlElement {
   const metronome = el('metronome', [el('beat-unit', ['quarter']), el('per-minute', [tempo])]);
   return el('direction', [el('direction-type', [metronome]), el('sound', [], { tempo })], {
     placement: 'above',
@@ -76,7 +76,7 @@ export function barline(
   location: 'left' | 'right',
   repeat: 'forward' | 'backward' | null,
   ended: string | null = null,
-): Node {
+): XmlElement {
   const style = repeat === 'forward' ? 'heavy-light' : 'light-heavy';
   return el(
     'barline',
@@ -90,15 +90,15 @@ export function barline(
 }
 
 /** An ending that begins at the left of its bar. */
-export function endingBegin(number: string): Node {
+export function endingBegin(number: string): XmlElement {
   return el('barline', [endingElement(number, 'start')], { location: 'left' });
 }
 
-function endingElement(number: string, type: 'start' | 'stop'): Node {
+function endingElement(number: string, type: 'start' | 'stop'): XmlElement {
   return el('ending', [`${number}.`], { number, type });
 }
 
-export function timeElement({ over, under }: Metre): Node {
+export function timeElement({ over, under }: Metre): XmlElement {
   return el('time', [el('beats', [over]), el('beat-type', [under])]);
 }
 
@@ -128,7 +128,7 @@ export interface NoteOut {
 }
 
 /** The note elements of a chord; a rest where it has no notes. */
-export function noteElements(out: NoteOut): Node[] {
+export function noteElements(out: NoteOut): XmlElement[] {
   const { notes, signs, divisions, value, voice, staff, stem, tiedFrom, tiedTo, fermata, lyric } = out;
   const kind = [el('type', [TYPES[value.part]]), ...(value.dots === 1 ? [el('dot')] : [])];
   const tuplet = value.triplet

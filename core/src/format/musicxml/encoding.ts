@@ -1,4 +1,4 @@
-import { wrong } from './dom';
+import { wrongFile } from './dom';
 
 /** So far at the beginning the declaration of an encoding is looked for. */
 const DECLARATION = 200;
@@ -18,6 +18,6 @@ export function textOfBytes(bytes: Uint8Array): string {
   try {
     return new TextDecoder(name).decode(bytes);
   } catch {
-    throw wrong(name, 'this encoding is not known.', 'Save the score in UTF-8.');
+    throw wrongFile(name, 'this encoding is not known.', 'Save the score in UTF-8.');
   }
 }

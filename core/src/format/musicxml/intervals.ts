@@ -3,7 +3,7 @@ import { printedFifths, type Key } from '../../key/key';
 import { signatureAlteration, type Clef } from '../../key/scale';
 import { accidentalsInBar } from '../../pitch/barAccidentals';
 import type { Note } from '../../pitch/note';
-import { accidentalElement, el, musicXmlDocument, pitchElement, type Node } from './xml';
+import { accidentalElement, el, musicXmlDocument, pitchElement, type XmlElement } from './xml';
 
 /** A line of intervals as it stands on one staff. */
 export interface IntervalLineOut {
@@ -29,7 +29,7 @@ export const CLEF_SIGNS: Record<Clef, readonly [string, number]> = {
  */
 export function intervalsToMusicXml({ title, key, clef, perBar, pairs }: IntervalLineOut): string {
   const fifths = printedFifths(key);
-  const bars: Node[] = [];
+  const bars: XmlElement[] = [];
   for (let start = 0; start < pairs.length; start += perBar) {
     const notes = pairs.slice(start, start + perBar).flatMap(({ from, to }) => [from, to]);
     const signs = accidentalsInBar(
@@ -47,7 +47,7 @@ export function intervalsToMusicXml({ title, key, clef, perBar, pairs }: Interva
   return musicXmlDocument({ title }, [{ name: 'Intervals', measures }]);
 }
 
-function attributesOf(key: Key, clef: Clef, perBar: number): Node {
+function attributesOf(key: Key, clef: Clef, perBar: number): XmlElement {
   const [sign, line] = CLEF_SIGNS[clef];
   return el('attributes', [
     el('divisions', [1]),
@@ -57,7 +57,7 @@ function attributesOf(key: Key, clef: Clef, perBar: number): Node {
   ]);
 }
 
-function halfNote(note: Note, signed: boolean): Node {
+function halfNote(note: Note, signed: boolean): XmlElement {
   return el('note', [
     pitchElement(note),
     el('duration', [2]),

@@ -48,7 +48,7 @@ export interface Degree {
 }
 
 /** The kind nearest to a chord, with the `degree` elements that make up the difference. */
-export function kindOf(chord: Chord): { kind: string; text: string; degrees: Degree[] } {
+export function chordKindOf(chord: Chord): { kind: string; text: string; degrees: Degree[] } {
   const description = describe(chord.members);
   const quality = qualityName(description);
   const named = RENAMED[quality] ?? quality;

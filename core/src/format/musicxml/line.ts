@@ -10,13 +10,13 @@ import { midiNumber, type Note } from '../../pitch/note';
 import { printNote } from '../../pitch/print';
 import { parseMetre, printMetre, USUAL_METRE, barTicks } from '../../time/metre';
 import { printLength, USUAL_TICKS } from '../../time/length';
-import { readEntry, type Entry, type Rest } from '../../line/entry';
+import { chordOfEntry, type Entry, type Rest } from '../../line/entry';
 import { settingsOfChords } from '../../voicing/lineSettings';
 import type { LineColumn } from '../../line/column';
 import { MOST_COLUMNS, MOST_HELD } from '../../line/limits';
 import { soundLine } from '../soundLine';
 import { counted, PLAIN_LINE, type Carried, type LineFile } from '../lineFile';
-import { wrong } from './dom';
+import { wrongFile } from './dom';
 import { readMusicXml } from './read';
 import { type ScoreIn, type TimedNote } from './scoreIn';
 
@@ -24,7 +24,7 @@ import { type ScoreIn, type TimedNote } from './scoreIn';
 const MOST_AT_ONCE = 400;
 
 /** What sounds from one onset to the next. */
-export interface Moment {
+export interface LineMoment {
   readonly onset: number;
   readonly end: number;
   readonly key: Key;
@@ -39,11 +39,11 @@ export interface Moment {
  */
 export function readMusicXmlLine(text: string): Carried<LineFile> {
   const score = readMusicXml(text);
-  const moments = withRests(momentsOf(score), score);
+  const moments = withRests(lineMoments(score), score);
   const kept = moments
     .filter((moment) => moment.label !== null || readIn(notesEntry(moment.sounding), moment.key) !== null)
     // What is passed over leaves its time to the chord before it.
-    .map((moment, at, all): Moment => ({
+    .map((moment, at, all): LineMoment => ({
       ...moment,
       end: all[at + 1]?.onset ?? moments[moments.length - 1]!.end,
     }));
@@ -55,7 +55,9 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
     ({ label, end, sounding }) => !isSilence(label) && soundsTo(sounding, end) < end,
   );
   const labels = kept.map(({ label, sounding }) => label ?? notesEntry(sounding));
-  const chords = kept.flatMap(({ key }, at) => (isSilence(labels[at]!) ? [] : [readEntry(labels[at]!, key)]));
+  const chords = kept.flatMap(({ key }, at) =>
+    isSilence(labels[at]!) ? [] : [chordOfEntry(labels[at]!, key)],
+  );
   const settings = settingsOfChords(chords);
   const timed = isTimed(score, kept);
   let key = score.keys[0]!.key;
@@ -123,7 +125,7 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
 }
 
 /** Notes that began before a moment and go on in it. */
-function heldFrom(before: Moment | undefined, { onset, sounding }: Moment): Pick<LineColumn, 'held'> {
+function heldFrom(before: LineMoment | undefined, { onset, sounding }: LineMoment): Pick<LineColumn, 'held'> {
   const held = sounding.filter((note) => note.onset < onset && before?.sounding.includes(note));
   const names = [...new Set(held.map(({ note }) => printNote(note)))].slice(0, MOST_HELD);
   return names.length > 0 ? { held: names } : {};
@@ -150,7 +152,7 @@ function upbeatOf({ metre, pickup }: ScoreIn, first: number): number {
 /** Whether anything is said of time: in the usual metre a half note each needs no words. */
 function isTimed(
   { metre, metres, endings, repeatStarts, repeatEnds, pickup }: ScoreIn,
-  moments: readonly Moment[],
+  moments: readonly LineMoment[],
 ): boolean {
   const plain =
     metre === USUAL_METRE &&
@@ -171,10 +173,10 @@ function soundsTo(sounding: readonly TimedNote[], end: number): number {
 }
 
 /** Silence of a bar or more is a place where no chord sounds; shorter rests belong to the chord before. */
-function withRests(moments: readonly Moment[], { metre, pickup }: ScoreIn): Moment[] {
+function withRests(moments: readonly LineMoment[], { metre, pickup }: ScoreIn): LineMoment[] {
   const bar = barTicks(parseMetre(metre));
   const first = moments[0];
-  const silence = (onset: number, end: number, { key }: Moment): Moment => ({
+  const silence = (onset: number, end: number, { key }: LineMoment): LineMoment => ({
     onset,
     end,
     key,
@@ -194,7 +196,7 @@ function withRests(moments: readonly Moment[], { metre, pickup }: ScoreIn): Mome
 }
 
 /** Every onset of a score with what sounds until the next. */
-export function momentsOf({ notes, labels, keys, metre }: ScoreIn): Moment[] {
+export function lineMoments({ notes, labels, keys, metre }: ScoreIn): LineMoment[] {
   const onsets = [...new Set([...notes.map(({ onset }) => onset), ...labels.keys()])].sort((a, b) => a - b);
   const sorted = [...notes].sort((a, b) => a.onset - b.onset);
   let next = 0;
@@ -204,7 +206,7 @@ export function momentsOf({ notes, labels, keys, metre }: ScoreIn): Moment[] {
     while (next < sorted.length && sorted[next]!.onset <= onset) sounding.push(sorted[next++]!);
     sounding = sounding.filter(({ end }) => end > onset);
     if (sounding.length > MOST_AT_ONCE)
-      throw wrong(
+      throw wrongFile(
         `${sounding.length} notes at once`,
         'more notes sound together than a score can have.',
         'Check the file in the program that wrote it.',
@@ -222,7 +224,7 @@ export function momentsOf({ notes, labels, keys, metre }: ScoreIn): Moment[] {
  * The four notes of every moment from the highest voice down, where each has exactly one note in each of the
  * same four voices.
  */
-function fourVoices(moments: readonly Moment[]): Note[][] | null {
+function fourVoices(moments: readonly LineMoment[]): Note[][] | null {
   const streams = [
     ...new Set(moments.flatMap(({ sounding }) => sounding.map(({ stream }) => stream))),
   ].sort();
@@ -240,7 +242,7 @@ function notesEntry(sounding: readonly TimedNote[]): Entry {
 }
 
 function readIn(entry: Entry, key: Key): Entry | null {
-  return attempt(() => readEntry(entry, key)).ok ? entry : null;
+  return attempt(() => chordOfEntry(entry, key)).ok ? entry : null;
 }
 
 function sameNotes(one: readonly Note[], other: readonly TimedNote[]): boolean {

@@ -1,6 +1,6 @@
 import { strToU8, unzipSync, zipSync } from 'fflate';
 import { textOfBytes } from './encoding';
-import { attributeOf, childrenOf, find, parseXml, wrong } from './dom';
+import { attributeOf, childrenOf, find, parseXml, wrongFile } from './dom';
 
 const CONTAINER = 'META-INF/container.xml';
 const SCORE = 'score.musicxml';
@@ -30,7 +30,7 @@ export function unpackMxl(bytes: Uint8Array): string {
   const path = container ? rootFile(textOfBytes(container)) : null;
   const score = path === null ? undefined : memberOf(bytes, path);
   if (!score)
-    throw wrong(
+    throw wrongFile(
       path ?? CONTAINER,
       'the container of this .mxl file names no score in it.',
       'Export the score again as MusicXML.',
@@ -46,7 +46,7 @@ function memberOf(bytes: Uint8Array, path: string): Uint8Array | undefined {
     });
     return Object.hasOwn(files, path) ? files[path] : undefined;
   } catch {
-    throw wrong(
+    throw wrongFile(
       'the file',
       'this is no readable .mxl file: it cannot be unpacked.',
       'Export the score again as MusicXML.',
@@ -58,7 +58,7 @@ function memberOf(bytes: Uint8Array, path: string): Uint8Array | undefined {
 export function musicXmlText(bytes: Uint8Array): string {
   if (isZip(bytes)) return unpackMxl(bytes);
   if (bytes.length > MOST_BYTES)
-    throw wrong('the file', 'the score is larger than 50 MB.', 'Read a part of it.');
+    throw wrongFile('the file', 'the score is larger than 50 MB.', 'Read a part of it.');
   return textOfBytes(bytes);
 }
 

@@ -10,23 +10,23 @@ import {
   numberIn,
   parseXml,
   tagOf,
-  textOf,
-  wrong,
-  type Node,
+  xmlText,
+  wrongFile,
+  type XmlNode,
 } from './dom';
 import {
   fermataIn,
   readBarline,
   readDirection,
   readHarmony,
-  readKey,
+  readKeySignature,
   readMarks,
   readMetre,
   type Collected,
 } from './readMarks';
 import { barTimes, type BarTimes } from './barTimes';
 import { partwise } from './timewise';
-import { Staves, writtenNote, writtenScore } from './written';
+import { WrittenStaves, writtenNote, writtenScore } from './written';
 import type { ScorePart } from '../../score/model/score';
 import { readPitch, readTransposition, type Transposition } from './readNotes';
 import { LEFT, Remarks } from './remarks';
@@ -43,7 +43,7 @@ const MELODY = 'Melody';
  * Reads MusicXML (partwise or timewise): sounding notes, labels, keys, repeats, words and
  * fermatas by their times.
  * A single thing that cannot be read is passed over and told. Throws TheoryError
- * `musicxml` saying what was read, what is wrong, and what would be right.
+ * `musicxml` saying what was read, what is wrongFile, and what would be right.
  */
 export function readMusicXml(text: string): ScoreIn {
   refuseLarge(text);
@@ -51,7 +51,7 @@ export function readMusicXml(text: string): ScoreIn {
   const root = parsed.find((node) => !Object.keys(node)[0]!.startsWith('?'));
   const name = root ? tagOf(root) : 'nothing';
   if (name !== 'score-partwise' && name !== 'score-timewise')
-    throw wrong(
+    throw wrongFile(
       `<${name}>`,
       'this is not a MusicXML score.',
       'The root element should be <score-partwise> or <score-timewise>.',
@@ -66,21 +66,21 @@ function refuseLarge(text: string): void {
   for (let at = text.indexOf('<note'); at >= 0; at = text.indexOf('<note', at + 5))
     if (/[\s>]/.test(text[at + 5] ?? '')) count++;
   if (count > MAX_NOTES)
-    throw wrong(
+    throw wrongFile(
       'the file',
       `it holds ${count} notes, and a score has ${MAX_NOTES} at most.`,
       'Import a part of it.',
     );
 }
 
-function readScore(nodes: readonly Node[]): ScoreIn {
+function readScore(nodes: readonly XmlNode[]): ScoreIn {
   const work = find(nodes, 'work');
   const title =
-    textOf(work && find(childrenOf(work), 'work-title')) ||
-    textOf(find(nodes, 'movement-title')) ||
+    xmlText(work && find(childrenOf(work), 'work-title')) ||
+    xmlText(find(nodes, 'movement-title')) ||
     'Imported progression';
   const identification = find(nodes, 'identification');
-  const source = identification ? textOf(find(childrenOf(identification), 'source')) : '';
+  const source = identification ? xmlText(find(childrenOf(identification), 'source')) : '';
   const c: Collected = {
     notes: [], melody: [], labels: new Map(), keys: [], metres: [], repeatStarts: new Set(),
     repeatEnds: new Set(), endings: [], words: new Map(), fermatas: new Set(), remarks: new Remarks(),
@@ -89,7 +89,7 @@ function readScore(nodes: readonly Node[]): ScoreIn {
   }; // prettier-ignore
   const parts = all(nodes, 'part');
   if (parts.length === 0)
-    throw wrong('the score', 'it has no part.', 'A score has at least one <part> with measures.');
+    throw wrongFile('the score', 'it has no part.', 'A score has at least one <part> with measures.');
   const names = partNames(nodes);
   const times = barTimes(parts.map(childrenOf));
   parts.forEach((part, index) => {
@@ -111,21 +111,21 @@ function readScore(nodes: readonly Node[]): ScoreIn {
   };
 }
 
-function composerIn(identification: Node | undefined): string {
+function composerIn(identification: XmlNode | undefined): string {
   const creators = identification ? all(childrenOf(identification), 'creator') : [];
-  return textOf(creators.find((one) => attributeOf(one, 'type') === 'composer')).slice(0, 200);
+  return xmlText(creators.find((one) => attributeOf(one, 'type') === 'composer')).slice(0, 200);
 }
 
-function partNames(nodes: readonly Node[]): Map<string, string> {
+function partNames(nodes: readonly XmlNode[]): Map<string, string> {
   const list = find(nodes, 'part-list');
   const parts = list ? all(childrenOf(list), 'score-part') : [];
   return new Map(
-    parts.map((part) => [attributeOf(part, 'id') ?? '', textOf(find(childrenOf(part), 'part-name'))]),
+    parts.map((part) => [attributeOf(part, 'id') ?? '', xmlText(find(childrenOf(part), 'part-name'))]),
   );
 }
 
 function readPart(
-  measures: readonly Node[],
+  measures: readonly XmlNode[],
   index: number,
   name: string,
   melody: boolean,
@@ -134,7 +134,7 @@ function readPart(
 ): ScorePart {
   let divisions = 1;
   let transposition: Transposition | null = null;
-  const staves = new Staves();
+  const staves = new WrittenStaves();
   const notes = new Tied(melody ? c.melody : c.notes, c);
   all(measures, 'measure').forEach((measure, bar) => {
     const where = `bar ${attributeOf(measure, 'number') ?? '?'}`;
@@ -143,13 +143,13 @@ function readPart(
     let now = measureStart;
     let furthest = measureStart;
     let lastOnset = measureStart;
-    const ticksIn = (node: Node, name: string) => {
+    const ticksIn = (node: XmlNode, name: string) => {
       const told = numberIn(find(childrenOf(node), name));
       if (name === 'duration' && (told === null || told < 0) && !find(childrenOf(node), 'grace'))
         c.remarks.add(LEFT.duration, where);
       return Math.round(((told ?? 0) * TICKS_A_QUARTER) / divisions);
     };
-    const lasting = (node: Node) => Math.min(LONGEST_NOTE, Math.max(0, ticksIn(node, 'duration')));
+    const lasting = (node: XmlNode) => Math.min(LONGEST_NOTE, Math.max(0, ticksIn(node, 'duration')));
     for (const node of childrenOf(measure)) {
       const children = childrenOf(node);
       switch (tagOf(node)) {
@@ -158,7 +158,7 @@ function readPart(
           if (said !== null && said > 0) divisions = said;
           transposition = readTransposition(children) ?? transposition;
           staves.read(children, now);
-          if (index === 0 || c.keys.length === 0) readKey(children, now, transposition, c, where);
+          if (index === 0 || c.keys.length === 0) readKeySignature(children, now, transposition, c, where);
           if (index === 0) readMetre(children, now, c, where);
           break;
         }
@@ -183,14 +183,15 @@ function readPart(
           const ticks = isGrace ? 0 : lasting(node);
           const note = readPitch(children, transposition, c.remarks, where);
           if (c.written.length > MAX_NOTES)
-            throw wrong(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
+            throw wrongFile(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
           c.written.push(writtenNote(children, { part: index, onset, ticks, note }));
           if (isGrace) {
             c.remarks.add(LEFT.grace, where);
             break;
           }
           const end = onset + ticks;
-          const stream = `${index} ${textOf(find(children, 'staff')) || '1'} ${textOf(find(children, 'voice')) || '1'}`;
+          const [staff, voice] = ['staff', 'voice'].map((name) => xmlText(find(children, name)) || '1');
+          const stream = `${index} ${staff} ${voice}`;
           if (note && end > onset) notes.add(children, { onset, end, note, stream });
           if (!melody) readMarks(children, onset, c, where);
           lastOnset = onset;
@@ -208,7 +209,7 @@ function readPart(
 }
 
 /** A first bar that is too short is an upbeat where the file says so, or where other bars follow it. */
-function isUpbeat(measure: Node, measures: readonly Node[]): boolean {
+function isUpbeat(measure: XmlNode, measures: readonly XmlNode[]): boolean {
   return (
     attributeOf(measure, 'implicit') === 'yes' ||
     attributeOf(measure, 'number') === '0' ||
@@ -225,7 +226,7 @@ class Tied {
     private readonly collected: Collected,
   ) {}
 
-  add(children: readonly Node[], timed: TimedNote): void {
+  add(children: readonly XmlNode[], timed: TimedNote): void {
     const place = `${timed.stream} ${printNote(timed.note)}`;
     const before = this.last.get(place);
     const tied = all(children, 'tie').some((tie) => attributeOf(tie, 'type') === 'stop');

@@ -2,9 +2,9 @@ import type { Chord } from '../../chord/chord';
 import { fifthsMoved, MODES, keyFromSignature, printKey, type Key, type Mode } from '../../key/key';
 import type { Ending } from '../../time/bars';
 import { type Metre } from '../../time/metre';
-import { all, attributeOf, childrenOf, find, numberIn, tagOf, textOf, type Node } from './dom';
+import { all, attributeOf, childrenOf, find, numberIn, tagOf, xmlText, type XmlNode } from './dom';
 import type { ScorePart, WrittenNote } from '../../score/model/score';
-import { readName, readSymbol, type Transposition } from './readNotes';
+import { readChordSymbol, readNoteElementName, type Transposition } from './readNotes';
 import { LEFT, type Remarks } from './remarks';
 import type { TimedNote } from './scoreIn';
 
@@ -32,22 +32,22 @@ export interface Collected {
   pickup: number;
 }
 
-export function fermataIn(children: readonly Node[]): boolean {
+export function fermataIn(children: readonly XmlNode[]): boolean {
   return all(children, 'notations').some((notations) => find(childrenOf(notations), 'fermata') !== undefined);
 }
 
 /** Fermatas and words of a note; of several verses the first. */
-export function readMarks(children: readonly Node[], onset: number, c: Collected, where: string): void {
+export function readMarks(children: readonly XmlNode[], onset: number, c: Collected, where: string): void {
   if (fermataIn(children)) c.fermatas.add(onset);
   const verses = all(children, 'lyric');
   if (verses.length > 1) c.remarks.add(LEFT.verse, where);
-  const text = verses[0] ? textOf(find(childrenOf(verses[0]), 'text')) : '';
+  const text = verses[0] ? xmlText(find(childrenOf(verses[0]), 'text')) : '';
   if (text !== '' && !c.words.has(onset)) c.words.set(onset, text.slice(0, 200));
 }
 
 /** Repeats and endings of a barline; an open ending is closed by the next sign. */
-export function readBarline(children: readonly Node[], now: number, c: Collected, where: string): void {
-  const style = textOf(find(children, 'bar-style'));
+export function readBarline(children: readonly XmlNode[], now: number, c: Collected, where: string): void {
+  const style = xmlText(find(children, 'bar-style'));
   if (style === 'light-light' || style === 'light-heavy') c.doubles.add(now);
   const ending = find(children, 'ending');
   if (ending) {
@@ -65,8 +65,8 @@ export function readBarline(children: readonly Node[], now: number, c: Collected
 }
 
 /** The sounding key of a signature; a part that transposes writes another than it sounds in. */
-export function readKey(
-  nodes: readonly Node[],
+export function readKeySignature(
+  nodes: readonly XmlNode[],
   at: number,
   transposition: Transposition | null,
   c: Collected,
@@ -77,7 +77,7 @@ export function readKey(
   const written = numberIn(find(childrenOf(key), 'fifths')) ?? 0;
   const fifths = transposition ? fifthsMoved(written, transposition.halfSteps) : written;
   if (!Number.isInteger(fifths) || Math.abs(fifths) > 7) return c.remarks.add(LEFT.signature, where);
-  const mode = textOf(find(childrenOf(key), 'mode'));
+  const mode = xmlText(find(childrenOf(key), 'mode'));
   const read = keyFromSignature(
     fifths,
     (MODES as readonly string[]).includes(mode) ? (mode as Mode) : 'major',
@@ -88,19 +88,19 @@ export function readKey(
 }
 
 /** The metre of attributes, an additive one as the sum of its beats; null for none, or one that no bar has. */
-export function metreIn(nodes: readonly Node[]): Metre | null {
+export function metreIn(nodes: readonly XmlNode[]): Metre | null {
   const time = find(nodes, 'time');
   if (!time) return null;
   const children = childrenOf(time);
   const over = all(children, 'beats')
-    .flatMap((beats) => textOf(beats).split('+'))
+    .flatMap((beats) => xmlText(beats).split('+'))
     .reduce((sum, beats) => sum + (Number(beats) || 0), 0);
   const under = numberIn(find(children, 'beat-type')) ?? 0;
   const isMetre = Number.isInteger(over) && over >= 1 && over <= 99 && [1, 2, 4, 8, 16].includes(under);
   return isMetre ? { over, under } : null;
 }
 
-export function readMetre(nodes: readonly Node[], at: number, c: Collected, where: string): void {
+export function readMetre(nodes: readonly XmlNode[], at: number, c: Collected, where: string): void {
   const time = find(nodes, 'time');
   if (!time || find(childrenOf(time), 'senza-misura')) return;
   const metre = metreIn(nodes);
@@ -110,7 +110,7 @@ export function readMetre(nodes: readonly Node[], at: number, c: Collected, wher
 }
 
 /** Tempo of a direction; what a line cannot hold of it is told. */
-export function readDirection(nodes: readonly Node[], c: Collected, where: string): void {
+export function readDirection(nodes: readonly XmlNode[], c: Collected, where: string): void {
   const sound = find(nodes, 'sound');
   const tempo = sound ? Number(attributeOf(sound, 'tempo')) : NaN;
   if (tempo >= 20 && tempo <= 400) c.tempo ??= Math.round(tempo);
@@ -118,14 +118,14 @@ export function readDirection(nodes: readonly Node[], c: Collected, where: strin
     for (const mark of childrenOf(type)) if (tagOf(mark) === 'pedal') c.remarks.add(LEFT.pedal, where);
 }
 
-export function readHarmony(children: readonly Node[], at: number, c: Collected, where: string): void {
+export function readHarmony(children: readonly XmlNode[], at: number, c: Collected, where: string): void {
   const label = c.labels.get(at) ?? { symbol: null, numeral: null };
-  const functionText = textOf(find(children, 'function'));
+  const functionText = xmlText(find(children, 'function'));
   if (functionText !== '' && functionText.length <= 80) label.numeral = functionText;
   const root = find(children, 'root');
-  const name = root ? readName(childrenOf(root), 'root-', c.remarks, where) : null;
+  const name = root ? readNoteElementName(childrenOf(root), 'root-', c.remarks, where) : null;
   if (name) {
-    label.symbol = readSymbol(children, name, c.remarks, where);
+    label.symbol = readChordSymbol(children, name, c.remarks, where);
     if (!label.symbol) c.remarks.add(LEFT.harmony, where);
   }
   c.labels.set(at, label);

@@ -3,7 +3,7 @@ import { parseSymbol } from '../../chord/symbolParse';
 import { printSymbol } from '../../chord/symbolPrint';
 import { attempt } from '../../errors';
 import { LETTERS, noteName, transposedNote, type Note, type NoteName } from '../../pitch/note';
-import { all, childrenOf, find, numberIn, textOf, type Node } from './dom';
+import { all, childrenOf, find, numberIn, xmlText, type XmlNode } from './dom';
 import { membersOfKind, type Degree } from './kinds';
 import { LEFT, type Remarks } from './remarks';
 
@@ -17,7 +17,7 @@ export interface Transposition {
 const LETTERS_OF_HALF_STEPS = [0, 1, 1, 2, 2, 3, 3, 4, 5, 5, 6, 6];
 
 /** The `transpose` of a part; null where there is none. */
-export function readTransposition(attributes: readonly Node[]): Transposition | null {
+export function readTransposition(attributes: readonly XmlNode[]): Transposition | null {
   const node = find(attributes, 'transpose');
   if (!node) return null;
   const children = childrenOf(node);
@@ -31,13 +31,13 @@ export function readTransposition(attributes: readonly Node[]): Transposition | 
 }
 
 /** A name of a note under `prefix-step` and `prefix-alter`; null where there is none that can be read. */
-export function readName(
-  nodes: readonly Node[],
+export function readNoteElementName(
+  nodes: readonly XmlNode[],
   prefix: string,
   remarks: Remarks,
   where: string,
 ): NoteName | null {
-  const letter = textOf(find(nodes, `${prefix}step`));
+  const letter = xmlText(find(nodes, `${prefix}step`));
   const step = letter.length === 1 ? LETTERS.indexOf(letter) : -1;
   const alter = numberIn(find(nodes, `${prefix}alter`)) ?? 0;
   if (!Number.isInteger(alter)) remarks.add(LEFT.quarterTone, where);
@@ -47,7 +47,7 @@ export function readName(
 
 /** The sounding pitch of a note; null for a rest, for percussion, and for what cannot be read, which is told. */
 export function readPitch(
-  nodes: readonly Node[],
+  nodes: readonly XmlNode[],
   transposition: Transposition | null,
   remarks: Remarks,
   where: string,
@@ -57,7 +57,7 @@ export function readPitch(
   if (!pitch) return null;
   const children = childrenOf(pitch);
   const octave = numberIn(find(children, 'octave'));
-  const name = readName(children, '', remarks, where);
+  const name = readNoteElementName(children, '', remarks, where);
   const written = name && octave !== null && Number.isInteger(octave) ? { ...name, octave } : null;
   const note = written && transposition ? soundingOf(written, transposition) : written;
   if (note && note.octave >= 0 && note.octave <= 9) return note;
@@ -71,23 +71,25 @@ function soundingOf(written: Note, { letters, halfSteps }: Transposition): Note 
 }
 
 /** The chord of a `harmony`; null for a kind without notes of its own. */
-export function readSymbol(
-  nodes: readonly Node[],
+export function readChordSymbol(
+  nodes: readonly XmlNode[],
   root: NoteName,
   remarks: Remarks,
   where: string,
 ): Chord | null {
   const bassNode = find(nodes, 'bass');
-  const bass = bassNode ? (readName(childrenOf(bassNode), 'bass-', remarks, where) ?? undefined) : undefined;
+  const bass = bassNode
+    ? (readNoteElementName(childrenOf(bassNode), 'bass-', remarks, where) ?? undefined)
+    : undefined;
   const degrees = all(nodes, 'degree').flatMap((node): Degree[] => {
     const children = childrenOf(node);
-    const type = textOf(find(children, 'degree-type'));
+    const type = xmlText(find(children, 'degree-type'));
     const degree = numberIn(find(children, 'degree-value'));
     if (degree === null || !Number.isInteger(degree) || degree < 1 || degree > 13) return [];
     const alter = Math.trunc(numberIn(find(children, 'degree-alter')) ?? 0);
     return [{ degree, alter, type: type === 'subtract' || type === 'alter' ? type : 'add' }];
   });
-  const list = membersOfKind(textOf(find(nodes, 'kind')), degrees);
+  const list = membersOfKind(xmlText(find(nodes, 'kind')), degrees);
   if (!list) return null;
   const chord = attempt(() => {
     const made = makeChord(root, list, bass);

@@ -2,16 +2,19 @@ import { counted } from '../lineFile';
 
 /** What a reader passes over, counted by kind and told at the end with the bar where it was first met. */
 export class Remarks {
-  private readonly found = new Map<string, { count: number; readonly bar: string; readonly told: Told }>();
+  private readonly found = new Map<
+    string,
+    { count: number; readonly bar: string; readonly told: RemarkWords }
+  >();
 
-  add(told: Told, bar: string): void {
+  add(told: RemarkWords, bar: string): void {
     const known = this.found.get(told.one);
     if (known) known.count++;
     else this.found.set(told.one, { count: 1, bar, told });
   }
 
   /** In words; without some kinds, where those are carried after all. */
-  sentences(without: readonly Told[] = []): string[] {
+  sentences(without: readonly RemarkWords[] = []): string[] {
     const told = [...this.found.values()].filter(({ told }) => !without.includes(told));
     return told.map(({ count, bar, told: { one, many, what } }) => {
       const where = count === 1 ? `in ${bar}` : `first in ${bar}`;
@@ -20,13 +23,14 @@ export class Remarks {
   }
 }
 
-export interface Told {
+/** What is passed over: one of them, several, and what was done. */
+export interface RemarkWords {
   readonly one: string;
   readonly many: string;
   readonly what: string;
 }
 
-const left = (one: string, many = `${one}s`): Told => ({ one, many, what: 'left out' });
+const left = (one: string, many = `${one}s`): RemarkWords => ({ one, many, what: 'left out' });
 
 export const LEFT = {
   grace: left('grace note'),
@@ -59,4 +63,4 @@ export const LEFT = {
     what: 'read as written',
   },
   rest: { one: 'shorter rest', many: 'shorter rests', what: 'taken into the chord before' },
-} as const satisfies Record<string, Told>;
+} as const satisfies Record<string, RemarkWords>;

@@ -5,7 +5,7 @@ import { signatureAlteration, type Clef } from '../../key/scale';
 import { accidentalsInBar } from '../../pitch/barAccidentals';
 import { noteElements } from './elements';
 import { CLEF_SIGNS } from './intervals';
-import { el, musicXmlDocument, type Node } from './xml';
+import { el, musicXmlDocument, type XmlElement } from './xml';
 
 /** Quarters of a whole note. */
 const WHOLE = 4;
@@ -29,7 +29,7 @@ export function sheetToMusicXml({ title, code, sections }: Sheet): string {
   ]);
 }
 
-function measureOf({ clefs, fifths, staves }: StaffLayout, label: string): Node[] {
+function measureOf({ clefs, fifths, staves }: StaffLayout, label: string): XmlElement[] {
   const count = Math.max(1, staves[0]!.length);
   const length = count * WHOLE;
   // A question on one staff leaves the second empty.

@@ -21,7 +21,7 @@ export interface Stream {
 }
 
 /** A piece of a column within one bar. */
-export interface Segment {
+export interface VoiceSegment {
   readonly column: number;
   readonly notes: readonly Note[];
   readonly start: number;
@@ -65,8 +65,12 @@ export function melodyStream({ columns }: LineFile, timed: readonly TimedColumn[
 }
 
 /** A stream cut at the barlines and into note values. */
-export function segmentsOf(stream: Stream, columns: readonly TimedColumn[], bars: readonly Bar[]): Segment[] {
-  const segments: Segment[] = [];
+export function segmentsOf(
+  stream: Stream,
+  columns: readonly TimedColumn[],
+  bars: readonly Bar[],
+): VoiceSegment[] {
+  const segments: VoiceSegment[] = [];
   stream.steps.forEach((steps, column) => {
     const { place } = columns[column]!;
     steps.forEach((notes, step) => {
@@ -101,13 +105,13 @@ export function segmentsOf(stream: Stream, columns: readonly TimedColumn[], bars
  * of key.
  */
 export function sign(
-  segments: readonly Segment[],
+  segments: readonly VoiceSegment[],
   columns: readonly TimedColumn[],
   bars: readonly Bar[],
 ): void {
   const sorted = [...segments].sort((a, b) => a.start - b.start);
   let start = 0;
-  const areaOf = (segment: Segment) =>
+  const areaOf = (segment: VoiceSegment) =>
     `${barAt(bars, segment.start)} ${printedFifths(columns[segment.column]!.key)}`;
   while (start < sorted.length) {
     let end = start + 1;
@@ -127,7 +131,7 @@ function barAt(bars: readonly Bar[], ticks: number): number {
 }
 
 /** Notes that begin together, in order. */
-function groupsOf(segments: readonly Segment[]): Note[][] {
+function groupsOf(segments: readonly VoiceSegment[]): Note[][] {
   const groups: { start: number; notes: Note[] }[] = [];
   for (const { start, notes } of segments) {
     const last = groups[groups.length - 1];

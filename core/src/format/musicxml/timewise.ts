@@ -1,8 +1,8 @@
-import { all, attributeOf, childrenOf, tagOf, type Node } from './dom';
+import { all, attributeOf, childrenOf, tagOf, type XmlNode } from './dom';
 
 /** A timewise score as a partwise one: the same measures, grouped by part. */
-export function partwise(nodes: readonly Node[]): Node[] {
-  const parts = new Map<string, Node[]>();
+export function partwise(nodes: readonly XmlNode[]): XmlNode[] {
+  const parts = new Map<string, XmlNode[]>();
   for (const measure of all(nodes, 'measure'))
     for (const part of all(childrenOf(measure), 'part')) {
       const id = attributeOf(part, 'id') ?? '';

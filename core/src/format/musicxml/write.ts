@@ -15,14 +15,14 @@ import {
   tempoMark,
   timeElement,
 } from './elements';
-import { isHeld, melodyStream, segmentsOf, sign, streamsOf, type Segment, type Stream } from './streams';
-import { el, musicXmlDocument, type Node } from './xml';
+import { isHeld, melodyStream, segmentsOf, sign, streamsOf, type VoiceSegment, type Stream } from './streams';
+import { el, musicXmlDocument, type XmlElement } from './xml';
 
 /** One part of the score with its streams cut into segments. */
 interface Part {
   readonly name: string;
   readonly staves: number;
-  readonly streams: readonly { readonly stream: Stream; readonly segments: readonly Segment[] }[];
+  readonly streams: readonly { readonly stream: Stream; readonly segments: readonly VoiceSegment[] }[];
 }
 
 interface Context {
@@ -91,12 +91,12 @@ function gcd(a: number, b: number): number {
 }
 
 /** The measures of a part; the main one carries the labels, the melody its own notes only. */
-function measuresOf(part: Part, main: boolean, context: Context): Node[] {
+function measuresOf(part: Part, main: boolean, context: Context): XmlElement[] {
   const { columns, bars, file, unit } = context;
   if (columns.length === 0) return [el('measure', [attributesOf(part, context)], { number: 1 })];
   return bars.map(({ number, from, to, metre, metreBegins }, index) => {
     const within = columns.filter(({ place }) => place.start >= from && place.start < to);
-    const content: Node[] = [];
+    const content: XmlElement[] = [];
     if (
       within[0] &&
       within[0].place.start === from &&
@@ -127,7 +127,7 @@ function measuresOf(part: Part, main: boolean, context: Context): Node[] {
   });
 }
 
-function attributesOf(part: Part, { file, metre, unit, columns }: Context): Node {
+function attributesOf(part: Part, { file, metre, unit, columns }: Context): XmlElement {
   const clef = (number: number, sign: string, line: number) =>
     el('clef', [el('sign', [sign]), el('line', [line])], part.staves > 1 ? { number } : undefined);
   return el('attributes', [
@@ -153,12 +153,12 @@ function endingEnds({ columns }: LineFile, at: number): string | null {
 
 /** What stands before the notes of a column: a change of key, and its labels. */
 function before(
-  { column, first, start }: Segment,
+  { column, first, start }: VoiceSegment,
   leading: boolean,
   main: boolean,
   opening: boolean,
   { columns }: Context,
-): Node[] {
+): XmlElement[] {
   const { place, label, key, keyBegins, at } = columns[column]!;
   if (!leading || !first || start !== place.start) return [];
   const change = keyBegins && !(opening && at === 0) ? [el('attributes', [keyElement(key)])] : [];
@@ -174,11 +174,11 @@ function before(
 }
 
 function notesOf(
-  segment: Segment,
+  segment: VoiceSegment,
   stream: Stream,
   carrying: boolean,
   { file, unit, columns }: Context,
-): Node[] {
+): XmlElement[] {
   const { notes, signs, ticks, value, first, last, column } = segment;
   const { phraseEnd, words } = file.columns[column]!;
   const { voice, staff, stem } = stream;

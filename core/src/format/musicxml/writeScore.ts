@@ -6,7 +6,7 @@ import type { ReadChord, ScoreReading } from '../../score/reading/scoreReading';
 import { TICKS_A_QUARTER } from '../../time/length';
 import { printMetre } from '../../time/metre';
 import { barline, endingBegin, numeralHarmony, symbolHarmony, tempoMark, timeElement } from './elements';
-import { el, musicXmlDocument, pitchElement, type Node } from './xml';
+import { el, musicXmlDocument, pitchElement, type XmlElement } from './xml';
 
 const TYPES = ['whole', 'half', 'quarter', 'eighth', '16th', '32nd', '64th'];
 const CLEFS: Record<ClefName, readonly [sign: string, line: number | null, octave: number]> = {
@@ -52,10 +52,10 @@ function measure(
   at: number,
   places: readonly number[],
   chords: readonly ReadChord[],
-): Node {
+): XmlElement {
   const bar = score.bars[at]!;
   const before = score.bars[at - 1];
-  const content: Node[] = [];
+  const content: XmlElement[] = [];
   if (bar.repeatStart) content.push(barline('left', 'forward'));
   if (bar.ending && bar.ending !== before?.ending) content.push(endingBegin(bar.ending));
   content.push(...attributesOf(score, part, at));
@@ -86,7 +86,7 @@ function voiceOut(
   part: ScorePart,
   places: readonly number[],
   bar: WrittenBar,
-  into: Node[],
+  into: XmlElement[],
 ): number {
   let now = bar.from;
   let last: WrittenNote | null = null;
@@ -102,13 +102,15 @@ function voiceOut(
   return now;
 }
 
-function harmonies({ chord, numeral, key }: ReadChord, offset: number): Node[] {
-  const placed = (node: Node): Node =>
-    offset === 0 ? node : { ...node, harmony: [...(node['harmony'] as Node[]), el('offset', [offset])] };
+function harmonies({ chord, numeral, key }: ReadChord, offset: number): XmlElement[] {
+  const placed = (node: XmlElement): XmlElement =>
+    offset === 0
+      ? node
+      : { ...node, harmony: [...(node['harmony'] as XmlElement[]), el('offset', [offset])] };
   return [placed(symbolHarmony(chord)), placed(numeralHarmony(romanTextNumeral(numeral, key).text, chord))];
 }
 
-function attributesOf({ bars, signatures }: Score, part: ScorePart, at: number): Node[] {
+function attributesOf({ bars, signatures }: Score, part: ScorePart, at: number): XmlElement[] {
   const bar = bars[at]!;
   const { transposition } = part;
   const inBar = <T extends { readonly at: number }>(one: T) =>
@@ -116,7 +118,7 @@ function attributesOf({ bars, signatures }: Score, part: ScorePart, at: number):
   const signature = signatures.find(inBar);
   const clefs = part.clefs.filter(inBar);
   const metre = at === 0 || printMetre(bars[at - 1]!.metre) !== printMetre(bar.metre);
-  const content: Node[] = [];
+  const content: XmlElement[] = [];
   if (at === 0) content.push(el('divisions', [TICKS_A_QUARTER]));
   if (signature) {
     const fifths = transposition ? fifthsMoved(signature.fifths, -transposition.halfSteps) : signature.fifths;
@@ -145,7 +147,7 @@ function attributesOf({ bars, signatures }: Score, part: ScorePart, at: number):
   return content.length === 0 ? [] : [el('attributes', content)];
 }
 
-function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, chord: boolean): Node {
+function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, chord: boolean): XmlElement {
   const { kind, note, ticks, voice, staff, tuplet, lyric } = one;
   const written = (sounding: Note) =>
     transposition ? transposedNote(sounding, -transposition.letters, -transposition.halfSteps) : sounding;
@@ -173,14 +175,14 @@ function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, cho
 }
 
 /** Words under a note; a hyphen at their end says that the word goes on. */
-function lyricElement(lyric: string): Node {
+function lyricElement(lyric: string): XmlElement {
   const goesOn = lyric.endsWith('-') && lyric !== '-';
   const text = goesOn ? lyric.slice(0, -1) : lyric;
   return el('lyric', [el('syllabic', [goesOn ? 'begin' : 'single']), el('text', [text])], { number: 1 });
 }
 
 /** The note value of a length, where one sign has it. */
-function typeOf(ticks: number): Node[] {
+function typeOf(ticks: number): XmlElement[] {
   for (const [at, type] of TYPES.entries())
     for (const dots of [0, 1, 2]) {
       const own = ((4 * TICKS_A_QUARTER) / 2 ** at) * (2 - 1 / 2 ** dots);

@@ -3,7 +3,7 @@ import type { ClefAt, ClefName, Score, ScorePart, WrittenBar, WrittenNote } from
 import { signatureFifths } from '../../key/key';
 import { numbered } from '../../score/model/beats';
 import type { BarTimes } from './barTimes';
-import { all, attributeOf, childrenOf, find, numberIn, textOf, type Node } from './dom';
+import { all, attributeOf, childrenOf, find, numberIn, xmlText, type XmlNode } from './dom';
 import { fermataIn, type Collected } from './readMarks';
 
 const CLEFS: Record<string, ClefName> = {
@@ -14,17 +14,17 @@ const CLEFS: Record<string, ClefName> = {
 };
 
 /** The staves of a part and their clefs, as its attributes say them. */
-export class Staves {
+export class WrittenStaves {
   private staves = 1;
   private readonly clefs: ClefAt[] = [];
 
-  read(attributes: readonly Node[], at: number): void {
+  read(attributes: readonly XmlNode[], at: number): void {
     const staves = numberIn(find(attributes, 'staves'));
     if (staves !== null && staves >= 1 && staves <= 6) this.staves = Math.trunc(staves);
     for (const node of all(attributes, 'clef')) {
       const children = childrenOf(node);
-      const sign = textOf(find(children, 'sign'));
-      const line = textOf(find(children, 'line')) || ({ G: '2', F: '4', C: '3' }[sign] ?? '');
+      const sign = xmlText(find(children, 'sign'));
+      const line = xmlText(find(children, 'line')) || ({ G: '2', F: '4', C: '3' }[sign] ?? '');
       const down = numberIn(find(children, 'clef-octave-change')) === -1;
       const clef = sign === 'percussion' ? 'percussion' : CLEFS[`${sign} ${line}`];
       const staff = Math.max(1, Math.trunc(Number(attributeOf(node, 'number') ?? 1)) || 1);
@@ -45,11 +45,11 @@ interface Timed {
 }
 
 /** A note element as it is written. */
-export function writtenNote(children: readonly Node[], timed: Timed): WrittenNote {
+export function writtenNote(children: readonly XmlNode[], timed: Timed): WrittenNote {
   const ties = all(children, 'tie').map((tie) => attributeOf(tie, 'type'));
   const lyric = all(children, 'lyric')[0];
-  const syllable = lyric ? textOf(find(childrenOf(lyric), 'text')).slice(0, 200) : '';
-  const goesOn = lyric && /^(?:begin|middle)$/.test(textOf(find(childrenOf(lyric), 'syllabic')));
+  const syllable = lyric ? xmlText(find(childrenOf(lyric), 'text')).slice(0, 200) : '';
+  const goesOn = lyric && /^(?:begin|middle)$/.test(xmlText(find(childrenOf(lyric), 'syllabic')));
   const text = syllable !== '' && goesOn ? `${syllable}-` : syllable;
   const modification = find(children, 'time-modification');
   const within = modification ? childrenOf(modification) : [];
@@ -66,7 +66,7 @@ export function writtenNote(children: readonly Node[], timed: Timed): WrittenNot
   return {
     ...timed,
     staff: Math.max(1, Math.trunc(numberIn(find(children, 'staff')) ?? 1)),
-    voice: textOf(find(children, 'voice')) || '1',
+    voice: xmlText(find(children, 'voice')) || '1',
     kind,
     ...(ties.includes('start') ? { tieStart: true as const } : {}),
     ...(ties.includes('stop') ? { tieEnd: true as const } : {}),
@@ -82,7 +82,7 @@ export function writtenNote(children: readonly Node[], timed: Timed): WrittenNot
 export function writtenScore(
   title: string,
   composer: string,
-  measures: readonly Node[],
+  measures: readonly XmlNode[],
   times: readonly BarTimes[],
   c: Collected,
 ): Score {

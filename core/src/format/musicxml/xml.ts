@@ -8,14 +8,14 @@ function plainText(text: string): string {
 }
 
 /** An element for XMLBuilder with preserveOrder. */
-export type Node = Record<string, unknown>;
+export type XmlElement = Record<string, unknown>;
 
 export function el(
   name: string,
-  children: readonly (Node | string | number)[] = [],
+  children: readonly (XmlElement | string | number)[] = [],
   attributes?: Record<string, string | number>,
-): Node {
-  const node: Node = {
+): XmlElement {
+  const node: XmlElement = {
     [name]: children.map((child) =>
       typeof child === 'object' ? child : { '#text': plainText(String(child)) },
     ),
@@ -30,7 +30,7 @@ export function el(
 /** A whole MusicXML 4.0 document, partwise. */
 export function musicXmlDocument(
   { title, source = '' }: { readonly title: string; readonly source?: string },
-  parts: readonly { readonly name: string; readonly measures: readonly Node[] }[],
+  parts: readonly { readonly name: string; readonly measures: readonly XmlElement[] }[],
 ): string {
   const root = el(
     'score-partwise',
@@ -60,7 +60,7 @@ export function musicXmlDocument(
   return `<?xml version="1.0" encoding="UTF-8"?>\n${doctype}${String(builder.build([root]))}\n`;
 }
 
-export function pitchElement(note: Note): Node {
+export function pitchElement(note: Note): XmlElement {
   return el('pitch', [
     el('step', [LETTERS[note.step]!]),
     ...(note.alteration === 0 ? [] : [el('alter', [note.alteration])]),
@@ -79,6 +79,6 @@ const ACCIDENTALS: Record<number, string> = {
 };
 
 /** The accidental as it stands before the note. */
-export function accidentalElement(note: Note): Node {
+export function accidentalElement(note: Note): XmlElement {
   return el('accidental', [ACCIDENTALS[note.alteration]!]);
 }

@@ -3,7 +3,7 @@ import { printNote } from '../../pitch/print';
 import { barTicks } from '../../time/metre';
 import { barAt } from '../model/beats';
 import { placed, rest, withNotes, wrong, type EditedScore } from './edited';
-import { repitched, tied, untied, without } from './editTies';
+import { repitched, tied, untied, withoutMark } from './editTies';
 import { joinedRests, lengthened, moved } from './editTime';
 import type { Score, WrittenBar, WrittenNote } from '../model/score';
 import { chordOf, type VoicePlace } from '../model/voicePlace';
@@ -55,7 +55,7 @@ export function editNote(score: Score, place: number, edit: NoteEdit): EditedSco
       return withNotes(score, tied(notes, place), place);
     case 'fermata':
       for (const at of chordOf(notes, place))
-        notes[at] = one.fermata ? without(notes[at]!, 'fermata') : { ...notes[at]!, fermata: true };
+        notes[at] = one.fermata ? withoutMark(notes[at]!, 'fermata') : { ...notes[at]!, fermata: true };
       return withNotes(score, notes, place);
     case 'voice':
       return moved(score, notes, place, edit.to);

@@ -4,8 +4,8 @@ import { wrong } from './edited';
 import type { WrittenNote } from '../model/score';
 import { chordOf, sameVoice } from '../model/voicePlace';
 
-/** A note without one of its marks. */
-export function without(one: WrittenNote, mark: 'fermata' | 'tieStart' | 'tieEnd'): WrittenNote {
+/** A note withoutMark one of its marks. */
+export function withoutMark(one: WrittenNote, mark: 'fermata' | 'tieStart' | 'tieEnd'): WrittenNote {
   const rest = { ...one };
   delete rest[mark];
   return rest;
@@ -45,8 +45,8 @@ export function repitched(notes: WrittenNote[], place: number, note: Note): Writ
 /** Takes the ties of a note to its neighbours away. */
 export function untied(notes: WrittenNote[], place: number): void {
   const [on, back] = [tiedWith(notes, place, 'on'), tiedWith(notes, place, 'back')];
-  if (notes[place]!.tieStart && on >= 0) notes[on] = without(notes[on]!, 'tieEnd');
-  if (notes[place]!.tieEnd && back >= 0) notes[back] = without(notes[back]!, 'tieStart');
+  if (notes[place]!.tieStart && on >= 0) notes[on] = withoutMark(notes[on]!, 'tieEnd');
+  if (notes[place]!.tieEnd && back >= 0) notes[back] = withoutMark(notes[back]!, 'tieStart');
 }
 
 export function tied(notes: WrittenNote[], place: number): WrittenNote[] {
@@ -56,7 +56,7 @@ export function tied(notes: WrittenNote[], place: number): WrittenNote[] {
     untied(notes, place);
     const back = one.tieEnd ? tiedWith(notes, place, 'back') : -1;
     if (back >= 0) notes[back] = { ...notes[back]!, tieStart: true };
-    notes[place] = without(one, 'tieStart');
+    notes[place] = withoutMark(one, 'tieStart');
     return notes;
   }
   const on = notes.findIndex(

@@ -2,7 +2,7 @@ import { printNote } from '../../pitch/print';
 import { printLength, TICKS_A_QUARTER } from '../../time/length';
 import { barAt } from '../model/beats';
 import { placed, rest, withNotes, wrong, type EditedScore } from './edited';
-import { tiedWith, untied, without } from './editTies';
+import { tiedWith, untied, withoutMark } from './editTies';
 import type { Score, WrittenBar, WrittenNote } from '../model/score';
 import { chordOf, sameVoice, takesTime, type VoicePlace } from '../model/voicePlace';
 
@@ -32,10 +32,10 @@ export function lengthened(score: Score, notes: WrittenNote[], place: number, ti
   const next = notes.flatMap((other, at): WrittenNote[] => {
     if (chord.has(at)) {
       if (other.ticks === ticks) return [other];
-      return [without({ ...other, ticks }, 'tieStart')];
+      return [withoutMark({ ...other, ticks }, 'tieStart')];
     }
     if (other.tieEnd && other.onset === old && [...chord].some((own) => tiedWith(notes, own, 'on') === at))
-      return [without(other, 'tieEnd')];
+      return [withoutMark(other, 'tieEnd')];
     return [other];
   });
   const cut = end > old ? cleared(next, one, old, end, one.onset) : next;
@@ -57,7 +57,7 @@ function cleared(
     if (!takesTime(other) || !sameVoice(other, voice) || other.onset <= after) return [other];
     const over = other.onset + other.ticks;
     if (over <= begin || other.onset >= end) {
-      return other.onset === end && other.tieEnd ? [without(other, 'tieEnd')] : [other];
+      return other.onset === end && other.tieEnd ? [withoutMark(other, 'tieEnd')] : [other];
     }
     if (other.tuplet) throw wrong('a tuplet', 'it would be cut in two.', 'Take its notes away first.');
     if (over > end && !left.some(({ onset }) => onset === end)) left.push(rest(other, end, over));
@@ -120,7 +120,7 @@ export function moved(score: Score, notes: WrittenNote[], place: number, to: Voi
       'Choose a voice that rests here.',
     );
   untied(notes, place);
-  const own: WrittenNote = without(without({ ...one, ...to }, 'tieStart'), 'tieEnd');
+  const own: WrittenNote = withoutMark(withoutMark({ ...one, ...to }, 'tieStart'), 'tieEnd');
   const left = chordOf(notes, place).length > 1 || sameVoice(one, to) ? [] : [rest(one, one.onset, end)];
   const others = notes.filter((_, at) => at !== place);
   const free = there.some(({ kind }) => kind === 'rest') ? cleared(others, to, one.onset, end) : others;

@@ -12,13 +12,13 @@ import type { PhraseEnd } from './phrases';
 import type { ScoreRuling } from './rulings';
 import type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './scoreReading';
 import type { KnownChord } from './pickReadings';
-import type { Segment } from './segment';
+import type { ScoreSegment } from './segment';
 import type { Slice } from './slices';
-import { isOutside, type HeardNotes, type Touched } from './editedRange';
+import { isOutside, type HeardNotes, type EditedRange } from './editedRange';
 
 /** A chord of the best reading, and what is known of it. */
-export interface FoundChord {
-  readonly segment: Segment;
+export interface BestChord {
+  readonly segment: ScoreSegment;
   readonly known: KnownChord;
 }
 
@@ -29,12 +29,12 @@ interface Assembled {
   readonly phraseEnds: readonly PhraseEnd[];
   readonly rulings: readonly ScoreRuling[];
   /** What is other than in the reading before, and which reading this is, counted. */
-  readonly touched: Touched;
+  readonly touched: EditedRange;
   readonly round: number;
 }
 
 /** Makes the reading of a score from the chords that were found. A chord that says the same stays the same object. */
-export function assemble(given: Assembled, found: readonly FoundChord[]): ScoreReading {
+export function assemble(given: Assembled, found: readonly BestChord[]): ScoreReading {
   const { slices, phraseEnds, rulings } = given;
   const times = found.map(({ segment }) => timesOf(segment, slices));
   const best = found.map(({ segment }, at): ContextReading => {
@@ -84,7 +84,7 @@ export function assemble(given: Assembled, found: readonly FoundChord[]): ScoreR
 /** What of the notes is not of a chord, and what of the chord is not in the notes. */
 function outsideChord(
   { heard: { notes, neighbours }, slices, touched, round }: Assembled,
-  { from, to, state: { chord } }: Segment,
+  { from, to, state: { chord } }: ScoreSegment,
   { told }: KnownChord,
   next: Chord | null,
 ): Pick<ReadChord, 'nonChord' | 'supplied'> {
@@ -97,7 +97,7 @@ function outsideChord(
   };
 }
 
-function timesOf({ from, to }: Pick<Segment, 'from' | 'to'>, slices: readonly Slice[]) {
+function timesOf({ from, to }: Pick<ScoreSegment, 'from' | 'to'>, slices: readonly Slice[]) {
   return { from: slices[from]!.from, to: endOf(to, slices) };
 }
 

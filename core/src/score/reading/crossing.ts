@@ -1,11 +1,11 @@
 import type { Arrivals } from './frontier';
 import type { Alternative } from './segment';
-import type { Ways } from './spanTransitions';
+import type { SpanTransitions } from './spanTransitions';
 
 /** A boundary between slices as the search left it. */
 export interface Crossing {
   readonly arrivals: Arrivals;
-  readonly ways: Ways;
+  readonly ways: SpanTransitions;
   /** For each arrival what remains to be paid to the end. */
   rest: Float64Array;
   /** The spans that begin here and lie on ways not much dearer than the best. */

@@ -9,12 +9,12 @@ export interface HeardNotes {
 }
 
 /** A time in ticks outside which nothing is other than before. */
-export interface Touched {
+export interface EditedRange {
   readonly from: number;
   readonly to: number;
 }
 
-const EVERYTHING: Touched = { from: -Infinity, to: Infinity };
+const EVERYTHING: EditedRange = { from: -Infinity, to: Infinity };
 /** What a note is outside its chord depends on so many notes before it and after it in its voice. */
 const AROUND = 3;
 
@@ -22,7 +22,7 @@ const AROUND = 3;
  * The time in which notes are other than in the reading before, with that of the notes which lead there. Where there
  * are more or fewer notes their places have moved: then it is all of it.
  */
-export function touchedTime(before: HeardNotes | null, now: HeardNotes): Touched {
+export function editedRange(before: HeardNotes | null, now: HeardNotes): EditedRange {
   if (before?.notes.length !== now.notes.length) return EVERYTHING;
   let [from, to] = [Infinity, -Infinity];
   const touch = ({ notes, neighbours }: HeardNotes, at: number) => {
@@ -53,6 +53,6 @@ function sameNeighbours({ neighbours: a }: HeardNotes, { neighbours: b }: HeardN
 }
 
 /** Whether a time lies outside what was touched. */
-export function isOutside({ from, to }: Touched, begins: number, ends: number): boolean {
+export function isOutside({ from, to }: EditedRange, begins: number, ends: number): boolean {
   return ends <= from || begins >= to;
 }

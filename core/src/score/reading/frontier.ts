@@ -1,5 +1,5 @@
 import type { ChordStates } from './chordStates';
-import { grown } from './enlargedArray';
+import { enlargedArray } from './enlargedArray';
 
 /** Paths that cost so much more than the best up to a boundary are given up, and so many go on. */
 const GIVEN_UP = 6.5;
@@ -35,9 +35,9 @@ class Open {
   }
 
   grow(capacity: number): void {
-    this.costs = grown(this.costs, new Float64Array(capacity).fill(Infinity));
-    this.lengths = grown(this.lengths, new Int32Array(capacity));
-    this.before = grown(this.before, new Int32Array(capacity));
+    this.costs = enlargedArray(this.costs, new Float64Array(capacity).fill(Infinity));
+    this.lengths = enlargedArray(this.lengths, new Int32Array(capacity));
+    this.before = enlargedArray(this.before, new Int32Array(capacity));
   }
 }
 

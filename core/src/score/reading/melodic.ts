@@ -81,7 +81,7 @@ export function stepFrom(from: Note, to: Note): -1 | 0 | 1 {
  * steps is a suspension or a retardation, what steps on a passing note, and so on (common practice). What
  * leaps in and out is free.
  */
-export function kindOf(
+export function nonChordKind(
   notes: readonly ScoreNote[],
   { before, after }: Neighbours,
   at: number,

@@ -1,7 +1,7 @@
 import { stackedNotes, type Chord } from '../../chord/chord';
 import { perObject } from '../../memo';
 import { lineOfFifths, staffPosition, type NoteName } from '../../pitch/note';
-import { kindOf, type Neighbours, type NonChordKind } from './melodic';
+import { nonChordKind, type Neighbours, type NonChordKind } from './melodic';
 import type { ScoreNote } from '../model/scoreNote';
 import type { Slice } from './slices';
 
@@ -35,7 +35,7 @@ export function nonChordNotes(
       const place = lineOfFifths(notes[note]!.note);
       if (own.has(place) || found.has(note)) continue;
       const kept = notes[note]!.end > end && following?.has(place) === true;
-      const kind = kept ? 'anticipation' : kindOf(notes, neighbours, note, slice.from);
+      const kind = kept ? 'anticipation' : nonChordKind(notes, neighbours, note, slice.from);
       const [before, after] = [neighbours.before[note]!, neighbours.after[note]!];
       const figures = kind === 'suspension' ? suspensionFigures(notes, note, after, slice) : null;
       found.set(note, { note, before, after, at: slice.from, kind: weakened(kind, slice), figures });

@@ -4,12 +4,12 @@ import { sameKey } from '../../key/key';
 import { sameNumeral } from '../../label/numeral';
 import type { ReadChord } from './scoreReading';
 import type { SearchResult } from './search';
-import type { Alternative, Segment } from './segment';
+import type { Alternative, ScoreSegment } from './segment';
 
 const MOST_READINGS = 8;
 
 /** A reading over the time of a chord: its slices counted from the first of the chord. */
-export interface Picked extends Segment {
+export interface Picked extends ScoreSegment {
   readonly excess: number;
 }
 
@@ -29,7 +29,7 @@ export interface KnownChord {
 export class PickReadings {
   private readonly known = new WeakMap<readonly Alternative[], KnownChord>();
 
-  of({ from, to, state }: Segment, { alternatives, longest }: SearchResult): KnownChord {
+  of({ from, to, state }: ScoreSegment, { alternatives, longest }: SearchResult): KnownChord {
     const start = Math.max(0, from - longest + 1);
     const own = alternatives[from]!;
     const before = this.known.get(own);
@@ -48,7 +48,7 @@ export class PickReadings {
 }
 
 /** The best alternative of each state that shares time with a chord, as far as they are other numerals. */
-function pick({ from, to, state }: Segment, around: KnownChord['around']): Picked[] {
+function pick({ from, to, state }: ScoreSegment, around: KnownChord['around']): Picked[] {
   const best = new Map<State, Picked>();
   for (let start = to - 1; start >= 0; start--)
     for (const { length, state: other, excess } of around[start]!) {

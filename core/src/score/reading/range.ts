@@ -2,15 +2,15 @@ import { midiNumber, type Note } from '../../pitch/note';
 import type { ScoreNote } from '../model/scoreNote';
 
 /** How far a part goes: its lowest and highest note, and when each is first heard, in ticks. */
-export interface Compass {
+export interface PartRange {
   readonly part: number;
   readonly lowest: { readonly note: Note; readonly at: number };
   readonly highest: { readonly note: Note; readonly at: number };
 }
 
 /** The compass of every part that sounds, in the order of the parts. */
-export function compassOf(notes: readonly ScoreNote[]): Compass[] {
-  const found = new Map<number, Compass>();
+export function rangeOf(notes: readonly ScoreNote[]): PartRange[] {
+  const found = new Map<number, PartRange>();
   for (const { part, note, onset } of [...notes].sort((a, b) => a.onset - b.onset)) {
     const one = { note, at: onset };
     const known = found.get(part);

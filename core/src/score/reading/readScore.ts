@@ -1,7 +1,7 @@
 import { attempt } from '../../errors';
 import { keyFromSignature, sameKey, type Key } from '../../key/key';
 import { lineOfFifths } from '../../pitch/note';
-import { assemble, type FoundChord } from './assemble';
+import { assemble, type BestChord } from './assemble';
 import { heardTogether } from './arpeggios';
 import { neighboursOf, type Neighbours } from './melodic';
 import { phraseEndsOf, type PhraseEnd } from './phrases';
@@ -10,10 +10,10 @@ import { PickReadings, sameReading } from './pickReadings';
 import type { ScoreNote, ScoreToRead } from '../model/scoreNote';
 import type { ScoreReading } from './scoreReading';
 import { ChordSearch } from './search';
-import type { Segment } from './segment';
+import type { ScoreSegment } from './segment';
 import { checkDensity, sameSlice, slicesOf, type Slice } from './slices';
 import { namePlace, soundsAgain, type KnownSounds } from './sounds';
-import { touchedTime, type HeardNotes, type Touched } from './editedRange';
+import { editedRange, type HeardNotes, type EditedRange } from './editedRange';
 import { READING_WEIGHTS, type ReadingWeights } from './weights';
 
 export interface ReadOptions {
@@ -32,7 +32,7 @@ const KEY_REACH = 3;
  * TheoryError `request` where more notes sound at once than anybody reads, `key` where the key that is given cannot
  * hold the chords.
  */
-export function readScore(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
+export function analyseScore(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
   return new ScoreReader().read(given, options);
 }
 
@@ -51,14 +51,14 @@ export class ScoreReader {
   private heard: HeardNotes | null = null;
   private round = 0;
 
-  /** As readScore, and with the same result; what is as it was is the same object as in the reading before. */
+  /** As analyseScore, and with the same result; what is as it was is the same object as in the reading before. */
   read(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
     const { rulings = [] } = options;
     checkDensity(given.notes);
     const neighbours = neighboursOf(given.notes);
     const score = { ...given, notes: heardTogether(given.notes, neighbours, given.bars) };
     const heard = { notes: score.notes, neighbours };
-    const touched = touchedTime(this.heard, heard);
+    const touched = editedRange(this.heard, heard);
     // A reading that fails is nothing to go by.
     this.heard = null;
     this.slices = keptSlices(this.slices, slicesOf(score));
@@ -109,7 +109,7 @@ interface Known {
   readonly slices: readonly Slice[];
   readonly neighbours: Neighbours;
   readonly phraseEnds: readonly PhraseEnd[];
-  readonly touched: Touched;
+  readonly touched: EditedRange;
 }
 
 function searchArea(
@@ -117,7 +117,7 @@ function searchArea(
   { from, to, fifths }: Area,
   { key, rulings = [], weights = READING_WEIGHTS }: ReadOptions,
   memory: AreaMemory,
-): FoundChord[] {
+): BestChord[] {
   const slices = from === 0 && to === all.length ? all : all.slice(from, to);
   const inArea = rulingsIn(rulings, slices);
   const walls = wallsIn(slices, phraseEnds, inArea.joins);
@@ -179,8 +179,8 @@ function keysRound(home: number): Key[] {
 }
 
 /** A chord that is struck again within its phrase is one. */
-function merged(segments: readonly Segment[], walls: ReadonlySet<number>): Segment[] {
-  const all: Segment[] = [];
+function merged(segments: readonly ScoreSegment[], walls: ReadonlySet<number>): ScoreSegment[] {
+  const all: ScoreSegment[] = [];
   for (const segment of segments) {
     const last = all[all.length - 1];
     if (last && !walls.has(segment.from) && sameReading(last.state, segment.state))

@@ -1,5 +1,5 @@
 import type { Key } from '../../key/key';
-import { checkSetting } from '../../voicing/check';
+import { checkVoicing } from '../../voicing/check';
 import type { FourNotes } from '../../voicing/fourPart';
 import type { Fault } from '../../voicing/rules';
 import { keyFromSignature } from '../../key/key';
@@ -33,6 +33,6 @@ export function scoreFaults({ notes, signatures }: ScoreToRead, reading: ScoreRe
   if (runs.length === 0) return null;
   const key: Key = reading.keys[0]?.key ?? keyFromSignature(signatures[0]?.fifths ?? 0, 'major');
   return runs.flatMap(({ settings, times }) =>
-    checkSetting(settings, key).map(({ at, rule, voices }) => ({ at: times[at]!, rule, voices })),
+    checkVoicing(settings, key).map(({ at, rule, voices }) => ({ at: times[at]!, rule, voices })),
   );
 }

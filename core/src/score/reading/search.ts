@@ -7,15 +7,15 @@ import { exact } from './exact';
 import { Frontier, NO_ARRIVALS, type Arrivals } from './frontier';
 import { unchangedIn, type Unchanged } from './searchChange';
 import type { SearchIn } from './searchIn';
-import type { Alternative, Segment } from './segment';
+import type { Alternative, ScoreSegment } from './segment';
 import { SPAN_STATES, SpanStates } from './spanStates';
 import { MOST_SLICES, Spans } from './spans';
 import { StepsBack } from './stepsBack';
 import { StepsOnward } from './stepsOnward';
-import { Ways } from './spanTransitions';
+import { SpanTransitions } from './spanTransitions';
 
 export interface SearchResult {
-  readonly segments: readonly Segment[];
+  readonly segments: readonly ScoreSegment[];
   /** By the slice where they begin. */
   readonly alternatives: readonly (readonly Alternative[])[];
   /** The longest span in slices that was tried. */
@@ -133,8 +133,8 @@ export class ChordSearch {
   }
 
   /** The cheapest way, from the beginning. */
-  private best(chords: ChordStates): Segment[] {
-    const segments: Segment[] = [];
+  private best(chords: ChordStates): ScoreSegment[] {
+    const segments: ScoreSegment[] = [];
     let place = 0;
     for (let to = this.crossings.length - 1; to > 0;) {
       const { states, lengths, before } = this.crossings[to]!.arrivals;
@@ -148,7 +148,7 @@ export class ChordSearch {
 }
 
 const NOTHING = new Float64Array(0);
-const NO_WAYS = new Ways(0);
+const NO_WAYS = new SpanTransitions(0);
 
 function add(costs: Float64Array, by: number): void {
   if (by !== 0) for (let n = 0; n < costs.length; n++) costs[n]! += by;
@@ -176,7 +176,7 @@ class Onward {
   private readonly spans: Spans;
   private readonly steps: StepsOnward;
   private readonly states: SpanStates;
-  private readonly scratch = new Ways(MOST_WAYS);
+  private readonly scratch = new SpanTransitions(MOST_WAYS);
 
   constructor(
     private readonly input: SearchIn,
@@ -193,7 +193,7 @@ class Onward {
   }
 
   /** Of the spans from a boundary on that were found before those that end after another. */
-  offerAgain(from: number, ways: Ways, after: number): void {
+  offerAgain(from: number, ways: SpanTransitions, after: number): void {
     for (let n = 0; n < ways.count; n++) {
       const length = ways.length(n);
       if (from + length > after)
@@ -201,7 +201,7 @@ class Onward {
     }
   }
 
-  leave(from: number, arrivals: Arrivals): Ways {
+  leave(from: number, arrivals: Arrivals): SpanTransitions {
     if (from > 0 && arrivals.states.length === 0) return NO_WAYS;
     const { input, chords, spans, scratch } = this;
     const { rulings, walls, sounds } = input;

@@ -1,7 +1,7 @@
 import type { State } from '../../context/states';
 
 /** A chord of a reading: the slices it holds, and its numeral in its key. */
-export interface Segment {
+export interface ScoreSegment {
   readonly from: number;
   readonly to: number;
   readonly state: State;

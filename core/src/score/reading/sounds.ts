@@ -1,9 +1,9 @@
 import { lineOfFifths } from '../../pitch/note';
 import { TICKS_A_QUARTER } from '../../time/length';
-import { kindOf, type Neighbours } from './melodic';
+import { nonChordKind, type Neighbours } from './melodic';
 import type { ScoreNote } from '../model/scoreNote';
 import type { Slice } from './slices';
-import { isOutside, type HeardNotes, type Touched } from './editedRange';
+import { isOutside, type HeardNotes, type EditedRange } from './editedRange';
 import type { ReadingWeights } from './weights';
 
 /** What a slice gives to be weighed: its names, a bit for each, and what each costs where a chord lacks it. */
@@ -48,7 +48,7 @@ export function soundsAgain(
   slices: readonly Slice[],
   weights: ReadingWeights,
   home: number,
-  touched: Touched,
+  touched: EditedRange,
 ): KnownSounds {
   const old = known?.weights === weights && known.home === home ? known : null;
   const sounds = slices.map((slice, at) => {
@@ -100,7 +100,7 @@ function foreignCost(
   { kinds, accented, lasting, outside, lowest }: ReadingWeights,
 ): number {
   const begins = notes[one]!.onset === from;
-  const kind = kindOf(notes, neighbours, one, from);
+  const kind = nonChordKind(notes, neighbours, one, from);
   const isStruck = begins && kind !== 'suspension' && kind !== 'retardation';
   const cost =
     kinds[kind] * (begins ? 1 : HELD) +

@@ -1,5 +1,5 @@
 /** The spans that begin at a boundary, as they are tried. */
-export class Ways {
+export class SpanTransitions {
   count = 0;
   /** Of each its slices, its state, and the place of what came before, −1 for nothing. */
   private readonly numbers: Int32Array;
@@ -46,8 +46,8 @@ export class Ways {
   }
 
   /** These ways in no more room than they take. */
-  kept(): Ways {
-    const kept = new Ways(this.count);
+  kept(): SpanTransitions {
+    const kept = new SpanTransitions(this.count);
     kept.count = this.count;
     kept.numbers.set(this.numbers.subarray(0, 3 * this.count));
     kept.costs.set(this.costs.subarray(0, 2 * this.count));

@@ -2,7 +2,7 @@ import type { State } from '../../context/states';
 import { ByKey } from './byKey';
 import type { ChordStates } from './chordStates';
 import type { Arrivals } from './frontier';
-import { grown } from './enlargedArray';
+import { enlargedArray } from './enlargedArray';
 import { stepCostsOf, type StepCosts } from './stepCosts';
 import type { ReadingWeights } from './weights';
 
@@ -135,8 +135,8 @@ export class StepsOnward {
 
   private grow(at: number): void {
     const room = Math.max(2 * this.chords.room(), at + 1);
-    this.rounds = grown(this.rounds, new Int32Array(room));
-    this.costs = grown(this.costs, new Float64Array(room));
-    this.befores = grown(this.befores, new Int32Array(room));
+    this.rounds = enlargedArray(this.rounds, new Int32Array(room));
+    this.costs = enlargedArray(this.costs, new Float64Array(room));
+    this.befores = enlargedArray(this.befores, new Int32Array(room));
   }
 }

@@ -12,8 +12,8 @@ import {
   numeralsForChord,
   notesFromBass,
   otherReadings,
-  beyondThirds,
-  beyondThirdsWords,
+  nonTertian,
+  nonTertianWords,
   printSymbol,
   stackQuality,
   qualityWords,
@@ -23,7 +23,7 @@ import {
   type Clef,
   type ChordWay,
   type Key,
-  type School,
+  type LabelStyle,
   type WorkingStep,
 } from '@diatonix/core';
 import { Play } from 'lucide-react';
@@ -32,7 +32,7 @@ import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
 import { HomesList } from '../../parts/HomesList';
-import { Margin, Ways } from '../../design/Margin';
+import { Margin, WayChoice } from '../../design/Margin';
 import { SoundNote } from '../../parts/SoundNote';
 import { play } from '../../sound/player';
 import { closeNotes } from './columns';
@@ -66,7 +66,7 @@ interface ChordMarginProps {
   readonly chord: Chord;
   readonly keyOf: Key;
   readonly clef: Clef;
-  readonly school: School;
+  readonly school: LabelStyle;
   /** The symbol of the chord before a member of it was changed. */
   readonly asked: string | null;
   readonly onHear: (manner: Manner) => void;
@@ -90,7 +90,7 @@ export function ChordMargin({
   const spellings = respellings(chord, keyOf)
     .filter(({ chord: other }) => !sameChord(other, chord))
     .slice(0, 3);
-  const beyond = beyondThirds(notesFromBass(chord));
+  const beyond = nonTertian(notesFromBass(chord));
   const [kept, setKept] = useState<Chord | null>(null);
   const homes = homesOf(chord);
   const symbol = (one: Chord) =>
@@ -107,10 +107,10 @@ export function ChordMargin({
           .join(' ')}{' '}
         · lowest note {displayNoteName(chord.bass, school.letters)}
       </p>
-      <Ways label="Way of working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as MarginWay)}>
+      <WayChoice label="Way of working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as MarginWay)}>
         <Working steps={stepsOf(way, chord, keyOf, asked)} school={school} />
         {way === 'inversion' && <Restack chord={chord} school={school} />}
-      </Ways>
+      </WayChoice>
       <div className="doings">
         <HearButtons onHear={onHear} />
         <Button onPress={onHearAll}>
@@ -132,7 +132,7 @@ export function ChordMargin({
       </div>
       <SoundNote />
       <p className="sound-note">Fingerings are suggestions. {HAND_CARE}</p>
-      {beyond && <p className="aside">{beyondThirdsWords(beyond, school)}</p>}
+      {beyond && <p className="aside">{nonTertianWords(beyond, school)}</p>}
       {readings.length > 0 && (
         <div className="aside">
           The same notes can be read as

@@ -23,11 +23,11 @@ import { SubBar } from '../../design/SubBar';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
-import { NotePanel } from '../../notes/lazy';
+import { LazyNotePanel } from '../../notes/lazy';
 import type { NoteManner } from '../../notes/NotePanel';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { toggled, useGathering } from '../../notes/useGathering';
-import { AskClass } from '../../parts/AskClass';
+import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet, type Bringing } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
@@ -46,7 +46,7 @@ import {
 } from './state';
 import { useSchool, useSingle } from '../../documents/store/use';
 import { NOTES_DESK } from '../../notes/desk';
-import { VIEWS, shownOf } from './views';
+import { CHORD_VIEWS, shownOf } from './views';
 
 const ChordMargin = lazyAfterNotation(() => import('./ChordMargin').then((module) => module.ChordMargin));
 
@@ -79,7 +79,7 @@ export function ChordsBench() {
   const inversions = bench.view === 'inversions';
   const own = bench.view === 'chain' ? -1 : chords.findIndex((one) => one && sameChord(one, chord));
   const selected = own >= 0 ? own : Math.min(column, columns.length - 1);
-  const view = VIEWS.find(({ id }) => id === bench.view)!;
+  const view = CHORD_VIEWS.find(({ id }) => id === bench.view)!;
 
   const put = useCallback((next: Chord, from: string | null, burst?: string) => {
     setAsked(from);
@@ -152,7 +152,7 @@ export function ChordsBench() {
             selectedKeys={[bench.view]}
             onSelectionChange={([id]) => CHORDS_DESK.set({ view: id as ChordView })}
           >
-            {VIEWS.map(({ id, name }) => (
+            {CHORD_VIEWS.map(({ id, name }) => (
               <Toggle key={id} id={id}>
                 {name}
               </Toggle>
@@ -236,7 +236,7 @@ export function ChordsBench() {
         />
       )}
       {panel && (
-        <NotePanel
+        <LazyNotePanel
           keyOf={key}
           clef={bench.clef}
           shown={

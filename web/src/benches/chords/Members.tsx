@@ -12,7 +12,7 @@ import {
   type Chord,
   type Member,
   type MemberChange,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { MoveVertical, X } from 'lucide-react';
 import { useState } from 'react';
@@ -57,7 +57,7 @@ const Row = styled.div`
 
 interface MembersProps {
   readonly chord: Chord;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly doubled: readonly string[];
   /** Puts the changed chord; `asked` is the symbol of the one before, for the working to compare with. */
   readonly onChange: (chord: Chord, asked: string) => void;

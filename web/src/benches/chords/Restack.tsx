@@ -4,7 +4,7 @@ import {
   stackedNotes,
   sameName,
   type Chord,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { Layers } from 'lucide-react';
 import { useState } from 'react';
@@ -37,7 +37,7 @@ const Stack = styled.div`
 `;
 
 /** The notes from the lowest up, moved into thirds before one's eyes, and back. */
-export function Restack({ chord, school }: { chord: Chord; school: School }) {
+export function Restack({ chord, school }: { chord: Chord; school: LabelStyle }) {
   const [stacked, setStacked] = useState(false);
   const standing = notesFromBass(chord);
   const thirds = stackedNotes(chord);

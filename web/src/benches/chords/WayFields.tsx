@@ -5,7 +5,7 @@ import {
   WAYS_IN,
   type Chord,
   type Key,
-  type School,
+  type LabelStyle,
   type WayIn,
 } from '@diatonix/core';
 import { useId, useState } from 'react';
@@ -65,7 +65,7 @@ const Fields = styled.div`
 interface WayFieldsProps {
   readonly chord: Chord;
   readonly keyOf: Key;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /**

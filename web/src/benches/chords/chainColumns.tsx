@@ -11,7 +11,7 @@ import {
   type Chord,
   type Key,
   type LineToken,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import { NumeralText } from '../../parts/NumeralText';
@@ -28,7 +28,7 @@ export const CHAIN_ROWS: readonly GridRow[] = [
 ];
 
 /** The pieces of the chain as they are read in the key. */
-export function readChain(chain: string, key: Key, school: School): LineToken[] {
+export function readChain(chain: string, key: Key, school: LabelStyle): LineToken[] {
   return readLine(chain, key, school);
 }
 
@@ -40,7 +40,7 @@ export function chainChords(tokens: readonly LineToken[]): (Chord | null)[] {
 export function chainColumns(
   tokens: readonly LineToken[],
   bench: ChordStudy,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn[] {
   const key = parseKey(bench.key);

@@ -23,7 +23,7 @@ import {
   type Chord,
   type Clef,
   type Note,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import { Figures } from '../../parts/NumeralText';
@@ -81,7 +81,7 @@ export function chordsOfView(chord: Chord, view: ChordView): Chord[] {
 export function chordColumns(
   chords: readonly Chord[],
   bench: ShownStudy,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn[] {
   const key = parseKey(bench.key);
@@ -123,7 +123,7 @@ export function chordColumns(
 }
 
 /** The note above the gap, which is the root. */
-function aboveGap(chord: Chord, school: School): string {
+function aboveGap(chord: Chord, school: LabelStyle): string {
   const above = noteAboveGap(chord);
   return above ? `${displayNoteName(above.root, school.letters)}, above the ${above.gap}` : 'no gap';
 }

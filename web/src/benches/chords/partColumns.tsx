@@ -10,7 +10,7 @@ import {
   writtenKey,
   type Chord,
   type Instrument,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import { keyName } from '../../parts/names';
@@ -48,7 +48,7 @@ export function writtenChords(chord: Chord): { readonly instrument: Instrument; 
 export function partColumns(
   parts: ReturnType<typeof writtenChords>,
   bench: ChordStudy,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn[] {
   return parts.map(({ instrument, chord }) => {

@@ -1,17 +1,17 @@
 import { FAMILIES, printSymbol, type Chord, type Clef } from '@diatonix/core';
-import { createDesk, oneOf } from '../../documents/store/desk';
+import { createDesk, deskOneOf } from '../../documents/store/desk';
 import type { ChordStudy } from '../../documents/kinds/chord/type';
 import { editSingle } from '../../documents/store/store';
 
-export const CHORD_VIEWS = ['inversions', ...FAMILIES, 'voicings', 'parts', 'chain'] as const;
-export type ChordView = (typeof CHORD_VIEWS)[number];
+export const CHORD_VIEW_IDS = ['inversions', ...FAMILIES, 'voicings', 'parts', 'chain'] as const;
+export type ChordView = (typeof CHORD_VIEW_IDS)[number];
 
 /** The chord on the bench and how it is shown. */
 export type ShownStudy = ChordStudy & { readonly view: ChordView };
 
 /** What the Chords bench shows of the chord. */
 export const CHORDS_DESK = createDesk<{ readonly view: ChordView }>('chords', {
-  view: oneOf(CHORD_VIEWS, 'inversions'),
+  view: deskOneOf(CHORD_VIEW_IDS, 'inversions'),
 });
 
 const change = (words: string, part: Partial<ChordStudy>, burst?: string) =>

@@ -8,7 +8,11 @@ import { PART_ROWS, partColumns, writtenChords } from './partColumns';
 import { VOICING_ROWS, voicingColumns, voicingsOf } from './voicingColumns';
 import { type ChordView, type ShownStudy } from './state';
 
-export const VIEWS: readonly { readonly id: ChordView; readonly name: string; readonly title: string }[] = [
+export const CHORD_VIEWS: readonly {
+  readonly id: ChordView;
+  readonly name: string;
+  readonly title: string;
+}[] = [
   { id: 'inversions', name: 'Inversions', title: 'Inversions' },
   { id: 'triads', name: 'Triads', title: 'All triads on this root' },
   { id: 'sevenths', name: 'Sevenths', title: 'All sevenths on this root' },

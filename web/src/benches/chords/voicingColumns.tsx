@@ -13,7 +13,7 @@ import {
   speakChord,
   type Chord,
   type Note,
-  type School,
+  type LabelStyle,
   type Voicing,
   type VoicingManner,
 } from '@diatonix/core';
@@ -51,7 +51,7 @@ export function voicingColumns(
   chord: Chord,
   voicings: readonly Voicing[],
   bench: ChordStudy,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn[] {
   const fifths = printedFifths(parseKey(bench.key));

@@ -1,4 +1,4 @@
-import { questionWorking, withSigns, type School } from '@diatonix/core';
+import { questionWorking, withSigns, type LabelStyle } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { WrongAnswer } from '../../classroom/teacher/standing';
@@ -47,7 +47,7 @@ const Style = styled.section`
 
 interface BoardProps {
   readonly wrong: WrongAnswer;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onClose: () => void;
 }
 

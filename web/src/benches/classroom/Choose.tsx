@@ -5,7 +5,7 @@ import { useClassroom } from '../../classroom/teacher/store';
 import { Button, fieldLook } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import type { Document } from '../../documents/store/document';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { useOpenClass } from '../../documents/store/use';
 import { SelectField } from '../../parts/SelectField';
@@ -38,8 +38,8 @@ export function Choose() {
   const problem = useClassroom((state) => state.problem);
   const usual = useOpenClass();
   const [chosen, setChosen] = useState<string | null>(null);
-  const sheets = listOf(documents, 'sheet');
-  const classes = listOf(documents, 'class');
+  const sheets = documentsOf(documents, 'sheet');
+  const classes = documentsOf(documents, 'class');
   const id = chosen ?? usual?.id ?? NONE;
   const forClass: Document<'class'> | null = classes.find((one) => one.id === id) ?? null;
   return (

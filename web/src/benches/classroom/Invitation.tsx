@@ -1,4 +1,4 @@
-import type { Joining as Who } from '@diatonix/server/class';
+import type { JoiningRule as Who } from '@diatonix/server/class';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { useClassroom, type OpenRoom } from '../../classroom/teacher/store';

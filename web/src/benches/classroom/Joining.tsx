@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import type { Joining as Who } from '@diatonix/server/class';
-import { admit, setJoining } from '../../classroom/teacher/lead';
+import type { JoiningRule as Who } from '@diatonix/server/class';
+import { admitPupil, setJoining } from '../../classroom/teacher/lead';
 import { useClassroom, type OpenRoom } from '../../classroom/teacher/store';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { MarginPart } from './MarginPart';
@@ -98,10 +98,10 @@ export function Joining({ room, now, hasList }: JoiningProps) {
               <span>
                 <b>{name}</b> would like to join.
               </span>
-              <Button aria-label={`Let ${name} in`} onPress={() => admit(id, true)}>
+              <Button aria-label={`Let ${name} in`} onPress={() => admitPupil(id, true)}>
                 Let in
               </Button>
-              <Button aria-label={`Refuse ${name}`} onPress={() => admit(id, false)}>
+              <Button aria-label={`Refuse ${name}`} onPress={() => admitPupil(id, false)}>
                 No
               </Button>
             </li>

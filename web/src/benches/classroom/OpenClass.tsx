@@ -12,14 +12,14 @@ import { BenchFrame } from '../../parts/BenchFrame';
 import { slipOf } from '../../questions/slip';
 import { Board } from './Board';
 import { Clock } from './Clock';
-import { CLASSROOM_DESK, type ClassView } from './desk';
+import { CLASSROOM_DESK, type ClassroomView } from './desk';
 import { Invitation } from './Invitation';
 import { Joining } from './Joining';
 import { PupilsTable } from './PupilsTable';
 import { QuestionsTable } from './QuestionsTable';
 import { Summary } from './Summary';
 
-const VIEW_NAMES: Readonly<Record<ClassView, string>> = {
+const VIEW_NAMES: Readonly<Record<ClassroomView, string>> = {
   join: 'How to join',
   pupils: 'Pupils',
   questions: 'Questions',
@@ -65,9 +65,9 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
           selectionMode="single"
           disallowEmptySelection
           selectedKeys={[shown]}
-          onSelectionChange={([next]) => CLASSROOM_DESK.set({ view: next as ClassView })}
+          onSelectionChange={([next]) => CLASSROOM_DESK.set({ view: next as ClassroomView })}
         >
-          {(Object.keys(VIEW_NAMES) as ClassView[])
+          {(Object.keys(VIEW_NAMES) as ClassroomView[])
             .filter((id) => id !== 'questions' || room.pile !== null)
             .map((id) => (
               <Toggle key={id} id={id}>

@@ -3,10 +3,10 @@ import styled from 'styled-components';
 import { release } from '../../classroom/teacher/lead';
 import type { LivePupil } from '../../classroom/teacher/store';
 import { QuietButton } from '../../design/controls';
-import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
-import { TableStyle } from './TableStyle';
+import type { PileQuestion, MarkedPupil } from '../../documents/marking/markPile';
+import { ClassTableStyle } from './TableStyle';
 
-const Style = styled(TableStyle)`
+const Style = styled(ClassTableStyle)`
   small {
     display: block;
     color: var(--soft);
@@ -38,7 +38,7 @@ const Style = styled(TableStyle)`
 interface PupilsTableProps {
   readonly pupils: readonly LivePupil[];
   readonly marked: readonly MarkedPupil[];
-  readonly versions: readonly (readonly Asked[])[];
+  readonly versions: readonly (readonly PileQuestion[])[];
   /** The names of those who are stuck; a name stands once in a class. */
   readonly stuck: ReadonlySet<string>;
   /** The names of the class list; none where there is no list. */

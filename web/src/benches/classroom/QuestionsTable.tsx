@@ -1,11 +1,11 @@
-import { mistakeName, withSigns, type School } from '@diatonix/core';
+import { mistakeName, withSigns, type LabelStyle } from '@diatonix/core';
 import { Presentation } from 'lucide-react';
 import type { QuestionStanding, WrongAnswer } from '../../classroom/teacher/standing';
 import { Button } from '../../design/controls';
 import styled from 'styled-components';
-import { TableStyle } from './TableStyle';
+import { ClassTableStyle } from './TableStyle';
 
-const Style = styled(TableStyle)`
+const Style = styled(ClassTableStyle)`
   .wrong {
     display: flex;
     align-items: center;
@@ -18,7 +18,7 @@ const Style = styled(TableStyle)`
 
 interface QuestionsTableProps {
   readonly standing: readonly QuestionStanding[];
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onBoard: (wrong: WrongAnswer) => void;
 }
 

@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import { tableLook } from '../../parts/tableLook';
 
 /** The tables of a class at work: what is wrong or stuck in correction ink. */
-export const TableStyle = styled.div`
+export const ClassTableStyle = styled.div`
   ${tableLook}
   table {
     width: 100%;

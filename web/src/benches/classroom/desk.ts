@@ -1,9 +1,9 @@
-import { createDesk, oneOf } from '../../documents/store/desk';
+import { createDesk, deskOneOf } from '../../documents/store/desk';
 
-export const VIEWS = ['join', 'pupils', 'questions'] as const;
-export type ClassView = (typeof VIEWS)[number];
+export const CLASSROOM_VIEWS = ['join', 'pupils', 'questions'] as const;
+export type ClassroomView = (typeof CLASSROOM_VIEWS)[number];
 
 /** How the class is looked at. */
-export const CLASSROOM_DESK = createDesk<{ readonly view: ClassView }>('classroom', {
-  view: oneOf(VIEWS, 'join'),
+export const CLASSROOM_DESK = createDesk<{ readonly view: ClassroomView }>('classroom', {
+  view: deskOneOf(CLASSROOM_VIEWS, 'join'),
 });

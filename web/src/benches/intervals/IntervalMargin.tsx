@@ -5,12 +5,12 @@ import {
   intervalWords,
   intervalWorking,
   type IntervalWay,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
-import { Margin, Ways } from '../../design/Margin';
+import { Margin, WayChoice } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../parts/SoundNote';
 import { Working } from '../../parts/Working';
@@ -22,7 +22,7 @@ import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals
 interface IntervalMarginProps {
   readonly item: IntervalItem | null;
   readonly position: number;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly bench: IntervalLine;
   readonly onHear: (manner: Manner) => void;
   readonly onRemove: () => void;
@@ -88,14 +88,14 @@ export function IntervalMargin({
         {displayNoteName(from, school.letters)} {interval.direction === 'down' ? 'down to' : 'up to'}{' '}
         {displayNoteName(to, school.letters)}
       </p>
-      <Ways
+      <WayChoice
         label="Way of working"
         ways={INTERVAL_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
         chosen={way}
         onChoose={(id) => INTERVALS_DESK.set({ way: id as IntervalWay })}
       >
         <Working steps={intervalWorking(from, to, way)} school={school} />
-      </Ways>
+      </WayChoice>
       <div className="doings">
         <HearButtons onHear={onHear} />
         <Button onPress={() => onOctave(true)}>

@@ -1,4 +1,4 @@
-import { parseKey, printedFifths, type School } from '@diatonix/core';
+import { parseKey, printedFifths, type LabelStyle } from '@diatonix/core';
 import { useState } from 'react';
 import { Toggle } from '../../design/controls';
 import type { IntervalLine } from '../../documents/kinds/intervals/type';
@@ -10,7 +10,7 @@ import { intervalColumns, rowsIn } from './columns';
 
 interface IntervalPrintProps {
   readonly bench: IntervalLine;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly engraver: Engraver | null;
   readonly onClose: () => void;
 }

@@ -12,10 +12,10 @@ import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
-import { NotePanel } from '../../notes/lazy';
+import { LazyNotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { useGathering } from '../../notes/useGathering';
-import { AskClass } from '../../parts/AskClass';
+import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet, type Bringing } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { play, usePlayback } from '../../sound/player';
@@ -258,7 +258,7 @@ export function IntervalsBench() {
         onType={typeIntervals}
       />
       {panel && (
-        <NotePanel
+        <LazyNotePanel
           keyOf={key}
           clef={bench.clef}
           shown={gathering.gathered.length > 0 ? gathering.gathered : marked}

@@ -5,7 +5,7 @@ import {
   invertPair,
   markingWords,
   type Note,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { ListMusic } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
@@ -14,7 +14,7 @@ import { Button } from '../../design/controls';
 import { Margin } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../parts/SoundNote';
-import { inversionMarkOf, markOf, type Asked } from './columns';
+import { inversionMarkOf, markOf, type BlankToName } from './columns';
 import { answerInterval, answerInversion } from './state';
 import type { IntervalLine } from '../../documents/kinds/intervals/type';
 
@@ -39,9 +39,9 @@ interface NameItProps {
   readonly id: string;
   readonly position: number;
   readonly pair: { readonly from: Note; readonly to: Note };
-  readonly asked: Asked;
+  readonly asked: BlankToName;
   readonly bench: IntervalLine;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onHear: (manner: 'together' | 'note by note') => void;
 }
 

@@ -30,7 +30,7 @@ import {
   type IntervalWay,
   type Note,
   type NotePair,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { GridColumn, GridRow } from '../../columns/types';
 import type { Engraver } from '@diatonix/engraving';
@@ -38,7 +38,7 @@ import { INTERVAL_AND_INVERSION } from '../../notation/frames';
 import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals/type';
 
 /** The rows of the bench, the size in the words of the school. */
-export const rowsIn = (school: School): readonly GridRow[] => [
+export const rowsIn = (school: LabelStyle): readonly GridRow[] => [
   { id: 'letters', label: 'Letters', kind: 'root', parted: true },
   { id: 'number', label: 'Number', kind: 'text' },
   { id: 'quality', label: 'Quality', kind: 'text' },
@@ -48,7 +48,7 @@ export const rowsIn = (school: School): readonly GridRow[] => [
   { id: 'check', label: 'Check', kind: 'soft' },
 ];
 
-function halfStepsTitle(school: School): string {
+function halfStepsTitle(school: LabelStyle): string {
   return vocabulary(school).halfSteps.replace(/^./, (letter) => letter.toUpperCase());
 }
 
@@ -66,7 +66,7 @@ export function pairOf(
 /** The line of intervals as grid columns, with barlines and the accidentals that hold within each bar. */
 export function intervalColumns(
   bench: IntervalLine,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn[] {
   const fifths = printedFifths(parseKey(bench.key));
@@ -123,7 +123,7 @@ function intervalColumn(
   signs: PairSigns,
   bench: IntervalLine,
   fifths: number,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn {
   const { from, to } = pair;
@@ -207,7 +207,7 @@ export function inversionMarkOf(
 }
 
 /** What is still to be named of an interval, and the wrong answer to it. */
-export interface Asked {
+export interface BlankToName {
   readonly what: 'name' | 'inversion';
   readonly answer: string;
 }
@@ -216,7 +216,7 @@ export interface Asked {
  * What the class has still to name: the interval first, then its inversion, where it has one; null when both
  * are right or nothing is blank.
  */
-export function askedOf(bench: IntervalLine, id: string, pair: { from: Note; to: Note }): Asked | null {
+export function askedOf(bench: IntervalLine, id: string, pair: { from: Note; to: Note }): BlankToName | null {
   if (!bench.naming) return null;
   const own = markOf(bench, id, pair);
   if (own.mark?.verdict !== 'right') return { what: 'name', answer: own.answer };
@@ -233,11 +233,11 @@ function blankColumn(
   id: string,
   index: number,
   pair: { from: Note; to: Note },
-  { what, answer }: Asked,
+  { what, answer }: BlankToName,
   signs: PairSigns,
   bench: IntervalLine,
   fifths: number,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn {
   const { from, to } = pair;

@@ -10,7 +10,7 @@ import {
   type IntervalWay,
   type LetterSystem,
 } from '@diatonix/core';
-import { createDesk, flag, idField, oneOf } from '../../documents/store/desk';
+import { createDesk, deskFlag, idField, deskOneOf } from '../../documents/store/desk';
 import { newId } from '../../documents/store/ids';
 import type { IntervalItem, IntervalLine } from '../../documents/kinds/intervals/type';
 import { editSingle } from '../../documents/store/store';
@@ -23,7 +23,7 @@ export const INTERVALS_DESK = createDesk<{
   readonly column: string | null;
   /** Whether the pages to print are shown. */
   readonly printing: boolean;
-}>('intervals', { way: oneOf(INTERVAL_WAYS, 'scale'), column: idField, printing: flag(false) });
+}>('intervals', { way: deskOneOf(INTERVAL_WAYS, 'scale'), column: idField, printing: deskFlag(false) });
 
 const change = (words: string, part: (now: IntervalLine) => Partial<IntervalLine>, burst?: string) =>
   editSingle('intervals', words, (line) => ({ ...line, ...part(line) }), burst);

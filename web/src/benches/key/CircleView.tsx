@@ -6,7 +6,7 @@ import {
   sameKey,
   signatureWords,
   type Key,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { arc } from 'd3-shape';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
@@ -82,7 +82,7 @@ const Circle = styled.div`
 
 interface CircleViewProps {
   readonly keyOf: Key;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onChoose: (key: string) => void;
 }
 
@@ -178,7 +178,7 @@ export function CircleView({ keyOf, school, onChoose }: CircleViewProps) {
 }
 
 /** Minor tonics are written small on the circle (common practice). */
-function tonicIn(ring: Ring, key: Key, school: School): string {
+function tonicIn(ring: Ring, key: Key, school: LabelStyle): string {
   const name = displayNoteName(key.tonic, school.letters);
   return ring === 'minor' ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 }

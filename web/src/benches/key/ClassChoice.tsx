@@ -1,9 +1,9 @@
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { useOpenClass } from '../../documents/store/use';
-import { chooseClass, addClass, renameClass } from './state';
+import { chooseClassOfMap, addClass, renameClass } from './state';
 
 const NEW = 'new class';
 
@@ -26,7 +26,7 @@ const Row = styled.div`
 
 /** Whose mask of what is taught the bench shows: a class of the workbook, or a new one. */
 export function ClassChoice() {
-  const classes = useDocuments((state) => listOf(state.documents, 'class'));
+  const classes = useDocuments((state) => documentsOf(state.documents, 'class'));
   const open = useOpenClass();
   const options = [
     ...classes.map(({ id, body: { name } }) => ({ id, name: name.trim() === '' ? 'Unnamed class' : name })),
@@ -40,7 +40,7 @@ export function ClassChoice() {
           label="Class"
           value={open?.id ?? NEW}
           options={options}
-          onChoose={(id) => (id === NEW ? addClass() : chooseClass(id))}
+          onChoose={(id) => (id === NEW ? addClass() : chooseClassOfMap(id))}
         />
         <input
           aria-label="Name of the class"

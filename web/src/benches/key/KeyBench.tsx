@@ -24,9 +24,9 @@ import { keyName } from '../../parts/names';
 import { SubBar } from '../../design/SubBar';
 import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
 import { useEngraver } from '../../notation/useEngraver';
-import { NotePanel } from '../../notes/lazy';
+import { LazyNotePanel } from '../../notes/lazy';
 import { NotesToggle } from '../../notes/NotesToggle';
-import { AskClass } from '../../parts/AskClass';
+import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet } from '../../parts/ToSheet';
 import { PictureMenu } from '../../pictures/PictureMenu';
 import { mapOf } from './columns';
@@ -222,7 +222,7 @@ export function KeyBench() {
         </Suspense>
       </Work>
       {panel && (
-        <NotePanel
+        <LazyNotePanel
           keyOf={key}
           clef={bench.clef}
           shown={stackUp([key.tonic], MIDDLE)}

@@ -11,14 +11,14 @@ import {
   type Key,
   type MapColumn,
   type ScaleForm,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Button, QuietButton } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
 import { HomesList } from '../../parts/HomesList';
-import { Margin, Ways } from '../../design/Margin';
+import { Margin, WayChoice } from '../../design/Margin';
 import { NumeralText } from '../../parts/NumeralText';
 import { Working } from '../../parts/Working';
 import { keyName } from '../../parts/names';
@@ -43,7 +43,7 @@ interface KeyMarginProps {
   readonly column: MapColumn;
   readonly keyOf: Key;
   readonly form: ScaleForm;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly taught: boolean;
   readonly onTaught: () => void;
   readonly onHear: (manner: Manner) => void;
@@ -76,7 +76,7 @@ export function KeyMargin({
       <p className="about">
         chord on degree {column.degree}, {name} · key of {keyName(keyOf, school)}
       </p>
-      <Ways
+      <WayChoice
         label="Way of working"
         ways={MARGIN_WAYS.map((id) => ({ id, name: WAY_NAMES[id] }))}
         chosen={way}
@@ -99,7 +99,7 @@ export function KeyMargin({
             school={school}
           />
         )}
-      </Ways>
+      </WayChoice>
       <div className="doings">
         <HearButtons onHear={onHear} />
         <Button onPress={() => (onPut(), setPut(column.degree))}>

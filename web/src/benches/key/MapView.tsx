@@ -1,11 +1,11 @@
-import { printedFifths, printNumeral, type Key, type School } from '@diatonix/core';
+import { printedFifths, printNumeral, type Key, type LabelStyle } from '@diatonix/core';
 import { useCallback, useMemo, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
 import { keyName } from '../../parts/names';
 import { StaffGrid } from '../../notation/StaffGrid';
 import type { Engraver } from '@diatonix/engraving';
 import { play, usePlayback } from '../../sound/player';
-import { frameOf, mapColumns, mapOf, mapRows, stackNotes } from './columns';
+import { mapFrame, mapGridColumns, mapOf, mapRows, stackNotes } from './columns';
 import { KEY_DESK, toggleTaught } from './state';
 import { useTaught } from '../../documents/store/use';
 import type { KeyMap } from '../../documents/kinds/key/type';
@@ -13,7 +13,7 @@ import type { KeyMap } from '../../documents/kinds/key/type';
 interface MapViewProps {
   readonly bench: KeyMap;
   readonly keyOf: Key;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly engraver: Engraver | null;
   readonly selected: number;
   readonly onPut: (index: number) => void;
@@ -44,7 +44,7 @@ export function MapView({ bench, keyOf, school, engraver, selected, onPut }: Map
   const mode = keyOf.mode === 'major' ? 'major' : 'minor';
   const map = useMemo(() => mapOf(bench), [bench]);
   const columns = useMemo(
-    () => mapColumns(bench, notYetTaught[mode], school, engraver),
+    () => mapGridColumns(bench, notYetTaught[mode], school, engraver),
     [bench, notYetTaught, mode, school, engraver],
   );
   const rows = useMemo(() => mapRows(bench, keyOf.mode, school), [bench, keyOf.mode, school]);
@@ -83,7 +83,7 @@ export function MapView({ bench, keyOf, school, engraver, selected, onPut }: Map
   return (
     <StaffGrid
       label={`Scale and chord map of ${keyName(keyOf, school)}`}
-      frame={frameOf(bench.top)}
+      frame={mapFrame(bench.top)}
       engraver={engraver}
       clefs={[bench.clef, bench.clef]}
       fifths={printedFifths(keyOf)}

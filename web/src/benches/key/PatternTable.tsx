@@ -11,7 +11,7 @@ import {
   type Key,
   type NoteName,
   type ScaleForm,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import styled from 'styled-components';
 
@@ -47,7 +47,7 @@ const Order = styled.p`
 interface KeyFacts {
   readonly keyOf: Key;
   readonly form: ScaleForm;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** The quality of the third, triad and seventh on every degree, and in how many keys it is the same. */

@@ -9,7 +9,7 @@ import {
   speakNumeral,
   type Key,
   type PrimaryChord,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { useCallback, useMemo, useState, type KeyboardEvent } from 'react';
 import type { GridColumn, GridRow } from '../../columns/types';
@@ -33,7 +33,7 @@ const SECONDS = 1.4;
 
 interface PrimaryViewProps {
   readonly keyOf: Key;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly engraver: Engraver | null;
 }
 
@@ -89,7 +89,7 @@ function columnOf(
   { numeral, chord, inversion, right, left, fingering }: PrimaryChord,
   index: number,
   key: Key,
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn {
   const whole = { ...numeral, members: numeral.members };

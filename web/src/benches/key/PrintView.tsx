@@ -1,4 +1,4 @@
-import { parseKey, printedFifths, type School } from '@diatonix/core';
+import { parseKey, printedFifths, type LabelStyle } from '@diatonix/core';
 import { X } from 'lucide-react';
 import { Button, Toggle } from '../../design/controls';
 import { KeyPicker } from '../../parts/KeyPicker';
@@ -8,7 +8,7 @@ import type { Engraver } from '@diatonix/engraving';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
 import { useTaught } from '../../documents/store/use';
 import { StaffGrid } from '../../notation/StaffGrid';
-import { frameOf, mapColumns, mapRows } from './columns';
+import { mapFrame, mapGridColumns, mapRows } from './columns';
 import { changePrint } from './state';
 import type { KeyMap } from '../../documents/kinds/key/type';
 
@@ -17,7 +17,7 @@ const STAYS = ['number', 'step', 'taught'];
 
 interface PrintViewProps {
   readonly bench: KeyMap;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly engraver: Engraver | null;
 }
 
@@ -105,7 +105,7 @@ interface PrintedMapProps extends PrintViewProps {
 
 function PrintedMap({ bench, blank, name, later, taughtOnly, school, engraver }: PrintedMapProps) {
   const key = parseKey(bench.key);
-  const filled = mapColumns(bench, later, school, engraver);
+  const filled = mapGridColumns(bench, later, school, engraver);
   const shown = taughtOnly ? filled.filter((column) => !column.muted) : filled;
   const columns = blank ? shown.map((column) => blankColumn(column, bench, engraver)) : shown;
   const rows = mapRows(bench, key.mode, school).filter(
@@ -114,7 +114,7 @@ function PrintedMap({ bench, blank, name, later, taughtOnly, school, engraver }:
   return (
     <StaffGrid
       label={name}
-      frame={frameOf(bench.top)}
+      frame={mapFrame(bench.top)}
       engraver={engraver}
       clefs={[bench.clef, bench.clef]}
       fifths={blank ? 0 : printedFifths(key)}
@@ -137,7 +137,7 @@ function blankColumn(column: GridColumn, bench: KeyMap, engraver: Engraver | nul
         : { text: 'to be filled in', content: <span className="blank" aria-hidden="true" /> },
     ]),
   );
-  const empty = engraver?.column([{ clef: bench.clef, notes: [] }], frameOf(bench.top), 0, 'w') ?? null;
+  const empty = engraver?.column([{ clef: bench.clef, notes: [] }], mapFrame(bench.top), 0, 'w') ?? null;
   return {
     ...column,
     id: `${column.id} blank`,

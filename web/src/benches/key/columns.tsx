@@ -26,7 +26,7 @@ import {
   type Mode,
   type Note,
   type NoteName,
-  type School,
+  type LabelStyle,
   type StackTop,
 } from '@diatonix/core';
 import type { GridCell, GridColumn, GridRow, StaffFrame } from '../../columns/types';
@@ -36,7 +36,7 @@ import { SCALE_AND_STACKS, SCALE_AND_TALL_STACKS } from '../../notation/frames';
 import type { KeyMap } from '../../documents/kinds/key/type';
 
 /** Rows of the chord map, as high as the stacks go. */
-export function mapRows({ top, fingering }: KeyMap, mode: Mode, school: School): GridRow[] {
+export function mapRows({ top, fingering }: KeyMap, mode: Mode, school: LabelStyle): GridRow[] {
   const members = ([13, 11, 9, 7, 5, 3] as const).filter((degree) => degree <= top);
   const sung: GridRow[] = school.solfege === 'off' ? [] : [{ id: 'solfege', label: 'Sung', kind: 'soft' }];
   const fingered = fingering && (mode === 'major' || mode === 'minor');
@@ -95,7 +95,7 @@ export function stackNotes(column: MapColumn, key: Key, clef: KeyMap['clef']): N
 }
 
 /** The staves' shape for stacks of this height. */
-export function frameOf(top: StackTop): StaffFrame {
+export function mapFrame(top: StackTop): StaffFrame {
   return top > 7 ? SCALE_AND_TALL_STACKS : SCALE_AND_STACKS;
 }
 
@@ -111,10 +111,10 @@ export function mapOf({
 }
 
 /** The chord map as grid columns. */
-export function mapColumns(
+export function mapGridColumns(
   bench: KeyMap,
   notYet: readonly number[],
-  school: School,
+  school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn[] {
   const key = parseKey(bench.key);
@@ -147,7 +147,7 @@ export function mapColumns(
         speakNumeral(parts),
         ...(muted ? ['not yet taught'] : []),
       ].join(', '),
-      staff: engraver?.column(staves(ownNote ? [note] : [], notes, clef), frameOf(top), fifths, 'w') ?? null,
+      staff: engraver?.column(staves(ownNote ? [note] : [], notes, clef), mapFrame(top), fifths, 'w') ?? null,
       muted,
       cells: {
         ...letters,
@@ -174,7 +174,7 @@ export function mapColumns(
   });
 }
 
-function stepWords(step: string, school: School): string {
+function stepWords(step: string, school: LabelStyle): string {
   if (step === '') return '';
   const { halfStep, wholeStep } = vocabulary(school);
   const said = { whole: `a ${wholeStep}`, half: `a ${halfStep}`, '1½': `a ${wholeStep} and a half` }[step];
@@ -182,7 +182,7 @@ function stepWords(step: string, school: School): string {
 }
 
 /** A letter; the raised leading note of minor is marked as raised. */
-function letterCell(note: NoteName, key: Key, school: School): GridCell {
+function letterCell(note: NoteName, key: Key, school: LabelStyle): GridCell {
   const text = displayNoteName(note, school.letters);
   if (!isRaisedLeading(key, note)) return { text };
   return {
@@ -197,7 +197,7 @@ function fingersAt(fingers: readonly number[], degree: number): string {
 }
 
 /** The degree's name in the school's words. */
-export function degreeWord(column: MapColumn, school: School): string {
+export function degreeWord(column: MapColumn, school: LabelStyle): string {
   return column.degreeName === 'leading' ? vocabulary(school).leading : column.degreeName;
 }
 

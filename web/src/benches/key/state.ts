@@ -1,10 +1,10 @@
 import type { Clef, ScaleForm, StackTop } from '@diatonix/core';
-import { createDesk, numberField, oneOf } from '../../documents/store/desk';
+import { createDesk, numberField, deskOneOf } from '../../documents/store/desk';
 import { newId } from '../../documents/store/ids';
 import type { KeyMap, PrintedMap } from '../../documents/kinds/key/type';
 import { FIRST_CLASS, type SchoolClass } from '../../documents/kinds/schoolClass/type';
 import { CLASS_DESK } from '../../documents/store/openClass';
-import { listOf, openOf } from '../../documents/store/select';
+import { documentsOf, openOf } from '../../documents/store/select';
 import { addDocument, editDocument, editSingle, useDocuments } from '../../documents/store/store';
 
 export const KEY_VIEWS = ['map', 'primary', 'circle', 'print'] as const;
@@ -12,7 +12,7 @@ export type KeyView = (typeof KEY_VIEWS)[number];
 
 /** What the Key bench shows: its view, and the selected column, counted from 1. */
 export const KEY_DESK = createDesk<{ readonly view: KeyView; readonly column: number }>('key', {
-  view: oneOf(KEY_VIEWS, 'map'),
+  view: deskOneOf(KEY_VIEWS, 'map'),
   column: numberField(1),
 });
 
@@ -55,12 +55,12 @@ export function toggleTaught(mode: 'major' | 'minor', degree: number): void {
 /** A class of its own mask, beginning with that of the open one. */
 export function addClass(): void {
   const { documents } = useDocuments.getState();
-  const name = `Class ${listOf(documents, 'class').length + 1}`;
+  const name = `Class ${documentsOf(documents, 'class').length + 1}`;
   const body = { ...(classNow()?.body ?? FIRST_CLASS), name };
   CLASS_DESK.set({ open: addDocument('class', newId(), body, 'the new class') });
 }
 
-export const chooseClass = (id: string) => CLASS_DESK.set({ open: id });
+export const chooseClassOfMap = (id: string) => CLASS_DESK.set({ open: id });
 
 export const renameClass = (name: string) =>
   changeClass('the name of the class', (open) => ({ ...open, name }), 'class-name');

@@ -1,4 +1,4 @@
-import type { School } from '@diatonix/core';
+import type { LabelStyle } from '@diatonix/core';
 import { useState } from 'react';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
@@ -17,7 +17,7 @@ interface FileMenuProps {
   readonly piles: readonly MarkedPile[];
   /** What is shown, as a table. */
   readonly shown: (() => readonly (readonly (string | number)[])[]) | null;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** The logbook of a class out to files, and in from one. */

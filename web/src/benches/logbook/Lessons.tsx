@@ -1,10 +1,10 @@
-import { chordMap, parseKey, printNumeral, type School } from '@diatonix/core';
+import { chordMap, parseKey, printNumeral, type LabelStyle } from '@diatonix/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { Button, Toggle } from '../../design/controls';
 import { degreesKnown, type MarkedPile, type SkillCell } from '../../documents/logbook/logbook';
 import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
-import { Numeral } from '../../parts/NumeralText';
+import { NumeralInKey } from '../../parts/NumeralText';
 import { LogbookStyle } from './LogbookStyle';
 import { Share } from './Share';
 import { addLesson, changeLesson, removeLesson, teach } from './state';
@@ -15,7 +15,7 @@ const MODES = { major: parseKey('C major'), minor: parseKey('A minor') } as cons
 interface LessonsProps {
   readonly body: SchoolClass;
   readonly piles: readonly MarkedPile[];
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** The lessons of a class from the last, and what it has been taught. */
@@ -91,7 +91,7 @@ interface TaughtProps {
   readonly mode: 'major' | 'minor';
   readonly untaught: readonly number[];
   readonly known: ReadonlyMap<string, SkillCell>;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** Degree by degree of a mode: whether it was taught, and the share of right answers about its chord. */
@@ -105,7 +105,7 @@ function Taught({ mode, untaught, known, school }: TaughtProps) {
             <th scope="col">{mode}</th>
             {degrees.map(({ degree, numeral }) => (
               <th key={degree} scope="col" className="share">
-                <Numeral numeral={numeral} keyOf={MODES[mode]} school={school} />
+                <NumeralInKey numeral={numeral} keyOf={MODES[mode]} school={school} />
               </th>
             ))}
           </tr>

@@ -4,7 +4,7 @@ import { Choice } from '../../design/Choice';
 import { Toggle, ToggleRow } from '../../design/controls';
 import { kindsIn, markedPiles, namesIn } from '../../documents/logbook/logbook';
 import { causeRows, progressRows, skillRows, taughtRows } from '../../documents/logbook/logbookCharts';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { useOpenClass, useSchool } from '../../documents/store/use';
 import { BenchFrame } from '../../parts/BenchFrame';
@@ -30,8 +30,8 @@ const className = (name: string) => (name.trim() === '' ? 'Unnamed class' : name
 export function LogbookBench() {
   const school = useSchool();
   const open = useOpenClass();
-  const classes = useDocuments((state) => listOf(state.documents, 'class'));
-  const documents = useDocuments((state) => listOf(state.documents, 'pile'));
+  const classes = useDocuments((state) => documentsOf(state.documents, 'class'));
+  const documents = useDocuments((state) => documentsOf(state.documents, 'pile'));
   const { view, pupil, skill: wanted, beside: besideId } = LOGBOOK_DESK.use((desk) => desk);
   const piles = useMemo(
     () => markedPiles(documents, open?.id ?? null, school),

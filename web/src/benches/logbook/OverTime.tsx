@@ -1,7 +1,7 @@
-import { kindWords, mistakeName, type School } from '@diatonix/core';
+import { kindWords, mistakeName, type LabelStyle } from '@diatonix/core';
 import { CalendarDays, ClipboardList } from 'lucide-react';
 import { Button } from '../../design/controls';
-import { causesOf, progressOf, type MarkedPile } from '../../documents/logbook/logbook';
+import { causesOfPupil, progressOf, type MarkedPile } from '../../documents/logbook/logbook';
 import { planAgainst } from '../../documents/kinds/plan/addMistake';
 import { addRemedy } from '../../documents/kinds/sheet/addQuestions';
 import { BarChart } from '../../parts/BarChart';
@@ -12,7 +12,7 @@ interface OverTimeProps {
   readonly piles: readonly MarkedPile[];
   /** Null for the class. */
   readonly pupil: string | null;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 interface CourseProps extends OverTimeProps {
@@ -49,7 +49,7 @@ interface CausesProps extends OverTimeProps {
 
 /** What went wrong again and again, and what would train it: on a sheet, or a little every day. */
 export function Causes({ piles, pupil, school, classId }: CausesProps) {
-  const causes = causesOf(piles, pupil).slice(0, MOST);
+  const causes = causesOfPupil(piles, pupil).slice(0, MOST);
   const [first] = causes;
   return (
     <LogbookStyle>

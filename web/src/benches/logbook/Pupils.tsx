@@ -6,7 +6,7 @@ import type { ClassPupil, SchoolClass } from '../../documents/kinds/schoolClass/
 import { today } from '../../documents/store/today';
 import { NamesField } from '../../parts/NamesField';
 import { LogbookStyle } from './LogbookStyle';
-import { addClassPupils, changePupil, deletePupil, movePupil, renamePupil } from './state';
+import { addClassPupils, changePupil, deletePupil, movePupil, renamePupilOfClass } from './state';
 
 interface PupilsProps {
   readonly body: SchoolClass;
@@ -46,7 +46,7 @@ export function Pupils({ body, others }: PupilsProps) {
                   maxLength={80}
                   onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
                   onBlur={({ currentTarget }) => {
-                    const wrong = renamePupil(pupil, currentTarget.value);
+                    const wrong = renamePupilOfClass(pupil, currentTarget.value);
                     setProblem(wrong);
                     if (wrong !== null) currentTarget.value = pupil.name;
                   }}

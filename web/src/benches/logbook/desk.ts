@@ -1,9 +1,9 @@
-import { createDesk, idField, oneOf, type Field } from '../../documents/store/desk';
+import { createDesk, idField, deskOneOf, type DeskField } from '../../documents/store/desk';
 
-export const VIEWS = ['skills', 'time', 'causes', 'lessons', 'pupils'] as const;
-export type LogbookView = (typeof VIEWS)[number];
+export const LOGBOOK_VIEWS = ['skills', 'time', 'causes', 'lessons', 'pupils'] as const;
+export type LogbookView = (typeof LOGBOOK_VIEWS)[number];
 
-const name: Field<string | null> = (stored) =>
+const name: DeskField<string | null> = (stored) =>
   typeof stored === 'string' && stored.length <= 80 ? stored : null;
 
 /** What the Logbook shows: how it is looked at, and of whom. */
@@ -14,4 +14,4 @@ export const LOGBOOK_DESK = createDesk<{
   readonly skill: string | null;
   /** Another class beside the open one. */
   readonly beside: string | null;
-}>('logbook', { view: oneOf(VIEWS, 'skills'), pupil: name, skill: idField, beside: idField });
+}>('logbook', { view: deskOneOf(LOGBOOK_VIEWS, 'skills'), pupil: name, skill: idField, beside: idField });

@@ -2,7 +2,7 @@ import type { Document, Documents } from '../../documents/store/document';
 import { newId } from '../../documents/store/ids';
 import type { ClassPupil, Lesson, SchoolClass } from '../../documents/kinds/schoolClass/type';
 import { CLASS_DESK } from '../../documents/store/openClass';
-import { listOf, openOf } from '../../documents/store/select';
+import { documentsOf, openOf } from '../../documents/store/select';
 import { edit, editDocument, useDocuments } from '../../documents/store/store';
 
 const LONGEST_NAME = 80;
@@ -59,16 +59,16 @@ export function deletePupil(pupil: ClassPupil): void {
 }
 
 const pilesOf = (documents: Documents, classId: string) =>
-  listOf(documents, 'pile').filter(({ body }) => body.classId === classId);
+  documentsOf(documents, 'pile').filter(({ body }) => body.classId === classId);
 
 const plansOf = (documents: Documents, classId: string, name: string) =>
-  listOf(documents, 'plan').filter(({ body }) => body.classId === classId && body.pupil === name);
+  documentsOf(documents, 'plan').filter(({ body }) => body.classId === classId && body.pupil === name);
 
 /**
  * Gives a pupil another name, in the class and wherever the old one stands in its piles and plans. Gives in words
  * why not, where the name is empty or another pupil's.
  */
-export function renamePupil(pupil: ClassPupil, wanted: string): string | null {
+export function renamePupilOfClass(pupil: ClassPupil, wanted: string): string | null {
   const open = openNow();
   const name = wanted.trim().slice(0, LONGEST_NAME);
   if (!open || name === pupil.name) return null;
@@ -99,7 +99,7 @@ export function renamePupil(pupil: ClassPupil, wanted: string): string | null {
  */
 export function movePupil(pupil: ClassPupil, to: string): string | null {
   const open = openNow();
-  const other = listOf(useDocuments.getState().documents, 'class').find(({ id }) => id === to);
+  const other = documentsOf(useDocuments.getState().documents, 'class').find(({ id }) => id === to);
   if (!open || !other || other.id === open.id) return null;
   if ((other.body.pupils ?? []).some(({ name }) => name === pupil.name))
     return `There is a “${pupil.name}” in “${other.body.name}” already. Rename one of the two first.`;

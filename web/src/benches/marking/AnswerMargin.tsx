@@ -6,13 +6,13 @@ import {
   questionWorking,
   type Cause,
   type MistakeHistory,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { frameOf, questionStaff, type Engraver } from '@diatonix/engraving';
 import styled from 'styled-components';
 import { fieldLook } from '../../design/controls';
 import { Margin } from '../../design/Margin';
-import type { Asked, Marked } from '../../documents/marking/markPile';
+import type { PileQuestion, Marked } from '../../documents/marking/markPile';
 import type { PilePupil } from '../../documents/kinds/pile/type';
 import { NumberInput } from '../../parts/NumberInput';
 import { NumberedSentences } from '../../parts/Working';
@@ -40,11 +40,11 @@ const Fields = styled.div`
 `;
 
 interface AnswerMarginProps {
-  readonly asked: Asked;
+  readonly asked: PileQuestion;
   readonly marked: Marked | null;
   readonly pupil: PilePupil;
   readonly history: MistakeHistory;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly engraver: Engraver | null;
 }
 

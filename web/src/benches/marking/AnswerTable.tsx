@@ -1,6 +1,6 @@
-import type { School } from '@diatonix/core';
+import type { LabelStyle } from '@diatonix/core';
 import type { ReactNode } from 'react';
-import type { Asked, Marked, MarkedPupil } from '../../documents/marking/markPile';
+import type { PileQuestion, Marked, MarkedPupil } from '../../documents/marking/markPile';
 import { AnswerField } from './AnswerField';
 import { TableStyle } from './TableStyle';
 import { askedWords, causeName, rightWords } from '../../questions/words';
@@ -9,9 +9,9 @@ interface AnswerTableProps {
   /** The pile's id. */
   readonly pile: string;
   readonly own: MarkedPupil;
-  readonly asked: readonly Asked[];
+  readonly asked: readonly PileQuestion[];
   readonly place: number;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onPlace: (place: number) => void;
   readonly onPupil: (by: 1 | -1) => void;
   readonly onEnter: (question: string, answer: string) => void;
@@ -63,7 +63,7 @@ export function AnswerTable({
                     onPupil={onPupil}
                   />
                 </td>
-                <Result
+                <ResultCell
                   marked={marked}
                   right={rightWords(question, school)}
                   cause={causeName(marked, school)}
@@ -85,7 +85,7 @@ export function AnswersHead({ of }: { readonly of: ReactNode }) {
       <tr>
         <th scope="col">{of}</th>
         <th scope="col" className="asked">
-          Asked
+          PileQuestion
         </th>
         <th scope="col">Answer</th>
         <th scope="col">Correction</th>
@@ -104,7 +104,7 @@ interface ResultProps {
 }
 
 /** What is said of an answer beside it. */
-export function Result({ marked, right, cause }: ResultProps) {
+export function ResultCell({ marked, right, cause }: ResultProps) {
   if (!marked) return <td className="result" />;
   if (marked.verdict === 'right') return <td className="result">✓</td>;
   if (marked.verdict === 'unreadable')

@@ -1,9 +1,14 @@
-import { mistakeName, withSigns, type School } from '@diatonix/core';
+import { mistakeName, withSigns, type LabelStyle } from '@diatonix/core';
 import { ClipboardList } from 'lucide-react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
-import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
-import { causeResults, questionResults, suggestions, type Suggestion } from '../../documents/marking/pileResults';
+import type { PileQuestion, MarkedPupil } from '../../documents/marking/markPile';
+import {
+  causeResults,
+  questionResults,
+  suggestions,
+  type Suggestion,
+} from '../../documents/marking/pileResults';
 import { addSectionToSheet } from '../../documents/kinds/sheet/addQuestions';
 import { BarChart } from '../../parts/BarChart';
 import { TableStyle } from './TableStyle';
@@ -35,14 +40,14 @@ const Results = styled.div`
 interface ClassViewProps {
   readonly marked: readonly MarkedPupil[];
   /** The questions of version A: versions count together by their places. */
-  readonly asked: readonly Asked[];
-  readonly school: School;
+  readonly asked: readonly PileQuestion[];
+  readonly school: LabelStyle;
 }
 
 const MOST_WRONG = 3;
 
 /** What the class answered: what to teach next, the causes, and question by question the wrong answers. */
-export function ClassView({ marked, asked, school }: ClassViewProps) {
+export function ClassResults({ marked, asked, school }: ClassViewProps) {
   const questions = questionResults(marked, asked);
   const causes = causeResults(marked, asked);
   const next = suggestions(causes, marked.length);

@@ -5,7 +5,7 @@ import { Button, fieldLook } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
 import type { SheetBody } from '../../documents/kinds/sheet/type';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { specOf } from '../../documents/kinds/sheet/spec';
 import { useDocuments } from '../../documents/store/store';
 import { addPile } from './state';
@@ -36,7 +36,7 @@ const Choice = styled.div`
 /** A pile begins with the sheet that was set: chosen, or known by the code at the foot of its pages. */
 export function EmptyMarking() {
   const documents = useDocuments((state) => state.documents);
-  const sheets = listOf(documents, 'sheet');
+  const sheets = documentsOf(documents, 'sheet');
   const [code, setCode] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const classOf = ({ classId }: SheetBody): SchoolClass | null => {

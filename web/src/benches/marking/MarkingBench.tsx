@@ -9,7 +9,7 @@ import { useSchool } from '../../documents/store/use';
 import { useEngraver } from '../../notation/useEngraver';
 import { AnswerMargin } from './AnswerMargin';
 import { AnswerTable } from './AnswerTable';
-import { ClassView } from './ClassView';
+import { ClassResults } from './ClassView';
 import { MARKING_DESK, useOpenPile, type MarkingView } from './desk';
 import { EmptyMarking } from './EmptyMarking';
 import { PileTitle } from './PileTitle';
@@ -99,7 +99,7 @@ function OpenPile({ open }: { open: Document<'pile'> }) {
         <SideBySide>
           <PupilsList pile={body} marked={marked} selected={at} onSelect={(next) => choose(next, 0)} />
           {view === 'class' ? (
-            <ClassView marked={marked} asked={versions[0] ?? []} school={school} />
+            <ClassResults marked={marked} asked={versions[0] ?? []} school={school} />
           ) : own === null ? (
             <p>Add the pupils whose sheets lie on the pile: a name on each line.</p>
           ) : view === 'question' ? (

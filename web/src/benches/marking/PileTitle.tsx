@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { MenuItem, Separator } from 'react-aria-components';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
 import { addPile, openPile, removePile, renamePile } from './state';
@@ -20,7 +20,7 @@ export function PileTitle({ id, title }: { id: string; title: string }) {
 /** Drawn only while it is open. */
 function PileMenu({ open }: { open: string }) {
   const documents = useDocuments((state) => state.documents);
-  const sheets = listOf(documents, 'sheet');
+  const sheets = documentsOf(documents, 'sheet');
   const act = (id: string) => {
     if (id === 'remove') return removePile(open);
     if (id.startsWith('open:')) return openPile(id.slice(5));
@@ -31,7 +31,7 @@ function PileMenu({ open }: { open: string }) {
   };
   return (
     <TitleMenu label="Piles" onAction={act}>
-      {listOf(documents, 'pile').map(({ id, body }) => (
+      {documentsOf(documents, 'pile').map(({ id, body }) => (
         <MenuItem key={id} id={`open:${id}`} textValue={body.title || 'Untitled'}>
           {body.title || 'Untitled'}, {body.date}
         </MenuItem>

@@ -1,9 +1,9 @@
-import type { School } from '@diatonix/core';
+import type { LabelStyle } from '@diatonix/core';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { Button } from '../../design/controls';
-import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
+import type { PileQuestion, MarkedPupil } from '../../documents/marking/markPile';
 import { AnswerField } from './AnswerField';
-import { AnswersHead, MarksCell, Result } from './AnswerTable';
+import { AnswersHead, MarksCell, ResultCell } from './AnswerTable';
 import { MARKING_DESK } from './desk';
 import { TableStyle } from './TableStyle';
 import { askedWords, causeName, rightWords } from '../../questions/words';
@@ -12,9 +12,9 @@ interface QuestionViewProps {
   /** The pile's id. */
   readonly pile: string;
   readonly marked: readonly MarkedPupil[];
-  readonly versions: readonly (readonly Asked[])[];
+  readonly versions: readonly (readonly PileQuestion[])[];
   readonly place: number;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onPlace: (place: number) => void;
   readonly onPupil: (pupil: number) => void;
   readonly onEnter: (pupil: string, question: string, answer: string) => void;
@@ -78,7 +78,7 @@ export function QuestionView({
                     onPupil={(by) => onPlace(Math.min(count - 1, Math.max(0, place + by)))}
                   />
                 </td>
-                <Result
+                <ResultCell
                   marked={one}
                   right={rightWords(asked.question, school)}
                   cause={causeName(one, school)}

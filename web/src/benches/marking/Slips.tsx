@@ -1,10 +1,10 @@
-import type { School } from '@diatonix/core';
-import type { Slip } from '@diatonix/engraving/pdf';
+import type { LabelStyle } from '@diatonix/core';
+import type { ReturnSlip } from '@diatonix/engraving/pdf';
 import { Download } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
-import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
+import type { PileQuestion, MarkedPupil } from '../../documents/marking/markPile';
 import type { PileBody } from '../../documents/kinds/pile/type';
 import { PAPER_DESK } from '../../parts/paper';
 import { PrintPages } from '../../parts/PrintPages';
@@ -44,8 +44,8 @@ const SlipStyle = styled.div`
 interface SlipsProps {
   readonly pile: PileBody;
   readonly marked: readonly MarkedPupil[];
-  readonly versions: readonly (readonly Asked[])[];
-  readonly school: School;
+  readonly versions: readonly (readonly PileQuestion[])[];
+  readonly school: LabelStyle;
 }
 
 /** For each pupil what came out: the marks, what is right and why, and what to practise. */
@@ -89,7 +89,7 @@ export function Slips({ pile, marked, versions, school }: SlipsProps) {
   );
 }
 
-function SlipPage({ slip: { got, of, wrong, practise } }: { slip: Slip }) {
+function SlipPage({ slip: { got, of, wrong, practise } }: { slip: ReturnSlip }) {
   return (
     <>
       <p>
@@ -100,7 +100,7 @@ function SlipPage({ slip: { got, of, wrong, practise } }: { slip: Slip }) {
           <thead>
             <tr>
               <th scope="col">Question</th>
-              <th scope="col">Asked</th>
+              <th scope="col">PileQuestion</th>
               <th scope="col">You wrote</th>
               <th scope="col">Right is</th>
             </tr>

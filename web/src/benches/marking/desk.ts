@@ -1,10 +1,10 @@
-import { createDesk, idField, numberField, oneOf } from '../../documents/store/desk';
+import { createDesk, idField, numberField, deskOneOf } from '../../documents/store/desk';
 import type { Document } from '../../documents/store/document';
 import { openOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 
-export const VIEWS = ['page', 'question', 'class', 'slips'] as const;
-export type MarkingView = (typeof VIEWS)[number];
+export const MARKING_VIEWS = ['page', 'question', 'class', 'slips'] as const;
+export type MarkingView = (typeof MARKING_VIEWS)[number];
 
 /** What the Marking bench shows: the open pile, a pupil, a question, and how it is looked at. */
 export const MARKING_DESK = createDesk<{
@@ -16,11 +16,11 @@ export const MARKING_DESK = createDesk<{
   open: idField,
   pupil: idField,
   question: numberField(0),
-  view: oneOf(VIEWS, 'page'),
+  view: deskOneOf(MARKING_VIEWS, 'page'),
 });
 
 /** The open pile; null where the workbook has none. */
-export function openNow(): Document<'pile'> | null {
+export function pileNow(): Document<'pile'> | null {
   return openOf(useDocuments.getState().documents, 'pile', MARKING_DESK.get().open ?? undefined);
 }
 

@@ -1,5 +1,5 @@
 import type { Bench } from '../bench';
-import { openNow } from './desk';
+import { pileNow } from './desk';
 
 export const MARKING_BENCH: Bench = {
   name: 'marking',
@@ -8,7 +8,7 @@ export const MARKING_BENCH: Bench = {
   load: () => import('./MarkingBench').then(({ MarkingBench }) => MarkingBench),
   kinds: ['pile'],
   open: () => {
-    const open = openNow();
+    const open = pileNow();
     return open ? [open.id] : [];
   },
   keys: [

@@ -3,14 +3,14 @@ import type { PileBody, PileEntry } from '../../documents/kinds/pile/type';
 import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
 import type { SheetBody } from '../../documents/kinds/sheet/type';
 import { withResults } from '../../documents/marking/pileRecord';
-import { takeReturned, type ReturnedFile, type Taken } from '../../documents/marking/returned';
+import { takeReturned, type ReturnedFile, type TakenAnswers } from '../../documents/marking/returned';
 import { pileOf } from '../../documents/marking/pileOf';
 import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
 import { schoolNow } from '../../documents/store/use';
-import { MARKING_DESK, openNow } from './desk';
+import { MARKING_DESK, pileNow } from './desk';
 
 function change(words: string, update: (pile: PileBody) => PileBody, burst?: string): void {
-  const open = openNow();
+  const open = pileNow();
   if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
 }
 
@@ -91,7 +91,7 @@ export async function takeFiles(
     else read.push({ name: file.name, text: await file.text() });
     onPart(at + 1, files.length);
   }
-  let taken: Taken | null = null;
+  let taken: TakenAnswers | null = null;
   change('what was handed in', (pile) => {
     const now = takeReturned(pile, read, Date.now());
     taken = now;

@@ -6,7 +6,7 @@ import {
   HAND_CARE,
   handWords,
   mistakeName,
-  momentsOf,
+  drillMoments,
   parseDrill,
   parseKey,
   printedFifths,
@@ -35,13 +35,13 @@ const SECONDS = 0.7;
 const NO_DEVICE = 'none';
 
 /** A drill to be played: its staff and fingers, heard on request, played moment by moment and checked. */
-export function Drill({ id, hands }: { id: string; hands: Hands }) {
+export function DrillView({ id, hands }: { id: string; hands: Hands }) {
   const school = useSchool();
   const engraver = useEngraver();
   const { drill, key: name, form } = parseDrill(id);
   const key = parseKey(name);
   const notes = useMemo(() => drillNotes(drill, parseKey(name), form), [drill, name, form]);
-  const moments = useMemo(() => momentsOf(notes, hands), [notes, hands]);
+  const moments = useMemo(() => drillMoments(notes, hands), [notes, hands]);
   const [struck, setStruck] = useState<readonly number[]>([]);
   const [played, setPlayed] = useState<readonly PlayedMoment[]>([]);
   const wanted = moments[played.length];

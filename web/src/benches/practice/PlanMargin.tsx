@@ -6,7 +6,7 @@ import {
   mistakeName,
   remedyOf,
   SCALE_FORMS,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { Plus, X } from 'lucide-react';
 import { useMemo } from 'react';
@@ -14,8 +14,8 @@ import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { Margin } from '../../design/Margin';
 import { MOST_MINUTES, MOST_THEORY, type PlanBody } from '../../documents/kinds/plan/type';
-import { causesOf, markedPiles } from '../../documents/logbook/logbook';
-import { listOf } from '../../documents/store/select';
+import { causesOfPupil, markedPiles } from '../../documents/logbook/logbook';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { NumberInput } from '../../parts/NumberInput';
 import { optionsOf, SelectField } from '../../parts/SelectField';
@@ -58,7 +58,7 @@ const Theories = styled.ul`
 const OFFERED = 4;
 
 /** What a plan is made of: drills, keys, minutes, and theory, some of it offered from what went wrong. */
-export function PlanMargin({ plan, school }: { plan: PlanBody; school: School }) {
+export function PlanMargin({ plan, school }: { plan: PlanBody; school: LabelStyle }) {
   return (
     <Margin>
       <h2>The plan</h2>
@@ -177,11 +177,11 @@ function TheoryList({ plan }: { plan: PlanBody }) {
 }
 
 /** What went wrong in the class or with the pupil, with how often, each one press from the plan. */
-function FromLogbook({ plan, school }: { plan: PlanBody; school: School }) {
-  const piles = useDocuments((state) => listOf(state.documents, 'pile'));
+function FromLogbook({ plan, school }: { plan: PlanBody; school: LabelStyle }) {
+  const piles = useDocuments((state) => documentsOf(state.documents, 'pile'));
   const causes = useMemo(() => {
     if (!plan.classId) return [];
-    return causesOf(markedPiles(piles, plan.classId, school), plan.pupil ?? null).slice(0, OFFERED);
+    return causesOfPupil(markedPiles(piles, plan.classId, school), plan.pupil ?? null).slice(0, OFFERED);
   }, [piles, plan.classId, plan.pupil, school]);
   if (causes.length === 0) return null;
   return (

@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { MenuItem, Separator } from 'react-aria-components';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
 import { addPlan, openPlan, removePlan, renamePlan } from './state';
@@ -19,7 +19,7 @@ export function PlanTitle({ id, title }: { id: string; title: string }) {
 
 /** Drawn only while it is open. */
 function PlanMenu({ open }: { open: string }) {
-  const plans = useDocuments((state) => listOf(state.documents, 'plan'));
+  const plans = useDocuments((state) => documentsOf(state.documents, 'plan'));
   const act = (id: string) => {
     if (id === 'remove') removePlan(open);
     else if (id === 'new') addPlan();

@@ -7,7 +7,7 @@ import { Problem } from '../../design/Problem';
 import type { Document } from '../../documents/store/document';
 import { download, fileName } from '../../documents/files/download';
 import { GRADES, type Grade, type PlanBody } from '../../documents/kinds/plan/type';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { today } from '../../documents/store/today';
 import { useSchool } from '../../documents/store/use';
@@ -17,7 +17,7 @@ import { dayAfter, weekOf } from '../../practice/days';
 import { itemWords } from '../../practice/items';
 import { daysOf, type DayItem } from '../../practice/schedule';
 import { PRACTICE_DESK, useOpenPlan } from './desk';
-import { Drill } from './Drill';
+import { DrillView } from './Drill';
 import { PlanMargin } from './PlanMargin';
 import { PlanTitle } from './PlanTitle';
 import { PracticeStyle } from './PracticeStyle';
@@ -134,7 +134,7 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
 
 /** Whom the plan is for: a class, or one of its pupils. */
 function Whom({ body }: { body: PlanBody }) {
-  const classes = useDocuments((state) => listOf(state.documents, 'class'));
+  const classes = useDocuments((state) => documentsOf(state.documents, 'class'));
   const own = classes.find(({ id }) => id === body.classId);
   const pupils = (own?.body.pupils ?? []).filter(({ left }) => !left);
   return (
@@ -206,7 +206,7 @@ function Practised({ plan, item, day, now, focuses, onNext }: PractisedProps) {
       {item.theory ? (
         <Theory item={item.theory} seed={Number(on.replaceAll('-', '')) + place} />
       ) : (
-        <Drill id={item.id} hands={item.hands ?? 'right'} />
+        <DrillView id={item.id} hands={item.hands ?? 'right'} />
       )}
       <div className="grades" role="group" aria-label="How it went">
         <span>How did it go?</span>

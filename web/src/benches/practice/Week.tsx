@@ -1,4 +1,4 @@
-import { handWords, type School } from '@diatonix/core';
+import { handWords, type LabelStyle } from '@diatonix/core';
 import { Fragment, useEffect, useRef } from 'react';
 import type { PlanBody } from '../../documents/kinds/plan/type';
 import { noonOf } from '../../practice/days';
@@ -21,7 +21,7 @@ export const standing = ({ hands, why, grade }: DayItem): string =>
     .filter((one) => one !== '')
     .join(', ');
 
-function Lines({ item, school }: { item: DayItem; school: School }) {
+function Lines({ item, school }: { item: DayItem; school: LabelStyle }) {
   const [first, second] = itemLines(item.id, school);
   return (
     <>
@@ -35,7 +35,7 @@ interface WeekProps {
   readonly plan: PlanBody;
   readonly days: readonly DayPlan[];
   readonly today: string;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly selected: { readonly day: string; readonly item: string } | null;
   readonly onSelect: (day: string, item: string) => void;
 }

@@ -1,4 +1,4 @@
-import { HAND_CARE, type School } from '@diatonix/core';
+import { HAND_CARE, type LabelStyle } from '@diatonix/core';
 import styled from 'styled-components';
 import { PrintPages } from '../../parts/PrintPages';
 import { itemLine } from '../../practice/items';
@@ -49,7 +49,7 @@ const Page = styled.div`
 interface WeekPageProps {
   readonly title: string;
   readonly days: readonly DayPlan[];
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onClose: () => void;
 }
 

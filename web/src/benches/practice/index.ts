@@ -1,6 +1,6 @@
 import { fetchScript } from '../../fetchScript';
 import type { Bench } from '../bench';
-import { openNow } from './desk';
+import { planNow } from './desk';
 
 const PATH = '/practice';
 
@@ -11,7 +11,7 @@ export const PRACTICE_BENCH: Bench = {
   load: () => import('./PracticeBench').then(({ PracticeBench }) => PracticeBench),
   kinds: ['plan'],
   open: () => {
-    const open = openNow();
+    const open = planNow();
     return open ? [open.id] : [];
   },
   keys: [

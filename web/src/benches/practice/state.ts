@@ -3,10 +3,10 @@ import { FIRST_PLAN, MOST_THEORY, type Grade, type PlanBody } from '../../docume
 import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
 import { today } from '../../documents/store/today';
 import { planTitle, withRemedy } from '../../documents/kinds/plan/addMistake';
-import { openNow, PRACTICE_DESK } from './desk';
+import { planNow, PRACTICE_DESK } from './desk';
 
 function change(words: string, update: (plan: PlanBody) => PlanBody, burst?: string): void {
-  const open = openNow();
+  const open = planNow();
   if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
 }
 

@@ -1,7 +1,7 @@
 import { midiNumber, printNote, type Key, type Note } from '@diatonix/core';
 import { Plus } from 'lucide-react';
 import { Button } from '../../design/controls';
-import { NotePanel } from '../../notes/lazy';
+import { LazyNotePanel } from '../../notes/lazy';
 import type { NoteManner } from '../../notes/NotePanel';
 import { toggled, useGathering } from '../../notes/useGathering';
 import { addEntry } from './state';
@@ -25,7 +25,7 @@ export function ChordByHand({ keyOf, shown, after }: ChordByHandProps) {
     clear();
   };
   return (
-    <NotePanel
+    <LazyNotePanel
       keyOf={keyOf}
       clef="treble"
       shown={gathered.length > 0 ? sorted : shown}
@@ -41,6 +41,6 @@ export function ChordByHand({ keyOf, shown, after }: ChordByHandProps) {
       >
         <Plus aria-hidden="true" /> Put the chord
       </Button>
-    </NotePanel>
+    </LazyNotePanel>
   );
 }

@@ -2,9 +2,9 @@ import { exactValue, isTimed, lengthWords, parseLength, printLength, USUAL_TICKS
 import styled from 'styled-components';
 import { useSchool } from '../../documents/store/use';
 import { fieldLook, Toggle } from '../../design/controls';
-import { rule } from './state';
+import { decide } from './state';
 import { useOpenProgression } from './desk';
-import type { Column, ColumnRulings } from '../../documents/kinds/progression/type';
+import type { ProgressionColumn, ColumnRulings } from '../../documents/kinds/progression/type';
 
 const Fields = styled.div`
   display: flex;
@@ -37,7 +37,7 @@ const Fields = styled.div`
 const LENGTHS = ['4', '3', '2', '3/2', '1', '3/4', '1/2', '1/4'];
 
 interface ColumnTimeProps {
-  readonly column: Column;
+  readonly column: ProgressionColumn;
   /** Every selected column: they get the same length. */
   readonly ids: readonly string[];
 }
@@ -48,12 +48,12 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
   const timed = isTimed(useOpenProgression()?.body.columns ?? []);
   const length = column.length ?? printLength(USUAL_TICKS);
   const set = (rulings: Partial<ColumnRulings>, off: keyof ColumnRulings, on: boolean) =>
-    rule(column.id, on ? rulings : { [off]: undefined });
+    decide(column.id, on ? rulings : { [off]: undefined });
   return (
     <Fields role="group" aria-label="Time and words">
       <label>
         Length
-        <select value={length} onChange={(event) => rule(ids, { length: event.target.value })}>
+        <select value={length} onChange={(event) => decide(ids, { length: event.target.value })}>
           {(LENGTHS.includes(length) ? LENGTHS : [length, ...LENGTHS]).map((one) => (
             <option key={one} value={one}>
               {lengthWords(parseLength(one), school)}
@@ -82,7 +82,7 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
           maxLength={200}
           autoComplete="off"
           onChange={(event) =>
-            rule(
+            decide(
               column.id,
               { words: event.target.value === '' ? undefined : event.target.value },
               `words ${column.id}`,

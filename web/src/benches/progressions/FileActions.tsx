@@ -6,8 +6,8 @@ import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
 import { exportProgression, EXPORTS, type ExportFormat } from './exportLine';
-import { openNow } from './desk';
-import { importScore, type Reading } from './importScore';
+import { progressionNow } from './desk';
+import { importScore, type ImportedReading } from './importScore';
 import { part } from '../../design/part';
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
@@ -21,7 +21,7 @@ interface FileActionsProps {
 /** The progression out to a file and in from one. */
 export const FileActions = memo(function FileActions({ empty, voices }: FileActionsProps) {
   const [problem, setProblem] = useState<string | null>(null);
-  const [reading, setReading] = useState<Reading | null>(null);
+  const [reading, setReading] = useState<ImportedReading | null>(null);
 
   const read = async (file: File) => {
     setProblem(null);
@@ -60,7 +60,7 @@ export const FileActions = memo(function FileActions({ empty, voices }: FileActi
       </FileTrigger>
       {reading && (
         <span role="status">
-          Reading… <Button onPress={reading.cancel}>Cancel</Button>
+          ImportedReading… <Button onPress={reading.cancel}>Cancel</Button>
         </span>
       )}
       {problem && <Problem>{problem}</Problem>}
@@ -69,6 +69,6 @@ export const FileActions = memo(function FileActions({ empty, voices }: FileActi
 });
 
 async function exportOpen(format: ExportFormat, voices: FileVoices): Promise<string | null> {
-  const open = openNow();
+  const open = progressionNow();
   return open ? exportProgression(open.body, format, voices) : null;
 }

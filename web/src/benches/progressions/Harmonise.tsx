@@ -8,7 +8,7 @@ import {
   printNumeral,
   speakNumeral,
   type Key,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { useEffect, useId, useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -85,7 +85,7 @@ const Panel = styled.section`
 
 interface HarmoniseProps {
   readonly keyOf: Key;
-  readonly school: School;
+  readonly school: LabelStyle;
   /** The line that it is put into: its metre, and whether it holds chords that can be kept or replaced. */
   readonly line: Pick<Progression, 'metre' | 'columns'>;
 }
@@ -176,7 +176,15 @@ export function Harmonise({ keyOf, school, line }: HarmoniseProps) {
   );
 }
 
-function Chords({ numerals, keyOf, school }: { numerals: readonly string[]; keyOf: Key; school: School }) {
+function Chords({
+  numerals,
+  keyOf,
+  school,
+}: {
+  numerals: readonly string[];
+  keyOf: Key;
+  school: LabelStyle;
+}) {
   const parts = numerals.map((numeral) => numeralParts(parseNumeral(numeral, keyOf), keyOf, school));
   return (
     <span className="chords" aria-label={parts.map(speakNumeral).join(', ')} role="img">
@@ -193,7 +201,7 @@ function useHarmonies(
   voice: 'melody' | 'bass',
   key: Key,
   taught: readonly string[],
-  { letters }: School,
+  { letters }: LabelStyle,
   metre: string,
 ): { readonly found: HarmoniseAnswer | null; readonly slow: boolean } {
   const [answer, setAnswer] = useState<{ text: string; found: HarmoniseAnswer } | null>(null);

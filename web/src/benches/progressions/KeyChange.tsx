@@ -10,7 +10,7 @@ import {
   type Key,
   type KeyMove,
   vocabulary,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { memo, useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
@@ -19,7 +19,7 @@ import { Drop } from '../../design/Drop';
 import { KeyPicker } from '../../parts/KeyPicker';
 import { keyName } from '../../parts/names';
 import { Problem } from '../../design/Problem';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 import { reread, transposeLine } from './state';
 import { useSchool } from '../../documents/store/use';
 import type { Progression } from '../../documents/kinds/progression/type';
@@ -61,7 +61,7 @@ export const KeyChooser = memo(function KeyChooser({ value, empty, onWanted }: K
 
 interface KeyChangeProps {
   readonly progression: Progression;
-  readonly derived: readonly DerivedColumn[];
+  readonly derived: readonly ShownColumn[];
   readonly wanted: string | null;
   readonly onWanted: (key: string | null) => void;
 }
@@ -115,7 +115,7 @@ export function KeyChange({ progression, derived, wanted, onWanted }: KeyChangeP
 }
 
 /** The key that the chords are plainly in, when it is another and no keys are sought or set within the line. */
-function useFittingKey(derived: readonly DerivedColumn[], key: string): string | null {
+function useFittingKey(derived: readonly ShownColumn[], key: string): string | null {
   return useMemo(() => {
     const chords: Chord[] = [];
     for (const { column, labelled, line } of derived) {
@@ -143,7 +143,7 @@ interface MoveMenuProps {
 }
 
 /** `up-minor-third` is said as up a minor third, steps in the words of the school. */
-function moveName(id: string, school: School): string {
+function moveName(id: string, school: LabelStyle): string {
   const [way, ...by] = id.split('-');
   const { halfStep, wholeStep } = vocabulary(school);
   const said: Record<string, string> = { 'half-step': halfStep, step: wholeStep };

@@ -1,10 +1,10 @@
-import { AskClass } from '../../parts/AskClass';
+import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet, type SheetEntry } from '../../parts/ToSheet';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 import { WorkBackMenu } from './WorkBackMenu';
 
 interface LineMenusProps {
-  readonly derived: () => readonly DerivedColumn[];
+  readonly derived: () => readonly ShownColumn[];
   readonly sheets: readonly SheetEntry[];
   /** What of the selected columns is asked of a class. */
   readonly asks: readonly SheetEntry[];

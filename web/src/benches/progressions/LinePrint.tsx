@@ -1,18 +1,18 @@
-import { deducedEntry, isTimed, parseKey, printedFifths, type School } from '@diatonix/core';
+import { deducedEntry, isTimed, parseKey, printedFifths, type LabelStyle } from '@diatonix/core';
 import { useState } from 'react';
 import { Toggle } from '../../design/controls';
-import type { Column, Progression } from '../../documents/kinds/progression/type';
+import type { ProgressionColumn, Progression } from '../../documents/kinds/progression/type';
 import type { Engraver } from '@diatonix/engraving';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { PrintPages, type PrintedPage } from '../../parts/PrintPages';
-import { fifthsAlong, frameOf, GridColumns, metresAlong } from './columns';
+import { fifthsAlong, lineFrame, GridColumns, metresAlong } from './columns';
 import { deriveProgression } from './derive';
 import { shownRows } from './rows';
 import type { FourParts } from './useFourParts';
 
 interface LinePrintProps {
   readonly progression: Progression;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly engraver: Engraver | null;
   readonly parts: FourParts;
   readonly onClose: () => void;
@@ -54,11 +54,11 @@ export function LinePrint({ progression, school, engraver, parts, onClose }: Lin
 }
 
 /** The line with nothing blank, and with the chords that brackets and arrows lead to. */
-function answered(progression: Progression, school: School): Progression {
+function answered(progression: Progression, school: LabelStyle): Progression {
   const derived = deriveProgression(progression, school);
-  const columns = derived.map(({ column, line }): Column =>
+  const columns = derived.map(({ column, line }): ProgressionColumn =>
     line?.sought?.kind === 'found'
-      ? ({ ...column, entry: deducedEntry(line.sought, line.key) } as Column)
+      ? ({ ...column, entry: deducedEntry(line.sought, line.key) } as ProgressionColumn)
       : column,
   );
   return { ...progression, blank: [], columns };
@@ -72,7 +72,7 @@ function PrintedLine({ progression, school, engraver, parts, room }: PrintedLine
   const key = parseKey(progression.key);
   const derived = deriveProgression(progression, school);
   const columns = new GridColumns().build(derived, key, school, engraver, progression, parts);
-  const { frame, clefs } = frameOf(progression.columns, parts);
+  const { frame, clefs } = lineFrame(progression.columns, parts);
   return (
     <StaffGrid
       label={`Printed: ${progression.title}`}

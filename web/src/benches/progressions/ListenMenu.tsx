@@ -1,6 +1,6 @@
 import type { Dropped } from '../../design/Drop';
 import { ListenPanel, ListenTick } from '../../parts/ListenPanel';
-import { HEARD, type Heard } from './listening';
+import { HEARD_LINES, type Heard } from './listening';
 
 /** What is heard, and how. */
 export interface Listening {
@@ -41,7 +41,7 @@ export default function ListenMenu({
   ...dropped
 }: ListenMenuProps) {
   const { heard, loop, countIn, other } = listening;
-  const possible = HEARD.filter((one) => (one === 'melody' ? melody : one === 'all' || fourParts));
+  const possible = HEARD_LINES.filter((one) => (one === 'melody' ? melody : one === 'all' || fourParts));
   return (
     <ListenPanel
       {...dropped}

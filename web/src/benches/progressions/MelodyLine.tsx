@@ -6,7 +6,7 @@ import { typeMelody } from './state';
 import type { Progression } from '../../documents/kinds/progression/type';
 
 /** A melody over the line, typed chord by chord: what is in no chord passes, turns or clashes. */
-export function MelodyLine({ id, progression }: { id: string; progression: Progression }) {
+export function MelodyPanel({ id, progression }: { id: string; progression: Progression }) {
   const { columns } = progression;
   const { letters } = useSchool();
   const stored = useMemo(

@@ -1,7 +1,7 @@
 import { isTimed, parseKey, printedFifths } from '@diatonix/core';
 import { memo, Suspense, useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { useRow } from '../../columns/useRow';
-import { useSame } from '../../columns/useSame';
+import { useSameColumn } from '../../columns/useSame';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { useSteady } from '../../parts/useSteady';
 import { Opened } from '../../design/Opened';
@@ -11,8 +11,8 @@ import { useEngraver } from '../../notation/useEngraver';
 import { usePlayback } from '../../sound/player';
 import { Actions } from './Actions';
 import { ChordByHand } from './ChordByHand';
-import { fifthsAlong, frameOf, GridColumns, metresAlong } from './columns';
-import { deriveProgression, type DerivedColumn } from './derive';
+import { fifthsAlong, lineFrame, GridColumns, metresAlong } from './columns';
+import { deriveProgression, type ShownColumn } from './derive';
 import { lineKey } from './lineKey';
 import { EntryLine } from './EntryLine';
 import { PROGRESSIONS_DESK } from './desk';
@@ -37,7 +37,7 @@ const ProgressionMargin = lazyAfterNotation(() =>
 );
 const LinePrint = part(() => import('./LinePrint').then((module) => module.LinePrint));
 const Harmonise = part(() => import('./Harmonise').then((module) => module.Harmonise));
-const MelodyLine = part(() => import('./MelodyLine').then((module) => module.MelodyLine));
+const MelodyPanel = part(() => import('./MelodyLine').then((module) => module.MelodyPanel));
 
 interface Doings {
   readonly invert: (by: 1 | -1) => void;
@@ -59,7 +59,7 @@ export const OpenProgression = memo(function OpenProgression({ open }: { open: D
   const playing = usePlayback((state) => state.column);
   const [row, setRow] = useRow();
   const [wanted, setWanted] = useState<string | null>(null);
-  const derivedBefore = useRef<readonly DerivedColumn[]>([]);
+  const derivedBefore = useRef<readonly ShownColumn[]>([]);
   const gridColumns = useRef(new GridColumns());
 
   const key = useMemo(() => parseKey(progression.key), [progression.key]);
@@ -76,8 +76,8 @@ export const OpenProgression = memo(function OpenProgression({ open }: { open: D
     () => gridColumns.current.build(derived, key, school, engraver, { blank, pattern }, parts),
     [derived, key, school, engraver, blank, pattern, parts],
   );
-  const [fifths, metres] = [useSame(fifthsAlong(derived, key)), useSame(metresAlong(derived))];
-  const { frame, clefs } = frameOf(progression.columns, parts);
+  const [fifths, metres] = [useSameColumn(fifthsAlong(derived, key)), useSameColumn(metresAlong(derived))];
+  const { frame, clefs } = lineFrame(progression.columns, parts);
   const printing = PROGRESSIONS_DESK.use((desk) => desk.printing);
   const oneLine = PROGRESSIONS_DESK.use((desk) => desk.oneLine);
   const timed = useMemo(() => isTimed(progression.columns), [progression?.columns]);
@@ -279,7 +279,7 @@ export const OpenProgression = memo(function OpenProgression({ open }: { open: D
         <Suspense fallback={null}>
           <Opened key={under}>
             {under === 'melody' ? (
-              <MelodyLine id={open.id} progression={progression} />
+              <MelodyPanel id={open.id} progression={progression} />
             ) : (
               <Harmonise keyOf={key} school={school} line={progression} />
             )}

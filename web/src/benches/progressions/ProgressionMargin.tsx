@@ -9,7 +9,7 @@ import {
   displayNoteName,
   type ColumnLabels,
   type Key,
-  type School,
+  type LabelStyle,
   type Setting,
   type WorkingStep,
 } from '@diatonix/core';
@@ -17,13 +17,13 @@ import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import { memo, useState, type ReactNode } from 'react';
 import { Button } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
-import { Margin, Ways } from '../../design/Margin';
+import { Margin, WayChoice } from '../../design/Margin';
 import { Problem } from '../../design/Problem';
 import { SoundNote } from '../../parts/SoundNote';
 import { Working } from '../../parts/Working';
-import { placeWords } from './placeWords';
+import { columnPlaceWords } from './placeWords';
 import { ColumnTime } from './ColumnTime';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 import { Rulings } from './Rulings';
 import { WorkBackAside } from './WorkBackAside';
 
@@ -36,11 +36,11 @@ const WAYS = [
 type MarginWay = (typeof WAYS)[number]['id'];
 
 interface ProgressionMarginProps {
-  readonly derived: DerivedColumn | null;
+  readonly derived: ShownColumn | null;
   /** Every selected column. */
   readonly ids: readonly string[];
   readonly keyOf: Key;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onInvert: (by: 1 | -1) => void;
   readonly onRemove: () => void;
   readonly onHear: (manner: Manner) => void;
@@ -72,7 +72,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
     );
   }
   const { labelled, setting, column, line } = derived;
-  const heading = placeWords(derived.place).replace(/^./, (letter) => letter.toUpperCase());
+  const heading = columnPlaceWords(derived.place).replace(/^./, (letter) => letter.toUpperCase());
   if (line?.sought) {
     return (
       <Margin>
@@ -108,9 +108,9 @@ export const ProgressionMargin = memo(function ProgressionMargin({
       <p className="about">
         {labels.letters.join(' ')} · lowest note {displayNoteName(labels.chord.bass, school.letters)}
       </p>
-      <Ways label="Working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as MarginWay)}>
+      <WayChoice label="Working" ways={WAYS} chosen={way} onChoose={(id) => setWay(id as MarginWay)}>
         <Working steps={stepsOf(way, labels, setting, derived.line?.key ?? keyOf)} school={school} />
-      </Ways>
+      </WayChoice>
       <div className="doings">
         <Button onPress={() => onInvert(1)} aria-label="Invert up">
           <ArrowUp aria-hidden="true" /> Invert
@@ -133,7 +133,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
 });
 
 /** What sounds thick below or thin above in the two hands. */
-function Cautions({ setting, school }: { setting: Setting; school: School }) {
+function Cautions({ setting, school }: { setting: Setting; school: LabelStyle }) {
   const cautions = registerCautions([...setting.lower, ...setting.upper]);
   return cautions.length === 0 ? null : (
     <p className="done">{cautions.map((one) => cautionWords(one, school)).join('; ')}.</p>
@@ -143,7 +143,7 @@ function Cautions({ setting, school }: { setting: Setting; school: School }) {
 function stepsOf(
   way: MarginWay,
   labels: ColumnLabels,
-  setting: DerivedColumn['setting'],
+  setting: ShownColumn['setting'],
   key: Key,
 ): WorkingStep[] {
   const { chord, numeral } = labels;

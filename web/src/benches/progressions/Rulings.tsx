@@ -7,15 +7,15 @@ import {
   sameNumeral,
   speakNumeral,
   type ContextReading,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { KeyPicker } from '../../parts/KeyPicker';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
-import type { DerivedColumn } from './derive';
-import { rule } from './state';
+import type { ShownColumn } from './derive';
+import { decide } from './state';
 
 const List = styled.ul`
   list-style: none;
@@ -42,8 +42,8 @@ const Decisions = styled.div`
 const MOST = 5;
 
 interface RulingsProps {
-  readonly derived: DerivedColumn;
-  readonly school: School;
+  readonly derived: ShownColumn;
+  readonly school: LabelStyle;
 }
 
 /**
@@ -63,7 +63,7 @@ export function Rulings({ derived, school }: RulingsProps) {
       {line.ruled && (
         <p className="done" role="status">
           This numeral is a ruling.{' '}
-          <Button onPress={() => rule(column.id, { ruling: undefined })}>Take the ruling back</Button>
+          <Button onPress={() => decide(column.id, { ruling: undefined })}>Take the ruling back</Button>
         </p>
       )}
       {others.length > 0 && (
@@ -73,7 +73,7 @@ export function Rulings({ derived, school }: RulingsProps) {
             {others.map((one, index) => (
               <li key={index}>
                 <Button
-                  onPress={() => rule(column.id, { ruling: rulingOfReading(one) })}
+                  onPress={() => decide(column.id, { ruling: rulingOfReading(one) })}
                   aria-label={`Read it as ${said(one, school)}`}
                 >
                   <NumeralText parts={numeralParts(one.numeral, one.key, school)} />
@@ -87,21 +87,21 @@ export function Rulings({ derived, school }: RulingsProps) {
       <Decisions>
         <Toggle
           isSelected={column.phraseEnd === true}
-          onChange={(ends) => rule(column.id, { phraseEnd: ends ? true : undefined })}
+          onChange={(ends) => decide(column.id, { phraseEnd: ends ? true : undefined })}
         >
           A phrase ends here
         </Toggle>
-        <KeyPicker label="Key from here" value={here} onChoose={(key) => rule(column.id, { key })}>
+        <KeyPicker label="Key from here" value={here} onChoose={(key) => decide(column.id, { key })}>
           {column.key === undefined ? 'Change key here' : `From here ${keyName(line.key, school)}`}
         </KeyPicker>
         {column.key !== undefined && (
-          <Button onPress={() => rule(column.id, { key: undefined })}>No key change here</Button>
+          <Button onPress={() => decide(column.id, { key: undefined })}>No key change here</Button>
         )}
       </Decisions>
     </>
   );
 }
 
-function said(one: ContextReading, school: School): string {
+function said(one: ContextReading, school: LabelStyle): string {
   return `${speakNumeral(numeralParts(one.numeral, one.key, school))} in ${keyName(one.key, school)}`;
 }

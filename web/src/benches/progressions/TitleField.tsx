@@ -2,7 +2,7 @@ import { parseKey } from '@diatonix/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { memo } from 'react';
 import { MenuItem, Separator } from 'react-aria-components';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { useSchool } from '../../documents/store/use';
 import { SourceField } from './SourceField';
@@ -33,7 +33,7 @@ export const TitleField = memo(function TitleField({
 
 /** The workbook's progressions. Drawn only while it is open, so that edits elsewhere leave it alone. */
 function ProgressionMenu({ open }: { open: string }) {
-  const progressions = useDocuments((state) => listOf(state.documents, 'progression'));
+  const progressions = useDocuments((state) => documentsOf(state.documents, 'progression'));
   const school = useSchool();
   const act = (id: string) => {
     if (id === 'add') addProgression();

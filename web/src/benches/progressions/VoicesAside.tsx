@@ -5,7 +5,7 @@ import {
   VOICES,
   type Fault,
   type FourNotes,
-  type School,
+  type LabelStyle,
   type VoiceName,
   faultWords,
 } from '@diatonix/core';
@@ -14,10 +14,10 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 import type { FourParts } from './useFourParts';
-import { rule, lockVoice } from './state';
-import type { Column } from '../../documents/kinds/progression/type';
+import { decide, lockVoice } from './state';
+import type { ProgressionColumn } from '../../documents/kinds/progression/type';
 
 const Voices = styled.div`
   display: grid;
@@ -35,8 +35,8 @@ const Voices = styled.div`
 `;
 
 interface VoicesAsideProps {
-  readonly column: Column;
-  readonly line: readonly DerivedColumn[];
+  readonly column: ProgressionColumn;
+  readonly line: readonly ShownColumn[];
   /** The voices of every column, and those of this one. */
   readonly all: FourParts['voices'];
   readonly voices: FourNotes | null;
@@ -44,7 +44,7 @@ interface VoicesAsideProps {
   readonly said: string | null;
   readonly cost: number | null;
   readonly searching: boolean;
-  readonly school: School;
+  readonly school: LabelStyle;
   /** Plays one voice through the whole line. */
   readonly onHear: (voice: VoiceName) => void;
 }
@@ -67,7 +67,7 @@ export const VoicesAside = memo(function VoicesAside({
     const next = locks.map((note, at) =>
       at === voice ? (locked ? printNote(voices![voice]!) : null) : note,
     );
-    rule(column.id, { locks: next.every((note) => note === null) ? undefined : next });
+    decide(column.id, { locks: next.every((note) => note === null) ? undefined : next });
   };
   const shown = voices ?? null;
   const whole = (voice: number) => line.every(({ column: one }) => one.locks?.[voice]);

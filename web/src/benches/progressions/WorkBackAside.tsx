@@ -10,15 +10,15 @@ import {
   type ExerciseKind,
   type Role,
   type Key,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import { Working } from '../../parts/Working';
-import { rule, replaceEntries } from './state';
-import type { Column } from '../../documents/kinds/progression/type';
+import { decide, replaceEntries } from './state';
+import type { ProgressionColumn } from '../../documents/kinds/progression/type';
 
 const Answer = styled.div`
   display: flex;
@@ -47,10 +47,10 @@ const WorkingBelow = styled.div`
 `;
 
 interface WorkBackAsideProps {
-  readonly column: Column;
+  readonly column: ProgressionColumn;
   readonly deduction: Deduction;
   readonly keyOf: Key;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /**
@@ -76,7 +76,7 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
           spellCheck={false}
           autoComplete="off"
           onChange={(event) =>
-            rule(
+            decide(
               column.id,
               { answer: event.target.value === '' ? undefined : event.target.value },
               `answer ${column.id}`,

@@ -1,6 +1,6 @@
 import { deducedEntry, soughtFrom, type Entry } from '@diatonix/core';
 import { Drop } from '../../design/Drop';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 import { replaceEntries } from './state';
 import { part } from '../../design/part';
 
@@ -12,7 +12,7 @@ const ENTRIES = [
 ];
 
 /** Makes chords to be worked back from the brackets and arrows of the line, or puts them all. */
-export function WorkBackMenu({ derived }: { derived: () => readonly DerivedColumn[] }) {
+export function WorkBackMenu({ derived }: { derived: () => readonly ShownColumn[] }) {
   const act = (id: string) => replaceEntries(id === 'blank' ? blanked(derived()) : answered(derived()));
   return (
     <Drop
@@ -27,7 +27,7 @@ export function WorkBackMenu({ derived }: { derived: () => readonly DerivedColum
   );
 }
 
-function blanked(derived: readonly DerivedColumn[]): Map<string, Entry> {
+function blanked(derived: readonly ShownColumn[]): Map<string, Entry> {
   const known = derived.flatMap(({ column, line }) =>
     'entry' in column && line ? [{ id: column.id, entry: column.entry, line }] : [],
   );
@@ -40,7 +40,7 @@ function blanked(derived: readonly DerivedColumn[]): Map<string, Entry> {
   );
 }
 
-function answered(derived: readonly DerivedColumn[]): Map<string, Entry> {
+function answered(derived: readonly ShownColumn[]): Map<string, Entry> {
   return new Map(
     derived.flatMap(({ column, line }) =>
       line?.sought?.kind === 'found' ? [[column.id, deducedEntry(line.sought, line.key)] as const] : [],

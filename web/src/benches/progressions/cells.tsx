@@ -9,30 +9,30 @@ import {
   type Fault,
   type HeldFingers,
   type MelodyNote,
-  type School,
+  type LabelStyle,
   cadenceWords,
 } from '@diatonix/core';
 import type { GridCell, GridColumn, StaffDrawing } from '../../columns/types';
 import { Figures } from '../../parts/NumeralText';
 import { accidentalSigns } from '../../design/signs';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 import { columnText } from './typedColumns';
-import { placeWords } from './placeWords';
+import { columnPlaceWords } from './placeWords';
 import { shortFaults } from './faultWords';
 import { keyCell, NumeralCell, targetsCell, contextSentence, functionWord } from './contextCells';
 
 /** Everything that a column says; `first` is true at the front of the line, `timed` where bars are drawn. */
 export function gridColumn(
-  one: DerivedColumn,
+  one: ShownColumn,
   place: ColumnPlace,
   staff: StaffDrawing | null,
-  school: School,
+  school: LabelStyle,
   faults: readonly Fault[],
 ): GridColumn {
   const { column, labelled, line } = one;
   const { id } = column;
   const bars = barsOf(one, place);
-  const said = placeWords(one.place);
+  const said = columnPlaceWords(one.place);
   if (isRestColumn(column))
     return {
       id,
@@ -102,7 +102,7 @@ export interface ColumnPlace {
 type Bars = Pick<GridColumn, 'before' | 'after' | 'ending'>;
 
 /** Barlines and repeats at a column. */
-function barsOf({ column, place }: DerivedColumn, { last, timed, ending }: ColumnPlace): Bars {
+function barsOf({ column, place }: ShownColumn, { last, timed, ending }: ColumnPlace): Bars {
   const { repeatStart, repeatEnd, phraseEnd } = column;
   const after = repeatEnd
     ? 'repeat'
@@ -122,10 +122,10 @@ function barsOf({ column, place }: DerivedColumn, { last, timed, ending }: Colum
 
 /** A chord that is to be worked back: only what was drawn at it, and what the class answered. */
 function soughtColumn(
-  { column, line }: DerivedColumn,
+  { column, line }: ShownColumn,
   deduction: Deduction,
   { first }: ColumnPlace,
-  school: School,
+  school: LabelStyle,
   bars: Bars,
   said: string,
 ): GridColumn {
@@ -157,7 +157,10 @@ function soughtColumn(
 }
 
 /** Rows that were written rather than found: the melody, fingers, and words under the column. */
-function writtenCells({ column, fingers, against }: DerivedColumn, school: School): Record<string, GridCell> {
+function writtenCells(
+  { column, fingers, against }: ShownColumn,
+  school: LabelStyle,
+): Record<string, GridCell> {
   const notes = (column.melody ?? []).map((text) => parseMelodyEntry(text).note);
   const kinds = notes.map((_, at) => against.find((one) => one.at === at)?.kind ?? null);
   return {

@@ -9,11 +9,11 @@ import {
   type FourNotes,
   type Key,
   type Pattern,
-  type School,
+  type LabelStyle,
   type Setting,
 } from '@diatonix/core';
 import type { GridColumn, StaffDrawing, StaffFrame } from '../../columns/types';
-import type { Column, Progression } from '../../documents/kinds/progression/type';
+import type { ProgressionColumn, Progression } from '../../documents/kinds/progression/type';
 import type { Engraver } from '@diatonix/engraving';
 import {
   FOUR_PARTS,
@@ -22,36 +22,36 @@ import {
   MELODY_AND_GRAND_STAFF,
 } from '../../notation/frames';
 import { gridColumn, type ColumnPlace } from './cells';
-import type { DerivedColumn } from './derive';
-import { engraved, handsOf, melodyOn, restsOf, voicesOn, withAccidentals, type Staves } from './drawing';
+import type { ShownColumn } from './derive';
+import { engraved, handsOf, melodyOn, restsOf, voicesOn, withAccidentals, type StavesShown } from './drawing';
 import type { FourParts } from './useFourParts';
 
 const HANDS: readonly Clef[] = ['treble', 'bass'];
 const MELODY_CLEFS: readonly Clef[] = ['treble', ...HANDS];
 
 /** How the line is drawn beside its chords. */
-export type Drawing = Pick<Progression, 'blank' | 'pattern'>;
+export type LineDrawing = Pick<Progression, 'blank' | 'pattern'>;
 
 interface StaffInputs {
   readonly engraver: Engraver | null;
-  readonly staves: Staves | null;
+  readonly staves: StavesShown | null;
   readonly frame: StaffFrame;
   readonly fifths: number;
 }
 
 interface ColumnInputs {
-  readonly one: DerivedColumn;
+  readonly one: ShownColumn;
   readonly place: ColumnPlace;
   readonly staff: StaffDrawing | null;
   readonly signature: GridColumn['signature'] | null;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly faults: readonly Fault[];
   readonly blank: readonly string[];
 }
 
 /** The staves of a line: a melody stands on one of its own, and four voices have room for their stems. */
-export function frameOf(
-  columns: readonly Pick<Column, 'melody'>[],
+export function lineFrame(
+  columns: readonly Pick<ProgressionColumn, 'melody'>[],
   { voices }: FourParts,
 ): {
   readonly frame: StaffFrame;
@@ -79,17 +79,17 @@ export class GridColumns {
   );
 
   build(
-    derived: readonly DerivedColumn[],
+    derived: readonly ShownColumn[],
     key: Key,
-    school: School,
+    school: LabelStyle,
     engraver: Engraver | null,
-    { blank, pattern }: Drawing,
+    { blank, pattern }: LineDrawing,
     parts: FourParts,
   ): GridColumn[] {
     const fifths = fifthsAlong(derived, key);
     const entered = derived.map(({ column }) => column);
     const timed = isTimed(entered);
-    const { frame, clefs } = frameOf(entered, parts);
+    const { frame, clefs } = lineFrame(entered, parts);
     const faults = derived.map((_, at) => parts.faults.filter((fault) => fault.at === at));
     const drawn = withAccidentals(
       derived.map(({ column, setting, place }, at) => {
@@ -131,20 +131,20 @@ export class GridColumns {
 
 /** What the hands or the voices have in a column: nothing where it cannot be read. */
 function handsAt(
-  column: Column,
+  column: ProgressionColumn,
   setting: Setting | null,
   voices: FourNotes | null,
   faults: readonly Fault[],
   pattern: Pattern,
   ticks: number,
-): Staves | null {
+): StavesShown | null {
   if (isRestColumn(column)) return restsOf(ticks);
   if (voices) return voicesOn(voices, faults, ticks);
   return setting && handsOf(setting, pattern, ticks);
 }
 
 /** The printed signature at every column: that of the key it is read in. */
-export function fifthsAlong(derived: readonly DerivedColumn[], key: Key): number[] {
+export function fifthsAlong(derived: readonly ShownColumn[], key: Key): number[] {
   return derived.map(({ line }) => printedFifths(line?.key ?? key));
 }
 
@@ -167,6 +167,6 @@ function blanked(column: GridColumn, blank: readonly string[]): GridColumn {
 }
 
 /** The metre that begins at each column, as a new system prints it; null where none does. */
-export function metresAlong(derived: readonly DerivedColumn[]): (string | null)[] {
+export function metresAlong(derived: readonly ShownColumn[]): (string | null)[] {
   return derived.map(({ place }) => (place.metreBegins ? printMetre(place.metre) : null));
 }

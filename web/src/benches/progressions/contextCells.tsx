@@ -4,14 +4,14 @@ import {
   numeralParts,
   type ColumnLabels,
   type LineLabel,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import type { GridCell } from '../../columns/types';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
 import { accidentalSigns } from '../../design/signs';
 
-export function keyCell(line: LineLabel | null, first: boolean, school: School): GridCell {
+export function keyCell(line: LineLabel | null, first: boolean, school: LabelStyle): GridCell {
   return { text: line && (line.keyBegins || first) ? keyName(line.key, school) : '' };
 }
 
@@ -23,7 +23,7 @@ export function NumeralCell({
 }: {
   labels: ColumnLabels;
   line: LineLabel | null;
-  school: School;
+  school: LabelStyle;
 }) {
   return (
     <>
@@ -75,7 +75,7 @@ export function targetsCell(line: LineLabel | null): GridCell {
   };
 }
 
-export function contextSentence(line: LineLabel, school: School): string {
+export function contextSentence(line: LineLabel, school: LabelStyle): string {
   const parts = [
     line.keyBegins ? `in ${keyName(line.key, school)}` : '',
     line.arrowFrom ? 'goes to the next' : '',

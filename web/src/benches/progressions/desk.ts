@@ -1,4 +1,4 @@
-import { createDesk, flag, idField } from '../../documents/store/desk';
+import { createDesk, deskFlag, idField } from '../../documents/store/desk';
 import type { Document } from '../../documents/store/document';
 import { openOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
@@ -11,10 +11,10 @@ export const PROGRESSIONS_DESK = createDesk<{
   readonly oneLine: boolean;
   /** Whether the pages to print are shown. */
   readonly printing: boolean;
-}>('progressions', { open: idField, column: idField, oneLine: flag(false), printing: flag(false) });
+}>('progressions', { open: idField, column: idField, oneLine: deskFlag(false), printing: deskFlag(false) });
 
 /** The open progression; null where the workbook has none. */
-export function openNow(): Document<'progression'> | null {
+export function progressionNow(): Document<'progression'> | null {
   return openOf(useDocuments.getState().documents, 'progression', PROGRESSIONS_DESK.get().open ?? undefined);
 }
 

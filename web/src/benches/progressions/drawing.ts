@@ -16,7 +16,7 @@ import type { StaffDrawing, StaffFrame } from '../../columns/types';
 import type { ColumnNotes, Engraver, Value } from '@diatonix/engraving';
 
 /** What stands on the staves of a column: two hands or four voices, and a melody over them where there is one. */
-export type Staves = readonly ColumnNotes[];
+export type StavesShown = readonly ColumnNotes[];
 
 const KINDS: Record<number, Value> = { 1: 'w', 2: 'h', 4: 'q', 8: '8', 16: '16' };
 
@@ -26,7 +26,7 @@ function valueOf(ticks: number): Value {
 }
 
 /** Two hands playing a chord in a pattern: equal steps in each hand. */
-export function handsOf(setting: Setting, pattern: Pattern, ticks: number): Staves {
+export function handsOf(setting: Setting, pattern: Pattern, ticks: number): StavesShown {
   const { lower, upper } = playedChord(setting, pattern);
   const staff = (clef: 'treble' | 'bass', steps: readonly (readonly Note[])[]): ColumnNotes => ({
     clef,
@@ -38,7 +38,7 @@ export function handsOf(setting: Setting, pattern: Pattern, ticks: number): Stav
 }
 
 /** Rests on two staves, where no chord sounds. */
-export function restsOf(ticks: number): Staves {
+export function restsOf(ticks: number): StavesShown {
   const rest = { notes: [], rest: true, value: valueOf(ticks) } as const;
   return [
     { clef: 'treble', ...rest },
@@ -64,7 +64,7 @@ export function voicesOn(
   [soprano, alto, tenor, bass]: FourNotes,
   faults: readonly Fault[],
   ticks: number,
-): Staves {
+): StavesShown {
   const faulty = (voice: VoiceName) => (faults.some(({ voices }) => voices.includes(voice)) ? [0] : []);
   const value = valueOf(ticks);
   return [
@@ -78,10 +78,10 @@ export function voicesOn(
  * octave.
  */
 export function withAccidentals(
-  columns: readonly (Staves | null)[],
+  columns: readonly (StavesShown | null)[],
   places: readonly Place[],
   fifths: readonly number[],
-): (Staves | null)[] {
+): (StavesShown | null)[] {
   // A new signature begins anew what holds, as a barline does.
   let area = 0;
   const areas = places.map(({ bar }, at) =>
@@ -114,7 +114,7 @@ function signed(staff: ColumnNotes, signs: readonly (readonly boolean[])[]): Col
 
 export function engraved(
   engraver: Engraver | null,
-  staves: Staves | null,
+  staves: StavesShown | null,
   frame: StaffFrame,
   fifths: number,
 ): StaffDrawing | null {

@@ -12,7 +12,7 @@ const UNCHANGED = 'The workbook was not changed.';
 export type ReadingOutcome =
   { readonly ok: true; readonly remark: string | null } | { readonly ok: false; readonly message: string };
 
-export interface Reading {
+export interface ImportedReading {
   readonly done: Promise<ReadingOutcome>;
   readonly cancel: () => void;
 }
@@ -21,7 +21,7 @@ export interface Reading {
  * Reads a MusicXML or RomanText file in a worker and opens it as a new progression. `onSlow` is called when it
  * takes long.
  */
-export function importScore(file: File, onSlow: () => void): Reading {
+export function importScore(file: File, onSlow: () => void): ImportedReading {
   if (file.size > MAX_FILE_BYTES) {
     const message = `“${file.name}”: the file is larger than 50 MB. Import a part of the score.`;
     return { done: Promise.resolve({ ok: false, message }), cancel: () => undefined };
@@ -35,7 +35,7 @@ export function importScore(file: File, onSlow: () => void): Reading {
     const wrong = notAScore(bytes);
     if (wrong !== null) return { ok: false, message: `“${file.name}”: ${wrong} ${UNCHANGED}` };
     if (cancelled) return { ok: true, remark: null };
-    const running = runTask('readScore', { name: file.name, bytes }, onSlow);
+    const running = runTask('analyseInWorker', { name: file.name, bytes }, onSlow);
     cancel = running.cancel;
     const answer = await running.done;
     if (answer === null) return { ok: true, remark: null };

@@ -1,5 +1,5 @@
 import type { Bench } from '../bench';
-import { openNow } from './desk';
+import { progressionNow } from './desk';
 import { fetchScript } from '../../fetchScript';
 
 const PATH = '/progressions';
@@ -11,7 +11,7 @@ export const PROGRESSIONS_BENCH: Bench = {
   load: () => import('./ProgressionsBench').then(({ ProgressionsBench }) => ProgressionsBench),
   kinds: ['progression'],
   open: () => {
-    const open = openNow();
+    const open = progressionNow();
     return open ? [open.id] : [];
   },
   keys: [

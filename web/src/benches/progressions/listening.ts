@@ -11,12 +11,12 @@ import {
   type Pattern,
 } from '@diatonix/core';
 import type { Sounding } from '../../sound/player';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 import type { Progression } from '../../documents/kinds/progression/type';
 
 /** What of the line is heard. */
-export const HEARD = ['all', 'soprano', 'alto', 'tenor', 'bass', 'melody'] as const;
-export type Heard = (typeof HEARD)[number];
+export const HEARD_LINES = ['all', 'soprano', 'alto', 'tenor', 'bass', 'melody'] as const;
+export type Heard = (typeof HEARD_LINES)[number];
 
 const VOICE_AT: Partial<Record<Heard, number>> = { soprano: 0, alto: 1, tenor: 2, bass: 3 };
 
@@ -24,7 +24,7 @@ const VOICE_AT: Partial<Record<Heard, number>> = { soprano: 0, alto: 1, tenor: 2
  * The line as it is set: the four voices of each column where they are known, else two hands in a pattern.
  */
 export interface Version {
-  readonly derived: readonly DerivedColumn[];
+  readonly derived: readonly ShownColumn[];
   readonly voices: readonly (FourNotes | null)[];
   readonly pattern: Pattern;
   readonly tempo: number;
@@ -55,7 +55,7 @@ export function soundingOf(
 }
 
 function notesOf(
-  one: DerivedColumn,
+  one: ShownColumn,
   voices: FourNotes | null,
   pattern: Pattern,
   heard: Heard,

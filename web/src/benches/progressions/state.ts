@@ -1,5 +1,5 @@
 import type { FoundHarmony } from '../../workers/harmoniseLine';
-import { openNow, PROGRESSIONS_DESK } from './desk';
+import { progressionNow, PROGRESSIONS_DESK } from './desk';
 import {
   areasOf,
   attempt,
@@ -19,11 +19,11 @@ import {
 import { newId } from '../../documents/store/ids';
 import {
   FIRST_PROGRESSION,
-  type Column,
+  type ProgressionColumn,
   type ColumnRulings,
   type Progression,
 } from '../../documents/kinds/progression/type';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store/store';
 import { schoolNow } from '../../documents/store/use';
 import { mergeByText } from '../merge';
@@ -32,13 +32,13 @@ import { type Changes, withChanges, readColumns, timedText, carried } from './ty
 type Arrangement = 'metre' | 'modulate' | 'view' | 'hidden' | 'blank' | 'order' | 'weights' | 'pattern';
 
 function change(words: string, update: (progression: Progression) => Progression, burst?: string): void {
-  const open = openNow();
+  const open = progressionNow();
   if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
 }
 
 function changeColumns(
   words: string,
-  update: (columns: readonly Column[], progression: Progression) => readonly Column[],
+  update: (columns: readonly ProgressionColumn[], progression: Progression) => readonly ProgressionColumn[],
   burst?: string,
 ): void {
   change(
@@ -56,18 +56,18 @@ export const openProgression = (id: string) => PROGRESSIONS_DESK.set({ open: id,
 /** Adds a progression and opens it. A new one keeps the key of the one that was open. */
 export function addProgression(progression?: Progression): void {
   const { documents } = useDocuments.getState();
-  const title = `Progression ${listOf(documents, 'progression').length + 1}`;
+  const title = `Progression ${documentsOf(documents, 'progression').length + 1}`;
   const made = progression ?? {
     ...FIRST_PROGRESSION,
     title,
-    key: openNow()?.body.key ?? FIRST_PROGRESSION.key,
+    key: progressionNow()?.body.key ?? FIRST_PROGRESSION.key,
   };
   openProgression(addDocument('progression', newId(), made, `the added progression “${made.title}”`));
 }
 
 export function removeProgression(id: string): void {
-  const title = listOf(useDocuments.getState().documents, 'progression').find((one) => one.id === id)?.body
-    .title;
+  const title = documentsOf(useDocuments.getState().documents, 'progression').find((one) => one.id === id)
+    ?.body.title;
   removeDocument(id, `the removed progression “${title ?? ''}”`);
   PROGRESSIONS_DESK.set({ open: null, column: null });
 }
@@ -116,7 +116,7 @@ export function typeMelody(text: string): void {
 /** Puts an entry after the given column, or at the end; returns the new column's id. */
 export function addEntry(entry: Entry, after: string | null = null): string {
   const id = newId();
-  if (!openNow()) addProgression();
+  if (!progressionNow()) addProgression();
   changeColumns('the added chord', (columns) => {
     const at = after === null ? columns.length : columns.findIndex((c) => c.id === after) + 1;
     // In a line with bars a new chord is as long as the one before it.
@@ -139,7 +139,7 @@ export function putHarmony(
     ...(voices ? { view: 'four-part' as const } : {}),
     columns: [
       ...(replace ? [] : progression.columns),
-      ...numerals.map((text, at): Column => ({
+      ...numerals.map((text, at): ProgressionColumn => ({
         id: newId(),
         entry: { kind: 'numeral', text },
         ...(lengths ? { length: lengths[at]! } : {}),
@@ -191,7 +191,11 @@ const RULED: Record<keyof ColumnRulings, string> = {
 };
 
 /** What is decided about a column beside its entry; undefined takes a decision back. */
-export function rule(ids: string | readonly string[], rulings: Changes<ColumnRulings>, burst?: string): void {
+export function decide(
+  ids: string | readonly string[],
+  rulings: Changes<ColumnRulings>,
+  burst?: string,
+): void {
   const words = RULED[Object.keys(rulings)[0] as keyof ColumnRulings] ?? 'the ruling';
   changeColumns(
     words,
@@ -254,7 +258,7 @@ export const reread = (key: string) =>
  * cannot be written there.
  */
 export function transposeLine(move: KeyMove, range?: readonly [number, number] | null): TheoryError | null {
-  const open = openNow()?.body;
+  const open = progressionNow()?.body;
   if (!open) return null;
   const line = { key: parseKey(open.key), columns: open.columns };
   const moved = attempt(() => (range ? moveLine(line, move, ...range) : moveLine(line, move)));

@@ -12,13 +12,13 @@ import {
   type FourNotes,
   type Key,
   type RuleWeights,
-  type School,
+  type LabelStyle,
 } from '@diatonix/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { VoicesAnswer, VoicesRequest } from '../../workers/setVoices';
 import { runTask } from '../../workers/client';
-import { placeWords } from './placeWords';
-import type { DerivedColumn } from './derive';
+import { columnPlaceWords } from './placeWords';
+import type { ShownColumn } from './derive';
 import type { Progression } from '../../documents/kinds/progression/type';
 
 /** The progression in four voices: what was found or given, and what is wrong with it. */
@@ -41,9 +41,9 @@ export const NO_PARTS: FourParts = { voices: [], faults: [], cost: null, searchi
 export function useFourParts(
   id: string | null,
   progression: Progression | null,
-  derived: readonly DerivedColumn[],
+  derived: readonly ShownColumn[],
   key: Key,
-  school: School,
+  school: LabelStyle,
 ): FourParts & { readonly next: () => void } {
   const on = progression?.view === 'four-part';
   const weights = progression?.weights;
@@ -100,10 +100,10 @@ export function useFourParts(
 
 function said(
   answer: VoicesAnswer,
-  derived: readonly DerivedColumn[],
+  derived: readonly ShownColumn[],
   key: Key,
   weights: RuleWeights,
-  school: School,
+  school: LabelStyle,
 ): FourParts {
   const sounding = derived.filter(({ column }) => !isRestColumn(column));
   const set = (voices: readonly (readonly string[])[]) => {
@@ -115,7 +115,7 @@ function said(
     case 'found':
       return { ...NO_PARTS, ...set(answer.voices), cost: answer.cost };
     case 'blocked': {
-      const where = placeWords(sounding[answer.at]!.place);
+      const where = columnPlaceWords(sounding[answer.at]!.place);
       const why = `No legal setting goes on at ${where}: ${ruleWords(answer.rule, school)}.`;
       const mend = 'Free a locked note, or switch a rule off under Writing rules.';
       return answer.voices

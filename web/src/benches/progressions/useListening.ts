@@ -1,11 +1,11 @@
-import { lockedVoices, type School } from '@diatonix/core';
+import { lockedVoices, type LabelStyle } from '@diatonix/core';
 import { useEffect, useRef, useState } from 'react';
 import { perform, play } from '../../sound/player';
-import { deriveProgression, type DerivedColumn } from './derive';
+import { deriveProgression, type ShownColumn } from './derive';
 import { countInOf, secondsOf, soundingOf, type Version } from './listening';
 import { FIRST_LISTENING, type Listening } from './ListenMenu';
 import type { FourParts } from './useFourParts';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import type { Progression } from '../../documents/kinds/progression/type';
 
@@ -34,9 +34,9 @@ export interface Hearing {
 export function useListening(
   openId: string | null,
   progression: Progression | null,
-  derived: readonly DerivedColumn[],
+  derived: readonly ShownColumn[],
   parts: FourParts,
-  school: School,
+  school: LabelStyle,
 ): Hearing {
   const [listening, setListening] = useState(FIRST_LISTENING);
   const earlier = useEarlier(parts.voices);
@@ -96,7 +96,7 @@ export function useListening(
   return { listening, setListening, others, hear, hearOne, hearVoice };
 }
 
-const linesNow = () => listOf(useDocuments.getState().documents, 'progression');
+const linesNow = () => documentsOf(useDocuments.getState().documents, 'progression');
 
 /** The voices before the present ones, while the line has as many columns. */
 function useEarlier(voices: FourParts['voices']): () => FourParts['voices'] | null {
@@ -112,7 +112,7 @@ function useEarlier(voices: FourParts['voices']): () => FourParts['voices'] | nu
 }
 
 /** Another line of the workbook as it is heard: its locked voices where every column has them. */
-function versionOf(progression: Progression, school: School): Version {
+function versionOf(progression: Progression, school: LabelStyle): Version {
   const derived = deriveProgression(progression, school);
   const locked = derived.map(({ column }) => lockedVoices(column.locks));
   const voices = progression.view === 'four-part' && locked.every((notes) => notes !== null) ? locked : [];

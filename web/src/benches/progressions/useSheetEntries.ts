@@ -2,7 +2,7 @@ import { printKey, printNumeral, TheoryError, type BenchQuestions } from '@diato
 import { useMemo } from 'react';
 import { useSteady } from '../../parts/useSteady';
 import type { Bringing, SheetEntry } from '../../parts/ToSheet';
-import type { DerivedColumn } from './derive';
+import type { ShownColumn } from './derive';
 
 type Names = readonly [labels: string, notes: string];
 
@@ -10,7 +10,7 @@ export const ON_SHEET: Names = ['The numerals blank', 'The notes blank'];
 export const TO_CLASS: Names = ['Its numeral', 'Its notes'];
 
 /** What of a line goes to a sheet: the chords as far as they stay in the key of the first. */
-function sheetEntries(columns: () => readonly DerivedColumn[], names: Names): SheetEntry[] {
+function sheetEntries(columns: () => readonly ShownColumn[], names: Names): SheetEntry[] {
   const bring =
     (blank: 'labels' | 'notes') =>
     ({ questionsFromLine }: Bringing): BenchQuestions => {
@@ -32,7 +32,7 @@ function sheetEntries(columns: () => readonly DerivedColumn[], names: Names): Sh
 }
 
 /** The entries of some columns; they stay the same while the line is edited. */
-export function useSheetEntries(columns: readonly DerivedColumn[], names: Names): SheetEntry[] {
+export function useSheetEntries(columns: readonly ShownColumn[], names: Names): SheetEntry[] {
   const now = useSteady(() => columns);
   return useMemo(() => sheetEntries(now, names), [now, names]);
 }

@@ -12,7 +12,7 @@ import {
   printSymbol,
   type ChartChord,
   type ChartRate,
-  type School,
+  type LabelStyle,
   type Score,
   type ScoreReading,
   type ScoreToRead,
@@ -55,7 +55,7 @@ interface ChartBarProps {
   readonly score: ScoreToRead;
   readonly reading: ScoreReading;
   readonly chart: readonly ChartChord[];
-  readonly school: School;
+  readonly school: LabelStyle;
   /** Selects the chord at a time. */
   readonly onShow: (time: number) => void;
 }

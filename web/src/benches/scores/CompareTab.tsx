@@ -5,7 +5,7 @@ import {
   beatWords,
   differenceSentence,
   vocabulary,
-  type School,
+  type LabelStyle,
   type ScoreReading,
   type ScoreToRead,
 } from '@diatonix/core';
@@ -18,7 +18,7 @@ interface CompareTabProps {
   readonly compared: Compared;
   readonly score: ScoreToRead;
   readonly reading: ScoreReading;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onShow: (time: number) => void;
   readonly onClose: () => void;
 }

@@ -1,4 +1,4 @@
-import type { School, Score, ScoreReading, ScoreToRead } from '@diatonix/core';
+import type { LabelStyle, Score, ScoreReading, ScoreToRead } from '@diatonix/core';
 import { Download } from 'lucide-react';
 import type { RefObject } from 'react';
 import { Toggle } from '../../design/controls';
@@ -6,7 +6,7 @@ import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import type { ScorePiece } from '../../documents/kinds/score/type';
 import { canClose } from '../../notation/score/plan';
-import { AskClass } from '../../parts/AskClass';
+import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet } from '../../parts/ToSheet';
 import { bringPhrase } from './bringPhrase';
 import { PictureMenu } from '../../pictures/PictureMenu';
@@ -36,7 +36,7 @@ interface ScoreActionsProps {
   readonly selected: number;
   /** What holds the systems, for pictures. */
   readonly work: RefObject<HTMLElement | null>;
-  readonly school: School;
+  readonly school: LabelStyle;
   /** Plays what is chosen, from the selected chord on. */
   readonly onPlay: () => void;
   readonly onNotes: (shown: boolean) => void;

@@ -8,13 +8,13 @@ import { SteadySystems } from '../../notation/score/sameDrawing';
 import { placesByBar } from '../../notation/score/engraveSystem';
 import { planStaves } from '../../notation/score/plan';
 import type { VexFlow } from '@diatonix/engraving';
-import { SteadyLists } from '../../parts/steadyLists';
+import { SteadyLists } from '../../columns/steadyLists';
 import { useSame } from '../../parts/useSame';
 import type { ChordColumn } from './cells';
 import { labelRoom } from './labelRoom';
 import { ScoreStyle } from './ScoreStyle';
 import { ScoreSystem } from './ScoreSystem';
-import { useSystems } from './useSystems';
+import { useScoreSystems } from './useSystems';
 
 interface ScoreGridProps {
   readonly vexflow: VexFlow | null;
@@ -54,7 +54,7 @@ export function ScoreGrid(props: ScoreGridProps) {
     () => columns.map((column) => ({ at: column.from, room: labelRoom(column, shown.split(' ')) / scale })),
     [columns, shown, scale],
   );
-  const { width, widths, systems } = useSystems(root, score, plan, inBars, labels, scale, set);
+  const { width, widths, systems } = useScoreSystems(root, score, plan, inBars, labels, scale, set);
 
   // Before anything else happens: a key that is struck at once goes where the focus stands.
   useLayoutEffect(() => {

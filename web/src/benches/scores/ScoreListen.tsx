@@ -1,4 +1,4 @@
-import { vocabulary, type School } from '@diatonix/core';
+import { vocabulary, type LabelStyle } from '@diatonix/core';
 import { Volume2 } from 'lucide-react';
 import { Button } from '../../design/controls';
 import { Drop, type Dropped } from '../../design/Drop';
@@ -38,7 +38,7 @@ const ListenChoices = part(() =>
 
 interface ChoicesProps extends Dropped {
   readonly options: readonly { readonly id: string; readonly name: string }[];
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onPlay: () => void;
 }
 
@@ -53,7 +53,7 @@ const NAMES: Record<(typeof HEARD)[number], string> = {
 interface ScoreListenProps {
   readonly parts: readonly string[];
   readonly charted: boolean;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onPlay: () => void;
 }
 

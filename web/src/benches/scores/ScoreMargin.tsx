@@ -14,13 +14,13 @@ import {
   type Modulation,
   type PieceReading,
   type ScoreRows,
-  type School,
+  type LabelStyle,
   type ScoreToRead,
 } from '@diatonix/core';
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
 import { Button, Toggle } from '../../design/controls';
-import { Margin, Ways } from '../../design/Margin';
+import { Margin, WayChoice } from '../../design/Margin';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
 import { NumberedSentences } from '../../parts/Working';
@@ -76,7 +76,7 @@ interface ScoreMarginProps {
   readonly score: ScoreToRead;
   readonly piece: PieceReading;
   readonly at: number;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onHear: (alone: boolean) => void;
   readonly onSplit: () => void;
   readonly onJoin: () => void;
@@ -105,7 +105,7 @@ export const ScoreMargin = memo(function ScoreMargin(props: ScoreMarginProps) {
       <p className="about">
         <NumeralText parts={numeralParts(shownNumeral(one), one.key, school)} /> in {keyName(one.key, school)}
       </p>
-      <Ways
+      <WayChoice
         label="What the margin shows"
         ways={tabs.map((id) => ({ id, name: TAB_NAMES[id] }))}
         chosen={tab}
@@ -133,7 +133,7 @@ export const ScoreMargin = memo(function ScoreMargin(props: ScoreMarginProps) {
             onClose={props.onUncompare}
           />
         )}
-      </Ways>
+      </WayChoice>
     </Margin>
   );
 });
@@ -269,7 +269,7 @@ interface EvidenceProps {
   readonly title: string;
   readonly list: readonly KeyEvidence[];
   readonly score: ScoreToRead;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onShow: (time: number) => void;
 }
 

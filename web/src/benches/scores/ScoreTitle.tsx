@@ -1,6 +1,6 @@
 import { PenLine, Trash2 } from 'lucide-react';
 import { MenuItem, Separator } from 'react-aria-components';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
 import { openScore, removeScore, renameScore, typePiece } from './state';
@@ -19,7 +19,7 @@ export function ScoreTitle({ id, title }: { id: string; title: string }) {
 
 /** The workbook's pieces, and what else is done. Drawn only while it is open. */
 function PieceMenu({ open }: { open: string }) {
-  const scores = useDocuments((state) => listOf(state.documents, 'score'));
+  const scores = useDocuments((state) => documentsOf(state.documents, 'score'));
   const act = (id: string) => {
     if (id === 'type') typePiece();
     else if (id === 'remove') removeScore(open);

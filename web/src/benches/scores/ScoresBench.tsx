@@ -10,7 +10,7 @@ import type { Document } from '../../documents/store/document';
 import { useSchool } from '../../documents/store/use';
 import type { Pointed } from '../../notation/score/heads';
 import { useEngraver } from '../../notation/useEngraver';
-import { useAppearance } from '../../shell/appearance';
+import { useAppearance } from '../../design/appearance';
 import { usePlayback } from '../../sound/player';
 import { ChordColumns } from './cells';
 import { ChartBar } from './ChartBar';

@@ -2,13 +2,13 @@ import {
   barAt,
   beatIn,
   beatWords,
-  compassOf,
+  rangeOf,
   displayNote,
   faultWords,
   printLength,
   scoreFaults,
   vocabulary,
-  type School,
+  type LabelStyle,
   type ScoreReading,
   type ScoreToRead,
   type TimedFault,
@@ -24,7 +24,7 @@ interface VoicesTabProps {
   readonly parts: readonly { readonly name: string }[];
   readonly score: ScoreToRead;
   readonly reading: ScoreReading;
-  readonly school: School;
+  readonly school: LabelStyle;
   /** Selects the chord at a time. */
   readonly onShow: (time: number) => void;
 }
@@ -35,7 +35,7 @@ const idOf = ({ at, rule, voices }: TimedFault) => [printLength(at), rule, ...vo
 /** The faults of four parts, those that are let stand, and how far each part goes. */
 export function VoicesTab({ waived, parts, score, reading, school, onShow }: VoicesTabProps) {
   const faults = useMemo(() => scoreFaults(score, reading), [score, reading]);
-  const compass = useMemo(() => compassOf(score.notes), [score]);
+  const compass = useMemo(() => rangeOf(score.notes), [score]);
   const where = (time: number) => {
     const bar = barAt(score.bars, time)!;
     return `${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(time, bar))}`;

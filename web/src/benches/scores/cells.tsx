@@ -18,7 +18,7 @@ import {
   type NumeralParts,
   type ReadChord,
   type ScoreBar,
-  type School,
+  type LabelStyle,
   type ScoreReading,
   type ScoreToRead,
 } from '@diatonix/core';
@@ -40,7 +40,7 @@ export interface ChordColumn {
 }
 
 /** The chords of the chart that begin in the time of a chord; one that would be missed has its mark. */
-function chartCell(chart: readonly ChartChord[], { from, to }: ReadChord, school: School): GridCell {
+function chartCell(chart: readonly ChartChord[], { from, to }: ReadChord, school: LabelStyle): GridCell {
   const own = chart
     .filter(({ at }) => at >= from && at < to)
     .map(({ chord, hurts }) => {
@@ -54,7 +54,7 @@ function chartCell(chart: readonly ChartChord[], { from, to }: ReadChord, school
 function theirCells(
   { labels, comparison }: Compared,
   chords: readonly ReadChord[],
-  school: School,
+  school: LabelStyle,
 ): (GridCell & { readonly letters: number })[] {
   const differs = new Set(comparison.differences.map(({ theirs, ours }) => `${theirs} ${ours}`));
   return chords.map(({ from, to }, ours) => {
@@ -94,7 +94,7 @@ function Pivot({
   school,
 }: {
   readonly pivot: NonNullable<ReadChord['pivot']>;
-  readonly school: School;
+  readonly school: LabelStyle;
 }) {
   return (
     <span className={leaves ? 'pivot' : 'pivot after'}>
@@ -104,7 +104,7 @@ function Pivot({
 }
 
 /** A pivot chord in the other key, as it is said and how wide it is. */
-function pivotWords({ numeral, key }: NonNullable<ReadChord['pivot']>, school: School) {
+function pivotWords({ numeral, key }: NonNullable<ReadChord['pivot']>, school: LabelStyle) {
   const parts = numeralParts(numeral, key, school);
   return { spoken: `${speakNumeral(parts)} in ${keyName(key, school)}`, letters: numeralLetters(parts) };
 }
@@ -115,7 +115,7 @@ interface ColumnInputs {
   readonly keyBegins: boolean;
   readonly cadence: CadenceKind | null;
   readonly bar: ScoreBar;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** The chords of a reading as columns; one of which nothing changes stays the same object. */
@@ -125,7 +125,7 @@ export class ChordColumns {
   build(
     score: ScoreToRead,
     { chords, cadences }: ScoreReading,
-    school: School,
+    school: LabelStyle,
     compared: Compared | null = null,
     chart: readonly ChartChord[] | null = null,
   ): ChordColumn[] {

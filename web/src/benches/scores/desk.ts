@@ -1,5 +1,12 @@
 import { CHART_PARTS, CHART_RATES, HIGHEST_FRET, type ChartPart, type ChartRate } from '@diatonix/core';
-import { createDesk, flag, idField, numberField, oneOf, type Field } from '../../documents/store/desk';
+import {
+  createDesk,
+  deskFlag,
+  idField,
+  numberField,
+  deskOneOf,
+  type DeskField,
+} from '../../documents/store/desk';
 import type { Document } from '../../documents/store/document';
 import { openOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
@@ -10,7 +17,7 @@ export const MARGIN_TABS = ['chord', 'key', 'voices', 'compare'] as const;
 export const CHART_PART_IDS = Object.keys(CHART_PARTS) as ChartPart[];
 
 /** A fret from 0 to the highest. */
-const fret: Field<number> = (stored) =>
+const fret: DeskField<number> = (stored) =>
   typeof stored === 'number' && Number.isInteger(stored) && stored >= 0 && stored <= HIGHEST_FRET
     ? stored
     : 0;
@@ -41,22 +48,22 @@ export const SCORES_DESK = createDesk<{
 }>('scores', {
   open: idField,
   at: numberField(0),
-  tab: oneOf(MARGIN_TABS, 'chord'),
-  typing: flag(false),
-  notes: flag(false),
-  printing: flag(false),
-  comparing: flag(false),
-  charted: flag(false),
-  rate: oneOf(CHART_RATES, 'chord'),
-  simple: flag(true),
+  tab: deskOneOf(MARGIN_TABS, 'chord'),
+  typing: deskFlag(false),
+  notes: deskFlag(false),
+  printing: deskFlag(false),
+  comparing: deskFlag(false),
+  charted: deskFlag(false),
+  rate: deskOneOf(CHART_RATES, 'chord'),
+  simple: deskFlag(true),
   capo: fret,
-  part: oneOf(CHART_PART_IDS, 'C'),
+  part: deskOneOf(CHART_PART_IDS, 'C'),
   heard: (stored) => (typeof stored === 'string' && stored.length < 20 ? stored : 'piece'),
-  loop: flag(false),
+  loop: deskFlag(false),
 });
 
 /** The open piece; null where the workbook has none. */
-export function openNow(): Document<'score'> | null {
+export function pieceNow(): Document<'score'> | null {
   return openOf(useDocuments.getState().documents, 'score', SCORES_DESK.get().open ?? undefined);
 }
 

@@ -22,7 +22,7 @@ export function importPiece(file: File, onSlow: () => void): Opening {
   let cancel = () => undefined as void;
   const read = async () => {
     const bytes = new Uint8Array(await file.arrayBuffer());
-    const running = runTask('openScore', { name: file.name, bytes }, onSlow);
+    const running = runTask('openScoreFile', { name: file.name, bytes }, onSlow);
     cancel = running.cancel;
     const answer = await running.done;
     if (answer === null) return null;

@@ -1,6 +1,6 @@
 import { fetchScript } from '../../fetchScript';
 import type { Bench } from '../bench';
-import { openNow } from './desk';
+import { pieceNow } from './desk';
 
 const PATH = '/scores';
 
@@ -11,7 +11,7 @@ export const SCORES_BENCH: Bench = {
   load: () => import('./ScoresBench').then(({ ScoresBench }) => ScoresBench),
   kinds: ['score'],
   open: () => {
-    const open = openNow();
+    const open = pieceNow();
     return open ? [open.id] : [];
   },
   keys: [

@@ -1,5 +1,5 @@
 import {
-  closeSettings,
+  closeVoicings,
   TICKS_A_QUARTER,
   type Chord,
   type ChartChord,
@@ -33,7 +33,7 @@ interface Span {
 
 /** Chords in a plain setting for two hands, each for its own time. */
 function setChords(chords: readonly (Span & { readonly chord: Chord })[]): Played[] {
-  return closeSettings(chords.map(({ chord }) => chord)).flatMap(({ lower, upper }, at) =>
+  return closeVoicings(chords.map(({ chord }) => chord)).flatMap(({ lower, upper }, at) =>
     [...lower, ...upper].map((note) => ({ note, onset: chords[at]!.from, end: chords[at]!.to })),
   );
 }

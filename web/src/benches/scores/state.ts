@@ -15,12 +15,12 @@ import {
 import { newId } from '../../documents/store/ids';
 import { TEMPO_RANGE } from '../../documents/kinds/progression/type';
 import { FIRST_SCORE, type ScorePiece } from '../../documents/kinds/score/type';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store/store';
-import { openNow, SCORES_DESK } from './desk';
+import { pieceNow, SCORES_DESK } from './desk';
 
 function change(words: string, update: (piece: ScorePiece) => ScorePiece, burst?: string): void {
-  const open = openNow();
+  const open = pieceNow();
   if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
 }
 
@@ -35,7 +35,7 @@ export function scoreOf(rows: ScoreRows): Score {
 
 /** The score that is open this moment: two keys may be struck before the page is drawn again. */
 export function scoreNow(): Score | null {
-  const open = openNow();
+  const open = pieceNow();
   return open ? scoreOf(open.body.score) : null;
 }
 
@@ -67,7 +67,7 @@ export function addScore(rows: ScoreRows, title = rows.title): string {
  * notes at least are the same, so that two untitled pieces are not taken for one.
  */
 function ruledBefore({ title, score }: ScorePiece): Partial<ScorePiece> {
-  const before = listOf(useDocuments.getState().documents, 'score')
+  const before = documentsOf(useDocuments.getState().documents, 'score')
     .map(({ body }) => body)
     .filter(
       (one) =>

@@ -12,7 +12,7 @@ const NARROWEST = 300;
  * How a piece falls into systems in the room that there is, or in that of a page or a picture, in pixels;
  * widths in staff units.
  */
-export function useSystems(
+export function useScoreSystems(
   root: RefObject<HTMLElement | null>,
   score: Score,
   plan: StaffPlan,

@@ -1,4 +1,4 @@
-import { answerWords, OWN_WORDS, type GivenData, type Question, type School } from '@diatonix/core';
+import { answerWords, OWN_WORDS, type GivenData, type Question, type LabelStyle } from '@diatonix/core';
 import { Pin, PinOff, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
@@ -22,7 +22,7 @@ interface EditQuestionProps {
   readonly at: number;
   readonly question: Question;
   readonly kept: boolean;
-  readonly school: School;
+  readonly school: LabelStyle;
 }
 
 /** A question field by field: what is changed is kept, and its answer is worked out anew. */

@@ -1,5 +1,5 @@
 import type { IntervalWay, QUESTION_CHORD_WAYS } from '@diatonix/core';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import type { Scrap, SheetBody, StaffSize } from '../../documents/kinds/sheet/type';
 import { useDocuments } from '../../documents/store/store';
 import { optionsOf, SelectField } from '../../parts/SelectField';
@@ -27,7 +27,7 @@ const CHORDS_BY: Readonly<Record<(typeof QUESTION_CHORD_WAYS)[number], string>> 
 
 /** Whom the sheet is for and how it looks: the class, the date, the size of its staves, room for working. */
 export function PageSettings({ body }: { body: SheetBody }) {
-  const classes = useDocuments((state) => listOf(state.documents, 'class'));
+  const classes = useDocuments((state) => documentsOf(state.documents, 'class'));
   return (
     <MarginFields className="narrow" style={{ marginTop: '1.2rem' }}>
       <SelectField

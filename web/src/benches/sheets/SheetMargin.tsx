@@ -4,13 +4,13 @@ import {
   soundOf,
   OWN_WORDS,
   type Question,
-  type School,
+  type LabelStyle,
   type WorkingWays,
 } from '@diatonix/core';
 import { ArrowLeft, ArrowRight, Play, Shuffle } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
-import { Margin, Ways } from '../../design/Margin';
+import { Margin, WayChoice } from '../../design/Margin';
 import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
 import { SoundNote } from '../../parts/SoundNote';
 import { NumberInput } from '../../parts/NumberInput';
@@ -20,8 +20,8 @@ import { EditQuestion } from './EditQuestion';
 import { MarginFields } from '../../parts/MarginFields';
 import { PartMarks } from './PartMarks';
 import { MaterialForm } from './MaterialForm';
-import { hear } from './hear';
-import { countQuestions, exchange, giveMarks, instruct, moveQuestion, placeOf } from './state';
+import { hearOnSheet } from './hear';
+import { countQuestions, exchange, giveMarks, instruct, moveQuestion, placeOfQuestion } from './state';
 
 const TABS = { answer: 'Answer', question: 'Question', material: 'Material' } as const;
 
@@ -30,7 +30,7 @@ interface SheetMarginProps {
   readonly number: string;
   readonly place: number;
   readonly question: Question | null;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly problem: string | null;
   /** In which way intervals and chords are worked out. */
   readonly ways: WorkingWays;
@@ -39,7 +39,7 @@ interface SheetMarginProps {
 /** The selected question: its answer with the working, how hard it is, another one; and what its section asks of. */
 export function SheetMargin({ section, number, place, question, school, problem, ways }: SheetMarginProps) {
   const [tab, setTab] = useState<keyof typeof TABS>('answer');
-  const kept = section.pinned?.some((one) => one.place === placeOf(section, place)) === true;
+  const kept = section.pinned?.some((one) => one.place === placeOfQuestion(section, place)) === true;
   return (
     <Margin>
       <h2>{`Question ${number}`}</h2>
@@ -47,7 +47,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
         {kindWords(section.kind).name}
         {kept && ', kept'}
       </p>
-      <Ways
+      <WayChoice
         label="What the margin shows"
         ways={(Object.keys(TABS) as (keyof typeof TABS)[]).map((id) => ({ id, name: TABS[id] }))}
         chosen={tab}
@@ -62,7 +62,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
         ) : (
           <p>{problem}</p>
         )}
-      </Ways>
+      </WayChoice>
       <div className="doings" style={{ gap: '0.2rem' }}>
         <Button
           isDisabled={!question || section.kind === OWN_WORDS}
@@ -70,7 +70,10 @@ export function SheetMargin({ section, number, place, question, school, problem,
         >
           <Shuffle aria-hidden="true" /> Another one
         </Button>
-        <Button isDisabled={!question || soundOf(question).length === 0} onPress={() => hear(question)}>
+        <Button
+          isDisabled={!question || soundOf(question).length === 0}
+          onPress={() => hearOnSheet(question)}
+        >
           <Play aria-hidden="true" /> Hear
         </Button>
         <Button
@@ -128,7 +131,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
 
 interface AnswerProps {
   readonly question: Question;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly ways: WorkingWays;
 }
 

@@ -6,7 +6,7 @@ import {
   underStaff,
   type QuestionLayout,
   type Question,
-  type School,
+  type LabelStyle,
   type Sheet,
   type SheetSection,
 } from '@diatonix/core';
@@ -19,7 +19,7 @@ import { frameOf, questionStaff } from '@diatonix/engraving';
 interface SheetPageProps {
   readonly sheet: Sheet;
   readonly engraver: Engraver | null;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly answers: boolean;
   readonly scrap: Scrap;
   /** How an answer is worked out, as far as it stands on the page. */

@@ -1,4 +1,4 @@
-import { makeSheet, questionWorking, type Question, type School, type SheetSpec } from '@diatonix/core';
+import { makeSheet, questionWorking, type Question, type LabelStyle, type SheetSpec } from '@diatonix/core';
 import { useMemo, useState } from 'react';
 import { Download } from 'lucide-react';
 import { Button, Toggle } from '../../design/controls';
@@ -30,7 +30,7 @@ interface SheetPrintProps {
   /** The class and the date it is for. */
   readonly about: string;
   readonly engraver: Engraver | null;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onClose: () => void;
 }
 

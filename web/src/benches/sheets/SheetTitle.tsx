@@ -1,6 +1,6 @@
 import { Copy, Download, FolderOpen, Plus, Trash2 } from 'lucide-react';
 import { MenuItem, Separator } from 'react-aria-components';
-import { listOf } from '../../documents/store/select';
+import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
 import { openSheetFile, savePupils, saveSheet, saveStaves } from './files';
@@ -21,7 +21,7 @@ export function SheetTitle({ id, title }: { id: string; title: string }) {
 
 /** The workbook's sheets, and what else is done. Drawn only while it is open. */
 function SheetMenu({ open }: { open: string }) {
-  const sheets = useDocuments((state) => listOf(state.documents, 'sheet'));
+  const sheets = useDocuments((state) => documentsOf(state.documents, 'sheet'));
   const act = (id: string) => {
     if (id === 'copy') copySheet();
     else if (id === 'remove') removeSheet(open);

@@ -1,11 +1,11 @@
-import { createDesk, flag, idField, numberField, type Field } from '../../documents/store/desk';
+import { createDesk, deskFlag, idField, numberField, type DeskField } from '../../documents/store/desk';
 import type { Document, Documents } from '../../documents/store/document';
 import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
 import type { SheetBody } from '../../documents/kinds/sheet/type';
 import { openOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 
-const letters: Field<number> = (stored) =>
+const letters: DeskField<number> = (stored) =>
   typeof stored === 'number' && Number.isInteger(stored) && stored >= 0 && stored < 26 ? stored : 0;
 
 /** What the Sheets bench shows: the open sheet, its version, a selected section and question, and the answers. */
@@ -22,12 +22,12 @@ export const SHEETS_DESK = createDesk<{
   version: letters,
   section: idField,
   question: numberField(0),
-  answers: flag(false),
-  printing: flag(false),
+  answers: deskFlag(false),
+  printing: deskFlag(false),
 });
 
 /** The open sheet; null where the workbook has none. */
-export function openNow(): Document<'sheet'> | null {
+export function sheetNow(): Document<'sheet'> | null {
   return openOf(useDocuments.getState().documents, 'sheet', SHEETS_DESK.get().open ?? undefined);
 }
 

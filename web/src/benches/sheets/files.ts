@@ -6,20 +6,20 @@ import { pickFile } from '../../documents/files/pickFile';
 import { pupilsToFile, sheetFromFile, sheetToFile } from '../../documents/files/sheetFile';
 import { specOf } from '../../documents/kinds/sheet/spec';
 import { addDocument, tell, useDocuments } from '../../documents/store/store';
-import { classOf, openNow, SHEETS_DESK } from './desk';
+import { classOf, sheetNow, SHEETS_DESK } from './desk';
 import { openSheet } from './state';
 
 const JSON_TYPE = 'application/json';
 
 /** Saves the open sheet as a file. */
 export function saveSheet(): void {
-  const open = openNow();
+  const open = sheetNow();
   if (open) download(sheetToFile(open.body), `${fileName(open.body.title)}.sheet.json`, JSON_TYPE);
 }
 
 /** Saves every version for pupils, without answers; for practice their page may mark and explain at once. */
 export function savePupils(practice = false): void {
-  const open = openNow();
+  const open = sheetNow();
   if (!open) return;
   const schoolClass = classOf(open.body, useDocuments.getState().documents);
   const text = pupilsToFile(specOf(open.body, schoolClass), open.body.versions, practice);
@@ -37,7 +37,7 @@ export async function openSheetFile(): Promise<void> {
 
 /** Saves what stands on the staves of the shown version as MusicXML. */
 export async function saveStaves(): Promise<void> {
-  const open = openNow();
+  const open = sheetNow();
   if (!open) return;
   const spec = specOf(open.body, classOf(open.body, useDocuments.getState().documents));
   const version = Math.min(SHEETS_DESK.get().version, open.body.versions - 1);

@@ -4,6 +4,6 @@ import { play } from '../../sound/player';
 const SECONDS = 1.2;
 
 /** Plays a question: what is to be named by ear, or what stands on its staves. */
-export function hear(question: Question | null): void {
+export function hearOnSheet(question: Question | null): void {
   if (question) void play(soundOf(question), { seconds: SECONDS, from: 0, manner: 'together' });
 }

@@ -1,6 +1,6 @@
 import { fetchScript } from '../../fetchScript';
 import type { Bench } from '../bench';
-import { openNow } from './desk';
+import { sheetNow } from './desk';
 
 const PATH = '/sheets';
 
@@ -11,7 +11,7 @@ export const SHEETS_BENCH: Bench = {
   load: () => import('./SheetsBench').then(({ SheetsBench }) => SheetsBench),
   kinds: ['sheet'],
   open: () => {
-    const open = openNow();
+    const open = sheetNow();
     return open ? [open.id] : [];
   },
   keys: [

@@ -2,12 +2,12 @@ import { OWN_WORDS, type GivenData, type MaterialText, type Pinned, type Working
 import { newId } from '../../documents/store/ids';
 import type { Scrap, SheetBody, SheetSectionBody, StaffSize } from '../../documents/kinds/sheet/type';
 import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
-import { openNow, SHEETS_DESK } from './desk';
+import { sheetNow, SHEETS_DESK } from './desk';
 import { freeSeed } from '../../documents/kinds/sheet/addQuestions';
 import { STARTS } from './starts';
 
 function change(words: string, update: (sheet: SheetBody) => SheetBody, burst?: string): void {
-  const open = openNow();
+  const open = sheetNow();
   if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
 }
 
@@ -43,7 +43,7 @@ export function addSheet(start: string | null): void {
 
 /** Adds a copy of the open sheet, with other questions. */
 export function copySheet(): void {
-  const open = openNow();
+  const open = sheetNow();
   if (!open) return;
   const seed = (open.body.seed + 1) % 1_000_000;
   const body = { ...open.body, seed, title: `${open.body.title} (another)`.slice(0, 200) };
@@ -125,7 +125,7 @@ export const instruct = (id: string, instruction: string) =>
   editSection(id, 'the instruction', (one) => ({ ...one, instruction }), 'instruction');
 
 /** The place in the section's own order of the question that stands at a place. */
-export const placeOf = ({ order, count }: SheetSectionBody, at: number): number =>
+export const placeOfQuestion = ({ order, count }: SheetSectionBody, at: number): number =>
   order?.length === count ? order[at]! : at;
 
 const unpinned = (pinned: readonly Pinned[] | undefined, place: number) =>
@@ -134,7 +134,7 @@ const unpinned = (pinned: readonly Pinned[] | undefined, place: number) =>
 /** Puts another question in the place of one. */
 export const exchange = (id: string, at: number) =>
   editSection(id, 'the exchanged question', (one) => {
-    const place = placeOf(one, at);
+    const place = placeOfQuestion(one, at);
     return { ...one, exchanged: [...one.exchanged, place], pinned: unpinned(one.pinned, place) };
   });
 
@@ -144,7 +144,7 @@ export const pin = (id: string, at: number, given: GivenData, answers?: readonly
     id,
     'the kept question',
     (one) => {
-      const place = placeOf(one, at);
+      const place = placeOfQuestion(one, at);
       const kept = { place, given, ...(answers ? { answers } : {}) };
       return { ...one, pinned: [...unpinned(one.pinned, place), kept] };
     },
@@ -155,13 +155,13 @@ export const pin = (id: string, at: number, given: GivenData, answers?: readonly
 export const unpin = (id: string, at: number) =>
   editSection(id, 'the freed question', (one) => ({
     ...one,
-    pinned: unpinned(one.pinned, placeOf(one, at)),
+    pinned: unpinned(one.pinned, placeOfQuestion(one, at)),
   }));
 
 /** Moves a question by one place; all stay what they are. */
 export const moveQuestion = (id: string, at: number, by: 1 | -1) =>
   editSection(id, 'the moved question', (one) => {
-    const order = Array.from({ length: one.count }, (_, place) => placeOf(one, place));
+    const order = Array.from({ length: one.count }, (_, place) => placeOfQuestion(one, place));
     const to = at + by;
     if (to < 0 || to >= order.length) return one;
     [order[at], order[to]] = [order[to]!, order[at]!];

@@ -1,5 +1,5 @@
 import type {
-  Clock,
+  ClassClock,
   Join,
   KnownAnswer,
   PupilSays,
@@ -8,7 +8,7 @@ import type {
   SentAnswer,
   ToPupil,
 } from '@diatonix/server/class';
-import { Line, type Socket } from '../../network/line';
+import { Connection, type Socket } from '../../network/line';
 
 /** How a pupil comes in: with the code at first, with the room from then on. */
 export type Ticket = Omit<Join, 'type'>;
@@ -36,7 +36,7 @@ export interface PupilEvents {
   /** Whether the class is reached now. */
   readonly onHere: (here: boolean) => void;
   readonly onOutbox: (outbox: Outbox) => void;
-  readonly onClock: (clock: Clock) => void;
+  readonly onClock: (clock: ClassClock) => void;
   readonly onQuick: (quick: QuickQuestion | null) => void;
   readonly onMarks: (slip: string) => void;
   /** Answers that were written after the end, and were not taken. */
@@ -88,7 +88,7 @@ const without = (outbox: Outbox, isGone: (question: string, one: WaitingAnswer) 
 
 /** A pupil's place in the class: joins, comes back by itself, and sends what was answered until it is kept. */
 export class PupilLine {
-  private readonly line: Line<PupilSays, ToPupil>;
+  private readonly line: Connection<PupilSays, ToPupil>;
   private joined = false;
   private again: ReturnType<typeof setTimeout> | null = null;
   private unkept: ReturnType<typeof setTimeout> | null = null;
@@ -99,7 +99,7 @@ export class PupilLine {
     private readonly events: PupilEvents,
     open: () => Socket,
   ) {
-    this.line = new Line({
+    this.line = new Connection({
       open,
       onUp: () => this.join(),
       onDown: () => {

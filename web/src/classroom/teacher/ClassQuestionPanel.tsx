@@ -1,4 +1,4 @@
-import { markAnswer, withSigns, type School } from '@diatonix/core';
+import { markAnswer, withSigns, type LabelStyle } from '@diatonix/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -89,7 +89,7 @@ function Panel({ quick }: { readonly quick: QuickRound }) {
 }
 
 /** The answers by how many gave each; which are right is said only when that is shown. */
-function rowsOf({ question, came }: QuickRound, school: School, solved: boolean): BarRow[] {
+function rowsOf({ question, came }: QuickRound, school: LabelStyle, solved: boolean): BarRow[] {
   const counts = new Map<string, number>();
   for (const text of Object.values(came)) counts.set(text, (counts.get(text) ?? 0) + 1);
   return [...counts]

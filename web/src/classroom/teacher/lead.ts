@@ -3,7 +3,7 @@ import type { BenchQuestions } from '@diatonix/core';
 import {
   PROTOCOL,
   TEACHER_SOCKET,
-  type Joining,
+  type JoiningRule,
   type TeacherSays,
   type ToTeacher,
 } from '@diatonix/server/class';
@@ -12,7 +12,7 @@ import { newId } from '../../documents/store/ids';
 import type { Document } from '../../documents/store/document';
 import type { SheetBody } from '../../documents/kinds/sheet/type';
 import { addDocument, tell, useDocuments } from '../../documents/store/store';
-import { Line, type Socket } from '../../network/line';
+import { Connection, type Socket } from '../../network/line';
 import { socketTo } from '../../network/socketTo';
 import { arrived, forgetArrived, tryAgain } from './arrivals';
 import { giveSlip, meet } from './comings';
@@ -23,7 +23,7 @@ import { useClassroom, type LivePupil, type OpenRoom } from './store';
 
 const { getState, setState } = useClassroom;
 
-let line: Line<TeacherSays, ToTeacher> | null = null;
+let line: Connection<TeacherSays, ToTeacher> | null = null;
 let token: string | null = null;
 let ending: ReturnType<typeof setTimeout> | null = null;
 let locking: ReturnType<typeof setTimeout> | null = null;
@@ -76,7 +76,7 @@ export function connect(): void {
   line?.stop();
   watchWorkbook();
   setState({ line: 'connecting', problem: '' });
-  line = new Line<TeacherSays, ToTeacher>({
+  line = new Connection<TeacherSays, ToTeacher>({
     open: () => socketTo(TEACHER_SOCKET, [PROTOCOL, token ?? 'none']) as Socket,
     onUp: announce,
     onDown: () => {
@@ -202,13 +202,13 @@ export function setClock(closed: boolean, endsAt: number | null): void {
 }
 
 /** Says who may join for the first time, and until when. */
-export function setJoining(joining: Joining, until: number | null = null): void {
+export function setJoining(joining: JoiningRule, until: number | null = null): void {
   line?.say({ type: 'joining', joining });
   change({ joining, joiningEndsAt: until });
 }
 
 /** Lets one in who asks, or not. */
-export function admit(id: string, yes: boolean): void {
+export function admitPupil(id: string, yes: boolean): void {
   line?.say({ type: 'admit', pupil: id, yes });
   setState(({ asking }) => ({ asking: asking.filter((one) => one.id !== id) }));
 }

@@ -1,5 +1,5 @@
 import type { Question } from '@diatonix/core';
-import type { Asked, MarkedPupil } from '../../documents/marking/markPile';
+import type { PileQuestion, MarkedPupil } from '../../documents/marking/markPile';
 import type { LivePupil } from './store';
 
 /** Who stands at a question for so long without an answer is stuck. */
@@ -34,7 +34,7 @@ export const isStuck = ({ here, done, at, since }: LivePupil, now: number): bool
 /** Question by question how the class stands; versions count together by their places. */
 export function standings(
   marked: readonly MarkedPupil[],
-  versions: readonly (readonly Asked[])[],
+  versions: readonly (readonly PileQuestion[])[],
   pupils: readonly LivePupil[],
   now: number,
 ): QuestionStanding[] {

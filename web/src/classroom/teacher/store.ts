@@ -1,5 +1,5 @@
 import type { Question } from '@diatonix/core';
-import type { Joining } from '@diatonix/server/class';
+import type { JoiningRule } from '@diatonix/server/class';
 import { create } from 'zustand';
 
 /** A pupil in the class. */
@@ -37,7 +37,7 @@ export interface OpenRoom {
   /** What was handed back, by the pupils' ids on the pile: who was absent gets it on coming. */
   readonly slips?: Readonly<Record<string, string>>;
   /** Who may join for the first time, and when that ends (milliseconds since 1970). */
-  readonly joining?: Joining;
+  readonly joining?: JoiningRule;
   readonly joiningEndsAt?: number | null;
 }
 

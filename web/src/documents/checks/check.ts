@@ -1,6 +1,6 @@
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { useContainer as findChecksIn, validateSync, type ValidationError } from 'class-validator';
-import type { Kind } from '../store/document';
+import type { DocumentKind } from '../store/document';
 import { ChordStudyCheck } from '../kinds/chord/check';
 import { IntervalLineCheck } from '../kinds/intervals/check';
 import { KeyMapCheck } from '../kinds/key/check';
@@ -14,7 +14,7 @@ import { ScoreCheck } from '../kinds/score/check';
 import { SheetCheck } from '../kinds/sheet/check';
 
 /** What the body of each kind of document has to be; the published schema is made from the same classes. */
-export const CHECKS: { readonly [K in Kind]: ClassConstructor<object> } = {
+export const CHECKS: { readonly [K in DocumentKind]: ClassConstructor<object> } = {
   key: KeyMapCheck,
   intervals: IntervalLineCheck,
   chord: ChordStudyCheck,
@@ -56,7 +56,8 @@ export interface Wrong {
 /** What is wrong with the body of a document, place by place; empty when it is sound. Never throws. */
 export function wrongsOf(kind: unknown, body: unknown): Wrong[] {
   const all = (reason: string): Wrong[] => [{ path: [], reason, sort: '' }];
-  const check = typeof kind === 'string' && Object.hasOwn(CHECKS, kind) ? CHECKS[kind as Kind] : undefined;
+  const check =
+    typeof kind === 'string' && Object.hasOwn(CHECKS, kind) ? CHECKS[kind as DocumentKind] : undefined;
   if (!check) return all(`“${String(kind)}” is not a kind of document.`);
   if (typeof body !== 'object' || body === null || Array.isArray(body)) return all('It holds nothing.');
   try {

@@ -1,4 +1,4 @@
-import type { Kind } from '../store/document';
+import type { DocumentKind } from '../store/document';
 import { FIRST } from '../store/document';
 import { FIRST_PLAN } from '../kinds/plan/type';
 import { FIRST_PROGRESSION } from '../kinds/progression/type';
@@ -19,7 +19,7 @@ const SHEET: Defaults = { title: 'Sheet', seed: 1, versions: 1, sections: new Ea
 const ANSWERED_SHEET: Defaults = { title: 'Sheet', sections: new EachItem({ marks: 1, instruction: '' }) };
 
 /** What the fields of each kind take where a row or a file has none; those that are not here cannot be missed. */
-export const DEFAULTS: Readonly<Record<Kind, () => Defaults>> = {
+export const DEFAULTS: Readonly<Record<DocumentKind, () => Defaults>> = {
   key: () => ({ ...FIRST.key }),
   intervals: () => ({ ...FIRST.intervals, items: new EachItem({}) }),
   chord: () => ({ ...FIRST.chord }),
@@ -44,7 +44,7 @@ export const DEFAULTS: Readonly<Record<Kind, () => Defaults>> = {
 };
 
 /** The default of the field at a path; undefined where it has none. */
-export function defaultAt(kind: Kind, path: readonly string[]): unknown {
+export function defaultAt(kind: DocumentKind, path: readonly string[]): unknown {
   let at: unknown = DEFAULTS[kind]();
   for (const step of path) {
     if (at instanceof EachItem) {

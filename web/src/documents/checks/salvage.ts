@@ -1,4 +1,4 @@
-import type { Kind } from '../store/document';
+import type { DocumentKind } from '../store/document';
 import { sentenceOf, wrongsOf, type Wrong } from './check';
 import { defaultAt } from './defaults';
 
@@ -23,7 +23,7 @@ const LONGEST_LOOKED_THROUGH = 2000;
  * is a chord, a question, an answer that is none; whatever is left out is given beside it. Null where the rest is
  * nothing without what is wrong.
  */
-export function salvage(kind: Kind, body: unknown): Salvaged | null {
+export function salvage(kind: DocumentKind, body: unknown): Salvaged | null {
   const left: LeftOut[] = [];
   let now = body;
   for (let round = 0; round < MOST_ROUNDS; round++) {
@@ -37,7 +37,7 @@ export function salvage(kind: Kind, body: unknown): Salvaged | null {
   return null;
 }
 
-function mended(kind: Kind, body: unknown, wrongs: readonly Wrong[], left: LeftOut[]): unknown {
+function mended(kind: DocumentKind, body: unknown, wrongs: readonly Wrong[], left: LeftOut[]): unknown {
   let now: unknown = structuredClone(body);
   // From the last place to the first, so that the places before stay what they are.
   for (const wrong of [...wrongs].sort((a, b) => byPlace(b.path, a.path))) {
@@ -96,7 +96,7 @@ function withoutItem(body: unknown, wrong: Wrong, left: LeftOut[]): unknown {
 
 /** What of a list can be read, for wrongs that are told of the list and not of its items; null for other wrongs. */
 function readable(
-  kind: Kind,
+  kind: DocumentKind,
   body: unknown,
   wrong: Wrong,
   list: readonly unknown[],

@@ -1,6 +1,6 @@
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage';
-import { KINDS, SINGLE_KINDS, type Kind } from '../store/document';
+import { DOCUMENT_KINDS, SINGLE_KINDS, type DocumentKind } from '../store/document';
 import { FILE_FORMAT } from '../files/file';
 import { VERSION } from '../migrations/version';
 import { CHECKS } from './check';
@@ -32,7 +32,7 @@ export function workbookSchema(): object {
       .sort(([a], [b]) => (a < b ? -1 : 1))
       .map(([name, schema]) => [name, { ...schema, additionalProperties: false }]),
   );
-  const documents = KINDS.map((kind: Kind) => ({
+  const documents = DOCUMENT_KINDS.map((kind: DocumentKind) => ({
     type: 'object',
     properties: {
       id: (SINGLE_KINDS as readonly string[]).includes(kind)

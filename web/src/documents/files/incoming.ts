@@ -3,6 +3,7 @@ import { create } from 'zustand';
 import { fetchScript } from '../../fetchScript';
 import type { Document } from '../store/document';
 import type { PileEntry } from '../kinds/pile/type';
+import type { WorkbookTasks } from './readWorkbookParts';
 import type { FileContents, FileResult } from './workbookText';
 
 /** What comes in now; null where nothing does. */
@@ -18,7 +19,8 @@ export const useIncoming = create<{ readonly incoming: Incoming | null }>()(() =
 
 /** Reads a file in the worker. Cancelled it gives a message that says so, and nothing was changed. */
 export async function incomingFile(file: File): Promise<FileResult<FileContents>> {
-  const { runTask } = await fetchScript(() => import('../../workers/client'));
+  const { taskRunner } = await fetchScript(() => import('../../background/runTask'));
+  const runTask = taskRunner<WorkbookTasks>({ readWorkbookParts: 'file', workbookPart: 'file' });
   let cancelled = false;
   let stop: () => void = () => undefined;
   const show = (done: number, all: number) =>
@@ -41,7 +43,7 @@ export async function incomingFile(file: File): Promise<FileResult<FileContents>
   };
   try {
     show(0, 0);
-    const read = await run(runTask('readWorkbook', file));
+    const read = await run(runTask('readWorkbookParts', file));
     if (!read || cancelled) return given;
     if (!read.ok) return read;
     const { title, aside, parts } = read.value;

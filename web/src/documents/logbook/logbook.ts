@@ -1,8 +1,8 @@
-import { kindWords, mistakeName, type School } from '@diatonix/core';
+import { kindWords, mistakeName, type LabelStyle } from '@diatonix/core';
 import { toCsv } from '../files/csv';
 import type { Document } from '../store/document';
 import type { PileBody } from '../kinds/pile/type';
-import { recordOf, type RecordedPupil } from '../marking/pileRecord';
+import { recordOfPile, type RecordedPupil } from '../marking/pileRecord';
 
 /** What a pupil did with the questions of one kind. */
 export interface SkillCell {
@@ -20,13 +20,13 @@ export interface MarkedPile {
   readonly kinds: readonly string[];
 }
 
-const MARKED = new WeakMap<PileBody, { readonly school: School; readonly pile: MarkedPile }>();
+const MARKED = new WeakMap<PileBody, { readonly school: LabelStyle; readonly pile: MarkedPile }>();
 
 /** The piles of a class from the first to the last; one that did not change is not marked again. */
 export function markedPiles(
   piles: readonly Document<'pile'>[],
   classId: string | null,
-  school: School,
+  school: LabelStyle,
 ): MarkedPile[] {
   return piles
     .filter(({ body }) => classId === null || body.classId === classId)
@@ -34,14 +34,14 @@ export function markedPiles(
     .sort((a, b) => (a.date < b.date ? -1 : 1));
 }
 
-function marked(id: string, body: PileBody, school: School): MarkedPile {
+function marked(id: string, body: PileBody, school: LabelStyle): MarkedPile {
   const known = MARKED.get(body);
   if (known?.school === school) return known.pile;
   const pile: MarkedPile = {
     id,
     title: body.title,
     date: body.date,
-    pupils: recordOf(body, school),
+    pupils: recordOfPile(body, school),
     kinds: body.sheet.sections.map(({ kind }) => kind),
   };
   MARKED.set(body, { school, pile });
@@ -139,7 +139,10 @@ export function progressOf(
 }
 
 /** Causes by how often they were found, of one pupil or of all. */
-export function causesOf(piles: readonly MarkedPile[], name: string | null): { id: string; count: number }[] {
+export function causesOfPupil(
+  piles: readonly MarkedPile[],
+  name: string | null,
+): { id: string; count: number }[] {
   const counts = new Map<string, number>();
   for (const { pupils } of piles)
     for (const { pupil, answers } of pupils) {
@@ -151,7 +154,7 @@ export function causesOf(piles: readonly MarkedPile[], name: string | null): { i
 }
 
 /** Everything that was answered as a table for other programs: a line each. */
-export function logbookCsv(piles: readonly MarkedPile[], school: School): string {
+export function logbookCsv(piles: readonly MarkedPile[], school: LabelStyle): string {
   const rows = piles.flatMap(({ title, date, pupils, kinds }) =>
     pupils.flatMap(({ pupil, answers }) =>
       [...answers.entries()].map(([place, { entry, verdict, got, of, causes = [] }]) => [

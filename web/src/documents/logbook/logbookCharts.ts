@@ -1,6 +1,14 @@
-import { kindWords, mistakeName, type School } from '@diatonix/core';
+import { kindWords, mistakeName, type LabelStyle } from '@diatonix/core';
 import type { SchoolClass } from '../kinds/schoolClass/type';
-import { causesOf, degreesKnown, kindsIn, namesIn, progressOf, skillGrid, type MarkedPile } from './logbook';
+import {
+  causesOfPupil,
+  degreesKnown,
+  kindsIn,
+  namesIn,
+  progressOf,
+  skillGrid,
+  type MarkedPile,
+} from './logbook';
 
 type Rows = readonly (readonly (string | number)[])[];
 
@@ -43,10 +51,10 @@ export function progressRows(
 }
 
 /** The mistakes of a pupil or the class, the commonest first. */
-export function causeRows(piles: readonly MarkedPile[], pupil: string | null, school: School): Rows {
+export function causeRows(piles: readonly MarkedPile[], pupil: string | null, school: LabelStyle): Rows {
   return [
     ['mistake', 'answers'],
-    ...causesOf(piles, pupil).map(({ id, count }) => [mistakeName(id, school), count]),
+    ...causesOfPupil(piles, pupil).map(({ id, count }) => [mistakeName(id, school), count]),
   ];
 }
 

@@ -1,4 +1,4 @@
-import type { Document, Documents, Kind } from '../store/document';
+import type { Document, Documents, DocumentKind } from '../store/document';
 import { download, fileName } from '../files/download';
 import { workbookToFile } from '../files/file';
 import { readWorkbookFile, type FileResult } from '../files/importFile';
@@ -8,7 +8,7 @@ import { entryKey } from '../kinds/pile/merge';
 import { byId } from '../store/select';
 import { edit, useDocuments } from '../store/store';
 
-const KINDS: readonly Kind[] = ['class', 'pile', 'plan'];
+const KINDS: readonly DocumentKind[] = ['class', 'pile', 'plan'];
 
 /** A class with its piles and plans, as a workbook file that holds nothing else. */
 export function logbookToFile(documents: Documents, classId: string): string {

@@ -1,4 +1,4 @@
-import type { School } from '@diatonix/core';
+import type { LabelStyle } from '@diatonix/core';
 import { newId } from '../store/ids';
 import type { PileBody, PileEntry } from '../kinds/pile/type';
 import { lastEntries, versionsOf } from './markPile';
@@ -35,7 +35,12 @@ const MOST_OF_PUPIL = 1000;
  * Puts answers of the class on the pile, after all that was entered. One that says what stands already was sent twice,
  * and is no second answer; one to a question that is not on the pupil's version is left out.
  */
-export function withAnswers(pile: PileBody, came: readonly CameIn[], at: number, school: School): PileBody {
+export function withAnswers(
+  pile: PileBody,
+  came: readonly CameIn[],
+  at: number,
+  school: LabelStyle,
+): PileBody {
   const versions = versionsOf(pile);
   const versionOf = new Map(pile.pupils.map(({ id, version }) => [id, version]));
   const last = lastEntries(pile.entries);

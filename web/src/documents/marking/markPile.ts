@@ -8,14 +8,14 @@ import {
   type Marking,
   type MistakeHistory,
   type Question,
-  type School,
+  type LabelStyle,
   type Sheet,
 } from '@diatonix/core';
 import type { PileBody, PileEntry, PilePupil } from '../kinds/pile/type';
 import { specOf } from '../kinds/sheet/spec';
 
 /** A question of a pupil's version, with its place and the marks that stand for it. */
-export interface Asked {
+export interface PileQuestion {
   readonly id: string;
   /** As it stands on the page: 2.3. */
   readonly label: string;
@@ -44,10 +44,10 @@ export interface MarkedPupil {
   readonly of: number;
 }
 
-const VERSIONS = new WeakMap<PileBody['sheet'], readonly (readonly Asked[])[]>();
+const VERSIONS = new WeakMap<PileBody['sheet'], readonly (readonly PileQuestion[])[]>();
 
 /** The questions of every version of a pile; made once for a sheet. */
-export function versionsOf({ sheet }: Pick<PileBody, 'sheet'>): readonly (readonly Asked[])[] {
+export function versionsOf({ sheet }: Pick<PileBody, 'sheet'>): readonly (readonly PileQuestion[])[] {
   const known = VERSIONS.get(sheet);
   if (known) return known;
   const spec = specOf(sheet, null);
@@ -59,7 +59,7 @@ export function versionsOf({ sheet }: Pick<PileBody, 'sheet'>): readonly (readon
   return versions;
 }
 
-function askedOf({ sections }: Sheet): Asked[] {
+function askedOf({ sections }: Sheet): PileQuestion[] {
   return sections.flatMap(({ questions, marks, parts = {} }, at) =>
     questions.map((question, place) => ({
       id: `${at}.${place}`,
@@ -86,8 +86,8 @@ export function lastEntries(entries: readonly PileEntry[]): Map<string, Map<stri
 function markPupil(
   pupil: PilePupil,
   entries: ReadonlyMap<string, PileEntry>,
-  questions: readonly Asked[],
-  school: School,
+  questions: readonly PileQuestion[],
+  school: LabelStyle,
   follow: number,
 ): MarkedPupil {
   const answers = new Map<string, Marked>();
@@ -113,8 +113,8 @@ export function totalOf(answers: Iterable<{ readonly got: number }>): number {
 
 function markEntry(
   entry: PileEntry,
-  { question, marks: of, parts: byPart }: Asked,
-  options: { school: School; earlier: readonly Earlier[] },
+  { question, marks: of, parts: byPart }: PileQuestion,
+  options: { school: LabelStyle; earlier: readonly Earlier[] },
   follow: number,
 ): Marked {
   const typed = entry.answer.trim();
@@ -144,20 +144,20 @@ const OWN_WEIGHT = 3;
 interface Known {
   readonly pupil: PilePupil;
   readonly entries: ReadonlyMap<string, PileEntry>;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly follow: number;
   readonly marked: MarkedPupil;
 }
 
-const KNOWN = new WeakMap<readonly (readonly Asked[])[], Map<string, Known>>();
+const KNOWN = new WeakMap<readonly (readonly PileQuestion[])[], Map<string, Known>>();
 
 /** A pupil as marked already, while nothing of what was answered has changed; otherwise marked anew. */
 function markedOf(
   known: Map<string, Known>,
   pupil: PilePupil,
   entries: ReadonlyMap<string, PileEntry>,
-  questions: readonly Asked[],
-  school: School,
+  questions: readonly PileQuestion[],
+  school: LabelStyle,
   follow: number,
 ): MarkedPupil {
   const before = known.get(pupil.id);
@@ -188,8 +188,8 @@ function sameEntry(a: PileEntry | undefined, b: PileEntry): boolean {
  */
 export function markPile(
   pile: PileBody,
-  versions: readonly (readonly Asked[])[],
-  school: School,
+  versions: readonly (readonly PileQuestion[])[],
+  school: LabelStyle,
 ): MarkedPupil[] {
   const known = KNOWN.get(versions) ?? new Map<string, Known>();
   KNOWN.set(versions, known);

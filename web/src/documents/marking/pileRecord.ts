@@ -1,4 +1,4 @@
-import { degreeAsked, type School } from '@diatonix/core';
+import { degreeAsked, type LabelStyle } from '@diatonix/core';
 import type { EntryResult, PileBody, PileEntry, PilePupil } from '../kinds/pile/type';
 import { lastEntries, markPile, versionsOf, type Marked } from './markPile';
 
@@ -19,7 +19,7 @@ export interface RecordedPupil {
  */
 export function withResults(
   pile: PileBody,
-  school: School,
+  school: LabelStyle,
   pupils: readonly string[] = pile.pupils.map(({ id }) => id),
 ): PileBody {
   const marked = new Map(
@@ -48,7 +48,7 @@ function resultOf({ question, verdict, got, of, marking }: Marked): EntryResult 
 }
 
 /** What the answers of a pile earned as it is written beside them; what has nothing beside it is marked. */
-export function recordOf(pile: PileBody, school: School): RecordedPupil[] {
+export function recordOfPile(pile: PileBody, school: LabelStyle): RecordedPupil[] {
   const entries = lastEntries(pile.entries);
   const all = pile.pupils.map((pupil) => ({ pupil, own: answered(entries.get(pupil.id)) }));
   const bare = all.some(({ own }) => own.some(({ result }) => !result));

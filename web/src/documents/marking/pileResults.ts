@@ -1,5 +1,5 @@
 import { kindWords, mistakeName, remedyOf, type BenchQuestions } from '@diatonix/core';
-import type { Asked, MarkedPupil } from './markPile';
+import type { PileQuestion, MarkedPupil } from './markPile';
 
 /** What a class did with a question: how many were right, and which wrong answer was given how often. */
 export interface QuestionResult {
@@ -25,7 +25,10 @@ export interface CauseResult {
 }
 
 /** Question by question what the class answered; versions count together by their places. */
-export function questionResults(marked: readonly MarkedPupil[], asked: readonly Asked[]): QuestionResult[] {
+export function questionResults(
+  marked: readonly MarkedPupil[],
+  asked: readonly PileQuestion[],
+): QuestionResult[] {
   return asked.map(({ id, label, question: { kind } }) => {
     const answers = marked.flatMap(({ answers: own }) => own.get(id) ?? []);
     const wrong = new Map<string, { answer: string; count: number; cause: string | null }>();
@@ -49,7 +52,7 @@ export function questionResults(marked: readonly MarkedPupil[], asked: readonly 
 }
 
 /** The causes that were found, the commonest first. */
-export function causeResults(marked: readonly MarkedPupil[], asked: readonly Asked[]): CauseResult[] {
+export function causeResults(marked: readonly MarkedPupil[], asked: readonly PileQuestion[]): CauseResult[] {
   const labels = new Map(asked.map(({ id, label }) => [id, label]));
   const found = new Map<string, { count: number; pupils: Set<string>; questions: Set<string> }>();
   for (const { pupil, answers } of marked)

@@ -9,8 +9,14 @@ import {
 } from '@diatonix/core';
 import { LONGEST_NAME, nameKey, nameProblem, tidyName } from '@diatonix/server/class';
 import { newId } from '../store/ids';
-import { LONGEST_ANSWER, MOST_PUPILS, type PileBody, type PileEntry, type PilePupil } from '../kinds/pile/type';
-import { versionsOf, type Asked } from './markPile';
+import {
+  LONGEST_ANSWER,
+  MOST_PUPILS,
+  type PileBody,
+  type PileEntry,
+  type PilePupil,
+} from '../kinds/pile/type';
+import { versionsOf, type PileQuestion } from './markPile';
 import { specOf } from '../kinds/sheet/spec';
 import { fromPupil } from './fromPupil';
 
@@ -21,7 +27,7 @@ export interface ReturnedFile {
 }
 
 /** A pile with what was handed in, and what is told of single files. */
-export interface Taken {
+export interface TakenAnswers {
   readonly pile: PileBody;
   /** How many files came in. */
   readonly files: number;
@@ -35,7 +41,7 @@ const wrong = (read: string, what: string, right: string) => new TheoryError('re
  * pile is added. A file that is none, of another sheet, or the second one of a pupil is told and left out; the others
  * go on.
  */
-export function takeReturned(pile: PileBody, files: readonly ReturnedFile[], at: number): Taken {
+export function takeReturned(pile: PileBody, files: readonly ReturnedFile[], at: number): TakenAnswers {
   const codes = codesOf(pile);
   const versions = versionsOf(pile);
   const pupils = [...pile.pupils];
@@ -125,7 +131,7 @@ function entriesOf(
   name: string,
   { answers }: AnswerFile,
   pupil: string,
-  asked: readonly Asked[],
+  asked: readonly PileQuestion[],
   at: number,
 ) {
   const entries: PileEntry[] = [];

@@ -1,4 +1,4 @@
-import { nameOf, type Documents, type Kind } from '../store/document';
+import { nameOf, type Documents, type DocumentKind } from '../store/document';
 import type { ClashRow, OtherValue } from './clashes';
 import { ORDER } from './part';
 
@@ -42,7 +42,7 @@ export function placeWords({ document, path }: ClashRow, documents: Documents): 
   return `${partWords(path, found?.kind, found?.body)} of ${name}`;
 }
 
-function partWords(path: readonly string[], kind: Kind | undefined, body: unknown): string {
+function partWords(path: readonly string[], kind: DocumentKind | undefined, body: unknown): string {
   if (kind === 'score' && path.at(-2) === 'notes') {
     const [part = 0, bar = 0] = path.at(-1)!.split(' ').map(Number);
     return `part ${part + 1}, bar ${bar + 1}`;

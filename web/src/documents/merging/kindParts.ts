@@ -8,11 +8,11 @@ import { progressionPart } from '../kinds/progression/merge';
 import { schoolClassPart } from '../kinds/schoolClass/merge';
 import { scorePart } from '../kinds/score/merge';
 import { sheetPart } from '../kinds/sheet/merge';
-import type { Kind } from '../store/document';
-import type { Part } from './part';
+import type { DocumentKind } from '../store/document';
+import type { MergePart } from './part';
 
 /** How two changes of one document come together, by its kind. */
-export const KIND_PARTS: Readonly<Record<Kind, Part>> = {
+export const KIND_PARTS: Readonly<Record<DocumentKind, MergePart>> = {
   key: keyMapPart,
   intervals: intervalLinePart,
   chord: chordStudyPart,

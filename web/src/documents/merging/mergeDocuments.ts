@@ -1,5 +1,5 @@
 import { sameValue } from '@diatonix/core';
-import { FIRST, type Document, type Kind, type SingleKind } from '../store/document';
+import { FIRST, type Document, type DocumentKind, type SingleKind } from '../store/document';
 import { KIND_PARTS } from './kindParts';
 import { merged, type Clash, type Path } from './part';
 
@@ -38,7 +38,7 @@ export function mergeDocuments({ base, theirs, mine }: ThreeDocuments): MergedDo
 }
 
 /** What both began from where neither says so: the one document of a kind begins with what the page shows first. */
-function firstBody(kind: Kind, isOneGone: boolean): unknown {
+function firstBody(kind: DocumentKind, isOneGone: boolean): unknown {
   if (isOneGone) return undefined;
   return Object.hasOwn(FIRST, kind) ? FIRST[kind as SingleKind] : {};
 }

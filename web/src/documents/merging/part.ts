@@ -20,7 +20,7 @@ export interface Clash {
 }
 
 /** How two changes of one part come together, and how a value is put in its place. */
-export interface Part {
+export interface MergePart {
   /** For what both changed, each to something else that is there; what clashes is added to the list. */
   readonly merge: (three: Three, path: Path, clashes: Clash[]) => unknown;
   /** The part with a value at a path below it; undefined takes out what is there. */
@@ -33,7 +33,7 @@ type Fields = Readonly<Record<string, unknown>>;
  * Three states of a part as one: what only one of the two changed is taken from it. Of what one deleted and the other
  * changed the changed one stands, and the clash is told.
  */
-export function merged(part: Part, three: Three, path: Path, clashes: Clash[]): unknown {
+export function merged(part: MergePart, three: Three, path: Path, clashes: Clash[]): unknown {
   const { base, theirs, mine } = three;
   if (sameValue(theirs, mine) || sameValue(base, mine)) return theirs;
   if (sameValue(base, theirs)) return mine;
@@ -44,7 +44,7 @@ export function merged(part: Part, three: Three, path: Path, clashes: Clash[]): 
 }
 
 /** What is one thing: two changes of it clash, and the one from here stands. */
-export const whole: Part = {
+export const whole: MergePart = {
   merge: ({ theirs, mine }, path, clashes) => {
     clashes.push({ path, stands: mine, other: theirs });
     return mine;
@@ -53,14 +53,14 @@ export const whole: Part = {
 };
 
 /** What is worked out from the rest of the document: the one from here stands, and nothing is told. */
-export const derived: Part = { ...whole, merge: ({ mine }) => mine };
+export const derived: MergePart = { ...whole, merge: ({ mine }) => mine };
 
 const objectOf = (value: unknown): Fields =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Fields) : {};
 const listOf = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
 
 /** Fields, each merged by itself; those that are not named are merged as `rest`. */
-export function fields(named: Readonly<Record<string, Part>> = {}, rest: Part = whole): Part {
+export function fields(named: Readonly<Record<string, MergePart>> = {}, rest: MergePart = whole): MergePart {
   const partOf = (name: string) => (Object.hasOwn(named, name) ? named[name]! : rest);
   return {
     merge: ({ base, theirs, mine }, path, clashes) => {
@@ -84,7 +84,7 @@ export function fields(named: Readonly<Record<string, Part>> = {}, rest: Part = 
 const at = (value: Fields, name: string) => (Object.hasOwn(value, name) ? value[name] : undefined);
 
 /** Words or numbers of which each is there or not: both sides' additions and removals are made. */
-export const members: Part = {
+export const mergedMembers: MergePart = {
   ...whole,
   merge: ({ base, theirs, mine }) => {
     const [was, own] = [new Set(listOf(base)), new Set(listOf(mine))];
@@ -94,7 +94,7 @@ export const members: Part = {
 };
 
 /** A list that is added to at its end; two that changed otherwise clash. */
-export const added: Part = {
+export const added: MergePart = {
   ...whole,
   merge: (three, path, clashes) => {
     const [was, other, own] = [listOf(three.base), listOf(three.theirs), listOf(three.mine)];
@@ -110,7 +110,7 @@ export const ORDER = '(order)';
 const idOf = (item: unknown): string => String(objectOf(item)['id']);
 
 /** Items by their keys, each merged by itself; what was added on both sides is there, in the order of each. */
-export function items(item: Part = whole, keyOf: (item: never) => string = idOf): Part {
+export function items(item: MergePart = whole, keyOf: (item: never) => string = idOf): MergePart {
   const keyed = (value: unknown): Map<string, unknown> => {
     const found = new Map<string, unknown>();
     for (const one of listOf(value)) {
@@ -186,7 +186,7 @@ function orderOf(
 }
 
 /** Several fields that say one thing together, such as what was typed and what was understood of it. */
-export function together(names: readonly string[], inner: Part): Part {
+export function together(names: readonly string[], inner: MergePart): MergePart {
   const own = names.join('|');
   const split = (value: unknown): Fields => {
     const all = Object.entries(objectOf(value));

@@ -1,6 +1,6 @@
 import { salvage, type LeftOut } from '../checks/salvage';
 import { checkBody } from '../checks/check';
-import { KINDS, nameOf, SINGLE_KINDS, type Document, type Kind } from '../store/document';
+import { DOCUMENT_KINDS, nameOf, SINGLE_KINDS, type Document, type DocumentKind } from '../store/document';
 import type { RawDocument } from '../migrations/split';
 import type { SetAside } from '../store/store';
 
@@ -43,16 +43,16 @@ export function admit(raws: readonly (RawDocument & { readonly order?: unknown }
       aside.push({ id: String(id), name, reasons: reasons.slice(0, MOST_REASONS), raw: { id, kind, body } });
     } else {
       const order = typeof raw.order === 'number' && Number.isFinite(raw.order) ? raw.order : at + 1;
-      documents.push({ id, kind: kind as Kind, order, body: sound } as Document);
+      documents.push({ id, kind: kind as DocumentKind, order, body: sound } as Document);
     }
   });
   return { documents, aside, mended };
 }
 
 function salvaged(kind: unknown, body: unknown): ReturnType<typeof salvage> {
-  if (!(KINDS as readonly unknown[]).includes(kind)) return null;
+  if (!(DOCUMENT_KINDS as readonly unknown[]).includes(kind)) return null;
   try {
-    return salvage(kind as Kind, body);
+    return salvage(kind as DocumentKind, body);
   } catch {
     // Nested too deeply to be copied: all of it is set aside.
     return null;

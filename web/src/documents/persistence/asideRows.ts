@@ -1,10 +1,10 @@
 import { database, type AsideRow } from './database';
-import { sealOf } from './checksum';
+import { checksumOf } from './checksum';
 import type { SetAside } from '../store/store';
 
 /** What is set aside of a workbook as a row; the same thing found again is the same row. */
 export function asideRow(workbook: string, { id, name, reasons, raw }: SetAside, at: number): AsideRow {
-  return { id: `${workbook}\n${id}\n${sealOf(0, '', raw)}`, workbook, name, reasons, raw, at };
+  return { id: `${workbook}\n${id}\n${checksumOf(0, '', raw)}`, workbook, name, reasons, raw, at };
 }
 
 /** Everything that is set aside, the latest first. Rejects where storage is blocked. */

@@ -3,7 +3,7 @@
  * the page, and has not been touched since. FNV-1a over its JSON, 32 bits; a guard against accidents, not
  * against forgers, whose rows still fall to the boundaries of the benches.
  */
-export function sealOf(version: number, kind: string, body: unknown): number {
+export function checksumOf(version: number, kind: string, body: unknown): number {
   const text = `${version} ${kind} ${JSON.stringify(body)}`;
   let hash = 0x811c9dc5;
   for (let at = 0; at < text.length; at++) {

@@ -8,7 +8,7 @@ import { mergeDocuments } from '../merging/mergeDocuments';
 import type { Clash } from '../merging/part';
 import { migrateBody } from '../migrations/migrate';
 import { VERSION } from '../migrations/version';
-import { sealOf } from './checksum';
+import { checksumOf } from './checksum';
 import { fetchScript } from '../../fetchScript';
 
 /** A workbook as it was read: its row, its sound documents with the stamps of their rows, and what is set aside. */
@@ -76,7 +76,7 @@ function sealed(
   stamp: number,
   tab: string,
 ): DocumentRow {
-  const seal = sealOf(VERSION, kind, body);
+  const seal = checksumOf(VERSION, kind, body);
   return { workbook, id, kind, version: VERSION, order, stamp, tab, deleted: false, body, seal };
 }
 
@@ -130,7 +130,7 @@ export async function admitRows(rows: readonly DocumentRow[]): Promise<Admitted>
 
 /** Whether a row was checked when it was written, by this version of the page, and has not been touched since. */
 const isSealed = ({ version, kind, body, seal }: DocumentRow): boolean =>
-  version === VERSION && seal !== undefined && seal === sealOf(version, kind, body);
+  version === VERSION && seal !== undefined && seal === checksumOf(version, kind, body);
 
 const documentOf = ({ id, kind, order, body }: DocumentRow): Document =>
   ({ id, kind, order, body }) as Document;

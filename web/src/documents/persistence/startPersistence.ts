@@ -1,7 +1,7 @@
 /** What keeps the work: comes before the page where there is something to bring back, and after it where not. */
 import { readWorkbook } from './rows';
 import { turn } from './firstVisit';
-import { withPatience } from './storageTimeout';
+import { withStorageTimeout } from './storageTimeout';
 import { flush, isStored, nothingStored, startSaving } from './saving';
 import { useDocuments } from '../store/store';
 import { reasonOf } from './trouble';
@@ -10,7 +10,7 @@ import { clearDeleted, listWorkbooks, showRead } from './workbooks';
 /** Brings back the workbook that was opened last; why it could not, and whether there was one. */
 export async function bringBack(): Promise<{ readonly found: boolean; readonly trouble: string | null }> {
   try {
-    return { found: await withPatience(openLast()), trouble: null };
+    return { found: await withStorageTimeout(openLast()), trouble: null };
   } catch (error) {
     return { found: false, trouble: reasonOf(error) };
   }
@@ -28,7 +28,7 @@ export async function keepFirst(): Promise<void> {
   await Promise.race([turn(), new Promise((after) => setTimeout(after, TURN_MS))]);
   const isUntouched = () => !isStored() && useDocuments.getState().documents === documents;
   if (isUntouched()) {
-    const [other] = await withPatience(listWorkbooks()).catch(() => []);
+    const [other] = await withStorageTimeout(listWorkbooks()).catch(() => []);
     const read = other && (await readWorkbook(other.id).catch(() => undefined));
     if (read && isUntouched()) {
       await showRead(read);
@@ -37,7 +37,7 @@ export async function keepFirst(): Promise<void> {
   }
   keep(true, null);
   try {
-    await withPatience(flush());
+    await withStorageTimeout(flush());
   } catch (error) {
     useDocuments.setState({ saveState: { kind: 'failed', reason: reasonOf(error) } });
   }

@@ -1,24 +1,24 @@
 import { useDocuments } from './store';
 
 /** How one field of a desk is read: what is stored, or its first value where that is no such thing. */
-export type Field<T> = (stored: unknown) => T;
+export type DeskField<T> = (stored: unknown) => T;
 
-export function oneOf<const T extends string>(choices: readonly T[], first: T): Field<T> {
+export function deskOneOf<const T extends string>(choices: readonly T[], first: T): DeskField<T> {
   return (stored) => (choices.includes(stored as T) ? (stored as T) : first);
 }
 
-export function numberField(first: number): Field<number> {
+export function numberField(first: number): DeskField<number> {
   return (stored) => (typeof stored === 'number' && Number.isFinite(stored) ? stored : first);
 }
 
-export function flag(first: boolean): Field<boolean> {
+export function deskFlag(first: boolean): DeskField<boolean> {
   return (stored) => (typeof stored === 'boolean' ? stored : first);
 }
 
 /** An id, or nothing. */
-export const idField: Field<string | null> = (stored) => (typeof stored === 'string' ? stored : null);
+export const idField: DeskField<string | null> = (stored) => (typeof stored === 'string' ? stored : null);
 
-type Fields<T> = { readonly [Name in keyof T]: Field<T[Name]> };
+type Fields<T> = { readonly [Name in keyof T]: DeskField<T[Name]> };
 
 /** What one bench shows now (open document, view, selection): kept with the workbook, but not undone. */
 export interface Desk<T> {
@@ -31,7 +31,7 @@ export interface Desk<T> {
 export function createDesk<T extends object>(name: string, fields: Fields<T>): Desk<T> {
   const read = (stored: unknown): T => {
     const from = (typeof stored === 'object' && stored !== null ? stored : {}) as Record<string, unknown>;
-    const entries = Object.entries(fields) as [keyof T & string, Field<unknown>][];
+    const entries = Object.entries(fields) as [keyof T & string, DeskField<unknown>][];
     return Object.fromEntries(entries.map(([field, of]) => [field, of(from[field])])) as T;
   };
   let known: { stored: unknown; desk: T } | null = null;

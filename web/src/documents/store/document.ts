@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOL, type School } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '@diatonix/core';
 import { FIRST_CHORD, type ChordStudy } from '../kinds/chord/type';
 import { EMPTY_INTERVALS, type IntervalLine } from '../kinds/intervals/type';
 import { FIRST_KEY_MAP, type KeyMap } from '../kinds/key/type';
@@ -14,7 +14,7 @@ export interface Bodies {
   readonly key: KeyMap;
   readonly intervals: IntervalLine;
   readonly chord: ChordStudy;
-  readonly labels: School;
+  readonly labels: LabelStyle;
   readonly class: SchoolClass;
   readonly progression: Progression;
   readonly score: ScorePiece;
@@ -23,7 +23,7 @@ export interface Bodies {
   readonly plan: PlanBody;
 }
 
-export type Kind = keyof Bodies;
+export type DocumentKind = keyof Bodies;
 
 /** Kinds of which a workbook has one document, under the kind's own name. */
 export const SINGLE_KINDS = ['key', 'intervals', 'chord', 'labels'] as const;
@@ -33,10 +33,10 @@ export type SingleKind = (typeof SINGLE_KINDS)[number];
 export const MANY_KINDS = ['class', 'progression', 'score', 'sheet', 'pile', 'plan'] as const;
 export type ManyKind = (typeof MANY_KINDS)[number];
 
-export const KINDS: readonly Kind[] = [...SINGLE_KINDS, ...MANY_KINDS];
+export const DOCUMENT_KINDS: readonly DocumentKind[] = [...SINGLE_KINDS, ...MANY_KINDS];
 
 /** One thing that the teacher made, saved by itself. */
-export type Document<K extends Kind = Kind> = {
+export type Document<K extends DocumentKind = DocumentKind> = {
   readonly [Name in K]: {
     readonly id: string;
     readonly kind: Name;
@@ -54,7 +54,7 @@ export const FIRST: { readonly [K in SingleKind]: Bodies[K] } = {
   key: FIRST_KEY_MAP,
   intervals: EMPTY_INTERVALS,
   chord: FIRST_CHORD,
-  labels: DEFAULT_SCHOOL,
+  labels: DEFAULT_LABEL_STYLE,
 };
 
 /** The documents of a new workbook: a class, and a progression to begin with. */

@@ -14,7 +14,7 @@ export function bodyOf<K extends SingleKind>(documents: Documents, kind: K): Bod
 }
 
 /** Every document of a kind, in order. The same list comes back while the documents are the same. */
-export function listOf<K extends ManyKind>(documents: Documents, kind: K): readonly Document<K>[] {
+export function documentsOf<K extends ManyKind>(documents: Documents, kind: K): readonly Document<K>[] {
   let lists = LISTS.get(documents);
   if (!lists) LISTS.set(documents, (lists = new Map()));
   let list = lists.get(kind);
@@ -36,7 +36,7 @@ export function openOf<K extends ManyKind>(
   open: string | undefined,
 ): Document<K> | null {
   const asked = open === undefined ? undefined : documents[open];
-  return asked?.kind === kind ? (asked as Document<K>) : (listOf(documents, kind)[0] ?? null);
+  return asked?.kind === kind ? (asked as Document<K>) : (documentsOf(documents, kind)[0] ?? null);
 }
 
 /** The documents by their ids. */

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { fetchScript } from '../../fetchScript';
-import type { Bodies, Document, Documents, Kind, ManyKind, SingleKind } from './document';
+import type { Bodies, Document, Documents, DocumentKind, ManyKind, SingleKind } from './document';
 import { FIRST } from './document';
 import {
   applied,
@@ -102,7 +102,7 @@ export function editSingle<K extends SingleKind>(
 }
 
 /** Changes a document by its id; the same body back, or an id that is gone, is no edit. */
-export function editDocument<K extends Kind>(
+export function editDocument<K extends DocumentKind>(
   { id, kind }: { readonly id: string; readonly kind: K },
   words: string,
   change: (body: Bodies[K]) => Bodies[K],
@@ -124,7 +124,7 @@ export function editDocument<K extends Kind>(
  * Takes into a document what came from elsewhere, from pupils of the class. It is saved as an edit is, but it is no
  * edit: undoing never takes a pupil's work back.
  */
-export function receive<K extends Kind>(
+export function receive<K extends DocumentKind>(
   { id, kind }: { readonly id: string; readonly kind: K },
   change: (body: Bodies[K]) => Bodies[K],
 ): void {
@@ -137,7 +137,12 @@ export function receive<K extends Kind>(
 }
 
 /** Adds a document at the end of its kind; returns its id. */
-export function addDocument<K extends Kind>(kind: K, id: string, body: Bodies[K], words: string): string {
+export function addDocument<K extends DocumentKind>(
+  kind: K,
+  id: string,
+  body: Bodies[K],
+  words: string,
+): string {
   edit(words, (documents) => {
     const order =
       Math.max(0, ...Object.values(documents).map((one) => (one.kind === kind ? one.order : 0))) + 1;

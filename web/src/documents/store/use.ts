@@ -1,4 +1,4 @@
-import type { School } from '@diatonix/core';
+import type { LabelStyle } from '@diatonix/core';
 import type { Bodies, Document, SingleKind } from './document';
 import type { SchoolClass } from '../kinds/schoolClass/type';
 import { FIRST_CLASS } from '../kinds/schoolClass/type';
@@ -12,11 +12,11 @@ export function useSingle<K extends SingleKind>(kind: K): Bodies[K] {
 }
 
 /** How labels are printed and read. */
-export function useSchool(): School {
+export function useSchool(): LabelStyle {
   return useSingle('labels');
 }
 
-export function schoolNow(): School {
+export function schoolNow(): LabelStyle {
   return bodyOf(useDocuments.getState().documents, 'labels');
 }
 

@@ -10,7 +10,7 @@ import type { StaveNote, StemmableNote } from 'vexflow/bravura';
 import { CODES } from '@diatonix/engraving';
 import type { VexFlow } from '@diatonix/engraving';
 import { clefAt, writtenPitch, type DrawnStaff } from './plan';
-import { piecesOf, type Piece } from './pieces';
+import { piecesOf, type NotationPiece } from './pieces';
 import { fifthsAt, writtenFifths, type Made, type SystemOptions } from './systemOptions';
 
 /** Notes outside their chords. */
@@ -24,7 +24,12 @@ export interface MadeVoice {
 }
 
 /** The voices of one bar on all staves, with their accidentals, beams and tuplets. */
-export function voicesOf(vexflow: VexFlow, options: SystemOptions, bar: number, made: Made[]): MadeVoice[] {
+export function voicesOfBar(
+  vexflow: VexFlow,
+  options: SystemOptions,
+  bar: number,
+  made: Made[],
+): MadeVoice[] {
   const { score, plan, inBars } = options;
   const { from, to, metre } = score.bars[bar]!;
   const fifths = fifthsAt(score, from);
@@ -51,7 +56,7 @@ export function voicesOf(vexflow: VexFlow, options: SystemOptions, bar: number, 
       const stem = staff.stems.get(part) ?? (voices.length > 1 ? (index % 2 === 0 ? 1 : -1) : 0);
       // Of two parts that hold together only the outer one carries the sign.
       const others = voices.filter((other) => other.part !== part).flatMap((other) => other.pieces);
-      const isHeldOutside = ({ onset }: Piece) =>
+      const isHeldOutside = ({ onset }: NotationPiece) =>
         staff.outer !== 0 && stem !== staff.outer && others.some((one) => one.fermata && one.onset === onset);
       const notes = pieces.map((piece) =>
         tickable(
@@ -79,7 +84,7 @@ export function voicesOf(vexflow: VexFlow, options: SystemOptions, bar: number, 
 
 /** Which notes of a staff carry an accidental in a bar, by place in the score. */
 function signsOf(
-  pieces: readonly Piece[],
+  pieces: readonly NotationPiece[],
   score: Score,
   staff: DrawnStaff,
   fifths: number,
@@ -111,7 +116,7 @@ function tickable(
   vexflow: VexFlow,
   { score, bracketed }: SystemOptions,
   staff: DrawnStaff,
-  piece: Piece,
+  piece: NotationPiece,
   stem: 0 | 1 | -1,
   signs: ReadonlySet<number>,
   made: Made[],
@@ -175,7 +180,7 @@ function tickable(
 }
 
 /** Notes of one tuplet stand together until they fill the time of its plain notes. */
-function tupletsOf(vexflow: VexFlow, pieces: readonly Piece[], notes: readonly StemmableNote[]) {
+function tupletsOf(vexflow: VexFlow, pieces: readonly NotationPiece[], notes: readonly StemmableNote[]) {
   const tuplets: InstanceType<VexFlow['Tuplet']>[] = [];
   let open: { notes: StemmableNote[]; ticks: number; unit: number; of: readonly [number, number] } | null =
     null;

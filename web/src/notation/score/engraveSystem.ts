@@ -1,7 +1,7 @@
 import { printMetre, type Score } from '@diatonix/core';
 import { asText, SIGNATURES, TOP_LINE } from '@diatonix/engraving';
 import type { VexFlow } from '@diatonix/engraving';
-import { voicesOf } from './barVoices';
+import { voicesOfBar } from './barVoices';
 import { headsOf, type DrawnHead } from './heads';
 import { clefAt, type StaffPlan } from './plan';
 import { barNumber, connectorsOf, names, tiesOf, words } from './systemMarks';
@@ -99,7 +99,7 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
     const noteStart = Math.max(...staves.map((stave) => stave.getNoteStartX()));
     for (const stave of staves) stave.setNoteStartX(noteStart);
     if (bar === from) start = noteStart;
-    const voices = voicesOf(vexflow, options, bar, made);
+    const voices = voicesOfBar(vexflow, options, bar, made);
     if (voices.length > 0) {
       const formatter = new Formatter();
       plan.staves.forEach((_, at) => {

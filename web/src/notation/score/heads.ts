@@ -1,5 +1,5 @@
 import { atPosition, transposedNote, type Note, type Score } from '@diatonix/core';
-import { clefAt, STEP, TOP_LINE, type DrawnStaff, type StaffPlan } from './plan';
+import { clefAt, STEP, FIRST_LINE_Y, type DrawnStaff, type StaffPlan } from './plan';
 import { fifthsAt, writtenFifths, type Made } from './systemOptions';
 
 /** Where a note head or a rest stands on its system, in staff units; `place` is that in the score. */
@@ -73,7 +73,7 @@ function staffAt({ staves }: StaffPlan, y: number): DrawnStaff {
 
 /** The sounding note of a height on a staff at a time, as the signature has it. */
 export function noteAt(score: Score, staff: DrawnStaff, y: number, time: number): Note {
-  const position = TOP_LINE[clefAt(staff, time)] - Math.round((y - staff.top) / STEP);
+  const position = FIRST_LINE_Y[clefAt(staff, time)] - Math.round((y - staff.top) / STEP);
   const written = atPosition(position, writtenFifths(fifthsAt(score, time), staff));
   const { transposition } = staff;
   return transposition ? transposedNote(written, transposition.letters, transposition.halfSteps) : written;

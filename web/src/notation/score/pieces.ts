@@ -32,7 +32,7 @@ export function spelled(ticks: number): Spelled[] {
 }
 
 /** Notes of a voice that begin together, within one bar. */
-export interface Piece {
+export interface NotationPiece {
   readonly onset: number;
   readonly ticks: number;
   /** Places of its notes in the score, lowest first; none for a rest. */
@@ -56,7 +56,7 @@ export function piecesOf(
   own: readonly number[],
   from: number,
   to: number,
-): Piece[] {
+): NotationPiece[] {
   const groups = new Map<number, number[]>();
   const graces = new Map<number, number[]>();
   for (const place of own) {
@@ -66,7 +66,7 @@ export function piecesOf(
     if (known) known.push(place);
     else into.set(note.onset, [place]);
   }
-  const pieces: Piece[] = [];
+  const pieces: NotationPiece[] = [];
   let now = from;
   const gap = (until: number) => {
     for (const value of spelled(until - now)) {

@@ -34,7 +34,7 @@ export interface StaffPlan {
 }
 
 /** Top lines of the clefs, as places on the staff counted from C0. */
-export const TOP_LINE: Record<ClefName, number> = {
+export const FIRST_LINE_Y: Record<ClefName, number> = {
   treble: 38,
   bass: 26,
   alto: 32,
@@ -144,7 +144,8 @@ function roomOf(notes: readonly WrittenNote[], staff: Bare): { over: number; und
   let [over, under] = [OVER, UNDER];
   for (const one of notes) {
     if (!one.note) continue;
-    const above = (staffPosition(writtenPitch(one.note, staff)) - TOP_LINE[clefAt(staff, one.onset)]) * STEP;
+    const above =
+      (staffPosition(writtenPitch(one.note, staff)) - FIRST_LINE_Y[clefAt(staff, one.onset)]) * STEP;
     const held = one.fermata === true ? FERMATA : 0;
     over = Math.max(over, above + OVER + held, OVER + held);
     under = Math.max(under, -above - STAFF + UNDER);

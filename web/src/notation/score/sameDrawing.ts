@@ -1,4 +1,4 @@
-import { sameList } from '../../parts/steadyLists';
+import { sameList } from '../../columns/steadyLists';
 import type { SystemOptions } from './systemOptions';
 
 /** Whether two systems are drawn alike: of their scores only what stands in their own bars is looked at. */

@@ -2,7 +2,7 @@ import { fifthsMoved, type Score } from '@diatonix/core';
 import type { StaveNote } from 'vexflow/bravura';
 import type { BarSystem } from './barWidths';
 import type { DrawnStaff, StaffPlan } from './plan';
-import type { Piece } from './pieces';
+import type { NotationPiece } from './pieces';
 
 /** What a system is drawn from. */
 export interface SystemOptions {
@@ -23,7 +23,7 @@ export interface SystemOptions {
 /** A note of the package with what it stands for. */
 export interface Made {
   readonly note: StaveNote;
-  readonly piece: Piece;
+  readonly piece: NotationPiece;
   readonly staff: DrawnStaff;
 }
 

@@ -1,4 +1,11 @@
-import { type ClefGiven, type GivenFields, anyClef, optional, text, textLists } from '../../givenFields';
+import {
+  type ClefGiven,
+  type GivenFields,
+  anyClefField,
+  optionalField,
+  textField,
+  textListsField,
+} from '../../givenFields';
 
 /** The last chords of a phrase. */
 export type CadenceNameGiven = {
@@ -8,7 +15,7 @@ export type CadenceNameGiven = {
 };
 
 export const CADENCE_NAME_FIELDS: GivenFields<CadenceNameGiven> = {
-  clef: optional(anyClef),
-  key: text,
-  chords: textLists,
+  clef: optionalField(anyClefField),
+  key: textField,
+  chords: textListsField,
 };

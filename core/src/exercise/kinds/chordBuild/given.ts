@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, text, wholeNumber } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, textField, wholeNumberField } from '../../givenFields';
 
 /** A chord by its name, to be written under a signature. */
 export type ChordBuildGiven = {
@@ -11,9 +11,9 @@ export type ChordBuildGiven = {
 };
 
 export const CHORD_BUILD_FIELDS: GivenFields<ChordBuildGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  root: text,
-  quality: text,
-  inversion: wholeNumber,
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  root: textField,
+  quality: textField,
+  inversion: wholeNumberField,
 };

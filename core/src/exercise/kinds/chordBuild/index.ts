@@ -1,7 +1,7 @@
 import { notesAnswer } from '../../answers/notesAnswer';
-import { QUALITIES, type Family } from '../../chordQualities';
+import { QUALITIES, type ChordSize } from '../../chordQualities';
 import type { ExerciseKind } from '../../exerciseKind';
-import { INVERSIONS_OF } from '../../generating/rollChord';
+import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import { generateChordBuild } from './generate';
 import { CHORD_BUILD_FIELDS, type ChordBuildGiven } from './given';
 import { layoutChordBuild } from './layout';
@@ -10,13 +10,13 @@ import { chordBuildDifficulty, solveChordBuild } from './solve';
 import { workingChordBuild } from './working';
 
 /** A root, a quality and an inversion; the notes are written from the lowest up. */
-function building(id: string, family: Family): ExerciseKind<ChordBuildGiven, readonly string[]> {
+function building(id: string, family: ChordSize): ExerciseKind<ChordBuildGiven, readonly string[]> {
   return {
     id,
     materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals'],
-    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_OF[family] },
+    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_ASKED[family] },
     qualities: QUALITIES[family],
-    inversions: INVERSIONS_OF[family],
+    inversions: INVERSIONS_ASKED[family],
     fields: CHORD_BUILD_FIELDS,
     answer: notesAnswer('lowest note'),
     generate: generateChordBuild,

@@ -4,8 +4,8 @@ import { attempt } from '../../../errors';
 import type { NoteName } from '../../../pitch/note';
 import { parseNoteName } from '../../../pitch/parse';
 import { printNoteName } from '../../../pitch/print';
-import { chordOfQuality, type Family } from '../../chordQualities';
-import { INVERSIONS_OF } from '../../generating/rollChord';
+import { chordOfQuality, type ChordSize } from '../../chordQualities';
+import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import {
   CHORD_EXCHANGES,
   INVERSION_IGNORED,
@@ -59,8 +59,8 @@ const seventhLeftOut: Mistake<ChordBuildGiven, Notes> = {
 };
 
 /** What goes wrong where a chord of a family is built, the likeliest first. */
-export function chordBuildMistakes(family: Family): readonly Mistake<ChordBuildGiven, Notes>[] {
-  const most = INVERSIONS_OF[family].length - 1;
+export function chordBuildMistakes(family: ChordSize): readonly Mistake<ChordBuildGiven, Notes>[] {
+  const most = INVERSIONS_ASKED[family].length - 1;
   return [
     inWantedChord<ChordBuildGiven>(INVERSION_IGNORED, most),
     ...CHORD_EXCHANGES.map((turn) => inWantedChord<ChordBuildGiven>(turn, most)),

@@ -1,6 +1,6 @@
 import { type AnswerForm, isRecord, isTextLists, isTexts, listOf, recordOf } from '../../answers/answerForm';
-import { readNote } from '../../answers/noteAnswer';
-import { readNumeral } from '../../answers/numeralAnswer';
+import { parseNoteAnswer } from '../../answers/noteAnswer';
+import { parseNumeralAnswer } from '../../answers/numeralAnswer';
 import { sameAnswer } from '../../answers/sameAnswer';
 import type { MapCell } from '../../layout/questionLayout';
 import { MAP_ROWS } from '../../mapRows';
@@ -28,8 +28,8 @@ export const MAP_ANSWER: AnswerForm<MapAnswer, ChordMapGiven> = {
         row,
         listOf(cells, '|').map((cell) => {
           if (cell === '') return '';
-          if (row === 'numerals') return readNumeral(cell, given, school);
-          return row === 'notes' ? listOf(cell).map((note) => readNote(note, school)) : cell;
+          if (row === 'numerals') return parseNumeralAnswer(cell, given, school);
+          return row === 'notes' ? listOf(cell).map((note) => parseNoteAnswer(note, school)) : cell;
         }),
       ]),
     ),

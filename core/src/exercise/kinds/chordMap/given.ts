@@ -1,5 +1,5 @@
 import type { StackTop } from '../../../label/chordMap';
-import { type GivenFields, oneOf, someOf, text } from '../../givenFields';
+import { type GivenFields, oneOfField, someOfField, textField } from '../../givenFields';
 import { MAP_ROWS, type MapRow } from '../../mapRows';
 
 /** The key of a map, how high its chords are stacked, and the rows that are blank. */
@@ -10,7 +10,7 @@ export type ChordMapGiven = {
 };
 
 export const CHORD_MAP_FIELDS: GivenFields<ChordMapGiven> = {
-  key: text,
-  stack: oneOf<StackTop>([5, 7, 9, 11, 13]),
-  blank: someOf(MAP_ROWS),
+  key: textField,
+  stack: oneOfField<StackTop>([5, 7, 9, 11, 13]),
+  blank: someOfField(MAP_ROWS),
 };

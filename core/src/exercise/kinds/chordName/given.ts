@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, someTexts, text } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, someTextsField, textField } from '../../givenFields';
 
 /** The notes of a chord on a staff. */
 export type ChordNameGiven = {
@@ -9,7 +9,7 @@ export type ChordNameGiven = {
 };
 
 export const CHORD_NAME_FIELDS: GivenFields<ChordNameGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  notes: someTexts,
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  notes: someTextsField,
 };

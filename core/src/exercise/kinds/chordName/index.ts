@@ -1,8 +1,8 @@
 import { chordAnswer } from '../../answers/chordAnswer';
 import type { ChordAnswer } from '../../answers/chordText';
-import { QUALITIES, type Family } from '../../chordQualities';
+import { QUALITIES, type ChordSize } from '../../chordQualities';
 import type { ExerciseKind } from '../../exerciseKind';
-import { INVERSIONS_OF } from '../../generating/rollChord';
+import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import { generateChordName } from './generate';
 import { CHORD_NAME_FIELDS, type ChordNameGiven } from './given';
 import { layoutChord } from './layout';
@@ -11,13 +11,13 @@ import { chordNameDifficulty, solveChordName } from './solve';
 import { workingChordName } from './working';
 
 /** Notes on a staff; root, quality and inversion are named. */
-function naming(id: string, family: Family): ExerciseKind<ChordNameGiven, ChordAnswer> {
+function naming(id: string, family: ChordSize): ExerciseKind<ChordNameGiven, ChordAnswer> {
   return {
     id,
     materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'positions', 'accidentals', 'ledgerLines'],
-    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_OF[family], ledgerLines: 2 },
+    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_ASKED[family], ledgerLines: 2 },
     qualities: QUALITIES[family],
-    inversions: INVERSIONS_OF[family],
+    inversions: INVERSIONS_ASKED[family],
     fields: CHORD_NAME_FIELDS,
     answer: chordAnswer(family !== 'extended'),
     generate: generateChordName,

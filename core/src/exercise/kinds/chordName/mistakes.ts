@@ -1,7 +1,7 @@
 import { printNoteName } from '../../../pitch/print';
 import type { ChordAnswer } from '../../answers/chordText';
-import { QUALITIES, type Family } from '../../chordQualities';
-import { INVERSIONS_OF } from '../../generating/rollChord';
+import { QUALITIES, type ChordSize } from '../../chordQualities';
+import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import { notesIn, rising } from '../../givenReading';
 import { CHORD_EXCHANGES, INVERSION_IGNORED, INVERSION_OFF_BY_ONE, inChordName } from '../../mistakes/chords';
 import type { Mistake } from '../../mistakes/mistake';
@@ -17,7 +17,7 @@ export const rereadNotes = <Given extends { readonly notes: readonly string[] }>
 /** The names of the notes from the lowest up. */
 const namesUp = ({ notes }: ChordNameGiven): string[] => rising(notesIn(notes)).map(printNoteName);
 
-const lowestForRoot = (family: Family): Mistake<ChordNameGiven, ChordAnswer> => ({
+const lowestForRoot = (family: ChordSize): Mistake<ChordNameGiven, ChordAnswer> => ({
   id: 'lowest-for-root',
   slips({ root, quality, inversion }, given) {
     const lowest = namesUp(given)[0]!;
@@ -45,8 +45,8 @@ const highestForRoot: Mistake<ChordNameGiven, ChordAnswer> = {
 };
 
 /** What goes wrong with the name of a chord of a family, the likeliest first. */
-export function chordNameMistakes(family: Family): readonly Mistake<ChordNameGiven, ChordAnswer>[] {
-  const most = INVERSIONS_OF[family].length - 1;
+export function chordNameMistakes(family: ChordSize): readonly Mistake<ChordNameGiven, ChordAnswer>[] {
+  const most = INVERSIONS_ASKED[family].length - 1;
   return [
     ...staffReading<ChordNameGiven>(rereadNotes),
     inChordName(INVERSION_IGNORED, most),

@@ -1,7 +1,7 @@
 import { staffPosition } from '../../../pitch/note';
 import { printNoteName } from '../../../pitch/print';
 import type { ChordAnswer } from '../../answers/chordText';
-import { type ChordName, QUALITIES, namesOfNotes, type Family } from '../../chordQualities';
+import { type ChordName, QUALITIES, namesOfNotes, type ChordSize } from '../../chordQualities';
 import { chordDifficulty } from '../../generating/rollChord';
 import { ledgerDifficulty, writingDifficulty } from '../../generating/staffWriting';
 import { clefIn, keyIn, notesIn, rising } from '../../givenReading';
@@ -9,20 +9,20 @@ import type { DifficultyParts } from '../../question';
 import type { ChordNameGiven } from './given';
 
 /** The names of the notes, those of the family that is asked first: A C E G is a seventh on A, and a sixth on C. */
-export function chordNames({ notes }: ChordNameGiven, family: Family): ChordName[] {
+export function chordNames({ notes }: ChordNameGiven, family: ChordSize): ChordName[] {
   const names = namesOfNotes(rising(notesIn(notes)));
   const own = (name: ChordName) => (QUALITIES[family].includes(name.quality) ? 0 : 1);
   return names.sort((a, b) => own(a) - own(b));
 }
 
-export const solveChordName = (given: ChordNameGiven, family: Family): readonly ChordAnswer[] =>
+export const solveChordName = (given: ChordNameGiven, family: ChordSize): readonly ChordAnswer[] =>
   chordNames(given, family).map(({ root, quality, inversion }) => ({
     root: printNoteName(root),
     quality,
     inversion,
   }));
 
-export function chordNameDifficulty(given: ChordNameGiven, family: Family): DifficultyParts {
+export function chordNameDifficulty(given: ChordNameGiven, family: ChordSize): DifficultyParts {
   const notes = rising(notesIn(given.notes));
   const [name] = chordNames(given, family);
   const spread = notes.length <= 4 && staffPosition(notes[notes.length - 1]!) - staffPosition(notes[0]!) > 7;

@@ -1,7 +1,7 @@
 import { makeChord } from '../../../chord/chord';
 import { nameChordWay, nameChordWorking } from '../../../working/chordWorking';
 import type { WorkingStep } from '../../../working/step';
-import { chordOfQuality, type Family } from '../../chordQualities';
+import { chordOfQuality, type ChordSize } from '../../chordQualities';
 import { notesIn, rising } from '../../givenReading';
 import type { WorkingWays } from '../../question';
 import type { ChordNameGiven } from './given';
@@ -10,7 +10,7 @@ import { chordNames } from './solve';
 /** By stacking the notes in thirds, unless another way is chosen. */
 export function workingChordName(
   given: ChordNameGiven,
-  family: Family,
+  family: ChordSize,
   ways: WorkingWays = {},
 ): readonly WorkingStep[] {
   const notes = rising(notesIn(given.notes));

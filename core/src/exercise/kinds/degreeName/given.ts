@@ -1,6 +1,6 @@
-import { type GivenFields, text } from '../../givenFields';
+import { type GivenFields, textField } from '../../givenFields';
 
 /** A note of a key. */
 export type DegreeNameGiven = { readonly key: string; readonly note: string };
 
-export const DEGREE_NAME_FIELDS: GivenFields<DegreeNameGiven> = { key: text, note: text };
+export const DEGREE_NAME_FIELDS: GivenFields<DegreeNameGiven> = { key: textField, note: textField };

@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, someTexts, text } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, someTextsField, textField } from '../../givenFields';
 
 /** A note, an interval or a chord that is not spelled as its key wants it. */
 export type EnharmonicRespellGiven = {
@@ -9,7 +9,7 @@ export type EnharmonicRespellGiven = {
 };
 
 export const ENHARMONIC_RESPELL_FIELDS: GivenFields<EnharmonicRespellGiven> = {
-  clef: optional(clef),
-  key: text,
-  notes: someTexts,
+  clef: optionalField(clefField),
+  key: textField,
+  notes: someTextsField,
 };

@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, text, texts } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, textField, textsField } from '../../givenFields';
 
 /** A bass note with its figures. */
 export type FiguresNameGiven = {
@@ -10,8 +10,8 @@ export type FiguresNameGiven = {
 };
 
 export const FIGURES_NAME_FIELDS: GivenFields<FiguresNameGiven> = {
-  clef: optional(clef),
-  key: text,
-  bass: text,
-  figures: texts,
+  clef: optionalField(clefField),
+  key: textField,
+  bass: textField,
+  figures: textsField,
 };

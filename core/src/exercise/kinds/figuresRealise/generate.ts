@@ -3,7 +3,7 @@ import { printFigure, shortFigures } from '../../../label/figures';
 import { chordOfNumeral } from '../../../label/numeral';
 import { parseNumeral } from '../../../label/numeralParse';
 import { printNote } from '../../../pitch/print';
-import { cleanSetting } from '../../fourVoices';
+import { cleanVoicing } from '../../fourVoices';
 import { Dice } from '../../generating/dice';
 import type { Material } from '../../generating/material';
 import { rollTaughtLine } from '../../generating/rollLine';
@@ -13,7 +13,7 @@ import { numeralsOfBass } from './solve';
 /** A line of what was taught as a figured bass that can be set without a fault. */
 export function generateFiguresRealise(dice: Dice, material: Material): FiguresRealiseGiven | null {
   const rolled = rollTaughtLine(dice, material);
-  const voices = rolled && cleanSetting(rolled.key, rolled.line);
+  const voices = rolled && cleanVoicing(rolled.key, rolled.line);
   if (!voices) return null;
   const { key, line } = rolled;
   const figures = line.map((text) =>

@@ -1,11 +1,11 @@
 import {
   type ClefGiven,
   type GivenFields,
-  anyClef,
-  optional,
-  someTexts,
-  text,
-  textLists,
+  anyClefField,
+  optionalField,
+  someTextsField,
+  textField,
+  textListsField,
 } from '../../givenFields';
 
 /** A figured bass. */
@@ -17,8 +17,8 @@ export type FiguresRealiseGiven = {
 };
 
 export const FIGURES_REALISE_FIELDS: GivenFields<FiguresRealiseGiven> = {
-  clef: optional(anyClef),
-  key: text,
-  basses: someTexts,
-  figures: textLists,
+  clef: optionalField(anyClefField),
+  key: textField,
+  basses: someTextsField,
+  figures: textListsField,
 };

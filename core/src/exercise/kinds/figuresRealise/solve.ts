@@ -2,7 +2,7 @@ import { TheoryError } from '../../../errors';
 import { notesOfFigures, parseFigure } from '../../../label/figures';
 import { printNumeral } from '../../../label/numeralPrint';
 import { numeralsForNotes } from '../../../label/numeralsFor';
-import { cleanSetting, settingAnswers } from '../../fourVoices';
+import { cleanVoicing, voicingAnswers } from '../../fourVoices';
 import { rounded, writingDifficulty } from '../../generating/staffWriting';
 import { keyIn, notesIn } from '../../givenReading';
 import type { DifficultyParts } from '../../question';
@@ -33,8 +33,8 @@ export function numeralsOfBass(given: FiguresRealiseGiven): string[] {
 export const solveFiguresRealise = (
   given: FiguresRealiseGiven,
 ): readonly (readonly (readonly string[])[])[] =>
-  settingAnswers(
-    cleanSetting(
+  voicingAnswers(
+    cleanVoicing(
       keyIn(given),
       numeralsOfBass(given),
       notesIn(given.basses).map((bass) => [null, null, null, bass]),

@@ -2,7 +2,7 @@ import { attempt } from '../../../errors';
 import { printKey } from '../../../key/key';
 import { parseNumeral } from '../../../label/numeralParse';
 import { printNote } from '../../../pitch/print';
-import { cleanSetting } from '../../fourVoices';
+import { cleanVoicing } from '../../fourVoices';
 import { Dice } from '../../generating/dice';
 import type { Material } from '../../generating/material';
 import { rollLine } from '../../generating/rollLine';
@@ -26,7 +26,7 @@ export function generateHarmonise(dice: Dice, material: Material): HarmoniseGive
   const named = material.numerals.filter((text) => attempt(() => parseNumeral(text, key)).ok);
   const numerals = (named.length > 0 ? named : TAUGHT[key.mode]).filter((one) => !isUntaught(one, material));
   const line = rollLine(dice, key.mode, material.length, (one) => numerals.includes(one));
-  const voices = line && line.every((one) => numerals.includes(one)) && cleanSetting(key, line);
+  const voices = line && line.every((one) => numerals.includes(one)) && cleanVoicing(key, line);
   if (!voices) return null;
   const notes = voices.map(([soprano]) => printNote(soprano));
   const given = { clef: 'treble', key: printKey(key), notes, numerals } as const;

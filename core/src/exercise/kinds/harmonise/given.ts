@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, someTexts, text } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, someTextsField, textField } from '../../givenFields';
 
 /** A melody, and the chords that were taught. */
 export type HarmoniseGiven = {
@@ -10,8 +10,8 @@ export type HarmoniseGiven = {
 };
 
 export const HARMONISE_FIELDS: GivenFields<HarmoniseGiven> = {
-  clef: optional(clef),
-  key: text,
-  notes: someTexts,
-  numerals: someTexts,
+  clef: optionalField(clefField),
+  key: textField,
+  notes: someTextsField,
+  numerals: someTextsField,
 };

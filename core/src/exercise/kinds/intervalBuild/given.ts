@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, flag, optional, text } from '../../givenFields';
+import { type GivenFields, clefField, flagField, optionalField, textField } from '../../givenFields';
 
 /** A note on a staff, the name of an interval and its direction. */
 export type IntervalBuildGiven = {
@@ -11,9 +11,9 @@ export type IntervalBuildGiven = {
 };
 
 export const INTERVAL_BUILD_FIELDS: GivenFields<IntervalBuildGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  from: text,
-  name: text,
-  below: optional(flag),
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  from: textField,
+  name: textField,
+  below: optionalField(flagField),
 };

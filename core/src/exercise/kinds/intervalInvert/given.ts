@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, text } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, textField } from '../../givenFields';
 
 /** Two notes on a staff with the name of their interval. */
 export type IntervalInvertGiven = {
@@ -11,9 +11,9 @@ export type IntervalInvertGiven = {
 };
 
 export const INTERVAL_INVERT_FIELDS: GivenFields<IntervalInvertGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  from: text,
-  to: text,
-  name: optional(text),
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  from: textField,
+  to: textField,
+  name: optionalField(textField),
 };

@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, text, texts } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, textField, textsField } from '../../givenFields';
 
 /** Two notes on a staff, with those that stand before them in their bar. */
 export type IntervalNameGiven = {
@@ -11,9 +11,9 @@ export type IntervalNameGiven = {
 };
 
 export const INTERVAL_NAME_FIELDS: GivenFields<IntervalNameGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  earlier: optional(texts),
-  from: text,
-  to: text,
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  earlier: optionalField(textsField),
+  from: textField,
+  to: textField,
 };

@@ -1,5 +1,12 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, oneOf, optional, someTexts, text } from '../../givenFields';
+import {
+  type GivenFields,
+  clefField,
+  oneOfField,
+  optionalField,
+  someTextsField,
+  textField,
+} from '../../givenFields';
 
 /** A chord in close position, whose next inversion is wanted. */
 export type InversionTurnGiven = {
@@ -10,8 +17,8 @@ export type InversionTurnGiven = {
 };
 
 export const INVERSION_TURN_FIELDS: GivenFields<InversionTurnGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  notes: someTexts,
-  also: optional(oneOf(['note above the gap' as const])),
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  notes: someTextsField,
+  also: optionalField(oneOfField(['note above the gap' as const])),
 };

@@ -1,7 +1,7 @@
 import { notesAnswer } from '../../answers/notesAnswer';
 import { QUALITIES } from '../../chordQualities';
 import type { ExerciseKind } from '../../exerciseKind';
-import { INVERSIONS_OF } from '../../generating/rollChord';
+import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import { generateInversionTurn } from './generate';
 import { INVERSION_TURN_FIELDS, type InversionTurnGiven } from './given';
 import { layoutInversionTurn } from './layout';
@@ -17,7 +17,7 @@ export const INVERSION_TURN: ExerciseKind<InversionTurnGiven, readonly string[]>
   materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals', 'ledgerLines', 'also'],
   defaults: { qualities: QUALITIES.triad, inversions: [0, 1, 2], ledgerLines: 2 },
   qualities: TRIADS_AND_SEVENTHS,
-  inversions: INVERSIONS_OF.triad,
+  inversions: INVERSIONS_ASKED.triad,
   fields: INVERSION_TURN_FIELDS,
   answer: notesAnswer('lowest note'),
   generate: generateInversionTurn,

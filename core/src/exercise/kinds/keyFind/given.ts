@@ -2,12 +2,12 @@ import { MODES, type Mode } from '../../../key/key';
 import {
   type ClefGiven,
   type GivenFields,
-  anyClef,
-  oneOf,
-  optional,
-  someTexts,
-  textLists,
-  texts,
+  anyClefField,
+  oneOfField,
+  optionalField,
+  someTextsField,
+  textListsField,
+  textsField,
 } from '../../givenFields';
 
 /** A line of chords under a signature, and the keys between which one chooses. */
@@ -20,9 +20,9 @@ export type KeyFindGiven = {
 };
 
 export const KEY_FIND_FIELDS: GivenFields<KeyFindGiven> = {
-  clef: optional(anyClef),
-  signature: optional(texts),
-  mode: optional(oneOf(MODES)),
-  candidates: someTexts,
-  chords: textLists,
+  clef: optionalField(anyClefField),
+  signature: optionalField(textsField),
+  mode: optionalField(oneOfField(MODES)),
+  candidates: someTextsField,
+  chords: textListsField,
 };

@@ -1,7 +1,7 @@
 import { INVERSION_WORDS } from '../../../chord/inversionNames';
-import { type AnswerForm, part, textOf } from '../../answers/answerForm';
-import { readInversion } from '../../answers/chordText';
-import { intervalParts, readInterval } from '../../answers/intervalAnswer';
+import { type AnswerForm, partMark, textOf } from '../../answers/answerForm';
+import { parseInversion } from '../../answers/chordText';
+import { intervalParts, parseIntervalAnswer } from '../../answers/intervalAnswer';
 import { sameAnswer } from '../../answers/sameAnswer';
 import { CADENCE_ENDS } from '../../cadenceEnds';
 import type { ListenGiven } from './given';
@@ -21,8 +21,8 @@ export const HEARD_ANSWER: AnswerForm<string | number, ListenGiven> = {
   name: 'heard',
   isAnswer: (value) => typeof value === 'string' || Number.isInteger(value),
   read(raw, { of }) {
-    if (of === 'interval') return readInterval(textOf(raw));
-    if (of === 'inversion') return readInversion(raw);
+    if (of === 'interval') return parseIntervalAnswer(textOf(raw));
+    if (of === 'inversion') return parseInversion(raw);
     return textOf(raw)
       .toLowerCase()
       .replace(/\b(?:cadence|triad)\b/g, '')
@@ -32,7 +32,7 @@ export const HEARD_ANSWER: AnswerForm<string | number, ListenGiven> = {
   parts: (right, said) =>
     typeof right === 'string' && /^[PMmAd]+\d+$/.test(right)
       ? intervalParts(right, String(said))
-      : [part('name', sameAnswer(right, said))],
+      : [partMark('name', sameAnswer(right, said))],
   evenParts: true,
   typed: String,
 };

@@ -1,5 +1,5 @@
 import { LISTENED, type Listened } from '../../generating/material';
-import { type GivenFields, oneOf, optional, text, textLists } from '../../givenFields';
+import { type GivenFields, oneOfField, optionalField, textField, textListsField } from '../../givenFields';
 
 /** What is played, moment by moment, what of it is to be named, and the key of a cadence. */
 export type ListenGiven = {
@@ -9,7 +9,7 @@ export type ListenGiven = {
 };
 
 export const LISTEN_FIELDS: GivenFields<ListenGiven> = {
-  of: oneOf(LISTENED),
-  sound: textLists,
-  key: optional(text),
+  of: oneOfField(LISTENED),
+  sound: textListsField,
+  key: optionalField(textField),
 };

@@ -1,5 +1,5 @@
 import type { ExerciseKind } from '../../exerciseKind';
-import { INVERSIONS_OF } from '../../generating/rollChord';
+import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import { HEARD_ANSWER, heardChoices } from './answer';
 import { generateListen } from './generate';
 import { LISTEN_FIELDS, type ListenGiven } from './given';
@@ -13,7 +13,7 @@ export const LISTEN: ExerciseKind<ListenGiven, string | number> = {
   id: 'listen',
   materialFields: ['listened', 'keys', 'clefs', 'intervals', 'compound', 'inversions', 'cadences'],
   defaults: { inversions: [0] },
-  inversions: INVERSIONS_OF.triad,
+  inversions: INVERSIONS_ASKED.triad,
   fields: LISTEN_FIELDS,
   answer: HEARD_ANSWER,
   generate: generateListen,

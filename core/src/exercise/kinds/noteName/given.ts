@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, text, texts } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, textField, textsField } from '../../givenFields';
 
 /** A note on a staff, with those that stand before it in its bar. */
 export type NoteNameGiven = {
@@ -10,8 +10,8 @@ export type NoteNameGiven = {
 };
 
 export const NOTE_NAME_FIELDS: GivenFields<NoteNameGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  earlier: optional(texts),
-  note: text,
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  earlier: optionalField(textsField),
+  note: textField,
 };

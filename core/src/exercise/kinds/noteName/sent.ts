@@ -3,7 +3,7 @@ import { type Clef, signatureAlteration } from '../../../key/scale';
 import { type Note, modulo, noteName, staffPosition } from '../../../pitch/note';
 import { parseNote } from '../../../pitch/parse';
 import { printNote } from '../../../pitch/print';
-import { clef } from '../../givenFields';
+import { clefField } from '../../givenFields';
 import type { GivenData } from '../../question';
 import type { NoteNameGiven } from './given';
 
@@ -35,7 +35,7 @@ export function drawNoteName(given: NoteNameGiven): GivenData {
 /** The question of what was drawn. Throws TheoryError for a bad key. */
 export function readDrawnNote(sent: GivenData): GivenData {
   const { drawn, ...rest } = sent as SentNoteName;
-  if (!isDrawn(drawn) || !clef.holds(rest.clef)) return sent;
+  if (!isDrawn(drawn) || !clefField.holds(rest.clef)) return sent;
   const middle = MIDDLE[rest.clef];
   const signs = new Signs(rest.key);
   const notes = drawn.map(([on, sign]) => {

@@ -1,6 +1,6 @@
-import { type GivenFields, text } from '../../givenFields';
+import { type GivenFields, textField } from '../../givenFields';
 
 /** A numeral in a key. */
 export type NumeralBuildGiven = { readonly key: string; readonly numeral: string };
 
-export const NUMERAL_BUILD_FIELDS: GivenFields<NumeralBuildGiven> = { key: text, numeral: text };
+export const NUMERAL_BUILD_FIELDS: GivenFields<NumeralBuildGiven> = { key: textField, numeral: textField };

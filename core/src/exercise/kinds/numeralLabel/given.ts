@@ -1,5 +1,5 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, optional, someTexts, text } from '../../givenFields';
+import { type GivenFields, clefField, optionalField, someTextsField, textField } from '../../givenFields';
 
 /** A chord on a staff under a signature. */
 export type NumeralLabelGiven = {
@@ -9,7 +9,7 @@ export type NumeralLabelGiven = {
 };
 
 export const NUMERAL_LABEL_FIELDS: GivenFields<NumeralLabelGiven> = {
-  clef: optional(clef),
-  key: text,
-  notes: someTexts,
+  clef: optionalField(clefField),
+  key: textField,
+  notes: someTextsField,
 };

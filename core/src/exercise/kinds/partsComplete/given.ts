@@ -1,11 +1,11 @@
 import {
   type ClefGiven,
   type GivenFields,
-  anyClef,
-  openVoices,
-  optional,
-  someTexts,
-  text,
+  anyClefField,
+  openVoicesField,
+  optionalField,
+  someTextsField,
+  textField,
 } from '../../givenFields';
 
 /** Numerals, and the voices that stand over them; null is to be written. */
@@ -17,8 +17,8 @@ export type PartsCompleteGiven = {
 };
 
 export const PARTS_COMPLETE_FIELDS: GivenFields<PartsCompleteGiven> = {
-  clef: optional(anyClef),
-  key: text,
-  numerals: someTexts,
-  voices: openVoices,
+  clef: optionalField(anyClefField),
+  key: textField,
+  numerals: someTextsField,
+  voices: openVoicesField,
 };

@@ -1,6 +1,6 @@
 import type { Note } from '../../../pitch/note';
 import { parseNote } from '../../../pitch/parse';
-import { cleanSetting, settingAnswers } from '../../fourVoices';
+import { cleanVoicing, voicingAnswers } from '../../fourVoices';
 import { rounded, writingDifficulty } from '../../generating/staffWriting';
 import { keyIn } from '../../givenReading';
 import type { DifficultyParts } from '../../question';
@@ -12,7 +12,7 @@ const fixedVoices = ({ voices }: PartsCompleteGiven): (Note | null)[][] =>
 
 /** The smoothest setting that breaks no rule. */
 export const solvePartsComplete = (given: PartsCompleteGiven): readonly (readonly (readonly string[])[])[] =>
-  settingAnswers(cleanSetting(keyIn(given), given.numerals, fixedVoices(given)));
+  voicingAnswers(cleanVoicing(keyIn(given), given.numerals, fixedVoices(given)));
 
 export function partsCompleteDifficulty(given: PartsCompleteGiven): DifficultyParts {
   const voices = fixedVoices(given);

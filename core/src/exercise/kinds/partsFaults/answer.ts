@@ -3,7 +3,7 @@ import {
   type AnswerForm,
   type PartMark,
   isRecord,
-  part,
+  partMark,
   recordOf,
   shown,
   unread,
@@ -31,7 +31,7 @@ const isSame = (a: FaultAnswer, b: FaultAnswer) => a.at === b.at && a.rule === b
 
 const partsOf = (right: readonly FaultAnswer[], said: readonly FaultAnswer[]): PartMark[] =>
   right.map((fault) =>
-    part(
+    partMark(
       `chord ${fault.at}, ${fault.rule}`,
       said.some((one) => isSame(one, fault)),
     ),

@@ -1,7 +1,7 @@
 import { printKey } from '../../../key/key';
 import type { Note } from '../../../pitch/note';
 import type { FourNotes } from '../../../voicing/fourPart';
-import { cleanSetting, printVoices } from '../../fourVoices';
+import { cleanVoicing, printVoices } from '../../fourVoices';
 import { Dice } from '../../generating/dice';
 import type { Material } from '../../generating/material';
 import { rollLine } from '../../generating/rollLine';
@@ -30,7 +30,7 @@ export function generatePartsFaults(dice: Dice, material: Material): PartsFaults
   if (key.mode !== 'major' && key.mode !== 'minor') return null;
   const line = rollLine(dice, key.mode, material.length, () => true);
   if (!line) return null;
-  const clean = cleanSetting(key, line);
+  const clean = cleanVoicing(key, line);
   if (!clean) return null;
   for (let tries = 0; tries < TRIES; tries++) {
     const given = {

@@ -1,4 +1,11 @@
-import { type ClefGiven, type GivenFields, anyClef, fourVoices, optional, text } from '../../givenFields';
+import {
+  type ClefGiven,
+  type GivenFields,
+  anyClefField,
+  fourVoicesField,
+  optionalField,
+  textField,
+} from '../../givenFields';
 
 /** Four voices in which something is wrong. */
 export type PartsFaultsGiven = {
@@ -8,7 +15,7 @@ export type PartsFaultsGiven = {
 };
 
 export const PARTS_FAULTS_FIELDS: GivenFields<PartsFaultsGiven> = {
-  clef: optional(anyClef),
-  key: optional(text),
-  voices: fourVoices,
+  clef: optionalField(anyClefField),
+  key: optionalField(textField),
+  voices: fourVoicesField,
 };

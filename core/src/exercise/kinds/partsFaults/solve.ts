@@ -1,4 +1,4 @@
-import { checkSetting } from '../../../voicing/check';
+import { checkVoicing } from '../../../voicing/check';
 import type { FourNotes } from '../../../voicing/fourPart';
 import type { Fault } from '../../../voicing/rules';
 import { rounded, writingDifficulty } from '../../generating/staffWriting';
@@ -13,7 +13,7 @@ export const settingGiven = ({ voices }: Pick<PartsFaultsGiven, 'voices'>): Four
 
 /** The faults of the setting, chords counted from 0. */
 export const faultsOf = (given: PartsFaultsGiven): readonly Fault[] =>
-  checkSetting(settingGiven(given), keyIn(given));
+  checkVoicing(settingGiven(given), keyIn(given));
 
 /** Faults as they are answered: the chord counted from 1, the rule, and the voices. */
 export const solvePartsFaults = (given: PartsFaultsGiven): readonly (readonly FaultAnswer[])[] => [

@@ -1,11 +1,11 @@
 import {
   type ClefGiven,
   type GivenFields,
-  anyClef,
-  oneOf,
-  optional,
-  text,
-  textLists,
+  anyClefField,
+  oneOfField,
+  optionalField,
+  textField,
+  textListsField,
 } from '../../givenFields';
 
 /** A line of chords, and whether the cadence at its end is to be named too. */
@@ -17,8 +17,8 @@ export type ProgressionLabelGiven = {
 };
 
 export const PROGRESSION_LABEL_FIELDS: GivenFields<ProgressionLabelGiven> = {
-  clef: optional(anyClef),
-  key: text,
-  chords: textLists,
-  also: optional(oneOf(['cadence' as const])),
+  clef: optionalField(anyClefField),
+  key: textField,
+  chords: textListsField,
+  also: optionalField(oneOfField(['cadence' as const])),
 };

@@ -1,11 +1,11 @@
 import { type Clef, SCALE_FORMS, type ScaleForm } from '../../../key/scale';
-import { type GivenFields, clef, oneOf, optional, text } from '../../givenFields';
+import { type GivenFields, clefField, oneOfField, optionalField, textField } from '../../givenFields';
 
 /** A key and a form of its scale. */
 export type ScaleWriteGiven = { readonly clef?: Clef; readonly key: string; readonly form: ScaleForm };
 
 export const SCALE_WRITE_FIELDS: GivenFields<ScaleWriteGiven> = {
-  clef: optional(clef),
-  key: text,
-  form: oneOf(SCALE_FORMS),
+  clef: optionalField(clefField),
+  key: textField,
+  form: oneOfField(SCALE_FORMS),
 };

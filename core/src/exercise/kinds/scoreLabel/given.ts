@@ -1,11 +1,11 @@
 import {
   type ClefGiven,
   type GivenFields,
-  anyClef,
-  fourVoices,
-  optional,
-  text,
-  textLists,
+  anyClefField,
+  fourVoicesField,
+  optionalField,
+  textField,
+  textListsField,
 } from '../../givenFields';
 
 /** A phrase for four voices, or the chords of a piece as they sound. */
@@ -17,8 +17,8 @@ export type ScoreLabelGiven = {
 };
 
 export const SCORE_LABEL_FIELDS: GivenFields<ScoreLabelGiven> = {
-  clef: optional(anyClef),
-  key: text,
-  voices: optional(fourVoices),
-  chords: optional(textLists),
+  clef: optionalField(anyClefField),
+  key: textField,
+  voices: optionalField(fourVoicesField),
+  chords: optionalField(textListsField),
 };

@@ -1,6 +1,6 @@
 import { MODES, type Mode } from '../../../key/key';
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, oneOf, optional, texts } from '../../givenFields';
+import { type GivenFields, clefField, oneOfField, optionalField, textsField } from '../../givenFields';
 
 /** A signature by its notes in their order, and whether its major or its minor key is wanted. */
 export type SignatureNameGiven = {
@@ -10,7 +10,7 @@ export type SignatureNameGiven = {
 };
 
 export const SIGNATURE_NAME_FIELDS: GivenFields<SignatureNameGiven> = {
-  clef: optional(clef),
-  signature: texts,
-  mode: optional(oneOf(MODES)),
+  clef: optionalField(clefField),
+  signature: textsField,
+  mode: optionalField(oneOfField(MODES)),
 };

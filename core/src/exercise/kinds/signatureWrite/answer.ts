@@ -1,4 +1,4 @@
-import { type AnswerForm, isTexts, part, sameSet } from '../../answers/answerForm';
+import { type AnswerForm, isTexts, partMark, sameSet } from '../../answers/answerForm';
 import { notesAnswer } from '../../answers/notesAnswer';
 import { sameAnswer } from '../../answers/sameAnswer';
 
@@ -9,7 +9,10 @@ export const SIGNATURE_ANSWER: AnswerForm<readonly string[]> = {
   name: 'notes',
   isAnswer: isTexts,
   read,
-  parts: (right, said) => [part('accidentals', sameSet(right, said)), part('order', sameAnswer(right, said))],
+  parts: (right, said) => [
+    partMark('accidentals', sameSet(right, said)),
+    partMark('order', sameAnswer(right, said)),
+  ],
   evenParts: true,
   typed,
 };

@@ -1,5 +1,12 @@
 import type { Clef } from '../../../key/scale';
-import { type GivenFields, clef, flag, optional, someTexts, text } from '../../givenFields';
+import {
+  type GivenFields,
+  clefField,
+  flagField,
+  optionalField,
+  someTextsField,
+  textField,
+} from '../../givenFields';
 
 /** Notes of a line, and how far they are moved. */
 export type TransposeGiven = {
@@ -11,9 +18,9 @@ export type TransposeGiven = {
 };
 
 export const TRANSPOSE_FIELDS: GivenFields<TransposeGiven> = {
-  clef: optional(clef),
-  key: optional(text),
-  notes: someTexts,
-  by: text,
-  below: optional(flag),
+  clef: optionalField(clefField),
+  key: optionalField(textField),
+  notes: someTextsField,
+  by: textField,
+  below: optionalField(flagField),
 };

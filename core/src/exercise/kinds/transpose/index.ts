@@ -7,7 +7,7 @@ import { generateTranspose } from './generate';
 import { TRANSPOSE_FIELDS, type TransposeGiven } from './given';
 import { layoutTranspose } from './layout';
 import { TRANSPOSE_MISTAKES } from './mistakes';
-import { keyAfter, solveTranspose, transposeDifficulty } from './solve';
+import { keyMovedTo, solveTranspose, transposeDifficulty } from './solve';
 
 /** A few notes of a key; they are written an interval higher or lower. */
 export const TRANSPOSE: ExerciseKind<TransposeGiven, readonly string[]> = {
@@ -24,5 +24,5 @@ export const TRANSPOSE: ExerciseKind<TransposeGiven, readonly string[]> = {
     buildIntervalWorking(parseNote(notes[0]!), parseInterval(by), below),
   mistakes: TRANSPOSE_MISTAKES,
   pairsStartWithReading: true,
-  played: { as: 'row', octaves: true, spelledIn: keyAfter },
+  played: { as: 'row', octaves: true, spelledIn: keyMovedTo },
 };

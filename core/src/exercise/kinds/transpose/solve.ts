@@ -24,7 +24,7 @@ export const transposeDifficulty = (given: TransposeGiven): DifficultyParts => (
 });
 
 /** The key that the notes come to: that in which a player means what is struck. */
-export function keyAfter({ key, by, below = false }: TransposeGiven): Key {
+export function keyMovedTo({ key, by, below = false }: TransposeGiven): Key {
   const { tonic, mode } = keyIn({ key });
   return keyOf(transpose({ ...tonic, octave: 4 }, parseInterval(by), below), mode);
 }

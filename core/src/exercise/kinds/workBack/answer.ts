@@ -1,16 +1,16 @@
 import { describe } from '../../../chord/describe';
 import { type Chord, stackedNotes } from '../../../chord/chord';
-import { isMinorTarget, type FoundChord } from '../../../context/workBack';
+import { isMinorTarget, type WorkedBackChord } from '../../../context/workBack';
 import { attempt } from '../../../errors';
 import type { Key } from '../../../key/key';
 import { chordOfNumeral } from '../../../label/numeral';
 import { parseNumeral } from '../../../label/numeralParse';
 import { printNumeral } from '../../../label/numeralPrint';
-import { entryOf, readEntry } from '../../../line/entry';
+import { entryOf, chordOfEntry } from '../../../line/entry';
 import { sameName } from '../../../pitch/note';
 import { printNoteName } from '../../../pitch/print';
-import type { School } from '../../../school/school';
-import { type AnswerForm, listOf, part } from '../../answers/answerForm';
+import type { LabelStyle } from '../../../school/school';
+import { type AnswerForm, listOf, partMark } from '../../answers/answerForm';
 import { LABELS_ANSWER } from '../../answers/numeralAnswer';
 import { keyIn } from '../../givenReading';
 import type { WorkBackGiven } from './given';
@@ -20,8 +20,8 @@ import { formsOf, soughtIn } from './solve';
  * A chord that was worked back, as a numeral, a symbol or notes, in the numeral of the key: one that does what is
  * sought is called as the right answers call it.
  */
-function readChord(text: string, found: FoundChord | undefined, key: Key, school: School): string {
-  const { chord, numeral } = readEntry(entryOf(text, key, school), key);
+function readChord(text: string, found: WorkedBackChord | undefined, key: Key, school: LabelStyle): string {
+  const { chord, numeral } = chordOfEntry(entryOf(text, key, school), key);
   const same = found && formsOf(found, key).find((form) => sameChord(form, chord, key));
   return same ?? printNumeral(numeral, key);
 }
@@ -33,7 +33,7 @@ function sameChord(form: string, chord: Chord, key: Key): boolean {
 }
 
 /** Whether a chord does what is sought: its root is the deduced one, its seventh and its inversion are free. */
-function does(text: string, { role, numeral, target }: FoundChord, key: Key): boolean {
+function does(text: string, { role, numeral, target }: WorkedBackChord, key: Key): boolean {
   const chord = attempt(() => chordOfNumeral(parseNumeral(text, key), key));
   if (!chord.ok || !sameName(chord.value.root, chordOfNumeral(numeral, key).root)) return false;
   const { triad, seventh } = describe(chord.value.members);
@@ -54,7 +54,7 @@ export const WORK_BACK_ANSWER: AnswerForm<readonly string[], WorkBackGiven> = {
   parts: (right, said, given) => {
     const sought = soughtIn(given);
     return right.map((one, at) =>
-      part(
+      partMark(
         sought.length === 1 ? 'chord' : `chord ${at + 1}`,
         one === said[at] || (said[at] !== undefined && does(said[at], sought[at]!, keyIn(given))),
       ),

@@ -1,4 +1,4 @@
-import { type GivenFields, someOf, text } from '../../givenFields';
+import { type GivenFields, someOfField, textField } from '../../givenFields';
 
 /** A target in a key, and the chords that are sought before it: a ii and its V, or one of them. */
 export type WorkBackGiven = {
@@ -11,7 +11,7 @@ export type WorkBackGiven = {
 export type Role = 'ii' | 'V';
 
 export const WORK_BACK_FIELDS: GivenFields<WorkBackGiven> = {
-  key: text,
-  target: text,
-  roles: someOf<Role>(['ii', 'V']),
+  key: textField,
+  target: textField,
+  roles: someOfField<Role>(['ii', 'V']),
 };

@@ -1,4 +1,4 @@
-import type { FoundChord } from '../../../context/workBack';
+import type { WorkedBackChord } from '../../../context/workBack';
 import { chordFromFormula } from '../../../chord/build';
 import { stackedNotes } from '../../../chord/chord';
 import { attempt } from '../../../errors';
@@ -13,7 +13,7 @@ import type { Mistake } from '../../mistakes/mistake';
 import type { WorkBackGiven } from './given';
 import { soughtIn } from './solve';
 
-type Slip = (found: FoundChord, key: Key) => readonly (string | null)[];
+type Slip = (found: WorkedBackChord, key: Key) => readonly (string | null)[];
 
 /** The numerals of triads and sevenths in a key. */
 const named = (notes: readonly NoteName[], key: Key): string | null => {
@@ -27,7 +27,7 @@ const chordsOn = (root: NoteName, formulas: readonly string[], key: Key) =>
     return notes.ok ? named(notes.value, key) : null;
   });
 
-const goalOf = ({ target, numeral, role }: FoundChord, key: Key): NoteName =>
+const goalOf = ({ target, numeral, role }: WorkedBackChord, key: Key): NoteName =>
   role === 'V'
     ? chordOfNumeral(target, key).root
     : nameBelow(chordOfNumeral(numeral, key).root, { number: 5, deviation: 0 });

@@ -1,4 +1,4 @@
-import { dominantOf, isMinorTarget, secondOf, type FoundChord } from '../../../context/workBack';
+import { dominantOf, isMinorTarget, secondOf, type WorkedBackChord } from '../../../context/workBack';
 import { TheoryError, attempt } from '../../../errors';
 import type { Key } from '../../../key/key';
 import { chordOfNumeral } from '../../../label/numeral';
@@ -10,7 +10,7 @@ import type { DifficultyParts } from '../../question';
 import type { WorkBackGiven } from './given';
 
 /** The chords that are sought before a target, from the front. Throws TheoryError `request`. */
-export function soughtIn(given: WorkBackGiven): FoundChord[] {
+export function soughtIn(given: WorkBackGiven): WorkedBackChord[] {
   const key = keyIn(given);
   const dominant = dominantOf(parseNumeral(given.target, key), key);
   if (dominant.kind !== 'found') throw noTarget(given.target);
@@ -29,7 +29,7 @@ const FORMS = { V: ['V7', 'V'], major: ['ii7', 'ii'], minor: ['iiø7', 'iio', 'i
 const MAJOR: Key = { tonic: { step: 0, alteration: 0 }, mode: 'major' };
 
 /** The usual forms of a sought chord, as numerals of the key. */
-export function formsOf({ role, target, numeral }: FoundChord, key: Key): string[] {
+export function formsOf({ role, target, numeral }: WorkedBackChord, key: Key): string[] {
   const forms = role === 'V' ? FORMS.V : isMinorTarget(target) ? FORMS.minor : FORMS.major;
   return forms.flatMap((form) => {
     // In minor the second degree of the home key is diminished by itself: its names are read there as they stand.

@@ -1,7 +1,7 @@
-import { type AnswerForm, isText, part, textOf } from '../../answers/answerForm';
+import { type AnswerForm, isText, partMark, textOf } from '../../answers/answerForm';
 import { sameAnswer } from '../../answers/sameAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
-import { text } from '../../givenFields';
+import { textField } from '../../givenFields';
 import { inOwnWords } from '../../layout/questionLayout';
 
 /** A question in somebody's own words. */
@@ -11,7 +11,7 @@ const TEXT_ANSWER: AnswerForm<string> = {
   name: 'text',
   isAnswer: isText,
   read: (raw) => textOf(raw).toLowerCase().replace(/\s+/g, ' '),
-  parts: (right, said) => [part('answer', sameAnswer(right, said))],
+  parts: (right, said) => [partMark('answer', sameAnswer(right, said))],
   typed: (answer) => answer,
 };
 
@@ -20,7 +20,7 @@ export const WRITTEN: ExerciseKind<WrittenGiven, string> = {
   id: 'written',
   materialFields: [],
   defaults: {},
-  fields: { question: text },
+  fields: { question: textField },
   answer: TEXT_ANSWER,
   // Nothing writes these but people.
   generate: () => null,

@@ -7,7 +7,7 @@ import {
   voicePlaces,
   writtenNoteWords,
   type Key,
-  type School,
+  type LabelStyle,
   type Score,
 } from '@diatonix/core';
 import { Plus, Trash2, X } from 'lucide-react';
@@ -15,7 +15,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { Choice } from '../../../design/Choice';
 import { Button, fieldLook, Toggle } from '../../../design/controls';
-import { NotePanel } from '../../../notes/lazy';
+import { LazyNotePanel } from '../../../notes/lazy';
 import { NOTES_DESK } from '../../../notes/desk';
 import { NotesToggle } from '../../../notes/NotesToggle';
 import { SCORES_DESK } from '../desk';
@@ -76,7 +76,7 @@ const Bar = styled.section`
 interface NoteBarProps {
   readonly score: Score;
   readonly notes: Notes;
-  readonly school: School;
+  readonly school: LabelStyle;
   /** The key at the selected note, in which keys of a keyboard are spelled. */
   readonly keyOf: Key;
   /** Counts the times that the focus is asked for. */
@@ -180,7 +180,7 @@ export function NoteBar({ score, notes, school, keyOf, asked, onLeave }: NoteBar
         </p>
       )}
       {byHand && one && (
-        <NotePanel
+        <LazyNotePanel
           keyOf={keyOf}
           clef="treble"
           shown={one.note ? [one.note] : []}
@@ -202,7 +202,7 @@ function voiceWords({ name, staves }: Score['parts'][number], staff: number, voi
 
 interface PitchFieldProps {
   readonly value: string;
-  readonly school: School;
+  readonly school: LabelStyle;
   readonly onPitch: (note: ReturnType<typeof parseNoteIn>) => void;
 }
 

@@ -1,6 +1,19 @@
 import { CLEFS, parseKey, parseNote } from '@diatonix/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNotEmpty, IsString, Max, MaxLength, Min, ValidateIf, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateIf,
+  ValidateNested,
+} from 'class-validator';
 import { May, OwnIds, ReadableAs, TextValues } from '../../checks/decorators';
 import { LONGEST_PIECE } from '../../checks/limits';
 import { MOST_PER_BAR } from './type';

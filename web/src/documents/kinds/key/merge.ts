@@ -1,4 +1,4 @@
-import { fields, members } from '../../merging/part';
+import { fields, mergedMembers } from '../../merging/part';
 
 /** How two changes of it come together. */
-export const keyMapPart = fields({ print: fields({ keys: members }) });
+export const keyMapPart = fields({ print: fields({ keys: mergedMembers }) });

@@ -1,9 +1,9 @@
-import { choicesOf, SCHOOL_SETTINGS, SYMBOL_SETTINGS } from '@diatonix/core';
+import { choicesOf, LABEL_SETTINGS, SYMBOL_SETTINGS } from '@diatonix/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsObject, ValidateNested } from 'class-validator';
 
 /** A class whose fields are the settings of a table of schools. */
-function fromSettings(target: object, table: typeof SCHOOL_SETTINGS | typeof SYMBOL_SETTINGS): void {
+function fromSettings(target: object, table: typeof LABEL_SETTINGS | typeof SYMBOL_SETTINGS): void {
   for (const [name, setting] of Object.entries(table)) IsIn(choicesOf(setting))(target, name);
 }
 
@@ -17,4 +17,4 @@ export class LabelsCheck {
   @Type(() => SymbolsCheck)
   symbols!: SymbolsCheck;
 }
-fromSettings(LabelsCheck.prototype, SCHOOL_SETTINGS);
+fromSettings(LabelsCheck.prototype, LABEL_SETTINGS);

@@ -1,6 +1,6 @@
 import { sameValue } from '@diatonix/core';
 import type { PileBody, PileEntry, PilePupil } from './type';
-import { derived, fields, items, type Part } from '../../merging/part';
+import { derived, fields, items, type MergePart } from '../../merging/part';
 import { sheetPart } from '../sheet/merge';
 
 /** An answer as it is known: by its id, and one that was written before there were ids by what it says. */
@@ -45,7 +45,7 @@ function withAgain(body: PileBody, base: PileBody, pupils: readonly PilePupil[])
 }
 
 /** A pile: answers are only ever added, and a pupil of whom one side has something new stays on it. */
-export const pilePart: Part = {
+export const pilePart: MergePart = {
   merge: (three, path, clashes) => {
     const [theirs, mine] = [three.theirs as PileBody, three.mine as PileBody];
     const base = { ...NOTHING, ...(three.base as Partial<PileBody>) } as PileBody;

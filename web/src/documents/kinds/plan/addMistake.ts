@@ -1,7 +1,7 @@
-import { mistakeName, remedyOf, type School } from '@diatonix/core';
+import { mistakeName, remedyOf, type LabelStyle } from '@diatonix/core';
 import { newId } from '../../store/ids';
 import { FIRST_PLAN, MOST_THEORY, type PlanBody } from './type';
-import { listOf } from '../../store/select';
+import { documentsOf } from '../../store/select';
 import { addDocument, editDocument, tell, useDocuments } from '../../store/store';
 import { today } from '../../store/today';
 
@@ -25,8 +25,13 @@ export const planTitle = (pupil: string | null): string =>
   (pupil === null ? FIRST_PLAN.title : `${FIRST_PLAN.title}, ${pupil}`).slice(0, 200);
 
 /** Puts the exercise that trains a mistake into the plan of a pupil or a class, or into a new one, and says so. */
-export function planAgainst(mistake: string, classId: string, pupil: string | null, school: School): void {
-  const plans = listOf(useDocuments.getState().documents, 'plan');
+export function planAgainst(
+  mistake: string,
+  classId: string,
+  pupil: string | null,
+  school: LabelStyle,
+): void {
+  const plans = documentsOf(useDocuments.getState().documents, 'plan');
   const own = plans.find(({ body }) => body.classId === classId && (body.pupil ?? null) === pupil);
   const what = `An exercise against “${mistakeName(mistake, school)}”`;
   if (own) {

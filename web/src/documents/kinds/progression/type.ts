@@ -7,7 +7,7 @@ export interface ColumnRulings extends Omit<LineColumn, 'entry'> {
 }
 
 /** A column of a progression: what was entered, or the piece of text that was not understood. */
-export type Column = (
+export type ProgressionColumn = (
   { readonly id: string; readonly entry: Entry } | { readonly id: string; readonly unread: string }
 ) &
   ColumnRulings;
@@ -36,7 +36,7 @@ export interface Progression {
   readonly weights: RuleWeights;
   /** How the keyboard plays a chord. */
   readonly pattern: Pattern;
-  readonly columns: readonly Column[];
+  readonly columns: readonly ProgressionColumn[];
 }
 
 export const PROGRESSION_VIEWS = ['keyboard', 'four-part'] as const;

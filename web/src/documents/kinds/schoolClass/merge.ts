@@ -1,8 +1,8 @@
-import { fields, items, members } from '../../merging/part';
+import { fields, items, mergedMembers } from '../../merging/part';
 
 /** How two changes of it come together. */
 export const schoolClassPart = fields({
-  notYetTaught: fields({ major: members, minor: members }),
+  notYetTaught: fields({ major: mergedMembers, minor: mergedMembers }),
   pupils: items(fields()),
   lessons: items(fields()),
 });

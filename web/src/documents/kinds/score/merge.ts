@@ -1,5 +1,12 @@
-import { attempt, noteGroups, notesOfGroups, sameValue, type RulingRow, type ScoreRows } from '@diatonix/core';
-import { fields, items, members, merged, whole, type Part, type Path } from '../../merging/part';
+import {
+  attempt,
+  noteGroups,
+  notesOfGroups,
+  sameValue,
+  type RulingRow,
+  type ScoreRows,
+} from '@diatonix/core';
+import { fields, items, mergedMembers, merged, whole, type MergePart, type Path } from '../../merging/part';
 
 const first = (row: string): string => row.split(' ')[0] ?? '';
 const signatures = items(whole, first);
@@ -24,7 +31,7 @@ const sameFrame = (one: ScoreRows, other: ScoreRows): boolean =>
  * The notes of a score bar by bar in each part. Where one of the two changed bars or parts, the notes no longer stand
  * in the same places: then the whole score is one thing.
  */
-const scoreRows: Part = {
+const scoreRows: MergePart = {
   merge: (three, path, clashes) => {
     const [base, theirs, mine] = [three.base, three.theirs, three.mine] as (ScoreRows | undefined)[];
     if (!base || !theirs || !mine || !sameFrame(base, theirs) || !sameFrame(base, mine))
@@ -59,6 +66,6 @@ const scoreRows: Part = {
 export const scorePart = fields({
   score: scoreRows,
   rulings: items(whole, ({ kind, from }: RulingRow) => `${kind} ${from}`),
-  hidden: members,
-  waived: members,
+  hidden: mergedMembers,
+  waived: mergedMembers,
 });

@@ -1,7 +1,7 @@
 import { kindWords, remedyOf, type BenchQuestions, type MaterialText } from '@diatonix/core';
 import { newId } from '../../store/ids';
 import type { SheetBody, SheetSectionBody } from './type';
-import { listOf } from '../../store/select';
+import { documentsOf } from '../../store/select';
 import { addDocument, editDocument, tell, useDocuments } from '../../store/store';
 
 const MARKS = 2;
@@ -34,7 +34,7 @@ export function addRemedy(mistake: string): void {
 }
 
 function addTo(kind: string, count: number, own: Pick<SheetSectionBody, 'material' | 'pinned'>): void {
-  const sheets = listOf(useDocuments.getState().documents, 'sheet');
+  const sheets = documentsOf(useDocuments.getState().documents, 'sheet');
   const last = sheets[sheets.length - 1];
   const section = (sections: readonly SheetSectionBody[]): SheetSectionBody => ({
     ...{ id: newId(), kind, count, marks: MARKS, instruction: '', seed: freeSeed(sections), exchanged: [] },

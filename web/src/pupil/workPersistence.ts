@@ -4,7 +4,7 @@
  */
 import { printPupilsFile } from '@diatonix/core';
 import { openDB, type IDBPDatabase } from 'idb';
-import type { Work } from './work';
+import type { Work } from './workTypes';
 
 const NAME = 'diatonix-pupil';
 const STORE = 'parts';

@@ -6,7 +6,7 @@ import { chordOfNumeral, isAugmentedSixthName, localKey, type Numeral } from '..
 import { sameName, type NoteName } from '../pitch/note';
 
 /** What the rules have to know of a chord in its key. */
-export interface ChordSense {
+export interface VoiceLeadingDuties {
   /** The leading note that must go up, where the chord is a dominant (or an augmented sixth) and has it. */
   readonly leading: NoteName | null;
   /** The note that the leading note goes to. */
@@ -27,7 +27,7 @@ export interface ChordSense {
 }
 
 /** A chord with its numeral in the key that it is counted in; `cadential` for a six-four before its dominant. */
-export interface Sensed {
+export interface KnownDuties {
   readonly numeral: Numeral;
   readonly key: Key;
   readonly cadential?: boolean;
@@ -38,7 +38,12 @@ export interface Sensed {
  * dominant of the key (or of its target), its seventh and ninth, and what is
  * doubled in it (docs/conventions.md; common practice).
  */
-export function senseOf(chord: Chord | null, key: Key, local: Key = key, sensed?: Sensed): ChordSense {
+export function dutiesOf(
+  chord: Chord | null,
+  key: Key,
+  local: Key = key,
+  sensed?: KnownDuties,
+): VoiceLeadingDuties {
   const leadingOfKey = scaleOf(local, isMinorLike(local.mode) ? 'harmonic' : 'natural')[6]!;
   const tonic = degreeNote(local, 1);
   const nothing = {
@@ -81,7 +86,7 @@ export function senseOf(chord: Chord | null, key: Key, local: Key = key, sensed?
 }
 
 /** The augmented sixth: its raised note goes up to the dominant, its bass down; the tonic is doubled. */
-function sixthSense(chord: Chord, key: Key, local: Key): ChordSense {
+function sixthSense(chord: Chord, key: Key, local: Key): VoiceLeadingDuties {
   const raised = memberNote(chord.root, { degree: 6, alteration: 1 });
   return {
     leading: raised,
@@ -119,7 +124,7 @@ function doubledIn(chord: Chord, neapolitan: boolean): NoteName | null {
 }
 
 /** A chord of a progression whose numeral may not be known. */
-export interface MaybeSensed {
+export interface MaybeKnownDuties {
   readonly numeral: Numeral | null;
   readonly key: Key;
   readonly cadential?: boolean;
@@ -127,14 +132,14 @@ export interface MaybeSensed {
 }
 
 /** What the rules have to know of each chord of a progression: a tonic six-four before its dominant is cadential. */
-export function sensesOf(chords: readonly MaybeSensed[]): ChordSense[] {
+export function dutiesOfLine(chords: readonly MaybeKnownDuties[]): VoiceLeadingDuties[] {
   return chords.map(({ numeral, key, cadential, chord }, at) => {
-    if (!numeral) return senseOf(chord ?? null, key);
+    if (!numeral) return dutiesOf(chord ?? null, key);
     const next = chords[at + 1];
     const isCadential =
       cadential === true ||
       (isTonicSixFour(numeral) && next?.numeral !== undefined && isDominant(next.numeral));
-    return senseOf(chord ?? chordOfNumeral(numeral, key), key, localKey(numeral, key), {
+    return dutiesOf(chord ?? chordOfNumeral(numeral, key), key, localKey(numeral, key), {
       numeral,
       key,
       cadential: isCadential,
@@ -157,7 +162,7 @@ function isDominant(numeral: Numeral | null): boolean {
 }
 
 /** The same chord without members that four voices do not hold. */
-export function withMembers(sense: ChordSense, chord: Chord): ChordSense {
+export function withMembers(sense: VoiceLeadingDuties, chord: Chord): VoiceLeadingDuties {
   const has = (note: NoteName | null) =>
     note !== null && chord.members.some((m) => sameName(memberNote(chord.root, m), note)) ? note : null;
   return {

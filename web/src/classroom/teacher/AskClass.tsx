@@ -1,13 +1,13 @@
 import { attempt } from '@diatonix/core';
 import { MessageCircleQuestion } from 'lucide-react';
-import { useClassroom } from '../classroom/teacher/store';
-import { Drop } from '../design/Drop';
-import { part } from '../design/part';
-import { tell } from '../documents/store/store';
-import { fetchScript } from '../fetchScript';
-import type { SheetEntry } from './ToSheet';
+import { useClassroom } from './store';
+import { Drop } from '../../design/Drop';
+import { part } from '../../design/part';
+import { tell } from '../../documents/store/store';
+import { fetchScript } from '../../fetchScript';
+import type { SheetEntry } from '../../parts/ToSheet';
 
-const MenuPopover = part(() => import('../design/MenuPopover').then((module) => module.default));
+const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 
 /** Asks the class that is open the column that is selected, with something of it blank; nothing where none is open. */
 export function AskClass({ entries }: { entries: readonly SheetEntry[] }) {
@@ -15,8 +15,8 @@ export function AskClass({ entries }: { entries: readonly SheetEntry[] }) {
   if (!isOpen || entries.length === 0) return null;
   const ask = async (at: number) => {
     const [bringing, { askQuick }] = await Promise.all([
-      fetchScript(() => import('../documents/kinds/sheet/questionsFrom')),
-      fetchScript(() => import('../classroom/teacher/lead')),
+      fetchScript(() => import('../../documents/kinds/sheet/questionsFrom')),
+      fetchScript(() => import('./lead')),
     ]);
     const brought = attempt(() => entries[at]!.bring(bringing));
     if (brought.ok) askQuick(brought.value);

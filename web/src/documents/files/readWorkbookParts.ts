@@ -1,7 +1,7 @@
-import type { Document } from '../documents/store/document';
-import type { PileEntry } from '../documents/kinds/pile/type';
-import type { SetAside } from '../documents/store/store';
-import { workbookFromFile, type FileResult } from '../documents/files/workbookText';
+import type { Document } from '../store/document';
+import type { PileEntry } from '../kinds/pile/type';
+import type { SetAside } from '../store/store';
+import { workbookFromFile, type FileResult } from './workbookText';
 
 /** What a workbook file holds, and in how many parts it is handed over. */
 export interface WorkbookAhead {
@@ -19,7 +19,7 @@ const ENTRIES_AT_ONCE = 4000;
 let parts: WorkbookPart[] = [];
 
 /** Reads a workbook file and keeps it, to be handed over part by part. */
-export async function readWorkbook(file: File): Promise<FileResult<WorkbookAhead>> {
+export async function readWorkbookParts(file: File): Promise<FileResult<WorkbookAhead>> {
   const read = await workbookFromFile(await file.text(), file.name);
   if (!read.ok) return read;
   const { title, aside, documents } = read.value;
@@ -42,4 +42,11 @@ export function workbookPart(at: number): WorkbookPart {
   const part = parts[at]!;
   delete parts[at];
   return part;
+}
+
+/** The tasks of reading a large workbook file behind the page. */
+export interface WorkbookTasks {
+  readonly [name: string]: (input: never) => unknown;
+  readonly readWorkbookParts: typeof readWorkbookParts;
+  readonly workbookPart: typeof workbookPart;
 }

@@ -2,10 +2,10 @@ import { attempt } from '../errors';
 import { halfSteps, intervalUp } from '../interval/interval';
 import { sameName, type NoteName } from '../pitch/note';
 import { describe } from './describe';
-import { dropDoublings, identify, type Reading } from './identify';
+import { dropDoublings, identify, type ChordReading } from './identify';
 
 /** What notes are that are no stack of thirds, or another way to see them. Names from the lowest up. */
-export type BeyondThirds =
+export type NonTertian =
   | { readonly kind: 'quartal' | 'quintal' | 'cluster'; readonly notes: readonly NoteName[] }
   | {
       readonly kind: 'polychord';
@@ -20,7 +20,7 @@ export type BeyondThirds =
 const NO_CHORD_OF_THIRDS = 6.6;
 
 /** Whether a name in thirds explains the notes. */
-export function isFarFetched(reading: Reading): boolean {
+export function isFarFetched(reading: ChordReading): boolean {
   return reading.cost > NO_CHORD_OF_THIRDS;
 }
 
@@ -29,7 +29,7 @@ export function isFarFetched(reading: Reading): boolean {
  * from the lowest up show them (common practice of twentieth-century harmony); `none` where not even thirds
  * explain the notes; else null.
  */
-export function beyondThirds(notes: readonly NoteName[]): BeyondThirds | null {
+export function nonTertian(notes: readonly NoteName[]): NonTertian | null {
   const distinct = dropDoublings(notes);
   if (distinct.length < 2) return null;
   if (distinct.length >= 3) {
@@ -52,7 +52,7 @@ function isUnexplained(distinct: readonly NoteName[]): boolean {
 }
 
 /** Six notes of which the lower three and the upper three are each a major or minor triad. */
-function polychord(distinct: readonly NoteName[]): BeyondThirds | null {
+function polychord(distinct: readonly NoteName[]): NonTertian | null {
   if (distinct.length !== 6) return null;
   const lower = distinct.slice(0, 3);
   const upper = distinct.slice(3);

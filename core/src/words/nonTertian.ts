@@ -1,10 +1,10 @@
-import type { BeyondThirds } from '../chord/beyondThirds';
+import type { NonTertian } from '../chord/nonTertian';
 import { displayNoteName } from '../pitch/print';
 import type { NoteName } from '../pitch/note';
-import { DEFAULT_SCHOOL, type School } from '../school/school';
+import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 
 /** What notes are beyond thirds, as a teacher would say it. */
-export function beyondThirdsWords(found: BeyondThirds, school: School = DEFAULT_SCHOOL): string {
+export function nonTertianWords(found: NonTertian, school: LabelStyle = DEFAULT_LABEL_STYLE): string {
   const say = (notes: readonly NoteName[]) =>
     notes.map((note) => displayNoteName(note, school.letters)).join(' ');
   switch (found.kind) {
