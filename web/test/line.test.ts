@@ -1,12 +1,7 @@
 /** A connection that comes back by itself, and a pupil's answers that stay until they are kept. */
 import { Connection, type Socket } from '../src/network/line';
-import {
-  EMPTY_OUTBOX,
-  PupilLine,
-  waitingIn,
-  type Outbox,
-  type PupilEvents,
-} from '../src/classroom/pupil/pupilLine';
+import { EMPTY_OUTBOX, PupilLine, waitingIn } from '../src/classroom/pupil/pupilLine';
+import type { Outbox, PupilEvents } from '../src/classroom/pupil/pupilLine';
 
 class FakeSocket implements Socket {
   readyState = 0;
