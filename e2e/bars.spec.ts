@@ -13,6 +13,7 @@ import {
   test,
   writeDownSounding,
   typeLine,
+  chooseFrom,
 } from './fixtures';
 
 async function chooseMetre(page: Page, metre: string): Promise<void> {
@@ -56,7 +57,7 @@ test('lengths, words, repeats and the source are set in the margin and undone', 
   await openProgressions(page, demo);
   await typeLine(page, 'I IV V I');
   await page.getByRole('gridcell', { name: 'Symbol: D' }).click();
-  await page.getByLabel('Length').selectOption('quarter');
+  await chooseFrom(page, 'Length', 'quarter');
   await expect(entryLine(page)).toHaveValue('| I:2 | IV:1 V:2 I:2');
   await page.getByRole('textbox', { name: 'Words under this column' }).fill('sails');
   await expectRow(page, 'Words', ['nothing', 'sails', 'nothing', 'nothing']);
@@ -147,7 +148,7 @@ test('the selection loops, a bar is counted in, repeats are played, and another 
   await page.getByRole('button', { name: 'Listen' }).click();
   await page.getByRole('checkbox', { name: 'Loop' }).click();
   await page.getByRole('checkbox', { name: 'Count in one bar' }).click();
-  await page.getByLabel('Then, in turn').selectOption({ label: 'Harbour Bell, first phrase' });
+  await chooseFrom(page, 'Then, in turn', 'Harbour Bell, first phrase');
   await page.keyboard.press('Escape');
   sounded = await writeDownSounding(page);
   await page.getByRole('button', { name: 'Play the selection' }).click();

@@ -109,3 +109,9 @@ export async function chooseKey(page: Page, button: RegExp, key: string): Promis
   await page.getByRole('button', { name: button }).click();
   await page.getByRole('dialog').getByRole('button', { name: key, exact: true }).click();
 }
+
+/** Opens a choice by the name that stands before it and takes one of what is offered. */
+export async function chooseFrom(page: Page, name: string, option: string): Promise<void> {
+  await page.getByRole('button', { name: new RegExp(`${name}$`) }).click();
+  await page.getByRole('option', { name: option, exact: true }).click();
+}

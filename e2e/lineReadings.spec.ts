@@ -8,6 +8,7 @@ import {
   saved,
   test,
   typeLine,
+  chooseFrom,
 } from './fixtures';
 
 test('a ruling stands through recomputation until it is taken back, and undo reaches it', async ({
@@ -129,14 +130,14 @@ test('a whole voice is locked and freed; rules have weights; given voices are ch
   ).toBeVisible();
   await expectRow(page, 'Faults', parallel);
   await page.getByRole('button', { name: 'Rules of writing' }).click();
-  await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('costs 4');
+  await chooseFrom(page, 'parallel fifths', 'costs 4');
   await page.keyboard.press('Escape');
   await expect(page.getByText(/The whole setting costs/)).toBeVisible();
   await expect(page.getByText(/No legal setting goes on/)).toHaveCount(0);
   // Allowed at a cost, it is still named; switched off, it is not.
   await expectRow(page, 'Faults', parallel);
   await page.getByRole('button', { name: 'Rules of writing' }).click();
-  await page.getByRole('combobox', { name: 'parallel fifths' }).selectOption('is off');
+  await chooseFrom(page, 'parallel fifths', 'is off');
   await page.keyboard.press('Escape');
   await expectRow(page, 'Faults', Array<string>(5).fill('nothing'));
 });

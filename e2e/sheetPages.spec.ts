@@ -1,7 +1,7 @@
 /** Sheets out of the bench and into it: the PDF, files with and without answers, and what other benches bring. */
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, saved, test } from './fixtures';
+import { expect, saved, test, chooseFrom } from './fixtures';
 
 const questions = (page: Page) => page.locator('.question');
 
@@ -91,7 +91,7 @@ test('a question is kept, moved and written by hand; the class and room for work
   await page.getByRole('menuitem', { name: 'In your own words' }).click();
   await page.getByRole('textbox', { name: 'Question', exact: true }).fill('What is a tonic?');
   await expect(page.getByRole('button', { name: 'Question 1: What is a tonic?' })).toBeVisible();
-  await page.getByRole('combobox', { name: 'Room to work' }).selectOption('letters');
+  await chooseFrom(page, 'Room to work', 'Letters to stack');
   await expect(page.getByRole('table', { name: 'Letters to stack' }).first()).toBeVisible();
   await saved(page);
   await page.reload();

@@ -50,7 +50,7 @@ async function loadLines() {
   const { outputFiles } = await build({
     stdin: {
       contents:
-        `export { Line } from './web/src/network/line';` +
+        `export { Connection } from './web/src/network/line';` +
         `export { PupilLine, EMPTY_OUTBOX } from './web/src/classroom/pupil/pupilLine';`,
       resolveDir: ROOT,
       loader: 'ts',
@@ -67,7 +67,7 @@ const SETTLE_MS = 20_000;
 const wait = (ms) => new Promise((done) => setTimeout(done, ms));
 
 const { pupils: count, seconds, drop, hostile, lock, browser } = options();
-const { Line, PupilLine, EMPTY_OUTBOX } = await loadLines();
+const { Connection, PupilLine, EMPTY_OUTBOX } = await loadLines();
 let server = await startClass();
 const { port } = new URL(server.address);
 const token = new URL(server.teacher).hash.slice(1);
@@ -100,7 +100,7 @@ const given = new Map();
 const names = Array.from({ length: count }, (_, at) => `Pupil ${at + 1}`);
 const teacher = browser
   ? await teacherInBrowser(server, given)
-  : teacherHere({ Line, socketTo, token, given, names: lock ? names : null });
+  : teacherHere({ Connection, socketTo, token, given, names: lock ? names : null });
 await teacher.ready;
 
 const harm = hostile ? startHarm(port, teacher.code()) : null;

@@ -12,7 +12,7 @@ const SHEET = JSON.stringify({ format: 'a sheet of the load run', text: 'x'.repe
 
 /** A teacher's page without a page: takes an answer once, as the application does, and says that it is kept. */
 export function teacherHere({
-  Line,
+  Connection,
   socketTo,
   token,
   given,
@@ -32,7 +32,7 @@ export function teacherHere({
   let opened;
   const ready = new Promise((resolve) => (opened = resolve));
   const connect = () =>
-    new Line({
+    new Connection({
       open: () => socketTo('/class/teacher', ['diatonix-class', token], '127.0.0.1'),
       onUp: () => {
         const pupils = [...known.values()].map(({ id, name, version, n }) => ({

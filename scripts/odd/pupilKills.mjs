@@ -19,7 +19,7 @@ const pause = (ms) => new Promise((later) => setTimeout(later, ms));
 
 /** Kills so often. Gives how many letters were due, those that were lost, and answers that the teacher lacks. */
 export async function killPupils({ count, seed, promised = PROMISED_MS }) {
-  const { Line, sheetText } = await bundle();
+  const { Connection, sheetText } = await bundle();
   const random = seeded(seed);
   const server = await startClass();
   const { port } = new URL(server.address);
@@ -34,7 +34,7 @@ export async function killPupils({ count, seed, promised = PROMISED_MS }) {
   const came = new Map();
   const token = new URL(server.teacher).hash.slice(1);
   const teacher = teacherHere({
-    ...{ Line, socketTo, token, given: new Map(), names: null, sheet: sheetText() },
+    ...{ Connection, socketTo, token, given: new Map(), names: null, sheet: sheetText() },
     onAnswer: ({ question, text }) => came.set(question, text),
   });
   await teacher.ready;
@@ -111,7 +111,7 @@ async function bundle() {
     stdin: {
       contents: `
         import { makeSheet, printPupilsFile, pupilSheet } from './core/src/index';
-        export { Line } from './web/src/network/line';
+        export { Connection } from './web/src/network/line';
         const section = { kind: 'interval-name', count: ${QUESTIONS}, marks: 1 };
         export const sheetText = () => printPupilsFile({
           sheets: [pupilSheet(makeSheet({ title: 'Slack water', seed: 3, sections: [section] }, 0))],

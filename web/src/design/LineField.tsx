@@ -1,3 +1,4 @@
+import { TextInput } from './fields/TextInput';
 import { useId, useMemo, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 
@@ -113,7 +114,7 @@ export function LineField({
         <div ref={mirror} className="mirror" aria-hidden="true">
           {underlined(text, faults)}
         </div>
-        <input
+        <TextInput
           data-line=""
           maxLength={LONGEST_LINE}
           aria-label={label}

@@ -1,3 +1,4 @@
+import { PlainButton } from './PlainButton';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
@@ -44,9 +45,9 @@ export function Problem({ children, onClose }: ProblemProps) {
     <Line role="alert">
       <span>{children}</span>
       {onClose && (
-        <button type="button" aria-label="Close the message" onClick={onClose}>
+        <PlainButton aria-label="Close the message" onPress={onClose}>
           <X aria-hidden="true" />
-        </button>
+        </PlainButton>
       )}
     </Line>
   );

@@ -1,3 +1,4 @@
+import { PlainButton } from './PlainButton';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
@@ -117,22 +118,20 @@ export default function RowsTable({
                 ))}
                 {onMove && (
                   <td className="order">
-                    <button
-                      type="button"
+                    <PlainButton
                       aria-label={`${name}: up`}
-                      disabled={at === 0}
-                      onClick={() => onMove(id, -1)}
+                      isDisabled={at === 0}
+                      onPress={() => onMove(id, -1)}
                     >
                       <ArrowUp aria-hidden="true" />
-                    </button>
-                    <button
-                      type="button"
+                    </PlainButton>
+                    <PlainButton
                       aria-label={`${name}: down`}
-                      disabled={at === rows.length - 1}
-                      onClick={() => onMove(id, 1)}
+                      isDisabled={at === rows.length - 1}
+                      onPress={() => onMove(id, 1)}
                     >
                       <ArrowDown aria-hidden="true" />
-                    </button>
+                    </PlainButton>
                   </td>
                 )}
               </tr>

@@ -1,3 +1,4 @@
+import { TextInput } from '../design/fields/TextInput';
 import { ChevronDown } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button, Menu, MenuTrigger, Popover } from 'react-aria-components';
@@ -22,7 +23,7 @@ export function DocumentTitle({ what: [one, many], title, onRename, beside, menu
       <div className="names">
         <h1>
           <span className="visually-hidden">{title}</span>
-          <input
+          <TextInput
             aria-label={`Title of the ${one}`}
             value={title}
             maxLength={200}

@@ -1,3 +1,4 @@
+import { TextInput } from '../design/fields/TextInput';
 import {
   attempt,
   DEFAULT_LABEL_STYLE,
@@ -136,7 +137,7 @@ function KeyByText({ letters, onChoose }: { letters: LetterSystem; onChoose: (ke
         if (keys.length > 0) onChoose(printKey(keys[0]!));
       }}
     >
-      <input
+      <TextInput
         aria-label="Key or signature"
         placeholder="F# minor, or two flats"
         value={text}

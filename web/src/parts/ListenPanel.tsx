@@ -1,5 +1,6 @@
+import { Checkbox } from '../design/fields/Checkbox';
 import type { ReactNode } from 'react';
-import { Dialog, Popover } from 'react-aria-components';
+import { Dialog, Label, Popover, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { fieldLook } from '../design/controls';
 import type { Dropped } from '../design/Drop';
@@ -62,15 +63,14 @@ export function ListenPanel<Id extends string>(props: ListenPanelProps<Id>) {
     >
       <Panel>
         <Dialog aria-label="Listen">
-          <fieldset>
-            <legend>Hear</legend>
+          <RadioGroup value={heard} onChange={(id) => onHeard(id as typeof heard)}>
+            <Label>Hear</Label>
             {options.map(({ id, name }) => (
-              <label key={id}>
-                <input type="radio" name="heard" checked={id === heard} onChange={() => onHeard(id)} />
+              <Radio key={id} value={id}>
                 {name}
-              </label>
+              </Radio>
             ))}
-          </fieldset>
+          </RadioGroup>
           {children}
         </Dialog>
       </Panel>
@@ -89,9 +89,8 @@ export function ListenTick({
   onChange: (on: boolean) => void;
 }) {
   return (
-    <label>
-      <input type="checkbox" checked={on} onChange={(event) => onChange(event.target.checked)} />
+    <Checkbox isSelected={on} onChange={onChange}>
       {name}
-    </label>
+    </Checkbox>
   );
 }

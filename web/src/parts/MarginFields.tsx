@@ -6,26 +6,24 @@ export const MarginFields = styled.div`
   display: grid;
   gap: 0.6rem;
   margin-top: 0.8rem;
-  label {
+  > label,
+  > .field {
     display: grid;
     grid-template-columns: 6.5rem 1fr;
     align-items: center;
     color: var(--soft);
     font-size: 0.875rem;
   }
-  &.narrow label {
+  &.narrow > label,
+  &.narrow > .field {
     grid-template-columns: 3.9rem 1fr;
   }
   input:not([type='checkbox']),
-  select,
   textarea {
     ${fieldLook}
     width: 100%;
     color: var(--ink);
     font-size: 0.9rem;
-  }
-  input[type='checkbox'] {
-    justify-self: start;
   }
   .bars {
     display: flex;

@@ -1,3 +1,4 @@
+import { TextArea } from '../design/fields/TextInput';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button, fieldLook } from '../design/controls';
@@ -33,7 +34,7 @@ export function NamesField({ onAdd }: { onAdd: (names: readonly string[]) => voi
     <Field>
       <label>
         More pupils, a name on each line
-        <textarea
+        <TextArea
           rows={3}
           value={text}
           maxLength={20_000}

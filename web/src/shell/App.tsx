@@ -1,3 +1,4 @@
+import { PlainButton } from '../design/PlainButton';
 import { Menu as MenuIcon, Square } from 'lucide-react';
 import { Activity, Suspense, useCallback, useEffect, useState } from 'react';
 import { Link, Navigate, NavLink, Outlet, Route, Routes, useLocation, useNavigate } from 'react-router';
@@ -91,9 +92,9 @@ function Layout() {
         <Link className="brand" to="/about" title="About Diatonix: version, licences, where work is kept">
           Diatonix
         </Link>
-        <button type="button" className="unfold" aria-expanded={!folded} onClick={() => setFolded(!folded)}>
+        <PlainButton className="unfold" aria-expanded={!folded} onPress={() => setFolded(!folded)}>
           <MenuIcon aria-hidden="true" /> {current?.title ?? 'Benches'}
-        </button>
+        </PlainButton>
         <ol>
           {BENCHES.map(({ path, title }, index) => (
             <li key={path}>
@@ -143,9 +144,9 @@ function StopButton() {
   const playing = usePlayback((state) => state.playing);
   if (!playing) return null;
   return (
-    <button type="button" className="stop" onClick={stop}>
+    <PlainButton className="stop" onPress={stop}>
       <Square aria-hidden="true" /> Stop
-    </button>
+    </PlainButton>
   );
 }
 

@@ -1,3 +1,4 @@
+import { TextInput } from '../design/fields/TextInput';
 import { liveQuery } from 'dexie';
 import { Copy, Download, FolderOpen, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
@@ -242,7 +243,7 @@ function AsideItem({ row, title, onDelete }: AsideItemProps) {
 function TitleInput({ id, title }: { id: string; title: string }) {
   const [draft, setDraft] = useState<string | null>(null);
   return (
-    <input
+    <TextInput
       aria-label={`Name of ${title || 'the unnamed workbook'}`}
       value={draft ?? title}
       maxLength={200}

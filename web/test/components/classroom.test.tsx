@@ -23,6 +23,7 @@ import { JoinClass } from '../../src/pupil/JoinClass';
 import { LetterStack } from '../../src/pupil/LetterStack';
 import { SlipView } from '../../src/pupil/SlipView';
 import type { RoomWork } from '../../src/pupil/work';
+import { chooseFrom } from './chooseFrom';
 import { DEMO_DOCUMENTS, showDemo } from '../demo';
 
 jest.mock('../../src/classroom/teacher/lead', () => ({
@@ -85,7 +86,7 @@ describe('the Class bench', () => {
     render(<Choose />);
     await user.click(screen.getByRole('button', { name: SHEET.title }));
     expect(lead.openClass).toHaveBeenCalledWith(SHEET, expect.objectContaining({ id: CLASS.id }));
-    await user.selectOptions(screen.getByRole('combobox', { name: 'The class' }), 'none of them');
+    await chooseFrom(user, 'The class', 'none of them');
     await user.click(screen.getByRole('button', { name: /single questions only/ }));
     expect(lead.openClass).toHaveBeenLastCalledWith(null, null);
   });

@@ -4,7 +4,7 @@ import { DEFAULT_LABEL_STYLE } from '@diatonix/core';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { NumberInput } from '../../src/parts/NumberInput';
+import { NumberInput } from '../../src/design/fields/NumberInput';
 import { NumberedSentences } from '../../src/parts/Working';
 
 afterEach(cleanup);

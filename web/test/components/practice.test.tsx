@@ -8,6 +8,7 @@ import { DrillView } from '../../src/benches/practice/Drill';
 import { PracticeBench } from '../../src/benches/practice/PracticeBench';
 import { addPlan, setPlan, setWhom } from '../../src/benches/practice/state';
 import { Theory } from '../../src/benches/practice/Theory';
+import { chooseFrom } from './chooseFrom';
 import { showDemo, showEmpty } from '../demo';
 
 const show = () =>
@@ -42,10 +43,10 @@ test('the margin makes the plan: drills, keys, modes, minutes, pauses', async ()
   expect(body().drills).toEqual(['scale', 'triads', 'primary', 'sevenths', 'arpeggio']);
   await user.click(screen.getByRole('checkbox', { name: 'scale' }));
   expect(body().drills).not.toContain('scale');
-  await user.selectOptions(screen.getByRole('combobox', { name: /^Keys/ }), 'Flats first');
-  await user.selectOptions(screen.getByRole('combobox', { name: /^Mode/ }), 'Minor');
-  await user.selectOptions(screen.getByRole('combobox', { name: /^Minor/ }), 'melodic');
-  await user.selectOptions(screen.getByRole('combobox', { name: /^Pause/ }), 'none');
+  await chooseFrom(user, 'Keys', 'Flats first');
+  await chooseFrom(user, 'Mode', 'Minor');
+  await chooseFrom(user, 'Minor', 'melodic');
+  await chooseFrom(user, 'Pause', 'none');
   expect(body()).toMatchObject({ order: 'flats', modes: 'minor', form: 'melodic', pause: 0 });
   const minutes = screen.getByRole('spinbutton', { name: /Minutes/ });
   await user.clear(minutes);
@@ -78,7 +79,7 @@ test('theory is added, asked, and taken out', async () => {
   addPlan();
   setPlan({ drills: ['scale'], minutes: 60 });
   show();
-  await user.selectOptions(screen.getByRole('combobox', { name: 'Add theory' }), 'Name the interval');
+  await chooseFrom(user, 'Add theory', 'Name the interval');
   expect(body().theory).toEqual([{ kind: 'interval-name', material: {} }]);
   await user.click(items().find(({ textContent }) => textContent?.startsWith('Theory'))!);
   expect(screen.getByRole('textbox', { name: 'Your answer' })).toBeTruthy();

@@ -6,6 +6,7 @@ import { MemoryRouter } from 'react-router';
 import { sheetNow, SHEETS_DESK } from '../../src/benches/sheets/desk';
 import { SheetsBench } from '../../src/benches/sheets/SheetsBench';
 import { addSheet, setMaterial } from '../../src/benches/sheets/state';
+import { chooseFrom } from './chooseFrom';
 import { showEmpty } from '../demo';
 
 const show = () =>
@@ -173,10 +174,10 @@ describe('a sheet', () => {
   test('the page is for a class, has a date, a size, room to work, and ways of working', async () => {
     const user = userEvent.setup();
     show();
-    await user.selectOptions(screen.getByRole('combobox', { name: /Size/ }), 'Large print');
-    await user.selectOptions(screen.getByRole('combobox', { name: /Room to work/ }), 'A scratch staff');
-    await user.selectOptions(screen.getByRole('combobox', { name: /Intervals by/ }), 'turning it round');
-    await user.selectOptions(screen.getByRole('combobox', { name: /Chords by/ }), 'counted half steps');
+    await chooseFrom(user, 'Size', 'Large print');
+    await chooseFrom(user, 'Room to work', 'A scratch staff');
+    await chooseFrom(user, 'Intervals by', 'turning it round');
+    await chooseFrom(user, 'Chords by', 'counted half steps');
     expect(body()).toMatchObject({
       size: 'large',
       scrap: 'staff',
@@ -187,7 +188,7 @@ describe('a sheet', () => {
         .getAllByRole('listitem')
         .map(({ textContent }) => textContent);
     const turned = working();
-    await user.selectOptions(screen.getByRole('combobox', { name: /Intervals by/ }), 'the usual way');
+    await chooseFrom(user, 'Intervals by', 'the usual way');
     expect(body().ways).toEqual({ chords: 'half-steps' });
     expect(working()).not.toEqual(turned);
     expect(working().at(-1)).toBe(turned.at(-1));

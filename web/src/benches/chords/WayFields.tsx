@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import {
   attempt,
   chordInWays,
@@ -122,7 +123,7 @@ function WayField({
   return (
     <div>
       <label htmlFor={id}>{NAMES[way]}</label>
-      <input
+      <TextInput
         id={id}
         value={text}
         placeholder={EXAMPLES[way]}

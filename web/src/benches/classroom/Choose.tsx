@@ -8,7 +8,7 @@ import type { Document } from '../../documents/store/document';
 import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { useOpenClass } from '../../documents/store/use';
-import { SelectField } from '../../parts/SelectField';
+import { SelectField } from '../../design/fields/SelectField';
 
 const Choice = styled.div`
   max-width: 36rem;

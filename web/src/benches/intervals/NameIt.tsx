@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import {
   displayNoteName,
   intervalBetween,
@@ -67,7 +68,7 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
         its name?
       </p>
       <Answer onSubmit={submit}>
-        <input
+        <TextInput
           aria-label={inversion ? 'Name of the inversion' : 'Name of the interval'}
           placeholder="m6"
           value={text}

@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
 import { documentsOf } from '../../documents/store/select';
@@ -42,7 +43,7 @@ export function ClassChoice() {
           options={options}
           onChoose={(id) => (id === NEW ? addClass() : chooseClassOfMap(id))}
         />
-        <input
+        <TextInput
           aria-label="Name of the class"
           value={open?.body.name ?? ''}
           maxLength={60}

@@ -1,3 +1,5 @@
+import { DateField } from '../../design/fields/DateField';
+import { TextArea } from '../../design/fields/TextInput';
 import { chordMap, parseKey, printNumeral, type LabelStyle } from '@diatonix/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
@@ -46,11 +48,10 @@ export function Lessons({ body, piles, school }: LessonsProps) {
           {lessons.map(({ id, date, taught, set, remark }) => (
             <tr key={id}>
               <td>
-                <input
-                  type="date"
-                  aria-label="Date of the lesson"
+                <DateField
+                  name="Date of the lesson"
                   value={date}
-                  onChange={(event) => event.target.value && changeLesson(id, { date: event.target.value })}
+                  onChange={(day) => changeLesson(id, { date: day })}
                 />
               </td>
               {(
@@ -61,7 +62,7 @@ export function Lessons({ body, piles, school }: LessonsProps) {
                 ] as const
               ).map(([field, value]) => (
                 <td key={field}>
-                  <textarea
+                  <TextArea
                     rows={2}
                     aria-label={`${field} on ${date}`}
                     value={value}

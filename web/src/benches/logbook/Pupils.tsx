@@ -1,3 +1,7 @@
+import { Checkbox } from '../../design/fields/Checkbox';
+import { SelectField } from '../../design/fields/SelectField';
+import { dayWords } from '../../design/dates';
+import { TextInput } from '../../design/fields/TextInput';
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
@@ -39,7 +43,7 @@ export function Pupils({ body, others }: PupilsProps) {
             <tr key={pupil.id}>
               <th scope="row">
                 <span className="visually-hidden">{pupil.name}</span>
-                <input
+                <TextInput
                   key={pupil.name}
                   aria-label={`Name of ${pupil.name}`}
                   defaultValue={pupil.name}
@@ -52,9 +56,9 @@ export function Pupils({ body, others }: PupilsProps) {
                   }}
                 />
               </th>
-              <td>{pupil.since}</td>
+              <td>{dayWords(pupil.since)}</td>
               <td>
-                <input
+                <TextInput
                   aria-label={`Note on ${pupil.name}`}
                   value={pupil.note}
                   maxLength={500}
@@ -62,27 +66,22 @@ export function Pupils({ body, others }: PupilsProps) {
                 />
               </td>
               <td>
-                <input
-                  type="checkbox"
+                <Checkbox
                   aria-label={`${pupil.name} has left`}
-                  checked={pupil.left}
-                  onChange={(event) => changePupil(pupil.id, { left: event.target.checked })}
+                  isSelected={pupil.left}
+                  onChange={(left) => changePupil(pupil.id, { left })}
                 />
               </td>
               {others.length > 0 && (
                 <td>
-                  <select
-                    aria-label={`Move ${pupil.name} to another class`}
-                    value=""
-                    onChange={(event) => setProblem(movePupil(pupil, event.target.value))}
-                  >
-                    <option value="">Move to…</option>
-                    {others.map(({ id, name }) => (
-                      <option key={id} value={id}>
-                        {name}
-                      </option>
-                    ))}
-                  </select>
+                  <SelectField
+                    isNamed
+                    name={`Move ${pupil.name} to another class`}
+                    value={null}
+                    placeholder="Move to…"
+                    options={others.map(({ id, name }) => [id, name] as const)}
+                    onChoose={(id) => setProblem(movePupil(pupil, id))}
+                  />
                 </td>
               )}
               <td>

@@ -1,3 +1,4 @@
+import { PlainButton } from '../../design/PlainButton';
 import { kindWords } from '@diatonix/core';
 import { kindsIn, namesIn, skillGrid, skillsOf, type MarkedPile } from '../../documents/logbook/logbook';
 import { LOGBOOK_DESK } from './desk';
@@ -39,13 +40,12 @@ export function SkillGrid({ piles, beside }: SkillGridProps) {
               <tr key={name}>
                 <th scope="row">
                   {/* Plain buttons: there may be hundreds of them. */}
-                  <button
-                    type="button"
+                  <PlainButton
                     className="name"
-                    onClick={() => LOGBOOK_DESK.set({ pupil: name, view: 'time' })}
+                    onPress={() => LOGBOOK_DESK.set({ pupil: name, view: 'time' })}
                   >
                     {name}
-                  </button>
+                  </PlainButton>
                 </th>
                 {kinds.map((kind) => (
                   <Share key={kind} cell={grid.get(name)?.get(kind)} />

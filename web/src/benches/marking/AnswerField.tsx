@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { draftEntered, keepDraft, useDraft, type DraftPlace } from '../../documents/marking/drafts';
 import { LONGEST_ANSWER } from '../../documents/kinds/pile/type';
@@ -51,9 +52,8 @@ export function AnswerField(props: AnswerFieldProps) {
     act();
   };
   return (
-    <input
+    <TextInput
       ref={field}
-      type="text"
       aria-label={label}
       value={text}
       maxLength={LONGEST_ANSWER}

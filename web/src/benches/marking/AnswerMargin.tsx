@@ -1,3 +1,4 @@
+import { TextArea } from '../../design/fields/TextInput';
 import {
   causeSentence,
   staffLayout,
@@ -14,7 +15,7 @@ import { fieldLook } from '../../design/controls';
 import { Margin } from '../../design/Margin';
 import type { PileQuestion, Marked } from '../../documents/marking/markPile';
 import type { PilePupil } from '../../documents/kinds/pile/type';
-import { NumberInput } from '../../parts/NumberInput';
+import { NumberInput } from '../../design/fields/NumberInput';
 import { NumberedSentences } from '../../parts/Working';
 import { QuestionCell } from '../../questions/QuestionCell';
 import { SheetStyle } from '../../questions/SheetStyle';
@@ -125,7 +126,7 @@ export function AnswerMargin({ asked, marked, pupil, history, school, engraver }
           </label>
           <label>
             Remark
-            <textarea
+            <TextArea
               rows={2}
               defaultValue={marked.entry.remark ?? ''}
               maxLength={500}

@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import { sheetCode } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -69,7 +70,7 @@ export function EmptyMarking() {
       </ul>
       <label>
         Or the code at the foot of a page
-        <input
+        <TextInput
           value={code}
           maxLength={12}
           placeholder="H4NZ-B"

@@ -1,3 +1,4 @@
+import { SelectField } from '../../design/fields/SelectField';
 import { versionLetter } from '@diatonix/core';
 import { FolderOpen, Trash2 } from 'lucide-react';
 import { useState } from 'react';
@@ -124,17 +125,16 @@ export function PupilsList({ pile, marked, selected, onSelect }: PupilsListProps
             </Button>
             {at === selected && (
               <div className="doings">
-                <select
-                  aria-label={`Version of ${pupil.name}`}
+                <SelectField
+                  isNamed
+                  name={`Version of ${pupil.name}`}
                   value={pupil.version}
-                  onChange={(event) => chooseVersion(pupil.id, Number(event.target.value))}
-                >
-                  {Array.from({ length: pile.sheet.versions }, (_, version) => (
-                    <option key={version} value={version}>
-                      Version {versionLetter(version)}
-                    </option>
-                  ))}
-                </select>
+                  options={Array.from(
+                    { length: pile.sheet.versions },
+                    (_, version) => [version, `Version ${versionLetter(version)}`] as const,
+                  )}
+                  onChoose={(version) => chooseVersion(pupil.id, version)}
+                />
                 <Button aria-label={`Remove ${pupil.name}`} onPress={() => removePupil(pupil.id)}>
                   <Trash2 aria-hidden="true" />
                 </Button>
@@ -145,16 +145,12 @@ export function PupilsList({ pile, marked, selected, onSelect }: PupilsListProps
       </ol>
       <NamesField onAdd={addPupils} />
       <Returned />
-      <label>
-        What follows from a mistake earns
-        <select value={pile.follow} onChange={(event) => giveFollow(Number(event.target.value))}>
-          {FOLLOWS.map(([value, name]) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        name="Right for what was written before counts"
+        value={pile.follow}
+        options={FOLLOWS}
+        onChoose={giveFollow}
+      />
     </Column>
   );
 }

@@ -1,3 +1,5 @@
+import { Checkbox } from '../../design/fields/Checkbox';
+import { DateField } from '../../design/fields/DateField';
 import {
   KINDS,
   drillName,
@@ -17,8 +19,8 @@ import { MOST_MINUTES, MOST_THEORY, type PlanBody } from '../../documents/kinds/
 import { causesOfPupil, markedPiles } from '../../documents/logbook/logbook';
 import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
-import { NumberInput } from '../../parts/NumberInput';
-import { optionsOf, SelectField } from '../../parts/SelectField';
+import { NumberInput } from '../../design/fields/NumberInput';
+import { optionsOf, SelectField } from '../../design/fields/SelectField';
 import { MarginFields } from '../../parts/MarginFields';
 import { hasRemedy } from '../../documents/kinds/plan/addMistake';
 import { addKind, addTheory, removeTheory, setPlan } from './state';
@@ -65,20 +67,15 @@ export function PlanMargin({ plan, school }: { plan: PlanBody; school: LabelStyl
       <Ticks>
         <legend>Drills</legend>
         {DRILLS.map((drill) => (
-          <label key={drill}>
-            <input
-              type="checkbox"
-              checked={plan.drills.includes(drill)}
-              onChange={(event) =>
-                setPlan({
-                  drills: DRILLS.filter((one) =>
-                    one === drill ? event.target.checked : plan.drills.includes(one),
-                  ),
-                })
-              }
-            />
+          <Checkbox
+            key={drill}
+            isSelected={plan.drills.includes(drill)}
+            onChange={(on) =>
+              setPlan({ drills: DRILLS.filter((one) => (one === drill ? on : plan.drills.includes(one))) })
+            }
+          >
             {drillName(drill)}
-          </label>
+          </Checkbox>
         ))}
       </Ticks>
       <MarginFields className="narrow">
@@ -129,11 +126,7 @@ export function PlanMargin({ plan, school }: { plan: PlanBody; school: LabelStyl
         />
         <label>
           From
-          <input
-            type="date"
-            value={plan.start}
-            onChange={(event) => event.target.value && setPlan({ start: event.target.value })}
-          />
+          <DateField name="From" value={plan.start} onChange={(start) => setPlan({ start })} />
         </label>
       </MarginFields>
       <TheoryList plan={plan} />
@@ -158,18 +151,14 @@ function TheoryList({ plan }: { plan: PlanBody }) {
       </Theories>
       {plan.theory.length < MOST_THEORY && (
         <MarginFields>
-          <select
-            aria-label="Add theory"
-            value=""
-            onChange={(event) => event.target.value && addKind(event.target.value)}
-          >
-            <option value="">Add theory…</option>
-            {KINDS.map(({ id }) => (
-              <option key={id} value={id}>
-                {kindWords(id).name}
-              </option>
-            ))}
-          </select>
+          <SelectField
+            isNamed
+            name="Add theory"
+            value={null}
+            placeholder="Add theory…"
+            options={KINDS.map(({ id }) => [id, kindWords(id).name] as const)}
+            onChoose={addKind}
+          />
         </MarginFields>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import {
   answerWords,
   askQuestions,
@@ -109,7 +110,7 @@ export function Theory({ item, seed }: TheoryProps) {
       <Entry onSubmit={check}>
         <label>
           Your answer
-          <input value={text} maxLength={300} onChange={(event) => setText(event.target.value)} />
+          <TextInput value={text} maxLength={300} onChange={(event) => setText(event.target.value)} />
         </label>
         <Button type="submit" isDisabled={text.trim() === '' || marking !== null}>
           <Check aria-hidden="true" /> Check

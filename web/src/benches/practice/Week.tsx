@@ -1,3 +1,4 @@
+import { PlainButton } from '../../design/PlainButton';
 import { handWords, type LabelStyle } from '@diatonix/core';
 import { Fragment, useEffect, useRef } from 'react';
 import type { PlanBody } from '../../documents/kinds/plan/type';
@@ -66,14 +67,13 @@ export function Week({ plan, days, today, school, selected, onSelect }: WeekProp
                 <Fragment key={item.id}>
                   {pauses.includes(at) && <li className="pause">pause</li>}
                   <li>
-                    <button
-                      type="button"
+                    <PlainButton
                       className={`item ${item.why}`}
                       aria-pressed={selected?.day === day && selected.item === item.id}
-                      onClick={() => onSelect(day, item.id)}
+                      onPress={() => onSelect(day, item.id)}
                     >
                       <Lines item={item} school={school} />
-                    </button>
+                    </PlainButton>
                   </li>
                 </Fragment>
               ))}

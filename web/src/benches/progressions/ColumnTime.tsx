@@ -1,3 +1,5 @@
+import { SelectField } from '../../design/fields/SelectField';
+import { TextInput } from '../../design/fields/TextInput';
 import { exactValue, isTimed, lengthWords, parseLength, printLength, USUAL_TICKS } from '@diatonix/core';
 import styled from 'styled-components';
 import { useSchool } from '../../documents/store/use';
@@ -51,16 +53,14 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
     decide(column.id, on ? rulings : { [off]: undefined });
   return (
     <Fields role="group" aria-label="Time and words">
-      <label>
-        Length
-        <select value={length} onChange={(event) => decide(ids, { length: event.target.value })}>
-          {(LENGTHS.includes(length) ? LENGTHS : [length, ...LENGTHS]).map((one) => (
-            <option key={one} value={one}>
-              {lengthWords(parseLength(one), school)}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SelectField
+        name="Length"
+        value={length}
+        options={(LENGTHS.includes(length) ? LENGTHS : [length, ...LENGTHS]).map(
+          (one) => [one, lengthWords(parseLength(one), school)] as const,
+        )}
+        onChoose={(one) => decide(ids, { length: one })}
+      />
       <Toggle
         isSelected={column.repeatStart === true}
         onChange={(on) => set({ repeatStart: true }, 'repeatStart', on)}
@@ -76,7 +76,7 @@ export function ColumnTime({ column, ids }: ColumnTimeProps) {
       {timed && noteValueIsRounded(length) && <span className="about">drawn as the nearest note value</span>}
       <label className="words">
         Words
-        <input
+        <TextInput
           aria-label="Words under this column"
           value={column.words ?? ''}
           maxLength={200}

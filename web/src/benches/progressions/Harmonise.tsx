@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import {
   chordMap,
   diatonicNumeral,
@@ -131,7 +132,7 @@ export function Harmonise({ keyOf, school, line }: HarmoniseProps) {
           <Toggle id="melody">Melody</Toggle>
           <Toggle id="bass">Bass</Toggle>
         </ToggleRow>
-        <input
+        <TextInput
           aria-label={`The ${voice}, note by note`}
           aria-describedby={notes}
           placeholder={voice === 'melody' ? 'B4 A4 G4, or with lengths: B4:1 A4:1/2 G4:1/2' : 'G3 D3 G2'}

@@ -1,3 +1,4 @@
+import { SelectField } from '../../design/fields/SelectField';
 import type { Dropped } from '../../design/Drop';
 import { ListenPanel, ListenTick } from '../../parts/ListenPanel';
 import { HEARD_LINES, type Heard } from './listening';
@@ -56,20 +57,14 @@ export default function ListenMenu({
         onChange={(next) => onChange({ ...listening, countIn: next })}
       />
       {others.length > 0 && (
-        <label className="with">
-          Then, in turn
-          <select
+        <div className="with">
+          <SelectField
+            name="Then, in turn"
             value={other ?? ''}
-            onChange={(event) => onChange({ ...listening, other: event.target.value || null })}
-          >
-            <option value="">nothing else</option>
-            {others.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+            options={[['', 'nothing else'], ...others.map(({ id, name }) => [id, name] as const)]}
+            onChoose={(id) => onChange({ ...listening, other: id || null })}
+          />
+        </div>
       )}
     </ListenPanel>
   );

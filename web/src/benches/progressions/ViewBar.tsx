@@ -1,3 +1,4 @@
+import { Checkbox } from '../../design/fields/Checkbox';
 import { METRES, PATTERNS, type Pattern } from '@diatonix/core';
 import { memo, type ReactNode } from 'react';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
@@ -153,14 +154,9 @@ export const ViewBar = memo(function ViewBar(props: ViewBarProps) {
               }
               onMove={moveRow}
             >
-              <label>
-                <input
-                  type="checkbox"
-                  checked={oneLine}
-                  onChange={(event) => PROGRESSIONS_DESK.set({ oneLine: event.target.checked })}
-                />{' '}
+              <Checkbox isSelected={oneLine} onChange={(on) => PROGRESSIONS_DESK.set({ oneLine: on })}>
                 Keep a long line in one
-              </label>
+              </Checkbox>
             </RowsTable>
           )}
         >

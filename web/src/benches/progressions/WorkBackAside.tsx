@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import {
   deducedEntry,
   markingWords,
@@ -68,7 +69,7 @@ export function WorkBackAside({ column, deduction, keyOf, school }: WorkBackAsid
   return (
     <>
       <Answer>
-        <input
+        <TextInput
           aria-label="Your answer"
           placeholder="V7/ii or F#7"
           value={answer}

@@ -1,3 +1,4 @@
+import { TextArea } from '../../design/fields/TextInput';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
@@ -52,7 +53,7 @@ export function CompareFile({ score, reading, onTheirs, onClose }: CompareFilePr
     >
       <label>
         Labels to compare, bar by bar, or RomanText
-        <textarea
+        <TextArea
           value={text}
           spellCheck={false}
           placeholder="I IV V6 | ii6 V | G: I V7 | I"

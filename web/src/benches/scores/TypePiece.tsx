@@ -1,3 +1,4 @@
+import { TextArea, TextInput } from '../../design/fields/TextInput';
 import { METRES, parseMetre, printedFifths, parseKey } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -60,7 +61,7 @@ export function TypePiece() {
     >
       <label>
         Title
-        <input value={title} maxLength={200} onChange={(event) => setTitle(event.target.value)} />
+        <TextInput value={title} maxLength={200} onChange={(event) => setTitle(event.target.value)} />
       </label>
       <div className="row">
         <KeyPicker label="Signature of" value={key} onChoose={setKey}>
@@ -76,7 +77,7 @@ export function TypePiece() {
       <label>
         Voices, a line each: a note is a quarter unless its length stands after a colon; r is a rest, ^ a
         fermata
-        <textarea
+        <TextArea
           value={text}
           spellCheck={false}
           placeholder={'S: | G4 A4:1/2 B4:1/2 C5:2^ |\nB: | E3 F3 C3:2 |'}

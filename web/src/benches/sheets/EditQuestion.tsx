@@ -1,3 +1,5 @@
+import { Checkbox } from '../../design/fields/Checkbox';
+import { TextArea, TextInput } from '../../design/fields/TextInput';
 import { answerWords, OWN_WORDS, type GivenData, type Question, type LabelStyle } from '@diatonix/core';
 import { Pin, PinOff, Plus } from 'lucide-react';
 import { useState } from 'react';
@@ -42,10 +44,10 @@ export function EditQuestion({ section, at, question, kept, school }: EditQuesti
         <label key={field}>
           {named(field)}
           {typeof value === 'boolean' ? (
-            <input
-              type="checkbox"
-              checked={value}
-              onChange={(event) => change({ ...given, [field]: event.target.checked })}
+            <Checkbox
+              aria-label={named(field)}
+              isSelected={value}
+              onChange={(on) => change({ ...given, [field]: on })}
             />
           ) : (
             <TextField
@@ -89,7 +91,7 @@ function TextField({ value, onPut }: TextFieldProps) {
   };
   if (value.length > LONG)
     return (
-      <textarea
+      <TextArea
         rows={4}
         value={text}
         maxLength={2000}
@@ -98,8 +100,7 @@ function TextField({ value, onPut }: TextFieldProps) {
       />
     );
   return (
-    <input
-      type="text"
+    <TextInput
       value={text}
       maxLength={2000}
       onChange={(event) => setText(event.target.value)}
@@ -118,7 +119,7 @@ function WrittenQuestion({ section, at, given, answers }: WrittenProps) {
     <MarginFields key={`${section} ${at}`}>
       <label>
         Question
-        <textarea
+        <TextArea
           rows={3}
           value={text}
           maxLength={1000}
@@ -127,7 +128,7 @@ function WrittenQuestion({ section, at, given, answers }: WrittenProps) {
       </label>
       <label>
         Right answers, a line each
-        <textarea
+        <TextArea
           rows={2}
           value={answers.map(String).join('\n')}
           maxLength={1000}

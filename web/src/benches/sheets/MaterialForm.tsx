@@ -1,3 +1,6 @@
+import { Checkbox } from '../../design/fields/Checkbox';
+import { SelectField } from '../../design/fields/SelectField';
+import { TextInput } from '../../design/fields/TextInput';
 import { kindOf, attempt, checkMaterial, MATERIAL_FIELDS, type MaterialField } from '@diatonix/core';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -88,14 +91,9 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
         const set = (next: unknown) => setMaterial(id, field, next);
         if (typeof value === 'boolean')
           return (
-            <label key={field}>
-              <input
-                type="checkbox"
-                checked={value === true}
-                onChange={(event) => set(event.target.checked)}
-              />
+            <Checkbox key={field} isSelected={value} onChange={set}>
               {field === 'also' && kind === 'inversion-turn' ? 'The note above the gap too' : NAMES[field]}
-            </label>
+            </Checkbox>
           );
         if (field === 'inversions')
           return (
@@ -121,19 +119,14 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
           const numbers = field === 'length' ? [2, 3, 4, 5, 6, 8, 10, 12] : [0, 1, 2, 3, 4];
           const options: (string | number)[] = Array.isArray(known) ? (known as string[]) : numbers;
           return (
-            <label key={field} className="named">
-              {NAMES[field]}
-              <select
-                value={String(value)}
-                onChange={(event) => set(options.find((one) => String(one) === event.target.value))}
-              >
-                {options.map((one) => (
-                  <option key={one} value={String(one)}>
-                    {one}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <div key={field} className="named">
+              <SelectField
+                name={NAMES[field]}
+                value={value as string | number}
+                options={options.map((one) => [one, String(one)] as const)}
+                onChoose={set}
+              />
+            </div>
           );
         }
         return (
@@ -166,21 +159,16 @@ function Ticks<Id extends string | number>({ name, all, ticked, onChange }: Tick
     <fieldset>
       <legend>{name}</legend>
       {all.map(([id, words]) => (
-        <label key={id}>
-          <input
-            type="checkbox"
-            checked={ticked.includes(id)}
-            disabled={ticked.length === 1 && ticked.includes(id)}
-            onChange={(event) =>
-              onChange(
-                all
-                  .map(([one]) => one)
-                  .filter((one) => (one === id ? event.target.checked : ticked.includes(one))),
-              )
-            }
-          />
+        <Checkbox
+          key={id}
+          isSelected={ticked.includes(id)}
+          isDisabled={ticked.length === 1 && ticked.includes(id)}
+          onChange={(on) =>
+            onChange(all.map(([one]) => one).filter((one) => (one === id ? on : ticked.includes(one))))
+          }
+        >
           {words}
-        </label>
+        </Checkbox>
       ))}
     </fieldset>
   );
@@ -210,8 +198,7 @@ function ListField({ name, value, check, onChange }: ListFieldProps) {
   return (
     <label className="named">
       {name}
-      <input
-        type="text"
+      <TextInput
         value={text}
         maxLength={2000}
         aria-invalid={problem !== null}

@@ -1,3 +1,4 @@
+import { TextArea } from '../../design/fields/TextInput';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { fieldLook } from '../../design/controls';
@@ -39,7 +40,7 @@ export default function NamesTable({ triggerRef, onClose, names, onChange }: Nam
         <Box>
           A name on each line: the PDF then begins with a list of who has which version. The names stay on
           this page only.
-          <textarea
+          <TextArea
             rows={8}
             maxLength={20_000}
             value={names}

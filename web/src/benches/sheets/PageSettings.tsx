@@ -1,8 +1,9 @@
+import { DateField } from '../../design/fields/DateField';
 import type { IntervalWay, QUESTION_CHORD_WAYS } from '@diatonix/core';
 import { documentsOf } from '../../documents/store/select';
 import type { Scrap, SheetBody, StaffSize } from '../../documents/kinds/sheet/type';
 import { useDocuments } from '../../documents/store/store';
-import { optionsOf, SelectField } from '../../parts/SelectField';
+import { optionsOf, SelectField } from '../../design/fields/SelectField';
 import { MarginFields } from '../../parts/MarginFields';
 import { setClass, setDate, setScrap, setSize, setWay } from './state';
 
@@ -44,7 +45,7 @@ export function PageSettings({ body }: { body: SheetBody }) {
       />
       <label>
         Date
-        <input type="date" value={body.date ?? ''} onChange={(event) => setDate(event.target.value)} />
+        <DateField name="Date" value={body.date ?? null} onChange={setDate} />
       </label>
       <SelectField name="Size" value={body.size ?? 'usual'} options={optionsOf(SIZES)} onChoose={setSize} />
       <SelectField

@@ -1,3 +1,4 @@
+import { TextInput } from '../../design/fields/TextInput';
 import { partNames, type Question } from '@diatonix/core';
 import { useState } from 'react';
 import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
@@ -29,8 +30,7 @@ export function PartMarks({ section: { id, kind, parts }, question }: PartMarksP
     <>
       <label>
         Marks by part
-        <input
-          type="text"
+        <TextInput
           value={text}
           maxLength={200}
           placeholder={known.map((name) => `${name} 1`).join(', ')}

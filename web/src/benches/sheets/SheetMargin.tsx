@@ -1,3 +1,4 @@
+import { TextArea } from '../../design/fields/TextInput';
 import {
   kindWords,
   questionWorking,
@@ -13,7 +14,7 @@ import { Button } from '../../design/controls';
 import { Margin, WayChoice } from '../../design/Margin';
 import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
 import { SoundNote } from '../../parts/SoundNote';
-import { NumberInput } from '../../parts/NumberInput';
+import { NumberInput } from '../../design/fields/NumberInput';
 import { NumberedSentences } from '../../parts/Working';
 import { SHEETS_DESK } from './desk';
 import { EditQuestion } from './EditQuestion';
@@ -116,7 +117,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
         {question && <PartMarks section={section} question={question} />}
         <label>
           Instruction
-          <textarea
+          <TextArea
             rows={2}
             value={section.instruction}
             maxLength={500}

@@ -1,3 +1,4 @@
+import { dayWords } from '../../design/dates';
 import { attempt, makeSheet, versionLetter } from '@diatonix/core';
 import { Printer, Shuffle } from 'lucide-react';
 import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
@@ -44,10 +45,6 @@ export function SheetsBench() {
   );
 }
 
-/** A day as it is written over a sheet: 2 December 2026. */
-const dateWords = (date: string) =>
-  new Date(`${date}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
-
 function OpenSheet({ open }: { open: Document<'sheet'> }) {
   const { body } = open;
   const school = useSchool();
@@ -57,7 +54,7 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
   const { version, answers, printing, section: wanted, question } = SHEETS_DESK.use((desk) => desk);
   const schoolClass = useDocuments((state) => classOf(body, state.documents));
   const spec = useMemo(() => specOf(body, schoolClass), [body, schoolClass]);
-  const about = [schoolClass?.name ?? '', body.date ? dateWords(body.date) : ''].filter(Boolean).join(', ');
+  const about = [schoolClass?.name ?? '', body.date ? dayWords(body.date) : ''].filter(Boolean).join(', ');
   const shown = Math.min(version, body.versions - 1);
   const made = useMemo(
     () => (spec.sections.length === 0 ? null : attempt(() => makeSheet(spec, shown))),

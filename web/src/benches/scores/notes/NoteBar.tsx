@@ -1,3 +1,4 @@
+import { TextInput } from '../../../design/fields/TextInput';
 import {
   attempt,
   displayNote,
@@ -218,7 +219,7 @@ function PitchField({ value, school, onPitch }: PitchFieldProps) {
   };
   return (
     <>
-      <input
+      <TextInput
         aria-label="Pitch"
         aria-invalid={wrong !== null}
         value={text}

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { TextInput } from './TextInput';
 
 interface NumberInputProps {
   readonly value: number;
@@ -16,7 +17,7 @@ interface NumberInputProps {
 export function NumberInput({ value, min, max, step = 1, onNumber, ...names }: NumberInputProps) {
   const [draft, setDraft] = useState<string | null>(null);
   return (
-    <input
+    <TextInput
       {...names}
       type="number"
       min={min}
