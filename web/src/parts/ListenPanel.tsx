@@ -1,6 +1,7 @@
 import { Checkbox } from '../design/fields/Checkbox';
 import type { ReactNode } from 'react';
-import { Dialog, Label, Popover, Radio, RadioGroup } from 'react-aria-components';
+import { Dialog, Popover } from 'react-aria-components';
+import { RadioField } from '../design/fields/RadioField';
 import styled from 'styled-components';
 import { fieldLook } from '../design/controls';
 import type { Dropped } from '../design/Drop';
@@ -63,14 +64,7 @@ export function ListenPanel<Id extends string>(props: ListenPanelProps<Id>) {
     >
       <Panel>
         <Dialog aria-label="Listen">
-          <RadioGroup value={heard} onChange={(id) => onHeard(id as typeof heard)}>
-            <Label>Hear</Label>
-            {options.map(({ id, name }) => (
-              <Radio key={id} value={id}>
-                {name}
-              </Radio>
-            ))}
-          </RadioGroup>
+          <RadioField name="Hear" value={heard} options={options} onChoose={onHeard} />
           {children}
         </Dialog>
       </Panel>

@@ -7,15 +7,16 @@ export const MarginFields = styled.div`
   gap: 0.6rem;
   margin-top: 0.8rem;
   > label,
-  > .field {
+  && .field:has(> label) {
     display: grid;
+    gap: 0;
     grid-template-columns: 6.5rem 1fr;
     align-items: center;
     color: var(--soft);
     font-size: 0.875rem;
   }
   &.narrow > label,
-  &.narrow > .field {
+  &&.narrow .field:has(> label) {
     grid-template-columns: 3.9rem 1fr;
   }
   input:not([type='checkbox']),

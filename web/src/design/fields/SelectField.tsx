@@ -4,6 +4,15 @@ import styled from 'styled-components';
 
 const Field = styled(Select)`
   display: contents;
+  .field {
+    display: inline-flex;
+    gap: 0.45rem;
+    align-items: center;
+  }
+  .field > label {
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
   .chosen {
     display: inline-flex;
     gap: 0.4rem;
@@ -17,7 +26,9 @@ const Field = styled(Select)`
     background: var(--sheet);
     color: var(--ink);
     font: inherit;
+    font-size: 0.9rem;
     text-align: left;
+    white-space: nowrap;
     cursor: pointer;
   }
   .chosen[data-focus-visible] {
