@@ -104,6 +104,16 @@ export default tseslint.config(
     },
   },
   {
+    // Nothing that is waited for is forgotten: rules that know the types.
+    files: ['web/src/**', 'server/src/**', 'command/src/**'],
+    languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: false }],
+      '@typescript-eslint/await-thenable': 'error',
+    },
+  },
+  {
     // No file imports from a higher floor of the page.
     files: ['web/src/**'],
     rules: {

@@ -109,8 +109,8 @@ test('a practice sheet marks and explains at once; another does not', async ({ p
   await expect(page.getByRole('heading', { name: 'Question 1.2' })).toBeVisible();
   const plain = await savedSheet(page, demo, 'Save for pupils, without answers');
   await page.goto(`${demo}pupil`);
-  await page.getByRole('button', { name: 'Put the sheet away' }).click();
-  await page.getByRole('button', { name: 'Put it away' }).click();
+  await page.getByRole('button', { name: 'Close the sheet' }).click();
+  await page.getByRole('button', { name: 'Close it' }).click();
   await page.getByLabel('Open the file of the sheet').setInputFiles(plain);
   await page.getByLabel('Your version').selectOption('Version A');
   await page.getByLabel('Your name').focus();

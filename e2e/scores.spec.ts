@@ -216,7 +216,7 @@ test('somebody else’s labels are laid over the piece, and what differs is told
   await field.fill('I ii6 V6 V65 I | ii6 V');
   await page.getByRole('button', { name: 'Compare these' }).click();
   await expect(page.getByText(/Agrees for 88 % of the time/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take these labels away' }).click();
+  await page.getByRole('button', { name: 'Remove these labels' }).click();
   await page.getByRole('button', { name: 'Compare', exact: true }).click();
   const path = info.outputPath('pupil.rntxt');
   await writeFile(
@@ -233,7 +233,7 @@ test('somebody else’s labels are laid over the piece, and what differs is told
   await expect(
     page.getByRole('gridcell', { name: /measure 1 beat 2, Theirs: ii six, differs/ }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Take these labels away' }).click();
+  await page.getByRole('button', { name: 'Remove these labels' }).click();
   await expect(page.getByRole('gridcell', { name: /Theirs/ })).toHaveCount(0);
 });
 

@@ -86,7 +86,7 @@ test('a question is kept, moved and written by hand; the class and room for work
   await page.getByRole('textbox', { name: 'Notes' }).fill('D4 F#4 A4');
   await page.getByRole('textbox', { name: 'Notes' }).blur();
   await expect(page.getByText('Right: D, major, root position')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Give it back to the dice' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Let it be made up again' })).toBeVisible();
   await page.getByRole('button', { name: 'Add a section' }).click();
   await page.getByRole('menuitem', { name: 'In your own words' }).click();
   await page.getByRole('textbox', { name: 'Question', exact: true }).fill('What is a tonic?');

@@ -24,7 +24,7 @@ export function questionIn(value: unknown, field = 'question'): ToMark {
     throw new TheoryError('request', field, 'the question has no kind.', 'Give it as ask gave it.');
   kindOf(kind);
   if (answers !== undefined && !Array.isArray(answers))
-    throw new TheoryError('request', 'answers', 'these are no answers.', 'Leave them out, or give a list.');
+    throw new TheoryError('request', 'answers', 'these are not answers.', 'Leave them out, or give a list.');
   const question = {
     ...{ kind, given: asObject(given, `${field}.given`) as GivenData },
     ...(answers ? { answers } : {}),
@@ -39,7 +39,7 @@ function earlierIn(value: unknown): Earlier[] {
     throw new TheoryError(
       'request',
       'earlier',
-      'this is no list.',
+      'this is not a list.',
       'Give [{"question": {…}, "answer": …}, …].',
     );
   return value.map((one) => {

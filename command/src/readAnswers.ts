@@ -174,7 +174,7 @@ function barsOf(
   const end = notes.reduce((last, note) => Math.max(last, note.end), 0);
   const measures = optionalList(given, 'measures').map((row) => {
     const [number, at] = Array.isArray(row) ? (row as unknown[]) : [];
-    if (!Number.isInteger(number)) throw wrongNote(row, 'this is no bar.', 'Give bars as [number, "at"].');
+    if (!Number.isInteger(number)) throw wrongNote(row, 'this is not a bar.', 'Give bars as [number, "at"].');
     return { number: number as number, from: timeOf(at, 'measures') };
   });
   if (measures.length > 0)
@@ -213,7 +213,7 @@ function timeOf(value: unknown, field: string): number {
     throw new TheoryError(
       'request',
       JSON.stringify(value) ?? 'nothing',
-      `this is no time in “${field}”.`,
+      `this is not a time in “${field}”.`,
       'Write quarters as "7" or "3/2".',
     );
   atMost(Math.ceil(time.value / TICKS_A_QUARTER), COMMAND_LIMITS.quarters, 'quarters of a score');

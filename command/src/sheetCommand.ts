@@ -91,7 +91,7 @@ export function pdfWanted({ options }: Arguments): PdfWanted {
     throw new TheoryError(
       'request',
       options['versions']!,
-      'this is no number of versions.',
+      'this is not a number of versions.',
       `Write for example --versions 2; at most ${MOST_VERSIONS}.`,
     );
   const one = options['version'];
@@ -107,7 +107,7 @@ export function pdfWanted({ options }: Arguments): PdfWanted {
 function seedOf(text: string | undefined): number | undefined {
   if (text === undefined) return undefined;
   if (!/^-?\d{1,9}$/.test(text))
-    throw new TheoryError('request', text, 'this is no whole number.', 'Write for example --seed 7.');
+    throw new TheoryError('request', text, 'this is not a whole number.', 'Write for example --seed 7.');
   return Number(text);
 }
 

@@ -93,7 +93,7 @@ test.each([
   [{ kind: 'nonsense' }, 'there is no such kind of exercise'],
   [{ kind: 'note-name', count: 10_000 }, 'one to 1000 questions'],
   [{ kind: 'note-name', material: [] }, 'this material is not an object'],
-  [{ kind: 'note-name', material: { clefs: 'bass' } }, '“clefs”: this is no list of texts.'],
+  [{ kind: 'note-name', material: { clefs: 'bass' } }, '“clefs”: this is not a list of texts.'],
   [{ kind: 'note-name', version: 'AB' }, 'there is no such version'],
   [{}, '“kind” is missing'],
 ])('%j is refused in words', (request, message) => {
@@ -143,7 +143,7 @@ test('every kind is listed with its material', () => {
 test.each([
   [['sheet'], 'there is no spec to make a sheet of'],
   [['sheet', '--spec', join(folder, 'missing.json')], 'this file cannot be read'],
-  [['sheet', '--spec', file, '--seed', 'x'], '“x”: this is no whole number'],
+  [['sheet', '--spec', file, '--seed', 'x'], '“x”: this is not a whole number'],
   [['sheet', '--spec', file, '--version', '1'], 'there is no such version'],
 ])('%j is refused in words', (args, message) => {
   const { stderr, status } = diatonix(args);

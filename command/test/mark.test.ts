@@ -67,8 +67,8 @@ test.each([
   [{ do: 'mark', question: QUESTION }, '“answer”: there is no answer.'],
   [{ do: 'mark', question: { kind: 'interval-name' }, answer: 'P4' }, 'this question.given is not an object'],
   [{ do: 'mark', question: { kind: 'waltz', given: {} }, answer: 'P4' }, 'there is no such kind of exercise'],
-  [{ do: 'mark', question: { ...QUESTION, answers: 'P4' }, answer: 'P4' }, 'these are no answers'],
-  [{ do: 'mark', question: QUESTION, answer: 'P4', earlier: 1 }, 'this is no list'],
+  [{ do: 'mark', question: { ...QUESTION, answers: 'P4' }, answer: 'P4' }, 'these are not answers'],
+  [{ do: 'mark', question: QUESTION, answer: 'P4', earlier: 1 }, 'this is not a list'],
   [{ do: 'plant', question: QUESTION, mistake: 'tiredness' }, 'there is no such mistake'],
 ])('%j is refused in words', (request, message) => {
   const { error } = json(request) as { error: { message: string } };
@@ -156,7 +156,7 @@ test('the pages of a sheet as PDF and its staves as MusicXML, and what is refuse
   expect(readFileSync(xml, 'utf8').match(/<measure /g)).toHaveLength(5);
   for (const [args, message] of [
     [['--pdf', pdf, '--paper', 'A9'], 'there is no such paper'],
-    [['--pdf', pdf, '--versions', '0'], 'this is no number of versions'],
+    [['--pdf', pdf, '--versions', '0'], 'this is not a number of versions'],
     [['--pdf', join(folder, 'nowhere', 'x.pdf')], 'this file cannot be written'],
     [['--musicxml', join(folder, 'nowhere', 'x.xml')], 'this file cannot be written'],
   ] as const) {

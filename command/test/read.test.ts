@@ -97,7 +97,7 @@ test.each([
   [{ notes: [['999999', '1', 'C4', 0]] }, /at most 50000 quarters/],
   [{ notes: cadence, time: '4/5' }, /no metre/],
   [{ notes: cadence, signature: 9 }, /“signature” is not a whole number/],
-  [{ notes: cadence, measures: ['x'] }, /this is no bar/],
+  [{ notes: cadence, measures: ['x'] }, /this is not a bar/],
   [{ notes: Array.from({ length: 300 }, () => ['0', '4', 'C4', 0]) }, /more than 200 notes sound at once/],
 ])('%j is refused in words', (score, reason) => {
   expect(ask(score).error?.message).toMatch(reason);

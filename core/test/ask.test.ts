@@ -136,7 +136,7 @@ describe('material', () => {
       { qualities: ['dominant-seventh'] },
       '“qualities: dominant-seventh”: there is none of this name.',
     ],
-    ['triad-name', { inversions: [7] }, '“inversions”: these are no inversions.'],
+    ['triad-name', { inversions: [7] }, '“inversions”: these are not inversions.'],
     [
       'interval-name',
       { intervals: ['A4'], accidentals: 'none', keys: ['Gb major'] },

@@ -62,7 +62,7 @@ describe('lengths', () => {
 
   test.each(['0', '', '-1', '1.5', '1/0', '257', 'x', '1/11'])('“%s” is no length', (text) => {
     expect(() => parseLength(text)).toThrow(
-      /this is no length in quarters.*Write a number such as 1, 2 or 3\/2/,
+      /this is not a length in quarters.*Write a number such as 1, 2 or 3\/2/,
     );
   });
 
@@ -96,7 +96,7 @@ describe('metres', () => {
   });
 
   test.each(['4', '0/4', '4/3', 'C', '4/4/4'])('“%s” is no metre', (text) =>
-    expect(() => parseMetre(text)).toThrow(/this is no metre/),
+    expect(() => parseMetre(text)).toThrow(/this is not a metre/),
   );
 });
 
@@ -120,7 +120,7 @@ describe('typed bars', () => {
 
   test('what is not understood takes its place in the bar and nothing else', () => {
     expect(lengths('| I Vxyz | ii |')).toEqual(['I:2', 'Vxyz:2', 'ii:4']);
-    expect(read('| I:0 V |').faults).toEqual([expect.stringMatching(/this is no length/)]);
+    expect(read('| I:0 V |').faults).toEqual([expect.stringMatching(/this is not a length/)]);
   });
 
   test('bars that do not come out are told, and the chords stand', () => {

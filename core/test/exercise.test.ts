@@ -86,7 +86,7 @@ test.each([
   expect(markingWords(ask(from, to, answer))).toMatch(said);
 });
 
-test('an answer that is no interval is met with what would be one', () => {
+test('an answer that is not an interval is met with what would be one', () => {
   expect(markingWords(ask('C4', 'E4', 'thrid'))).toMatch(
     /“thrid”: this is not an interval\. Write the quality/,
   );

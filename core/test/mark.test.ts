@@ -186,14 +186,14 @@ describe('answers as they are written', () => {
 
   test.each([
     ['interval-name', SIXTH, 'banana', '“banana”'],
-    ['interval-name', SIXTH, { root: 'C' }, 'this is no answer to the question'],
-    ['triad-name', TRIAD, 'F sideways', 'this is no name of a chord'],
-    ['triad-name', TRIAD, { root: 'F', quality: 'major', inversion: 9 }, 'this is no inversion'],
+    ['interval-name', SIXTH, { root: 'C' }, 'this is not an answer to the question'],
+    ['triad-name', TRIAD, 'F sideways', 'this is not a name of a chord'],
+    ['triad-name', TRIAD, { root: 'F', quality: 'major', inversion: 9 }, 'this is not an inversion'],
     [
       'triad-build',
       { clef: 'treble', key: 'C major', root: 'F', quality: 'minor', inversion: 1 },
       7,
-      'this is no list',
+      'this is not a list',
     ],
     [
       'parts-complete',
@@ -213,7 +213,7 @@ describe('answers as they are written', () => {
       'parts-faults',
       { clef: 'grand', key: 'C major', voices: [['C5', 'G4', 'E4', 'C3']] },
       'none',
-      'these are no faults',
+      'these are not faults',
     ],
   ] as [string, GivenData, unknown, string][])(
     '%s %j answered %j cannot be read, and is no mark',

@@ -61,9 +61,9 @@ describe('a pinned question', () => {
   });
 
   test.each([
-    [[{ place: 9, given: GIVEN }], 'these are no questions with their places'],
-    [[{ place: 0 }], 'these are no questions with their places'],
-    ['x', 'these are no questions with their places'],
+    [[{ place: 9, given: GIVEN }], 'these are not questions with their places'],
+    [[{ place: 0 }], 'these are not questions with their places'],
+    ['x', 'these are not questions with their places'],
     [
       [
         { place: 1, given: GIVEN },

@@ -81,6 +81,6 @@ describe('marks by part', () => {
 
   test.each([[{ root: 0.5 }], [{ root: -1 }], ['root 1'], [{ root: 400 }]])('%j is refused', (wrong) => {
     const spec = { title: '', seed: 3, sections: [{ ...section, parts: wrong as never }] };
-    expect(() => makeSheet(spec)).toThrow('these are no marks by part');
+    expect(() => makeSheet(spec)).toThrow('these are not marks by part');
   });
 });

@@ -68,7 +68,7 @@ test('the reading against itself agrees wholly, and one slip is one difference',
 });
 
 test.each([
-  ['I VX | I', '“VX”: in bar 1 this is no numeral.'],
+  ['I VX | I', '“VX”: in bar 1 this is not a numeral.'],
   ['I | I | I | I', '“4 bars”: the piece has 3.'],
 ])('%s is refused in words', (text, message) => {
   expect(() => laid(text)).toThrow(message);

@@ -89,7 +89,7 @@ test('a bar that does not come out is told in the metre that holds there', () =>
   expect(faults.map(({ error }) => error.message)).toEqual([
     expect.stringContaining('this barline stands after 1 of the 3 quarters of a bar of 3/4'),
   ]);
-  expect(read('| I | 0/4 V |').faults[0]!.error.message).toMatch(/“0\/4”: this is no metre/);
+  expect(read('| I | 0/4 V |').faults[0]!.error.message).toMatch(/“0\/4”: this is not a metre/);
 });
 
 test('where no chord sounds there is a rest, and its neighbours are read without it', () => {

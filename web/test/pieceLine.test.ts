@@ -192,6 +192,6 @@ describe('the line to the worker', () => {
     await worker.finish();
     line.ask(asked(FIRST));
     await worker.finish();
-    expect(told).toEqual([expect.stringContaining('this is no note of a score'), 'read 32']);
+    expect(told).toEqual([expect.stringContaining('this is not a note of a score'), 'read 32']);
   });
 });

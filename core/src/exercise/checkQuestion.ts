@@ -31,7 +31,7 @@ export function checkQuestion(question: ToMark): void {
       throw new TheoryError(
         'request',
         `answer ${at + 1}`,
-        'it is no answer to a question of this kind.',
+        'it is not an answer to a question of this kind.',
         'Give the question as ask gave it.',
       );
   });

@@ -128,7 +128,7 @@ export function parseDrill(text: string): DrillItem {
     throw new TheoryError(
       'request',
       text,
-      'this is no drill.',
+      'this is not a drill.',
       'Write for example “scale A minor harmonic”.',
     );
   const key = parseKey(`${tonic} ${mode}`);

@@ -19,7 +19,7 @@ export function readSchool(settings: unknown): LabelStyle {
     throw new TheoryError(
       'school',
       String(settings),
-      'these are no settings of a school.',
+      'these are not settings of a school.',
       'Write {"inversion":"letters"}, or inversion=letters,applied=of.',
     );
   const pairs =

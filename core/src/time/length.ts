@@ -21,7 +21,7 @@ export function parseLength(text: string): number {
     throw new TheoryError(
       'request',
       text,
-      'this is no length in quarters.',
+      'this is not a length in quarters.',
       'Write a number such as 1, 2 or 3/2.',
     );
   return ticks;
@@ -37,7 +37,7 @@ export function parseTime(text: string): number {
     throw new TheoryError(
       'request',
       text,
-      'this is no time in quarters.',
+      'this is not a time in quarters.',
       'Write a number such as 0, 7 or 7/2.',
     );
   return Math.round((Number(match[1]) * TICKS_A_QUARTER) / Number(match[2] ?? 1));

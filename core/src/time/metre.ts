@@ -18,7 +18,7 @@ export function parseMetre(text: string): Metre {
   const match = /^(\d{1,2})\/(1|2|4|8|16)$/.exec(text);
   const over = Number(match?.[1] ?? 0);
   if (!match || over === 0)
-    throw new TheoryError('request', text, 'this is no metre.', 'Write it as 3/4 or 6/8.');
+    throw new TheoryError('request', text, 'this is not a metre.', 'Write it as 3/4 or 6/8.');
   return { over, under: Number(match[2]) };
 }
 

@@ -30,7 +30,7 @@ export function differenceSentence(
         : `another chord, ${symbol(theirs)} for ${symbol(ours)}`;
   const fits =
     excess === null
-      ? 'It is not among the readings'
+      ? 'It is not one of the readings'
       : excess < 0.05
         ? 'It fits as well'
         : `It fits worse by ${excess.toFixed(1)}`;

@@ -42,11 +42,11 @@ export function HandIn({ work, open, onGo }: HandInProps) {
         {sure ? (
           <>
             <span role="alert">Everything on this sheet goes. Is it handed in?</span>
-            <button onClick={leave}>Put it away</button>
+            <button onClick={leave}>Close it</button>
             <button onClick={() => setSure(false)}>Keep it</button>
           </>
         ) : (
-          <button onClick={() => setSure(true)}>Put the sheet away</button>
+          <button onClick={() => setSure(true)}>Close the sheet</button>
         )}
       </div>
       <p role="status">{work.handedIn !== null && !(inClass && ended) && SAID[inClass ? 'class' : 'file']}</p>

@@ -157,7 +157,7 @@ describe('a sheet', () => {
     await user.clear(field);
     await user.type(field, `${stood}{Enter}`);
     expect(screen.queryByRole('alert')).toBeNull();
-    expect(screen.getByRole('button', { name: 'Give it back to the dice' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Let it be made up again' })).toBeTruthy();
   });
 
   test('the instruction can be written over, and comes back by itself', async () => {

@@ -61,7 +61,7 @@ export interface AnswerForm<Answer, Given = GivenData> {
 export function listOf(raw: unknown, divider: RegExp | string = /[\s,;–-]+(?![0-9])/): string[] {
   if (Array.isArray(raw))
     return raw.map((one) => (Array.isArray(one) ? one.map(shown).join(' ') : shown(one)));
-  if (typeof raw !== 'string') throw unread(raw, 'this is no list.', 'Write for example D F# A.');
+  if (typeof raw !== 'string') throw unread(raw, 'this is not a list.', 'Write for example D F# A.');
   return raw
     .split(divider)
     .map((one) => one.trim())
@@ -76,13 +76,13 @@ export function shown(raw: unknown): string {
 /** A text; a number alone is one too. Throws TheoryError `request`. */
 export function textOf(raw: unknown): string {
   if (typeof raw === 'string' || typeof raw === 'number') return String(raw).trim();
-  throw unread(raw, 'this is no answer to the question.', 'Write one text, such as m6.');
+  throw unread(raw, 'this is not an answer to the question.', 'Write one text, such as m6.');
 }
 
 /** Named entries. Throws TheoryError `request`. */
 export function recordOf(raw: unknown): Readonly<Record<string, unknown>> {
   if (isRecord(raw)) return raw;
-  throw unread(raw, 'this is no answer to the question.', 'Give it in the shape of the right answers.');
+  throw unread(raw, 'this is not an answer to the question.', 'Give it in the shape of the right answers.');
 }
 
 export const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>

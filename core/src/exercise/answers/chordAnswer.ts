@@ -16,7 +16,7 @@ function lowestOf({ root, quality, inversion }: ChordAnswer): string {
   return chordOfQuality(parseNoteName(root), quality) ? LETTERS[letter]! : root;
 }
 
-/** Which inversion a lowest letter makes on somebody's own root; null where it is no member. */
+/** Which inversion a lowest letter makes on somebody's own root; null where it is not a member. */
 function inversionOn({ root }: ChordAnswer, lowest: string): number | null {
   const up = (LETTERS.indexOf(lowest[0]!) - LETTERS.indexOf(root[0]!) + 7) % 7;
   return up % 2 === 0 ? up / 2 : null;

@@ -83,7 +83,7 @@ function noChord(text: string): TheoryError {
   return new TheoryError(
     'chord',
     text,
-    'this is no name of a chord.',
+    'this is not a name of a chord.',
     'Write the root, the quality and the inversion: F minor, first inversion; or a symbol: Fm/Ab.',
   );
 }
@@ -104,7 +104,7 @@ export function parseInversion(raw: unknown): number {
   throw new TheoryError(
     'request',
     said,
-    'this is no inversion.',
+    'this is not an inversion.',
     'Say root position, first, second or third, or 0 to 3.',
   );
 }

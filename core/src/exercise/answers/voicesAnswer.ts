@@ -66,7 +66,7 @@ export function voicesAnswer<Given extends { readonly key?: string | undefined }
       if (!Array.isArray(chords))
         throw unread(
           raw,
-          'these are no voices.',
+          'these are not voices.',
           'Write each chord from the bass up: G2 G3 D4 B4 | C3 G3 E4 C5.',
         );
       return chords.map((own) => listOf(own).map((text) => parseNoteAnswer(text, school)));

@@ -120,7 +120,7 @@ export function parseMaterial(
   const list = (field: MaterialField): string[] => {
     const value = of(field);
     if (!Array.isArray(value) || value.length > MOST || value.some((one) => typeof one !== 'string'))
-      throw wrong(field, 'this is no list of texts.', `Give for example "${field}": ${example(field)}.`);
+      throw wrong(field, 'this is not a list of texts.', `Give for example "${field}": ${example(field)}.`);
     return value as string[];
   };
   const among = <One extends string>(field: MaterialField, known: readonly One[], empty = false): One[] => {
@@ -161,7 +161,7 @@ export function parseMaterial(
   const isInversion = (value: unknown) =>
     typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= 6;
   if (!Array.isArray(inversions) || inversions.length === 0 || !inversions.every(isInversion))
-    throw wrong('inversions', 'these are no inversions.', 'Give for example "inversions": [0, 1, 2].');
+    throw wrong('inversions', 'these are not inversions.', 'Give for example "inversions": [0, 1, 2].');
   const yes = (field: MaterialField): boolean => {
     const value = of(field);
     if (typeof value !== 'boolean') throw wrong(field, 'this is not true or false.', 'Give true or false.');

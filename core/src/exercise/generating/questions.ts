@@ -67,7 +67,7 @@ export function askQuestions({
   if (!Number.isInteger(version) || version < 0 || version >= MOST_VERSIONS)
     throw wrong(`version: ${version}`, 'there is no such version.', 'Versions go from A to Z.');
   if (!Number.isSafeInteger(seed))
-    throw wrong(`seed: ${seed}`, 'this is no whole number.', 'Give for example 7.');
+    throw wrong(`seed: ${seed}`, 'this is not a whole number.', 'Give for example 7.');
   const read = parseMaterial(material, kind.materialFields, kind.defaults, kind.qualities ?? []);
   const source = new QuestionSource(kind, read);
   const letter = versionLetter(version);

@@ -32,11 +32,11 @@ export function readAnswerFile(file: string, text: string): AnswerFile {
   } catch {
     throw wrong(file, 'this file cannot be read as JSON.', EXAMPLE);
   }
-  if (!isObject(data)) throw wrong(file, 'this is no object.', EXAMPLE);
+  if (!isObject(data)) throw wrong(file, 'this is not a file of answers.', EXAMPLE);
   const { pupil, code, version, answers } = data;
   if (typeof pupil !== 'string' || pupil.trim() === '' || pupil.length > LONGEST_NAME)
     throw wrong(file, 'it does not say whose it is.', EXAMPLE);
-  if (!isObject(answers)) throw wrong(file, 'its field answers is not an object.', EXAMPLE);
+  if (!isObject(answers)) throw wrong(file, 'its “answers” cannot be read.', EXAMPLE);
   const count = Object.keys(answers).length;
   if (count > MOST_ANSWERS)
     throw wrong(

@@ -108,7 +108,7 @@ function checkSpec({ title, seed, sections }: SheetSpec, version: number): void 
   if (!Number.isSafeInteger(seed) || Math.abs(seed) > 1e9)
     throw wrong(
       `seed: ${String(seed)}`,
-      'this is no whole number up to a thousand million.',
+      'this is not a whole number up to a thousand million.',
       'Give for example "seed": 7.',
     );
   if (!Number.isInteger(version) || version < 0 || version >= MOST_VERSIONS)
@@ -156,7 +156,7 @@ function checkSection({
   if (typeof parts !== 'object' || parts === null || !Object.entries(parts).every(isPart))
     throw wrong(
       'parts',
-      `these are no marks by part, whole numbers up to ${MOST_MARKS}.`,
+      `these are not marks by part, whole numbers up to ${MOST_MARKS}.`,
       'Give for example "parts": {"root": 1, "quality": 2}.',
     );
   if (!Number.isInteger(own) || own < 0 || own > 99)
@@ -166,9 +166,9 @@ function checkSection({
       'Leave it out.',
     );
   if (!Array.isArray(exchanged) || exchanged.length > MOST_ON_A_SHEET || !exchanged.every(isPlace))
-    throw wrong('exchanged', 'these are no places of questions.', 'Give for example "exchanged": [0, 2].');
+    throw wrong('exchanged', 'these are not places of questions.', 'Give for example "exchanged": [0, 2].');
   if (typeof instruction !== 'string' || instruction.length > 500)
-    throw wrong('instruction', 'this is no text of 500 letters at most.', 'Leave it out for the usual one.');
+    throw wrong('instruction', 'this is not a text of 500 letters at most.', 'Leave it out for the usual one.');
 }
 
 function checkPinned(pinned: unknown, count: number): void {
@@ -182,7 +182,7 @@ function checkPinned(pinned: unknown, count: number): void {
   };
   const example = 'Give for example "pinned": [{"place": 0, "given": {…}}].';
   if (!Array.isArray(pinned) || pinned.length > MOST_ON_A_SHEET || !pinned.every(isPinned))
-    throw wrong('pinned', 'these are no questions with their places.', example);
+    throw wrong('pinned', 'these are not questions with their places.', example);
   const places = (pinned as Pinned[]).map(({ place }) => place);
   if (new Set(places).size < places.length) throw wrong('pinned', 'two questions have one place.', example);
 }

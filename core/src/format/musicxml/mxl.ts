@@ -48,7 +48,7 @@ function memberOf(bytes: Uint8Array, path: string): Uint8Array | undefined {
   } catch {
     throw wrongFile(
       'the file',
-      'this is no readable .mxl file: it cannot be unpacked.',
+      'this is not a readable .mxl file: it cannot be unpacked.',
       'Export the score again as MusicXML.',
     );
   }

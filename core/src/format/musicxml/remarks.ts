@@ -38,7 +38,7 @@ export const LEFT = {
   pitch: { one: 'note without a readable pitch', many: 'notes without a readable pitch', what: 'left out' },
   quarterTone: { one: 'quarter tone', many: 'quarter tones', what: 'taken to the nearest half step' },
   duration: {
-    one: 'duration that is no number',
+    one: 'duration that is not a number',
     many: 'durations that are no numbers',
     what: 'taken for none',
   },

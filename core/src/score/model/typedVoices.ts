@@ -87,7 +87,7 @@ function readVoice(line: string, part: number, { letters = 'english' }: TypedPie
     }
     const match = /^(\([^)]*\)|[^:^_]+)(?::([\d/]+))?(\^)?(_)?$/.exec(piece);
     if (!match)
-      throw wrong(piece, `this is no note of ${name}.`, 'Write C5, C5:1/2, r:2, (C4 E4):2, C5:2^ or C5_.');
+      throw wrong(piece, `this is not a note of ${name}.`, 'Write C5, C5:1/2, r:2, (C4 E4):2, C5:2^ or C5_.');
     const ticks = match[2] === undefined ? TICKS_A_QUARTER : parseLength(match[2]);
     const said = match[1]!;
     const names = said === 'r' ? [null] : said.replace(/[()]/g, '').trim().split(/\s+/);

@@ -35,7 +35,7 @@ export function parseTypedLabels(
       throw new TheoryError(
         'numeral',
         label,
-        `in ${where} this is no numeral.`,
+        `in ${where} this is not a numeral.`,
         'Write for example V65 or viio7/V.',
       );
     labels.push({ from, to, key, numeral: read.value, chord: chordOfNumeral(read.value, key) });

@@ -68,7 +68,7 @@ export function PupilsTable({ pupils, marked, versions, stuck, list }: PupilsTab
             )}
             <th scope="col">Now</th>
             <th scope="col">
-              <span className="visually-hidden">Doings</span>
+              <span className="visually-hidden">Actions</span>
             </th>
           </tr>
         </thead>

@@ -1,5 +1,6 @@
 import { TextInput } from '../../design/fields/TextInput';
 import {
+  a,
   displayNoteName,
   intervalBetween,
   intervalWords,
@@ -63,7 +64,7 @@ export function NameIt({ id, position, pair, asked, bench, school, onHear }: Nam
     <Margin>
       <h2>Interval {position + 1}</h2>
       <p className="about">
-        {inversion ? `It is ${intervalWords(intervalBetween(pair.from, pair.to))}. Turned over: ` : ''}
+        {inversion ? `It is ${a(intervalWords(intervalBetween(pair.from, pair.to)))}. Turned over: ` : ''}
         {displayNoteName(notes.from, school.letters)} to {displayNoteName(notes.to, school.letters)}: what is
         its name?
       </p>

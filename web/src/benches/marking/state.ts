@@ -49,13 +49,6 @@ export const removePupil = (id: string) =>
     entries: pile.entries.filter(({ pupil }) => pupil !== id),
   }));
 
-export const renamePupil = (id: string, name: string) =>
-  change(
-    'the name',
-    (pile) => ({ ...pile, pupils: pile.pupils.map((one) => (one.id === id ? { ...one, name } : one)) }),
-    `pupil ${id}`,
-  );
-
 export const chooseVersion = (id: string, version: number) =>
   change('the version', (pile) =>
     withResults(

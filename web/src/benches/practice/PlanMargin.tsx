@@ -56,6 +56,10 @@ const Theories = styled.ul`
     gap: 0.4rem;
   }
 `;
+/** How far the keys go. */
+const upToWords = (most: number) =>
+  most === 0 ? 'no sharps or flats' : most === 1 ? '1 sharp or flat' : `${most} sharps or flats`;
+
 /** So many mistakes are offered. */
 const OFFERED = 4;
 
@@ -102,9 +106,7 @@ export function PlanMargin({ plan, school }: { plan: PlanBody; school: LabelStyl
         <SelectField
           name="Up to"
           value={plan.most}
-          options={[0, 1, 2, 3, 4, 5, 6].map(
-            (most) => [most, most === 0 ? 'no sharps or flats' : `${most} sharps or flats`] as const,
-          )}
+          options={[0, 1, 2, 3, 4, 5, 6].map((most) => [most, upToWords(most)] as const)}
           onChoose={(most) => setPlan({ most })}
         />
         <label>

@@ -214,7 +214,7 @@ function useHarmonies(
     if (empty) return;
     const request = { key: keyText, voice, text, numerals: chords.split(' '), letters, metre };
     const running = runTask('harmoniseLine', request, () => setSlow(true));
-    running.done
+    void running.done
       .catch((): HarmoniseAnswer => ({
         ok: false,
         message: 'The chords could not be worked out. Try again.',

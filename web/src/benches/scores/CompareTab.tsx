@@ -49,7 +49,7 @@ export function CompareTab({ compared, score, reading, school, onShow, onClose }
         })}
       </MarginList>
       <div className="doings">
-        <Button onPress={onClose}>Take these labels away</Button>
+        <Button onPress={onClose}>Remove these labels</Button>
       </div>
     </>
   );

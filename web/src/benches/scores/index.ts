@@ -26,7 +26,7 @@ export const SCORES_BENCH: Bench = {
     ['note: shift + up, down', 'a step higher or lower; [ and ] an octave, + and - a half step'],
     ['note: , and .', 'shorter and longer'],
     ['note: t, h', 'tie, fermata'],
-    ['note: delete', 'take it away'],
+    ['note: delete', 'delete it'],
   ],
   commands: [
     {

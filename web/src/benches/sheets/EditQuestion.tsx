@@ -65,7 +65,7 @@ export function EditQuestion({ section, at, question, kept, school }: EditQuesti
       <p className="parts">Right: {answers.map((one) => answerWords(kind, one, school)).join(' or ')}</p>
       <Button onPress={() => (kept ? unpin(section, at) : pin(section, at, given))}>
         {kept ? <PinOff aria-hidden="true" /> : <Pin aria-hidden="true" />}
-        {kept ? 'Give it back to the dice' : 'Keep this question'}
+        {kept ? 'Let it be made up again' : 'Keep this question'}
       </Button>
     </MarginFields>
   );

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 import { fetchScript } from '../../fetchScript';
-import type { Bodies, Document, Documents, DocumentKind, ManyKind, SingleKind } from './document';
+import type { Bodies, Document, Documents, DocumentKind, SingleKind } from './document';
 import { FIRST } from './document';
 import {
   applied,
@@ -15,7 +15,6 @@ import {
   type Scope,
 } from './history';
 import type { ClashRow } from '../merging/clashes';
-import { openOf } from './select';
 
 export type SaveState =
   | { readonly kind: 'saved' }
@@ -226,9 +225,4 @@ export function showWorkbook(
 
 export function renameWorkbook(title: string): void {
   setState({ workbook: { ...getState().workbook, title }, changed: true });
-}
-
-/** The open document of a kind, as the desk has it. */
-export function openDocument<K extends ManyKind>(kind: K, open: string | undefined) {
-  return openOf(getState().documents, kind, open);
 }

@@ -17,7 +17,7 @@ export interface FaultAnswer {
   readonly voices?: Fault['voices'];
 }
 
-const WANTED = ['these are no faults.', 'Write the chord and the rule: 3 parallel fifths.'] as const;
+const WANTED = ['these are not faults.', 'Write the chord and the rule: 3 parallel fifths.'] as const;
 
 /** Faults typed one after the other: `3 parallel fifths; 4: crossing`. */
 const typedFaults = (raw: string): FaultAnswer[] =>

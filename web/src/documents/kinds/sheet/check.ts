@@ -41,7 +41,7 @@ export function MaterialOfKind(): PropertyDecorator {
       name: 'readableObject',
       target: target.constructor,
       propertyName: String(property),
-      options: { message: 'this is no material for its kind of exercise' },
+      options: { message: 'this is not material for its kind of exercise' },
       validator: {
         validate: (value: unknown, { object }: ValidationArguments = { object: {} } as ValidationArguments) =>
           typeof value === 'object' &&
@@ -81,7 +81,7 @@ function PartMarks(): PropertyDecorator {
       name: 'readableObject',
       target: target.constructor,
       propertyName: String(property),
-      options: { message: 'these are no marks by part' },
+      options: { message: 'these are not marks by part' },
       validator: {
         validate: (value: unknown) =>
           typeof value === 'object' &&
