@@ -19,7 +19,9 @@ test('brackets, arrows and targets alone: the class answers, and is told why not
   await page.getByRole('gridcell', { name: /^bar 3,/ }).click();
   const answer = margin.getByRole('textbox', { name: 'Your answer' });
   await answer.fill('E7');
-  await expect(margin.getByRole('alert')).toHaveText(/fifth below the target: a dominant lies a fifth above it/);
+  await expect(margin.getByRole('alert')).toHaveText(
+    /fifth below the target: a dominant lies a fifth above it/,
+  );
   await answer.fill('F#m7');
   await expect(margin.getByRole('alert')).toContainText('a dominant has a major third');
   await answer.fill('V7/ii');
