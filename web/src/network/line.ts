@@ -15,6 +15,8 @@ export interface ConnectionOptions<Heard> {
   readonly onUp: () => void;
   readonly onDown: () => void;
   readonly onHeard: (message: Heard) => void;
+  /** Fetches what tells a message from anything else; what is none is passed over. */
+  readonly check?: () => Promise<(message: unknown) => message is Heard>;
 }
 
 const OPEN = 1;
@@ -28,6 +30,7 @@ const BEAT_MS = 8000;
  * pages of a class come one after the other.
  */
 export class Connection<Says extends { readonly type: string }, Heard extends { readonly type: string }> {
+  private heard: Promise<void> = Promise.resolve();
   private socket: Socket | null = null;
   private timer: ReturnType<typeof setTimeout> | null = null;
   private beat: ReturnType<typeof setInterval> | null = null;
@@ -83,16 +86,31 @@ export class Connection<Says extends { readonly type: string }, Heard extends { 
     };
     socket.onmessage = ({ data }) => {
       this.heardAt = Date.now();
-      let message: Heard;
+      let message: unknown;
       try {
-        message = JSON.parse(String(data)) as Heard;
+        message = JSON.parse(String(data));
       } catch {
         return;
       }
-      if (message.type !== 'pong') this.options.onHeard(message);
+      this.hear(message);
     };
     socket.onerror = () => undefined;
     socket.onclose = () => this.socket === socket && this.lost();
+  }
+
+  /** Messages are heard in their order, once what checks them has come. */
+  private hear(message: unknown): void {
+    const { check, onHeard } = this.options;
+    const heard = (known: Heard) => {
+      if (known.type !== 'pong') onHeard(known);
+    };
+    if (!check) return heard(message as Heard);
+    this.heard = this.heard
+      .then(async () => {
+        const isHeard = await check();
+        if (isHeard(message)) heard(message);
+      })
+      .catch(() => undefined);
   }
 
   private check(): void {

@@ -176,6 +176,7 @@ function open(ticket: Ticket, before: RoomWork | null): void {
       },
     },
     () => socketTo(PUPIL_SOCKET, [PROTOCOL]) as Socket,
+    async () => (await import('@diatonix/server/heard')).isToPupil,
   );
   line = opened;
 }

@@ -98,6 +98,7 @@ export class PupilLine {
     private outbox: Outbox,
     private readonly events: PupilEvents,
     open: () => Socket,
+    check?: () => Promise<(message: unknown) => message is ToPupil>,
   ) {
     this.line = new Connection({
       open,
@@ -108,6 +109,7 @@ export class PupilLine {
         this.events.onHere(false);
       },
       onHeard: (message) => this.hear(message),
+      ...(check ? { check } : {}),
     });
   }
 

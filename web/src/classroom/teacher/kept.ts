@@ -1,4 +1,5 @@
 /** What of a class is kept in the browser's database, so that it is found again: the token, and the class itself. */
+import { fetchScript } from '../../fetchScript';
 import { database } from '../../documents/persistence/database';
 import { leadHere, leaveHere } from './leaderTab';
 import type { LivePupil, OpenRoom } from './store';
@@ -11,9 +12,9 @@ export interface KeptClass {
   readonly pupils: readonly LivePupil[];
 }
 
-async function read<Value>(name: string): Promise<Value | null> {
+async function read(name: string): Promise<unknown> {
   try {
-    return ((await database().settings.get(name))?.value ?? null) as Value | null;
+    return (await database().settings.get(name))?.value ?? null;
   } catch {
     return null;
   }
@@ -28,9 +29,19 @@ async function write(name: string, value: unknown): Promise<void> {
   }
 }
 
-export const keptToken = () => read<string>(TOKEN);
+export async function keptToken(): Promise<string | null> {
+  const token = await read(TOKEN);
+  return typeof token === 'string' ? token : null;
+}
+
 export const keepToken = (token: string) => write(TOKEN, token);
-export const keptClass = () => read<KeptClass>(ROOM);
+/** The class that was led here; null where none is kept, or what is kept is not one. */
+export async function keptClass(): Promise<KeptClass | null> {
+  const kept = await read(ROOM);
+  if (kept === null) return null;
+  const { isKeptClass } = await fetchScript(() => import('./keptCheck'));
+  return isKeptClass(kept) ? kept : null;
+}
 
 /** Keeps the class, or with null forgets it and its names. */
 export async function keepClass(kept: KeptClass | null): Promise<void> {

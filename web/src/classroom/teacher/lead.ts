@@ -84,6 +84,7 @@ export function connect(): void {
       setState({ line: getState().line === 'off' ? 'off' : 'away', pupils: byId(Object.values(pupils)) });
     },
     onHeard: hear,
+    check: async () => (await import('@diatonix/server/heard')).isToTeacher,
   });
 }
 
