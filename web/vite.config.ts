@@ -9,16 +9,17 @@ const UNUSED = ['html2canvas', 'canvg', 'dompurify'];
 
 /** Sentences about what the first bench does not speak of; they would bring what they speak of along. */
 const LATER_WORDS =
-  'exercise|question|mistake|practice|score|chart|compare|contextReasons|length|marks|note|readings|rules|' +
-  '(?:chord|interval|figures|numeral|key)?[sS]teps|say';
+  'answer|kind|prompt|question|mistake|marking|practice|score|chart|compare|contextReasons|length|nonTertian|' +
+  'note|readings|rules|unknownChord|(?:chord|interval|figures|numeral|key)?[sS]teps|say';
 /** Rooms of core that the first bench does without. */
 const LATER_ROOMS = 'line|time|context|exercise|practice|score|voicing|passage|working';
 /** Parts of margins and menus, which open after the bench is there. */
-const LATER_PARTS = 'design/Margin|design/menu|parts/Working';
+const LATER_PARTS = 'design/(?:Margin|menu|fields)|parts/Working';
 /** What keeps the work comes after the first bench where nothing was kept before. */
 const LATER_DOCUMENTS =
-  'documents/(?:admit|asideRows|checks|database|drafts|importFile|keeping|merging|migrations|patience|rows|' +
-  'saving|seal|workbookText|workbooks)';
+  'documents/(?:checks|merging|migrations|marking|kinds/\\w+/(?:check|merge)|' +
+  'files/(?:importFile|workbookText|incoming|readWorkbookParts)|' +
+  'persistence/(?:admit|asideRows|checksum|database|rows|saving|startPersistence|storageTimeout|workbooks))';
 const COMMON = new RegExp(
   `/(?:web/src/(?!${LATER_PARTS}|${LATER_DOCUMENTS})|core/src/(?!${LATER_ROOMS}|words/(?:${LATER_WORDS})))`,
 );
