@@ -123,7 +123,7 @@ describe('files of answers', () => {
   test.each([
     ['another sheet', { pupil: 'Cleo', code: 'ZZZZ-A', answers: {} }, 'its code is ZZZZ-A'],
     ['nobody', { code: sheet.code, answers: {} }, 'it does not say whose it is'],
-    ['no answers', { pupil: 'Dov', code: sheet.code }, 'answers is not an object'],
+    ['no answers', { pupil: 'Dov', code: sheet.code }, 'its “answers” cannot be read'],
     ['no JSON', '{', 'this file cannot be read as JSON'],
   ])('a file of %s has its error, and the others go on', (_, value, message) => {
     const [first, second] = lines(put('odd.json', value), all);

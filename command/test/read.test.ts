@@ -45,7 +45,7 @@ test('many files and folders are answered in order; what cannot be read is told 
     ['c.xml', true],
     ['empty.mid', false],
   ]);
-  expect(answers[2]!.error!.message).toMatch(/no readable \.mxl/);
+  expect(answers[2]!.error!.message).toMatch(/not a readable \.mxl/);
   const [first] = answers;
   expect([first!.bars, first!.length, first!.parts.length]).toEqual([17, '49', 4]);
   expect(first!.chords[0]).toMatchObject({
@@ -93,9 +93,9 @@ test.each([
   [{ notes: [['0', '1', 'H4', 0]] }, /H4|“H”/],
   [{ notes: [['0', '0', 'C4', 0]] }, /lasts nothing/],
   [{ notes: [['0', '1', 'C4', -1]] }, /is not \[at, length, pitch, part\]/],
-  [{ notes: [['x', '1', 'C4', 0]] }, /no time in “notes”/],
+  [{ notes: [['x', '1', 'C4', 0]] }, /not a time in “notes”/],
   [{ notes: [['999999', '1', 'C4', 0]] }, /at most 50000 quarters/],
-  [{ notes: cadence, time: '4/5' }, /no metre/],
+  [{ notes: cadence, time: '4/5' }, /not a metre/],
   [{ notes: cadence, signature: 9 }, /“signature” is not a whole number/],
   [{ notes: cadence, measures: ['x'] }, /this is not a bar/],
   [{ notes: Array.from({ length: 300 }, () => ['0', '4', 'C4', 0]) }, /more than 200 notes sound at once/],

@@ -78,7 +78,7 @@ test.each([
   ['of a version that was not printed', { pupil: 'Ada', version: 'Q', answers: {} }, /A, B/],
   ['of nobody', { version: 'A', answers: {} }, /whose/],
   ['without answers', { pupil: 'Ada', version: 'A' }, /answers/],
-  ['that is a list', [1, 2], /no object/],
+  ['that is a list', [1, 2], /not a file of answers/],
 ])('a file %s is told, and the others go on', (_, content, message) => {
   const good = file('Bram Eddy', { version: 'A', answers: rightOf(0) });
   const { pile, files, told } = takeReturned(

@@ -1,17 +1,13 @@
-import {
-  attempt,
-  identify,
-  midiNumber,
-  parseKey,
-  parseSymbol,
-  printSymbol,
-  sameChord,
-  printedFifths,
-  type Chord,
-  type Note,
-} from '@diatonix/core';
-import { useCallback, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { useRow } from '../../columns/useRow';
+import { chooseChordClef } from './state';
+import { type ChordView } from './state';
+import { NotesToggle } from '../../notes/NotesToggle';
+import { PictureMenu } from '../../pictures/PictureMenu';
+import { CHORDS_DESK } from './state';
+import { chooseChordKey } from './state';
+import { typeChain } from './state';
+import { useChordsBench } from './useChordsBench';
+import { midiNumber, printSymbol, printedFifths } from '@diatonix/core';
+import { useMemo, useRef } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Choice } from '../../design/Choice';
 import { CLEF_OPTIONS } from '../../parts/clefs';
@@ -22,104 +18,45 @@ import { keyName } from '../../parts/names';
 import { SubBar } from '../../design/SubBar';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { lazyAfterNotation } from '../../notation/lazyAfterNotation';
-import { useEngraver } from '../../notation/useEngraver';
 import { LazyNotePanel } from '../../notes/lazy';
-import type { NoteManner } from '../../notes/NotePanel';
-import { NotesToggle } from '../../notes/NotesToggle';
-import { toggled, useGathering } from '../../notes/useGathering';
 import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet, type Bringing } from '../../parts/ToSheet';
-import { PictureMenu } from '../../pictures/PictureMenu';
-import { play, usePlayback } from '../../sound/player';
 import { readChain } from './chainColumns';
 import { closeNotes } from './columns';
 import { Members, TurnThird } from './Members';
 import { WayFields } from './WayFields';
-import {
-  putChord,
-  typeChain,
-  chooseChordKey,
-  chooseChordClef,
-  CHORDS_DESK,
-  type ChordView,
-  type ShownStudy,
-} from './state';
-import { useSchool, useSingle } from '../../documents/store/use';
-import { NOTES_DESK } from '../../notes/desk';
-import { CHORD_VIEWS, shownOf } from './views';
+import { CHORD_VIEWS } from './views';
 
 const ChordMargin = lazyAfterNotation(() => import('./ChordMargin').then((module) => module.ChordMargin));
-
-const SECONDS = 1.6;
 
 /**
  * The Chords bench: one chord said in six ways, turned, laid out, written for other instruments, or set
  * beside its family.
  */
 export function ChordsBench() {
-  const study = useSingle('chord');
-  const shownView = CHORDS_DESK.use(({ view }) => view);
-  const bench = useMemo((): ShownStudy => ({ ...study, view: shownView }), [study, shownView]);
-  const school = useSchool();
-  const panel = NOTES_DESK.use(({ open }) => open);
-  const engraver = useEngraver();
-  const playing = usePlayback((state) => state.column);
-  const [row, setRow] = useRow();
-  const [column, setColumn] = useState(0);
-  const [asked, setAsked] = useState<string | null>(null);
-  const work = useRef<HTMLDivElement>(null);
-
-  const key = useMemo(() => parseKey(bench.key), [bench.key]);
-  const chord = useMemo(() => parseSymbol(bench.symbol), [bench.symbol]);
-  const gathering = useGathering(key);
-  const { columns, rows, frame, notes, chords } = useMemo(
-    () => shownOf(chord, bench, school, engraver),
-    [chord, bench, school, engraver],
-  );
-  const inversions = bench.view === 'inversions';
-  const own = bench.view === 'chain' ? -1 : chords.findIndex((one) => one && sameChord(one, chord));
-  const selected = own >= 0 ? own : Math.min(column, columns.length - 1);
-  const view = CHORD_VIEWS.find(({ id }) => id === bench.view)!;
-
-  const put = useCallback((next: Chord, from: string | null, burst?: string) => {
-    setAsked(from);
-    putChord(next, burst);
-  }, []);
-  const select = useCallback(
-    (index: number, rowId: string) => {
-      setRow(rowId);
-      setColumn(index);
-      const chosen = chords[index];
-      // The selected inversion or kind is the chord on the bench from then on.
-      if (chosen) put(chosen, null, 'chord-column');
-    },
-    [chords, put, setRow],
-  );
-  const hear = (from: number, to: number, manner: 'together' | 'note by note' = 'together') =>
-    void play(notes.slice(from, to), { seconds: SECONDS, from, manner });
-
-  /** A key struck again is taken away; from two notes on, the chord follows what is there. */
-  const gather = (note: Note, manner: NoteManner) => {
-    const now = gathering.now();
-    const next = toggled(now.length > 0 ? now : closeNotes(chord, bench.clef), note, manner, key);
-    gathering.set(next);
-    const sorted = [...next].sort((a, b) => midiNumber(a) - midiNumber(b));
-    const read = attempt(() => identify(sorted, { key })[0]!.chord);
-    if (read.ok) put(read.value, null, 'chord-notes');
-  };
-
-  const onKey = (event: KeyboardEvent): boolean => {
-    if (event.key === ' ') {
-      hear(selected, event.shiftKey ? columns.length : selected + 1);
-      return true;
-    }
-    if (event.key === ']' || event.key === '[') {
-      const next = selected + (event.key === ']' ? 1 : -1);
-      if (inversions) select((next + chords.length) % chords.length, row);
-      return inversions;
-    }
-    return false;
-  };
+  const {
+    bench,
+    school,
+    panel,
+    engraver,
+    playing,
+    row,
+    asked,
+    work,
+    key,
+    chord,
+    gathering,
+    columns,
+    rows,
+    frame,
+    selected,
+    view,
+    put,
+    select,
+    hear,
+    gather,
+    onKey,
+  } = useChordsBench();
 
   // What an edit does not touch is not drawn again.
   const latest = useRef(hear);
@@ -188,7 +125,7 @@ export function ChordsBench() {
         <PictureMenu work={work} column={selected} name={`${bench.symbol} ${view.name.toLowerCase()}`} />
       </>
     );
-  }, [bench.clef, bench.symbol, selected, view, chord, key]);
+  }, [bench.clef, bench.symbol, selected, view, chord, key, work]);
 
   return (
     <BenchFrame
