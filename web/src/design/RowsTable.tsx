@@ -1,3 +1,4 @@
+import { Checkbox } from './fields/Checkbox';
 import { PlainButton } from './PlainButton';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { ReactNode } from 'react';
@@ -108,11 +109,10 @@ export default function RowsTable({
                 <th scope="row">{name}</th>
                 {boxes.map((ticked, box) => (
                   <td key={box}>
-                    <input
-                      type="checkbox"
+                    <Checkbox
                       aria-label={`${name}: ${heads[box]}`}
-                      checked={ticked}
-                      onChange={(event) => onChange(id, box, event.target.checked)}
+                      isSelected={ticked}
+                      onChange={(on) => onChange(id, box, on)}
                     />
                   </td>
                 ))}

@@ -25,17 +25,15 @@ export function Begin() {
         </p>
       )}
       {work === null ? (
-        <span className="file">
-          <label className="visually-hidden" htmlFor="sheet-file">
-            Open the file of the sheet
-          </label>
+        <label className="file">
+          Open the file of the sheet
           <input
-            id="sheet-file"
+            className="visually-hidden"
             type="file"
             accept=".json,application/json"
             onChange={(event) => void read(event.target.files?.[0])}
           />
-        </span>
+        </label>
       ) : (
         <form
           onSubmit={(event) => {

@@ -6,7 +6,7 @@ import { MenuStyle } from '../design/menu';
 import { stop } from '../sound/player';
 import { Leaf } from '../design/Leaf';
 import { exportWorkbook } from '../documents/files/exportOpen';
-import { beginWorkbook, openDemo } from '../documents/persistence/workbooks';
+import { beginWorkbook, addDemo } from '../documents/persistence/workbooks';
 import { goToLine } from './globalKeys';
 import { redoHere, undoHere } from './scope';
 
@@ -42,7 +42,7 @@ export default function CommandList({ onClose, onGo, onKeys, onLabels }: Command
     ['About: version, licences, where work is kept', () => onGo('/about')],
     ['Begin a new workbook', () => void beginWorkbook()],
     ['Export workbook', exportWorkbook],
-    ['Open the demo workbook', () => void openDemo()],
+    ['Open the demo workbook', () => void addDemo()],
     ['Paper surface', () => setTheme('paper')],
     ['Board surface', () => setTheme('board')],
     ['Surface as the system has it', () => setTheme('system')],

@@ -21,7 +21,7 @@ import {
   exportStored,
   listWorkbooks,
   nameWorkbook,
-  openDemo,
+  addDemo,
   openWorkbook,
   restoreWorkbook,
 } from '../documents/persistence/workbooks';
@@ -136,7 +136,7 @@ export default function WorkbooksPage() {
             <FolderOpen aria-hidden="true" /> Import from a file
           </Button>
         </FileTrigger>
-        <Button onPress={() => void act(openDemo, true)}>Add the demo workbook</Button>
+        <Button onPress={() => void act(addDemo, true)}>Add the demo workbook</Button>
       </div>
       {problem && <Problem onClose={() => setProblem(null)}>{problem}</Problem>}
       <ul aria-label="Workbooks of this browser">

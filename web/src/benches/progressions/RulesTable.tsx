@@ -1,3 +1,4 @@
+import { SelectField } from '../../design/fields/SelectField';
 import { FORBIDS, RULES, ruleWords, USUAL_WEIGHTS, type Rule, type RuleWeights } from '@diatonix/core';
 import { Dialog, Popover } from 'react-aria-components';
 import { useSchool } from '../../documents/store/use';
@@ -51,23 +52,13 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
                 <tr key={rule}>
                   <th scope="row">{name}</th>
                   <td>
-                    <select
-                      aria-label={name}
+                    <SelectField
+                      isNamed
+                      name={name}
                       value={value}
-                      onChange={(event) => choose(rule, event.target.value)}
-                    >
-                      {usual !== undefined && <option value={FORBIDS}>forbids</option>}
-                      {CHOICES.map((choice) => (
-                        <option key={choice.value} value={choice.value}>
-                          {choice.value === '' && usual !== undefined
-                            ? `costs ${usual}, as usual`
-                            : choice.name}
-                        </option>
-                      ))}
-                      {CHOICES.every((choice) => choice.value !== value) && value !== String(FORBIDS) && (
-                        <option value={value}>costs {value}</option>
-                      )}
-                    </select>
+                      options={choicesFor(value, usual)}
+                      onChoose={(one) => choose(rule, one)}
+                    />
                   </td>
                 </tr>
               );
@@ -77,4 +68,18 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
       </Dialog>
     </Popover>
   );
+}
+
+/** What a rule may cost, and what it costs now where that is none of the usual. */
+function choicesFor(value: string, usual: number | undefined): readonly (readonly [string, string])[] {
+  const all = CHOICES.map((choice): readonly [string, string] => [
+    choice.value,
+    choice.value === '' && usual !== undefined ? `costs ${usual}, as usual` : choice.name,
+  ]);
+  const isOther = CHOICES.every((choice) => choice.value !== value) && value !== String(FORBIDS);
+  return [
+    ...(usual !== undefined ? [[String(FORBIDS), 'forbids'] as const] : []),
+    ...all,
+    ...(isOther ? [[value, `costs ${value}`] as const] : []),
+  ];
 }

@@ -1,4 +1,5 @@
 /** The class that this browser keeps, checked before it is led on: fetched when there is one. */
+import 'reflect-metadata';
 import { plainToInstance, Type } from 'class-transformer';
 import {
   IsArray,

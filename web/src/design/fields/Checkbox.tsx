@@ -2,9 +2,10 @@ import { Check } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Checkbox as AriaCheckbox } from 'react-aria-components';
 import styled from 'styled-components';
+import { wholeTarget } from './wholeTarget';
 
 const Box = styled(AriaCheckbox)`
-  position: relative;
+  ${wholeTarget}
   display: inline-flex;
   gap: 0.4rem;
   align-items: center;

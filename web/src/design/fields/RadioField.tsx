@@ -1,5 +1,6 @@
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
+import { wholeTarget } from './wholeTarget';
 
 const Group = styled(RadioGroup)`
   display: grid;
@@ -11,6 +12,7 @@ const Group = styled(RadioGroup)`
 `;
 
 const One = styled(Radio)`
+  ${wholeTarget}
   display: flex;
   gap: 0.45rem;
   align-items: center;

@@ -2,6 +2,6 @@ import { fetchScript } from '../../fetchScript';
 
 /** Adds the demo workbook to the list and opens it. */
 export async function openDemo(): Promise<void> {
-  const { openDemo: open } = await fetchScript(() => import('./workbooks'));
-  await open();
+  const { addDemo } = await fetchScript(() => import('./workbooks'));
+  await addDemo();
 }

@@ -131,7 +131,7 @@ export async function exportStored(id: string): Promise<void> {
 }
 
 /** Adds the demo workbook to the list and opens it. */
-export async function openDemo(): Promise<void> {
+export async function addDemo(): Promise<void> {
   const { title, documents } = await fetchDemo();
   await addWorkbook(title, byId(documents));
 }
