@@ -26,7 +26,9 @@ const PUPIL = {
 test('a class as it was kept, with its pupils and with what was decided later', () => {
   expect(isKeptClass({ room: ROOM, pupils: [] })).toBe(true);
   expect(isKeptClass({ room: { ...ROOM, code: null, pile: null, endsAt: 5 }, pupils: [PUPIL] })).toBe(true);
-  expect(isKeptClass({ room: { ...ROOM, slips: { u1: 'text' }, joining: 'list' }, pupils: [PUPIL] })).toBe(true);
+  expect(isKeptClass({ room: { ...ROOM, slips: { u1: 'text' }, joining: 'list' }, pupils: [PUPIL] })).toBe(
+    true,
+  );
 });
 
 test.each([
