@@ -1,3 +1,4 @@
+import { parseArgs } from 'node:util';
 import { TheoryError } from '@diatonix/core';
 
 export interface Arguments {
@@ -33,25 +34,29 @@ const WITH_VALUE = new Set([
 ]);
 const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'kinds', 'mistakes', 'help']);
 
+const KNOWN = {
+  ...Object.fromEntries([...WITH_VALUE].map((name) => [name, { type: 'string' as const }])),
+  ...Object.fromEntries([...FLAGS].map((name) => [name, { type: 'boolean' as const }])),
+};
+
 /** Reads words, `--name value`, `--name=value` and flags. Throws TheoryError `request` for unknown ones. */
 export function readArguments(args: readonly string[]): Arguments {
-  const words: string[] = [];
+  const words = new Map<number, string>();
   const options: Record<string, string> = {};
   const flags = new Set<string>();
-  for (let i = 0; i < args.length; i++) {
-    const arg = args[i]!;
-    if (!arg.startsWith('--')) {
-      words.push(arg);
-      continue;
-    }
-    const [name, inline] = arg.slice(2).split(/=(.*)/s, 2) as [string, string?];
-    if (FLAGS.has(name) && inline === undefined) flags.add(name);
+  const { tokens } = parseArgs({ args: [...args], options: KNOWN, strict: false, tokens: true });
+  for (const token of tokens) {
+    // A minus alone begins a word: a number, or the standard input.
+    if (token.kind === 'positional' || (token.kind === 'option' && !token.rawName.startsWith('--')))
+      words.set(token.index, args[token.index]!);
+    if (token.kind !== 'option' || !token.rawName.startsWith('--')) continue;
+    const { name, value, index } = token;
+    if (FLAGS.has(name) && value === undefined) flags.add(name);
     else if (WITH_VALUE.has(name)) {
-      const value = inline ?? args[++i];
       if (value === undefined)
         throw new TheoryError(
           'request',
-          arg,
+          args[index]!,
           'this option has no value after it.',
           `Write --${name} and its value.`,
         );
@@ -59,10 +64,10 @@ export function readArguments(args: readonly string[]): Arguments {
     } else
       throw new TheoryError(
         'request',
-        arg,
+        args[index]!,
         'this option is not known.',
         `Options are ${[...WITH_VALUE, ...FLAGS].map((o) => `--${o}`).join(' ')}.`,
       );
   }
-  return { words, options, flags };
+  return { words: [...words.values()], options, flags };
 }

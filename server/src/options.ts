@@ -1,3 +1,5 @@
+import { parseArgs } from 'node:util';
+
 export interface Options {
   readonly host: string;
   readonly port: number;
@@ -21,38 +23,47 @@ const USAGE =
   'by default every address of this machine), --class-cert FILE --class-key FILE (a certificate and its key: the ' +
   'class is served over https).';
 
+const KNOWN = {
+  empty: { type: 'boolean' },
+  class: { type: 'boolean' },
+  port: { type: 'string' },
+  host: { type: 'string' },
+  'class-host': { type: 'string' },
+  'class-cert': { type: 'string' },
+  'class-key': { type: 'string' },
+} as const;
+
+const fault = (message: string) => ({ ok: false, message: `${message} ${USAGE}` }) as const;
+
+/** What is wrong with how the options are written; null where each is known and has what belongs after it. */
+function writtenWrongly(args: readonly string[]): string | null {
+  const { tokens } = parseArgs({ args: [...args], options: KNOWN, strict: false, tokens: true });
+  for (const token of tokens) {
+    if (token.kind === 'positional') return `“${token.value}” is not an option.`;
+    if (token.kind !== 'option') continue;
+    const known = Object.hasOwn(KNOWN, token.name) ? KNOWN[token.name as keyof typeof KNOWN] : null;
+    if (!known || !token.rawName.startsWith('--')) return `“${token.rawName}” is not an option.`;
+    const value = token.value?.trim() ?? '';
+    if (known.type === 'string' && token.name !== 'port' && (value === '' || value.startsWith('--')))
+      return `“${token.rawName}” has no ${/host/.test(token.name) ? 'name' : 'file'} after it.`;
+  }
+  return null;
+}
+
 /** Reads the command line after `npm start --`. An unknown or broken option gives a message instead. */
 export function readOptions(args: readonly string[]): OptionsResult {
-  let host = 'localhost';
-  let classHost: string | null = null;
-  let cert: string | null = null;
-  let key: string | null = null;
-  let isClass = false;
-  let port = 4180;
-  let empty = false;
-  for (let i = 0; i < args.length; i++) {
-    const arg = args[i]!;
-    if (arg === '--empty') empty = true;
-    else if (arg === '--port') {
-      const text = args[++i] ?? '';
-      port = Number(text);
-      if (text.trim() === '' || !Number.isInteger(port) || port < 0 || port > 65535)
-        return { ok: false, message: `“--port ${text}”: a port is a whole number from 0 to 65535. ${USAGE}` };
-    } else if (arg === '--class') isClass = true;
-    else if (arg === '--class-cert' || arg === '--class-key') {
-      const file = args[++i] ?? '';
-      if (file.trim() === '' || file.startsWith('--'))
-        return { ok: false, message: `“${arg}” has no file after it. ${USAGE}` };
-      if (arg === '--class-cert') cert = file;
-      else key = file;
-    } else if (arg === '--host' || arg === '--class-host') {
-      const name = args[++i] ?? '';
-      if (name.trim() === '' || name.startsWith('--'))
-        return { ok: false, message: `“${arg}” has no name after it. ${USAGE}` };
-      if (arg === '--host') host = name;
-      else classHost = name;
-    } else return { ok: false, message: `“${arg}” is not an option. ${USAGE}` };
-  }
+  const wrong = writtenWrongly(args);
+  if (wrong !== null) return fault(wrong);
+  const { values } = parseArgs({ args: [...args], options: KNOWN, strict: false });
+  const textOf = (name: 'port' | 'host' | 'class-host' | 'class-cert' | 'class-key') =>
+    typeof values[name] === 'string' ? values[name] : null;
+  const [isClass, empty] = [values.class === true, values.empty === true];
+  const [classHost, cert, key] = [textOf('class-host'), textOf('class-cert'), textOf('class-key')];
+  const host = textOf('host') ?? 'localhost';
+  const portText = values.port === undefined ? '4180' : (textOf('port') ?? '');
+  const port = Number(portText);
+  if (portText.trim() === '' || !Number.isInteger(port) || port < 0 || port > 65535)
+    return fault(`“--port ${portText}”: a port is a whole number from 0 to 65535.`);
   if (classHost !== null && !isClass)
     return { ok: false, message: `“--class-host” says where a class is served: give --class too. ${USAGE}` };
   if ((cert === null) !== (key === null)) {

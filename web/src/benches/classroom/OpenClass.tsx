@@ -1,3 +1,4 @@
+import { byName } from '../../design/byName';
 import { useMemo, useState } from 'react';
 import { useNow } from '../../design/useNow';
 import { endClass, handBack, setClock } from '../../classroom/teacher/lead';
@@ -35,7 +36,7 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
     return found?.kind === 'pile' ? found.body : null;
   });
   const now = useNow();
-  const pupils = useMemo(() => Object.values(byId).sort((a, b) => a.name.localeCompare(b.name)), [byId]);
+  const pupils = useMemo(() => Object.values(byId).sort((a, b) => byName(a.name, b.name)), [byId]);
   const versions = pile ? versionsOf(pile) : NO_VERSIONS;
   const marked = useMemo(() => (pile ? markPile(pile, versionsOf(pile), school) : []), [pile, school]);
   const standing = useMemo(() => standings(marked, versions, pupils, now), [marked, versions, pupils, now]);

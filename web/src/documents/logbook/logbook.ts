@@ -1,3 +1,4 @@
+import { byName } from '../../design/byName';
 import { kindWords, mistakeName, type LabelStyle } from '@diatonix/core';
 import { toCsv } from '../files/csv';
 import type { Document } from '../store/document';
@@ -50,9 +51,7 @@ function marked(id: string, body: PileBody, school: LabelStyle): MarkedPile {
 
 /** The pupils of the piles by their names, in the order of the alphabet. */
 export const namesIn = (piles: readonly MarkedPile[]): string[] =>
-  [...new Set(piles.flatMap(({ pupils }) => pupils.map(({ pupil }) => pupil.name)))].sort((a, b) =>
-    a.localeCompare(b),
-  );
+  [...new Set(piles.flatMap(({ pupils }) => pupils.map(({ pupil }) => pupil.name)))].sort(byName);
 
 /** The kind of a question by its place, whose first number is that of its section. */
 const kindAt = (kinds: readonly string[], place: string): string => kinds[Number(place.split('.')[0])] ?? '';
