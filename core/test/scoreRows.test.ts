@@ -167,7 +167,7 @@ describe('typed voices', () => {
       /Bass, bar 0.*lasts 4 quarters, and the upbeat of the first voice 3/,
     ],
     ['S: | C5:4 | D5:3 | E5:4 |', /Soprano, bar 2.*lasts 3 quarters, and its metre asks for 4/],
-    ['S: C5:x', /no note of Soprano/],
+    ['S: C5:x', /not a note of Soprano/],
   ])('%j says what is wrong', (text, reason) => {
     expect(() => parseTypedVoices(text, piece)).toThrow(reason);
   });

@@ -200,5 +200,5 @@ function ticksOf(text: string | undefined, row: string): number {
 }
 
 function wrongRow(what: string, row: string, right: string): TheoryError {
-  return new TheoryError('request', row, `this is no ${what} of a score.`, `Write for example ${right}.`);
+  return new TheoryError('request', row, `this is not a ${what} of a score.`, `Write for example ${right}.`);
 }
