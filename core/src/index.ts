@@ -19,3 +19,4 @@ export * from './working';
 export * from './exercise';
 export * from './practice';
 export * from './words';
+export { LIMITS } from './limits';

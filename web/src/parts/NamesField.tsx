@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '@diatonix/server/class';
 import { TextArea } from '../design/fields/TextInput';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -19,8 +20,6 @@ const Field = styled.div`
     font-size: 0.9375rem;
   }
 `;
-
-const LONGEST_NAME = 80;
 
 /** Names, one on each line, to be added at a press. */
 export function NamesField({ onAdd }: { onAdd: (names: readonly string[]) => void }) {

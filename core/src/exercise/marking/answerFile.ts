@@ -1,4 +1,5 @@
 import { TheoryError } from '../../errors';
+import { LIMITS } from '../../limits';
 
 /** What a pupil handed in as a file. */
 export interface AnswerFile {
@@ -10,10 +11,6 @@ export interface AnswerFile {
   readonly answers: Readonly<Record<string, unknown>>;
 }
 
-const LARGEST = 2_000_000;
-const LONGEST_NAME = 200;
-/** As many as a sheet has questions. */
-const MOST_ANSWERS = 2000;
 /** A map of chords is the deepest answer: rows of cells of notes. */
 const DEEPEST = 5;
 /** The code of a page: `H4NZ-B`. */
@@ -25,7 +22,8 @@ const EXAMPLE = 'Write {"pupil":"Ada","code":"H4NZ-B","answers":{"1.1":"m6"}}.';
  * nobody's, or holds no answers.
  */
 export function readAnswerFile(file: string, text: string): AnswerFile {
-  if (text.length > LARGEST) throw wrong(file, 'it is larger than 2 MB.', 'Give the answers of one pupil.');
+  if (text.length > LIMITS.answersFile)
+    throw wrong(file, 'it is larger than 2 MB.', 'Give the answers of one pupil.');
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -34,14 +32,14 @@ export function readAnswerFile(file: string, text: string): AnswerFile {
   }
   if (!isObject(data)) throw wrong(file, 'this is not a file of answers.', EXAMPLE);
   const { pupil, code, version, answers } = data;
-  if (typeof pupil !== 'string' || pupil.trim() === '' || pupil.length > LONGEST_NAME)
+  if (typeof pupil !== 'string' || pupil.trim() === '' || pupil.length > LIMITS.nameInFile)
     throw wrong(file, 'it does not say whose it is.', EXAMPLE);
   if (!isObject(answers)) throw wrong(file, 'its “answers” cannot be read.', EXAMPLE);
   const count = Object.keys(answers).length;
-  if (count > MOST_ANSWERS)
+  if (count > LIMITS.answers)
     throw wrong(
       file,
-      `it answers ${count} questions, and a sheet has ${MOST_ANSWERS} at most.`,
+      `it answers ${count} questions, and a sheet has ${LIMITS.answers} at most.`,
       'Give the answers to one sheet.',
     );
   if (!isShallow(answers, DEEPEST))

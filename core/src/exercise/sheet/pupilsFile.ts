@@ -1,4 +1,5 @@
 import { TheoryError } from '../../errors';
+import { LIMITS } from '../../limits';
 import type { PupilSheet } from './pupilSheet';
 
 export const PUPILS_FORMAT = 'diatonix-pupils-sheet';
@@ -11,9 +12,6 @@ export interface PupilsFile {
   readonly practice: boolean;
 }
 
-const LARGEST = 5_000_000;
-const MOST_SHEETS = 26;
-const MOST_QUESTIONS = 2000;
 const RIGHT = 'Ask your teacher for the file “for pupils” of the sheet.';
 
 /** The text of the file for pupils. */
@@ -27,7 +25,7 @@ export function printPupilsFile({ sheets, practice }: PupilsFile): string {
  */
 export function readPupilsFile(file: string, text: string): PupilsFile {
   const wrong = (what: string, right = RIGHT) => new TheoryError('request', file, what, right);
-  if (text.length > LARGEST) throw wrong('it is larger than 5 MB.');
+  if (text.length > LIMITS.sheetFile) throw wrong('it is larger than 5 MB.');
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -43,8 +41,8 @@ export function readPupilsFile(file: string, text: string): PupilsFile {
       `its version is ${JSON.stringify(version) ?? 'missing'}.`,
       `This page reads version ${PUPILS_VERSION}: reload it, or ask for the file again.`,
     );
-  if (!Array.isArray(sheets) || sheets.length === 0 || sheets.length > MOST_SHEETS)
-    throw wrong(`it should hold 1 to ${MOST_SHEETS} versions of a sheet.`);
+  if (!Array.isArray(sheets) || sheets.length === 0 || sheets.length > LIMITS.versions)
+    throw wrong(`it should hold 1 to ${LIMITS.versions} versions of a sheet.`);
   return {
     practice: practice === true,
     sheets: sheets.map((one: unknown, at) => {
@@ -82,7 +80,7 @@ function sheetIn(data: unknown): PupilSheet | null {
   if (typeof title !== 'string' || typeof version !== 'string' || typeof code !== 'string') return null;
   const sections = data['sections'].map(sectionIn);
   const count = sections.reduce((sum, one) => sum + (one?.questions.length ?? 0), 0);
-  if (sections.includes(null) || count > MOST_QUESTIONS) return null;
+  if (sections.includes(null) || count > LIMITS.questions) return null;
   return {
     ...{ title, version, code, marks: typeof marks === 'number' ? marks : 0 },
     sections: sections as PupilSheet['sections'],

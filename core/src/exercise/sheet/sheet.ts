@@ -168,7 +168,11 @@ function checkSection({
   if (!Array.isArray(exchanged) || exchanged.length > MOST_ON_A_SHEET || !exchanged.every(isPlace))
     throw wrong('exchanged', 'these are not places of questions.', 'Give for example "exchanged": [0, 2].');
   if (typeof instruction !== 'string' || instruction.length > 500)
-    throw wrong('instruction', 'this is not a text of 500 letters at most.', 'Leave it out for the usual one.');
+    throw wrong(
+      'instruction',
+      'this is not a text of 500 letters at most.',
+      'Leave it out for the usual one.',
+    );
 }
 
 function checkPinned(pinned: unknown, count: number): void {

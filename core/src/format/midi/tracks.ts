@@ -1,3 +1,4 @@
+import { LIMITS } from '../../limits';
 import { parseMidi } from 'midi-file';
 import { TheoryError } from '../../errors';
 
@@ -23,7 +24,6 @@ export interface MidiTracks {
 const PERCUSSION = 9;
 /** Bytes of the header chunk. */
 const HEADER = 14;
-const MOST_NOTES = 60_000;
 const MOST_BYTES = 20_000_000;
 
 export function wrongMidi(read: string, what: string, right: string): TheoryError {
@@ -105,8 +105,8 @@ export function midiTracks(bytes: Uint8Array): MidiTracks {
             percussion++;
             break;
           }
-          if (++count > MOST_NOTES)
-            throw wrongMidi('the file', `it has more than ${MOST_NOTES} notes.`, 'Read a part of it.');
+          if (++count > LIMITS.scoreNotes)
+            throw wrongMidi('the file', `it has more than ${LIMITS.scoreNotes} notes.`, 'Read a part of it.');
           const note = { key: event.noteNumber, on: at, off: -1 };
           sounding.set(place, [...open, note]);
           const own = channels.get(event.channel);

@@ -1,3 +1,4 @@
+import { LIMITS } from '../../limits';
 import { keyFromSignature } from '../../key/key';
 import { printNote } from '../../pitch/print';
 import { barTicks, printMetre, USUAL_METRE } from '../../time/metre';
@@ -35,7 +36,6 @@ import type { ScoreIn, TimedNote } from './scoreIn';
 /** Nothing lasts longer: what says so is a slip of the file. */
 const LONGEST_NOTE = 1024 * TICKS_A_QUARTER;
 /** As many as are read within some seconds and half a gigabyte. */
-const MAX_NOTES = 60_000;
 
 const MELODY = 'Melody';
 
@@ -65,10 +65,10 @@ function refuseLarge(text: string): void {
   let count = 0;
   for (let at = text.indexOf('<note'); at >= 0; at = text.indexOf('<note', at + 5))
     if (/[\s>]/.test(text[at + 5] ?? '')) count++;
-  if (count > MAX_NOTES)
+  if (count > LIMITS.scoreNotes)
     throw wrongFile(
       'the file',
-      `it holds ${count} notes, and a score has ${MAX_NOTES} at most.`,
+      `it holds ${count} notes, and a score has ${LIMITS.scoreNotes} at most.`,
       'Import a part of it.',
     );
 }
@@ -182,8 +182,12 @@ function readPart(
           const onset = find(children, 'chord') ? lastOnset : now;
           const ticks = isGrace ? 0 : lasting(node);
           const note = readPitch(children, transposition, c.remarks, where);
-          if (c.written.length > MAX_NOTES)
-            throw wrongFile(where, `the score has more than ${MAX_NOTES} notes.`, 'Import a part of it.');
+          if (c.written.length > LIMITS.scoreNotes)
+            throw wrongFile(
+              where,
+              `the score has more than ${LIMITS.scoreNotes} notes.`,
+              'Import a part of it.',
+            );
           c.written.push(writtenNote(children, { part: index, onset, ticks, note }));
           if (isGrace) {
             c.remarks.add(LEFT.grace, where);

@@ -1,11 +1,10 @@
+import { LONGEST_NAME } from '@diatonix/server/class';
 import type { Document, Documents } from '../../documents/store/document';
 import { newId } from '../../documents/store/ids';
 import type { ClassPupil, Lesson, SchoolClass } from '../../documents/kinds/schoolClass/type';
 import { CLASS_DESK } from '../../documents/store/openClass';
 import { documentsOf, openOf } from '../../documents/store/select';
 import { edit, editDocument, useDocuments } from '../../documents/store/store';
-
-const LONGEST_NAME = 80;
 
 const openNow = () => openOf(useDocuments.getState().documents, 'class', CLASS_DESK.get().open ?? undefined);
 

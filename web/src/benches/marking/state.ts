@@ -1,3 +1,4 @@
+import { LIMITS } from '@diatonix/core';
 import { newId } from '../../documents/store/ids';
 import type { PileBody, PileEntry } from '../../documents/kinds/pile/type';
 import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
@@ -69,8 +70,6 @@ export function enter(entry: Omit<PileEntry, 'at' | 'id' | 'by'>): void {
   );
 }
 
-const LARGEST_RETURNED = 2_000_000;
-
 /** Puts what pupils handed in as files on the pile; gives what is to be told of them. */
 export async function takeFiles(
   files: readonly File[],
@@ -80,7 +79,8 @@ export async function takeFiles(
   const tooLarge: string[] = [];
   for (const [at, file] of files.entries()) {
     // What no pupil can have written is not looked into.
-    if (file.size > LARGEST_RETURNED) tooLarge.push(`${file.name}: it is larger than 2 MB and was left out.`);
+    if (file.size > LIMITS.answersFile)
+      tooLarge.push(`${file.name}: it is larger than 2 MB and was left out.`);
     else read.push({ name: file.name, text: await file.text() });
     onPart(at + 1, files.length);
   }

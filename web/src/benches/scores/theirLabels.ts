@@ -1,3 +1,4 @@
+import { LIMITS } from '@diatonix/core';
 import {
   attempt,
   compareLabels,
@@ -16,11 +17,9 @@ export interface Theirs {
   readonly labels: readonly TheirLabel[];
 }
 
-const LARGEST = 2_000_000;
-
 /** Reads labels in RomanText to lie over a piece; a message where there are none. */
 export async function readTheirs(file: File, score: ScoreToRead): Promise<Theirs | string> {
-  if (file.size > LARGEST) return `“${file.name}”: the labels are larger than 2 MB.`;
+  if (file.size > LIMITS.labelsFile) return `“${file.name}”: the labels are larger than 2 MB.`;
   const text = await file.text();
   const { readRomanText } = await fetchScript(() => import('@diatonix/core/files'));
   const read = attempt(() => readRomanText(text));

@@ -1,11 +1,17 @@
-import { makeSheet, printPupilsFile, pupilSheet, PUPILS_FORMAT, type SheetSpec } from '@diatonix/core';
+import {
+  makeSheet,
+  printPupilsFile,
+  pupilSheet,
+  PUPILS_FORMAT,
+  type SheetSpec,
+  LIMITS,
+} from '@diatonix/core';
 import { checkBody } from '../checks/check';
 import type { SheetBody } from '../kinds/sheet/type';
 import type { FileResult } from './importFile';
 
 export const SHEET_FORMAT = 'diatonix-sheet';
 const VERSION = 1;
-const LARGEST = 5_000_000;
 
 /** A sheet as a file of its own. The class stays behind: it is the workbook's. */
 export function sheetToFile({ classId: _, ...sheet }: SheetBody): string {
@@ -25,7 +31,7 @@ export function sheetFromFile(text: string, name: string): FileResult<SheetBody>
     message: `“${name}”: ${wrong} ${right} No sheet was changed.`,
   });
   const again = 'Choose a file that was saved with “Save as a file”.';
-  if (text.length > LARGEST) return refuse('it is larger than 5 MB.', again);
+  if (text.length > LIMITS.sheetFile) return refuse('it is larger than 5 MB.', again);
   let data: unknown;
   try {
     data = JSON.parse(text);
