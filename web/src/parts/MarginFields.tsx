@@ -7,7 +7,7 @@ export const MarginFields = styled.div`
   gap: 0.6rem;
   margin-top: 0.8rem;
   > label,
-  && .field:has(> label) {
+  && .field:has(> .react-aria-Label) {
     display: grid;
     gap: 0;
     grid-template-columns: 6.5rem 1fr;
@@ -16,7 +16,7 @@ export const MarginFields = styled.div`
     font-size: 0.875rem;
   }
   &.narrow > label,
-  &&.narrow .field:has(> label) {
+  &&.narrow .field:has(> .react-aria-Label) {
     grid-template-columns: 3.9rem 1fr;
   }
   input:not([type='checkbox']),

@@ -5,7 +5,7 @@ import { wholeTarget } from './wholeTarget';
 const Group = styled(RadioGroup)`
   display: grid;
   gap: 0.2rem;
-  > label:first-child {
+  > .react-aria-Label {
     color: var(--soft);
     font-size: 0.875rem;
   }

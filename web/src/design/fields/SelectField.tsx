@@ -9,7 +9,7 @@ const Field = styled(Select)`
     gap: 0.45rem;
     align-items: center;
   }
-  .field > label {
+  .field > .react-aria-Label {
     color: var(--soft);
     font-size: 0.875rem;
   }
