@@ -88,6 +88,7 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-expressions': ['error', { allowShortCircuit: true, allowTernary: true }],
       'max-lines': ['error', 300],
       'max-len': ['error', { code: 120 }],
+      'no-duplicate-imports': ['error', { allowSeparateTypeImports: true }],
       'import-x/no-cycle': ['error', { ignoreExternal: true }],
     },
     plugins: { 'import-x': importX },
@@ -176,6 +177,11 @@ export default tseslint.config(
           selector:
             "BinaryExpression[operator='%'][right.value=12], BinaryExpression[operator='%'][right.value=7]",
           message: THEORY_IN_WEB,
+        },
+        {
+          // A renaming in the code does not reach what the page says.
+          selector: 'JSXText[value=/[a-z](?<!Roman)[A-Z][a-z]/]',
+          message: 'This is a name of the code, not a word of the page.',
         },
       ],
     },

@@ -41,12 +41,7 @@ export function progressionAnswer(request: Request): unknown {
   const keyText = ifRequested(request, 'key');
   const key = keyText === undefined ? undefined : keyRequested(keyText, school);
   const given = listRequested(request, 'chords');
-  oneTo(
-    COMMAND_LIMITS.chords.progression,
-    given.length,
-    'chords',
-    'Give "chords" as a listRequested of them.',
-  );
+  oneTo(COMMAND_LIMITS.chords.progression, given.length, 'chords', 'Give "chords" as a list of them.');
   const asked = given.map((chord) => asObject(chord, 'chord'));
   const numerals = key ? readNumeralsIn(asked.map(numeralSaid), key, request) : [];
   const chords = asked.map((chord, at) => chordIn(chord, at, { key, numeral: numerals[at] ?? null, school }));

@@ -13,7 +13,7 @@ export function textRequested(request: Request, field: string): string {
     throw wrong(
       request,
       `“${field}” is ${value === undefined ? 'missing' : 'not a text'}.`,
-      `Give "${field}" as a textRequested in quotes.`,
+      `Give "${field}" as a text in quotes.`,
     );
   atMost(value.length, COMMAND_LIMITS.text, `characters of “${field}”`);
   return value;
@@ -28,7 +28,7 @@ export function textsRequested(request: Request, field: string): string[] {
   if (!Array.isArray(value) || value.some((item) => typeof item !== 'string' && typeof item !== 'number'))
     throw wrong(
       request,
-      `“${field}” is not a listRequested of textsRequested.`,
+      `“${field}” is not a list of texts.`,
       `Give "${field}" as a list: ["F3","A3","D4"].`,
     );
   return value.map((item) => {
@@ -44,7 +44,7 @@ export function listRequested(request: Request, field: string): unknown[] {
     throw wrong(
       request,
       `“${field}” is ${value === undefined ? 'missing' : 'not a list'}.`,
-      `Give "${field}" as a listRequested.`,
+      `Give "${field}" as a list.`,
     );
   return value;
 }

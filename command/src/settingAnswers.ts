@@ -95,7 +95,7 @@ function lockOf(note: unknown, voice: string, school: LabelStyle | undefined): L
     throw new TheoryError(
       'request',
       JSON.stringify(note),
-      `a note of “${voice}” is neither a textRequested nor null.`,
+      `a note of “${voice}” is neither a text nor null.`,
       'Write "B4", or null for a free note.',
     );
   return readEither(note, school);

@@ -1,8 +1,15 @@
 /** Whatever a line holds, it is answered by one line, and the command goes on. */
+import { readFileSync } from 'node:fs';
 import { answerLine } from '../src/lines';
 import { oddLine, seeded, SOUND_REQUESTS } from './oddRequests';
 
 const LINES = 6000;
+const MANUAL = readFileSync('docs/command.md', 'utf8');
+/** Names in the manner of a program that a message has, outside quotes, and that nobody can look up. */
+const strangeNames = (message: string) =>
+  (message.replace(/“[^”]*”|"[^"]*"/g, '').match(/\b[a-z]{2,}[A-Z][a-z]\w*/g) ?? []).filter(
+    (name) => !MANUAL.includes(name),
+  );
 
 test('every sound request has an answer', () => {
   for (const request of SOUND_REQUESTS)
@@ -22,6 +29,7 @@ test('requests with their fields turned about are answered or refused in words',
     if (error.code === 'internal') throw new Error(`${line.slice(0, 300)}\n${error.message}`);
     expect(error.message.length).toBeGreaterThan(20);
     expect(error.message.length).toBeLessThan(1500);
+    expect(strangeNames(error.message)).toEqual([]);
   }
   expect(refused).toBeGreaterThan(LINES / 4);
 });

@@ -2,6 +2,13 @@
  * What the benches show, derived from the workbook: the same objects while nothing changed, and the texts
  * that a screen reader says.
  */
+import { chordColumns, chordsOfView, closeNotes } from '../src/benches/chords/columns';
+import { intervalColumns, markOf, pairOf } from '../src/benches/intervals/columns';
+import { mapFrame, mapGridColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
+import { GridColumns } from '../src/benches/progressions/columns';
+import { deriveProgression } from '../src/benches/progressions/derive';
+import { NO_PARTS } from '../src/benches/progressions/useFourParts';
+import { accidentalSigns, spoken } from '../src/design/signs';
 import {
   DEFAULT_LABEL_STYLE,
   parseKey,
@@ -10,15 +17,8 @@ import {
   printedFifths,
   printNote,
   printSymbol,
+  chordMap,
 } from '@diatonix/core';
-import { chordColumns, chordsOfView, closeNotes } from '../src/benches/chords/columns';
-import { intervalColumns, markOf, pairOf } from '../src/benches/intervals/columns';
-import { mapFrame, mapGridColumns, mapRows, otherHomes, stackNotes } from '../src/benches/key/columns';
-import { GridColumns } from '../src/benches/progressions/columns';
-import { deriveProgression } from '../src/benches/progressions/derive';
-import { NO_PARTS } from '../src/benches/progressions/useFourParts';
-import { accidentalSigns, spoken } from '../src/design/signs';
-import { chordMap } from '@diatonix/core';
 import type { Progression } from '../src/documents/kinds/progression/type';
 import { DEMO_LINES, demoBody } from './demo';
 

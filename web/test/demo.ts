@@ -1,6 +1,5 @@
 /** The demo workbook and small helpers for the tests of what is made of it. */
 import { addDocument, showWorkbook, useDocuments } from '../src/documents/store/store';
-import { byId } from '../src/documents/store/select';
 import demo from '@diatonix/demo/workbook.json';
 import { demoOf } from '../src/documents/persistence/demo';
 import {
@@ -12,7 +11,7 @@ import {
 } from '../src/documents/store/document';
 import type { Scope } from '../src/documents/store/history';
 import { FIRST_PROGRESSION, type Progression } from '../src/documents/kinds/progression/type';
-import { bodyOf, documentsOf } from '../src/documents/store/select';
+import { byId, bodyOf, documentsOf } from '../src/documents/store/select';
 
 export const DEMO = demoOf(demo);
 export const DEMO_DOCUMENTS: Documents = byId(DEMO.documents);

@@ -1,4 +1,3 @@
-import { membersId, MOST_PLACES } from './chordIn';
 import { inversionOf, notesFromBass, type Chord } from '../chord/chord';
 import { TheoryError } from '../errors';
 import { MODES, signatureFifths, type Key } from '../key/key';
@@ -13,7 +12,7 @@ import { COSTS } from './costs';
 import { leadsToTonic } from './leading';
 import { isDominantSeventh, isMinorThird, wholeOf, type Whole } from './whole';
 import { candidatesOf } from './candidates';
-import { type ChordIn, type ContextOptions, idOf } from './chordIn';
+import { membersId, MOST_PLACES, type ChordIn, type ContextOptions, idOf } from './chordIn';
 
 /** A state of the search: one numeral in one key. */
 export interface State {

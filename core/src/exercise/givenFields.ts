@@ -15,7 +15,7 @@ export type GivenFields<Given> = {
   readonly [Name in keyof Given]-?: Field<Exclude<Given[Name], undefined>>;
 };
 
-/** A clefField, or the two staves of a keyboard. */
+/** A clef, or the two staves of a keyboard. */
 export type ClefGiven = Clef | 'grand';
 
 function field<Value>(inWords: string, holds: (value: unknown) => boolean): Field<Value> {
@@ -28,7 +28,7 @@ export const optionalField = <Value>(own: Field<Value>): Field<Value> => ({ ...o
 const isText = (value: unknown) => typeof value === 'string';
 const isTexts = (value: unknown) => Array.isArray(value) && value.every(isText);
 
-export const textField: Field<string> = field('a textField in quotes', isText);
+export const textField: Field<string> = field('a text in quotes', isText);
 export const wholeNumberField: Field<number> = field('a whole number', Number.isInteger);
 export const flagField: Field<boolean> = field('true or false', (value) => typeof value === 'boolean');
 /** A list that may be empty: a signature without signs, a bass without figures. */

@@ -2,9 +2,8 @@ import { dropDoublings } from '../chord/identify';
 import { makeChord, memberNote } from '../chord/chord';
 import { type Key } from '../key/key';
 import { MAX_ALTERATION, sameName, type NoteName } from '../pitch/note';
-import { AUGMENTED_SIXTHS, DOUBLY_AUGMENTED, rootOf, type Numeral } from './numeral';
 import { type NumeralReading } from './numeralReading';
-import { ROOT } from './numeral';
+import { AUGMENTED_SIXTHS, DOUBLY_AUGMENTED, rootOf, type Numeral, ROOT } from './numeral';
 
 const SPELLINGS = [
   ['It', AUGMENTED_SIXTHS.It],

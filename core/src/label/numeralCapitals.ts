@@ -4,8 +4,7 @@ import type { Key } from '../key/key';
 import { diatonicNumeral } from './diatonic';
 import { type Numeral } from './numeral';
 import { type LabelStyle } from '../school/school';
-import { type NumeralParts, ROMAN, NO_FIGURES, inversionIndex, inversionParts } from './numeralParts';
-import { parts } from './numeralParts';
+import { type NumeralParts, ROMAN, NO_FIGURES, inversionIndex, inversionParts, parts } from './numeralParts';
 
 /**
  * All capitals: bare when the key gives the quality, else with a symbol's suffix. Null when neither can say

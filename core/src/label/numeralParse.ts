@@ -1,4 +1,3 @@
-import { ROOT } from './numeral';
 import { collectMembers } from '../chord/suffix';
 import { intervalUp } from '../interval/interval';
 import { sortMembers, type Member } from '../chord/chord';
@@ -6,7 +5,7 @@ import { parseKey, type Key } from '../key/key';
 import { readAccidentals } from '../pitch/parse';
 import { diatonicExtension, diatonicNumeral } from './diatonic';
 import { TextMemo } from '../memo';
-import { localKey, rootOf, type Numeral } from './numeral';
+import { ROOT, localKey, rootOf, type Numeral } from './numeral';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { bad, type Signs, readSigns } from './numeralSigns';
 import { mayBeSpecial, readSpecial } from './numeralSpecials';

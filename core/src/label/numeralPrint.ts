@@ -14,8 +14,8 @@ import {
   inversionIndex,
   qualitySigns,
   inversionParts,
+  parts,
 } from './numeralParts';
-import { parts } from './numeralParts';
 
 /** Takes a numeral apart for the given school. The key decides what goes without saying. */
 export function numeralParts(

@@ -1,9 +1,8 @@
 import { type Member } from '../chord/chord';
 import { type Key } from '../key/key';
 import { diatonicNumeral } from './diatonic';
-import { AUGMENTED_SIXTHS, DOUBLY_AUGMENTED, type Numeral, type SpecialNumeral } from './numeral';
 import { bad } from './numeralSigns';
-import { ROOT } from './numeral';
+import { AUGMENTED_SIXTHS, DOUBLY_AUGMENTED, type Numeral, type SpecialNumeral, ROOT } from './numeral';
 
 /** Whether a name of its own may follow: N, It, Fr, Ger, Cad, CT. */
 export function mayBeSpecial(own: string): boolean {

@@ -1,4 +1,3 @@
-import { ROOT } from './numeral';
 import { identify, type ChordReading } from '../chord/identify';
 import { describe } from '../chord/describe';
 import { bassMember, memberFrom, stackedNotes, type Chord, type Member } from '../chord/chord';
@@ -9,7 +8,7 @@ import { sameName, type NoteName } from '../pitch/note';
 import { perObject } from '../memo';
 import { diatonicNumeral } from './diatonic';
 import { understoodIn } from './understood';
-import { rootOf, type Numeral, type SpecialNumeral } from './numeral';
+import { ROOT, rootOf, type Numeral, type SpecialNumeral } from './numeral';
 import { augmentedSixth } from './augmentedSixth';
 import type { NumeralReason, NumeralReading } from './numeralReading';
 

@@ -43,12 +43,11 @@ export const taskRunner =
  * that nothing goes on behind the page. Rejects where the worker cannot be started or dies.
  */
 function runTask(lane: string, name: string, input: unknown, onSlow: () => void): Running<unknown> {
-  type Answer = unknown;
   const own = hand(lane);
   const slow = setTimeout(onSlow, PROGRESS_MS);
-  let finish: (answer: Answer | null) => void = () => undefined;
+  let finish: (answer: unknown) => void = () => undefined;
   let over = false;
-  const done = new Promise<Answer | null>((resolve, reject) => {
+  const done = new Promise<unknown>((resolve, reject) => {
     const end = () => {
       over = true;
       clearTimeout(slow);
@@ -62,7 +61,7 @@ function runTask(lane: string, name: string, input: unknown, onSlow: () => void)
       own.worker.terminate();
       reject(new Error(event.message || 'The worker could not be started.'));
     };
-    const task = own.tasks[name] as (input: unknown) => Promise<Answer>;
+    const task = own.tasks[name] as (input: unknown) => Promise<unknown>;
     task(input).then(
       (answer) => {
         if (over) return;

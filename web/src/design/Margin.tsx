@@ -74,7 +74,7 @@ interface WaysProps {
   readonly children: ReactNode;
 }
 
-/** WayChoice of working as tabs over the steps. */
+/** Ways of working as tabs over the steps. */
 export function WayChoice({ label, ways, chosen, onChoose, children }: WaysProps) {
   return (
     <TabStyle>

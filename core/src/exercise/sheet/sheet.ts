@@ -108,7 +108,7 @@ function checkSpec({ title, seed, sections }: SheetSpec, version: number): void 
   if (!Number.isSafeInteger(seed) || Math.abs(seed) > 1e9)
     throw wrong(
       `seed: ${String(seed)}`,
-      'this is not a whole number up to a thousand million.',
+      'this is not a whole number up to a billion.',
       'Give for example "seed": 7.',
     );
   if (!Number.isInteger(version) || version < 0 || version >= MOST_VERSIONS)

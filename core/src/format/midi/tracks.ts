@@ -24,7 +24,6 @@ export interface MidiTracks {
 const PERCUSSION = 9;
 /** Bytes of the header chunk. */
 const HEADER = 14;
-const MOST_BYTES = 20_000_000;
 
 export function wrongMidi(read: string, what: string, right: string): TheoryError {
   return new TheoryError('request', read, what, right);
@@ -32,7 +31,7 @@ export function wrongMidi(read: string, what: string, right: string): TheoryErro
 
 /** The notes of a file by track and channel. Throws TheoryError `request` for what is no Standard MIDI File. */
 export function midiTracks(bytes: Uint8Array): MidiTracks {
-  if (bytes.length > MOST_BYTES)
+  if (bytes.length > LIMITS.midiFile)
     throw wrongMidi('the file', 'it is larger than 20 MB.', 'Read a part of it.');
   const head = String.fromCharCode(...bytes.subarray(0, 4));
   if (head !== 'MThd')

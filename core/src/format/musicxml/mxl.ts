@@ -1,11 +1,11 @@
 import { strToU8, unzipSync, zipSync } from 'fflate';
+import { LIMITS } from '../../limits';
 import { textOfBytes } from './encoding';
 import { attributeOf, childrenOf, find, parseXml, wrongFile } from './dom';
 
 const CONTAINER = 'META-INF/container.xml';
 const SCORE = 'score.musicxml';
 const SCORE_TYPE = 'application/vnd.recordare.musicxml+xml';
-const MOST_BYTES = 50_000_000;
 
 /** A compressed MusicXML file (.mxl) of one score. */
 export function packMxl(score: string): Uint8Array {
@@ -42,7 +42,7 @@ export function unpackMxl(bytes: Uint8Array): string {
 function memberOf(bytes: Uint8Array, path: string): Uint8Array | undefined {
   try {
     const files = unzipSync(bytes, {
-      filter: ({ name, originalSize }) => name === path && originalSize <= MOST_BYTES,
+      filter: ({ name, originalSize }) => name === path && originalSize <= LIMITS.scoreFile,
     });
     return Object.hasOwn(files, path) ? files[path] : undefined;
   } catch {
@@ -57,7 +57,7 @@ function memberOf(bytes: Uint8Array, path: string): Uint8Array | undefined {
 /** MusicXML as text, whether it came compressed or plain. */
 export function musicXmlText(bytes: Uint8Array): string {
   if (isZip(bytes)) return unpackMxl(bytes);
-  if (bytes.length > MOST_BYTES)
+  if (bytes.length > LIMITS.scoreFile)
     throw wrongFile('the file', 'the score is larger than 50 MB.', 'Read a part of it.');
   return textOfBytes(bytes);
 }

@@ -35,15 +35,13 @@ import type { ScoreIn, TimedNote } from './scoreIn';
 
 /** Nothing lasts longer: what says so is a slip of the file. */
 const LONGEST_NOTE = 1024 * TICKS_A_QUARTER;
-/** As many as are read within some seconds and half a gigabyte. */
-
 const MELODY = 'Melody';
 
 /**
  * Reads MusicXML (partwise or timewise): sounding notes, labels, keys, repeats, words and
  * fermatas by their times.
  * A single thing that cannot be read is passed over and told. Throws TheoryError
- * `musicxml` saying what was read, what is wrongFile, and what would be right.
+ * `musicxml` saying what was read, what is wrong, and what would be right.
  */
 export function readMusicXml(text: string): ScoreIn {
   refuseLarge(text);

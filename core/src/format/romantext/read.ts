@@ -1,4 +1,5 @@
 import { attempt, TheoryError } from '../../errors';
+import { LIMITS } from '../../limits';
 import { keyOf, parseKey, printKey, sameKey, type Key } from '../../key/key';
 import { printNumeral } from '../../label/numeralPrint';
 import { parseNoteName } from '../../pitch/parse';
@@ -14,7 +15,6 @@ import { Timeline, type BarName } from './timeline';
 
 /** A text without a time signature is in common time. */
 const UNSAID_METRE = '4/4';
-const MOST_LETTERS = 2_000_000;
 const MOST_REMARKS = 50;
 /** More bars than these are not read. */
 const MOST_BARS = 20_000;
@@ -33,7 +33,7 @@ interface Placed {
  * neighbours along. Throws TheoryError `entry` for a text without a bar.
  */
 export function readRomanText(text: string): Carried<LineFile> {
-  if (text.length > MOST_LETTERS)
+  if (text.length > LIMITS.labelsFile)
     throw new TheoryError(
       'entry',
       `${text.length} letters`,

@@ -4,7 +4,7 @@ import { wrong } from './edited';
 import type { WrittenNote } from '../model/score';
 import { chordOf, sameVoice } from '../model/voicePlace';
 
-/** A note withoutMark one of its marks. */
+/** A note without one of its marks. */
 export function withoutMark(one: WrittenNote, mark: 'fermata' | 'tieStart' | 'tieEnd'): WrittenNote {
   const rest = { ...one };
   delete rest[mark];

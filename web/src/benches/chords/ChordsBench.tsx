@@ -1,10 +1,6 @@
-import { chooseChordClef } from './state';
-import { type ChordView } from './state';
 import { NotesToggle } from '../../notes/NotesToggle';
 import { PictureMenu } from '../../pictures/PictureMenu';
-import { CHORDS_DESK } from './state';
-import { chooseChordKey } from './state';
-import { typeChain } from './state';
+import { chooseChordClef, type ChordView, CHORDS_DESK, chooseChordKey, typeChain } from './state';
 import { useChordsBench } from './useChordsBench';
 import { midiNumber, printSymbol, printedFifths } from '@diatonix/core';
 import { useMemo, useRef } from 'react';

@@ -18,8 +18,8 @@ import { NotesToggle } from '../../notes/NotesToggle';
 import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet } from '../../parts/ToSheet';
 import { useIntervalsBench } from './useIntervalsBench';
-import { itemText } from './state';
 import {
+  itemText,
   choosePerBar,
   chooseIntervalClef,
   chooseIntervalKey,

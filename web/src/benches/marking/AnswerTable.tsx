@@ -85,7 +85,7 @@ export function AnswersHead({ of }: { readonly of: ReactNode }) {
       <tr>
         <th scope="col">{of}</th>
         <th scope="col" className="asked">
-          PileQuestion
+          Asked
         </th>
         <th scope="col">Answer</th>
         <th scope="col">Correction</th>

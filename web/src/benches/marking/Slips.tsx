@@ -100,7 +100,7 @@ function SlipPage({ slip: { got, of, wrong, practise } }: { slip: ReturnSlip }) 
           <thead>
             <tr>
               <th scope="col">Question</th>
-              <th scope="col">PileQuestion</th>
+              <th scope="col">Asked</th>
               <th scope="col">You wrote</th>
               <th scope="col">Right is</th>
             </tr>

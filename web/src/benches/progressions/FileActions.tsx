@@ -60,7 +60,7 @@ export const FileActions = memo(function FileActions({ empty, voices }: FileActi
       </FileTrigger>
       {reading && (
         <span role="status">
-          ImportedReading… <Button onPress={reading.cancel}>Cancel</Button>
+          Reading… <Button onPress={reading.cancel}>Cancel</Button>
         </span>
       )}
       {problem && <Problem>{problem}</Problem>}

@@ -1,3 +1,4 @@
+import { LIMITS } from '@diatonix/core';
 import { newId } from '../../documents/store/ids';
 import { FIRST_PROGRESSION, TEMPO_RANGE, type Progression } from '../../documents/kinds/progression/type';
 import { fetchScript, ScriptMissing } from '../../fetchScript';
@@ -6,7 +7,6 @@ import type { ReadScore } from '../../workers/readScore';
 import { addProgression } from './state';
 
 const MOST_REMARKS = 3;
-const MAX_FILE_BYTES = 50_000_000;
 const UNCHANGED = 'The workbook was not changed.';
 
 export type ReadingOutcome =
@@ -22,7 +22,7 @@ export interface ImportedReading {
  * takes long.
  */
 export function importScore(file: File, onSlow: () => void): ImportedReading {
-  if (file.size > MAX_FILE_BYTES) {
+  if (file.size > LIMITS.scoreFile) {
     const message = `“${file.name}”: the file is larger than 50 MB. Import a part of the score.`;
     return { done: Promise.resolve({ ok: false, message }), cancel: () => undefined };
   }

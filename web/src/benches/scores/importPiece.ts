@@ -1,8 +1,8 @@
+import { LIMITS } from '@diatonix/core';
 import { ScriptMissing } from '../../fetchScript';
 import { runTask } from '../../workers/client';
 import { addScore } from './state';
 
-const MAX_FILE_BYTES = 50_000_000;
 const MOST_REMARKS = 4;
 const UNCHANGED = 'The workbook was not changed.';
 
@@ -14,7 +14,7 @@ export interface Opening {
 
 /** Opens a MusicXML or MIDI file as a new piece. `onSlow` is called when it takes long. */
 export function importPiece(file: File, onSlow: () => void): Opening {
-  if (file.size > MAX_FILE_BYTES)
+  if (file.size > LIMITS.scoreFile)
     return {
       done: Promise.resolve(`“${file.name}”: the file is larger than 50 MB. Open a part of it.`),
       cancel: () => undefined,

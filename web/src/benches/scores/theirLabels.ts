@@ -1,5 +1,5 @@
-import { LIMITS } from '@diatonix/core';
 import {
+  LIMITS,
   attempt,
   compareLabels,
   labelsOfLine,

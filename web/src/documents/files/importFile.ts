@@ -1,3 +1,4 @@
+import { LIMITS } from '@diatonix/core';
 import { incomingFile } from './incoming';
 import { byId } from '../store/select';
 import { tell } from '../store/store';
@@ -7,13 +8,12 @@ import { reasonOf } from '../persistence/trouble';
 
 export { workbookFromFile, type FileContents, type FileResult } from './workbookText';
 
-const MAX_FILE_BYTES = 50_000_000;
 /** A larger file is read behind the page, part by part. */
 const SMALL_BYTES = 1_000_000;
 
 /** Reads a workbook file that was chosen; one that is larger than any workbook is not looked into. */
 export async function readWorkbookFile(file: File): Promise<FileResult<FileContents>> {
-  if (file.size > MAX_FILE_BYTES)
+  if (file.size > LIMITS.workbookFile)
     return { ok: false, message: `“${file.name}”: the file is larger than 50 MB, which no workbook is.` };
   if (file.size <= SMALL_BYTES) return workbookFromFile(await file.text(), file.name);
   try {
