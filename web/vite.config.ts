@@ -44,7 +44,7 @@ export default defineConfig({
     outDir: 'dist',
     emptyOutDir: true,
     assetsInlineLimit: 0,
-    sourcemap: false,
+    sourcemap: true,
     chunkSizeWarningLimit: 2000,
     rolldownOptions: {
       output: {

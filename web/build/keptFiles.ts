@@ -14,7 +14,7 @@ const PAGES: Readonly<Record<string, string>> = { 'index.html': '/', 'pupil.html
 /** What the build made, as the service worker keeps it: every file but the packed copies, and itself. */
 export function keptFiles(folder: string): KeptFile[] {
   return readdirSync(folder, { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile() && !/\.(?:br|gz)$|^service-worker\.js$/.test(entry.name))
+    .filter((entry) => entry.isFile() && !/\.(?:br|gz|map)$|^service-worker\.js$/.test(entry.name))
     .map((entry) => {
       const path = join(entry.parentPath, entry.name);
       const name = relative(folder, path).replaceAll('\\', '/');

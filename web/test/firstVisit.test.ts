@@ -4,9 +4,10 @@ import { closeDatabase, database } from '../src/documents/persistence/database';
 import { keepFirst } from '../src/documents/persistence/startPersistence';
 import { FIRST_PROGRESSION } from '../src/documents/kinds/progression/type';
 import { rowsSince, saveDocuments } from '../src/documents/persistence/rows';
-import { showWorkbook } from '../src/documents/store/store';
-import { beginWorkbook, listWorkbooks } from '../src/documents/persistence/workbooks';
+import { showWorkbook, useDocuments } from '../src/documents/store/store';
+import { addWorkbook, beginWorkbook, listWorkbooks } from '../src/documents/persistence/workbooks';
 import { renameProgression } from '../src/benches/progressions/state';
+import { flush } from '../src/documents/persistence/saving';
 import { id, state, title } from './openTide';
 
 const LINE = {
@@ -48,8 +49,25 @@ test('another tab kept its workbook first: that one is shown, unless something w
   await edited;
   expect([id(), title()]).toEqual(['edited', 'Mine']);
   showFirst('mine');
+  useDocuments.setState({ saveState: { kind: 'saving' } });
   await keepFirst();
   expect([id(), title()]).toEqual(['theirs', 'Flood']);
   expect((await listWorkbooks()).map((one) => one.id)).not.toContain('mine');
   expect(state().saveState.kind).toBe('saved');
+});
+
+test('a workbook is shown once it is kept: a page that is left at once loses nothing of it', async () => {
+  let kept: Promise<boolean> | null = null;
+  const stop = useDocuments.subscribe(({ workbook }, before) => {
+    if (workbook.id === before.workbook.id) return;
+    kept ??= rowsSince(workbook.id, 0).then((rows) => rows.length === 1);
+  });
+  await addWorkbook('Opened', { p: LINE });
+  stop();
+  expect(await kept).toBe(true);
+  expect(title()).toBe('Tide');
+  expect(state().saveState.kind).toBe('saved');
+  renameProgression('Swell');
+  await flush();
+  expect((await rowsSince(id(), 0))[0]!.body).toMatchObject({ title: 'Swell' });
 });

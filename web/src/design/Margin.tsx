@@ -30,6 +30,9 @@ export const Margin = styled.div`
     font-size: 0.9rem;
     line-height: 1.5;
   }
+  .aside + ol {
+    margin-top: 0.9rem;
+  }
   .aside .numeral {
     font-size: 1.02em;
   }

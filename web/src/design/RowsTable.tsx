@@ -4,7 +4,6 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import { fieldLook } from './controls';
 import type { Dropped } from './Drop';
 
 export const Table = styled.table`
@@ -22,11 +21,6 @@ export const Table = styled.table`
     text-align: left;
     font-weight: 400;
     font-size: 0.9375rem;
-  }
-  select {
-    ${fieldLook}
-    padding: 0.1rem 0.3rem;
-    width: 100%;
   }
   .order {
     white-space: nowrap;

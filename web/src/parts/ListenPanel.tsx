@@ -3,7 +3,6 @@ import type { ReactNode } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
 import { RadioField } from '../design/fields/RadioField';
 import styled from 'styled-components';
-import { fieldLook } from '../design/controls';
 import type { Dropped } from '../design/Drop';
 import { MenuStyle } from '../design/menu';
 
@@ -29,18 +28,10 @@ const Panel = styled(MenuStyle)`
     font-size: 0.9375rem;
   }
   .with {
-    display: grid;
-    gap: 0.25rem;
     margin-top: 0.7rem;
-    color: var(--soft);
-    font-size: 0.8125rem;
   }
   p {
     margin: 0.7rem 0 0;
-  }
-  select {
-    ${fieldLook}
-    font-size: 0.9375rem;
   }
 `;
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { openClass } from '../../classroom/teacher/lead';
 import { useClassroom } from '../../classroom/teacher/store';
-import { Button, fieldLook } from '../../design/controls';
+import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import type { Document } from '../../documents/store/document';
 import { documentsOf } from '../../documents/store/select';
@@ -12,15 +12,6 @@ import { SelectField } from '../../design/fields/SelectField';
 
 const Choice = styled.div`
   max-width: 36rem;
-  label {
-    display: inline-flex;
-    align-items: center;
-    gap: 0.5rem;
-    color: var(--soft);
-  }
-  select {
-    ${fieldLook}
-  }
   ul {
     list-style: none;
     padding: 0;

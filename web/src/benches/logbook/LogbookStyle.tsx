@@ -57,7 +57,6 @@ export const LogbookStyle = styled.div`
     text-decoration-color: var(--rule);
   }
   input,
-  select,
   textarea {
     ${fieldLook}
     width: 100%;

@@ -4,7 +4,7 @@ import { FolderOpen, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { SideList } from '../../parts/sideBySide';
-import { Button, fieldLook } from '../../design/controls';
+import { Button } from '../../design/controls';
 import type { MarkedPupil } from '../../documents/marking/markPile';
 import type { PileBody } from '../../documents/kinds/pile/type';
 import { NamesField } from '../../parts/NamesField';
@@ -53,17 +53,8 @@ const Column = styled(SideList)`
     gap: 0.3rem;
     padding: 0 0 0.4rem 0.6rem;
   }
-  select {
-    ${fieldLook}
-    width: 100%;
-    font-size: 0.875rem;
-  }
-  label {
-    display: grid;
-    gap: 0.25rem;
-    margin-top: 0.6rem;
-    color: var(--soft);
-    font-size: 0.8125rem;
+  .follow {
+    margin-top: 0.8rem;
   }
 `;
 
@@ -145,12 +136,15 @@ export function PupilsList({ pile, marked, selected, onSelect }: PupilsListProps
       </ol>
       <NamesField onAdd={addPupils} />
       <Returned />
-      <SelectField
-        name="Right for what was written before counts"
-        value={pile.follow}
-        options={FOLLOWS}
-        onChoose={giveFollow}
-      />
+      <div className="follow">
+        <SelectField
+          isAbove
+          name="Right for what was written before counts"
+          value={pile.follow}
+          options={FOLLOWS}
+          onChoose={giveFollow}
+        />
+      </div>
     </Column>
   );
 }

@@ -21,7 +21,6 @@ const Fields = styled.div`
     color: var(--soft);
     font-size: 0.875rem;
   }
-  select,
   input {
     ${fieldLook}
     min-height: 1.85rem;

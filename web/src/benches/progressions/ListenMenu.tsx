@@ -59,6 +59,7 @@ export default function ListenMenu({
       {others.length > 0 && (
         <div className="with">
           <SelectField
+            isAbove
             name="Then, in turn"
             value={other ?? ''}
             options={[['', 'nothing else'], ...others.map(({ id, name }) => [id, name] as const)]}

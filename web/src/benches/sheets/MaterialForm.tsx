@@ -37,8 +37,7 @@ const Form = styled.div`
     gap: 0.15rem;
     align-items: start;
   }
-  input[type='text'],
-  select {
+  input[type='text'] {
     ${fieldLook}
     width: 100%;
     color: var(--ink);
@@ -119,14 +118,14 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
           const numbers = field === 'length' ? [2, 3, 4, 5, 6, 8, 10, 12] : [0, 1, 2, 3, 4];
           const options: (string | number)[] = Array.isArray(known) ? (known as string[]) : numbers;
           return (
-            <div key={field} className="named">
-              <SelectField
-                name={NAMES[field]}
-                value={value as string | number}
-                options={options.map((one) => [one, String(one)] as const)}
-                onChoose={set}
-              />
-            </div>
+            <SelectField
+              key={field}
+              isAbove
+              name={NAMES[field]}
+              value={value as string | number}
+              options={options.map((one) => [one, String(one)] as const)}
+              onChoose={set}
+            />
           );
         }
         return (

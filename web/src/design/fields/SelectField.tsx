@@ -13,12 +13,17 @@ const Field = styled(Select)`
     color: var(--soft);
     font-size: 0.875rem;
   }
+  .field.above {
+    display: grid;
+    gap: 0.25rem;
+  }
   .chosen {
     display: inline-flex;
     gap: 0.4rem;
     align-items: center;
     justify-content: space-between;
     min-width: 0;
+    max-width: 100%;
     min-height: 1.85rem;
     padding: 0.2rem 0.45rem;
     border: 1px solid var(--rule);
@@ -30,6 +35,10 @@ const Field = styled(Select)`
     text-align: left;
     white-space: nowrap;
     cursor: pointer;
+  }
+  .chosen > :first-child {
+    overflow: hidden;
+    text-overflow: ellipsis;
   }
   .chosen[data-focus-visible] {
     outline: 2px solid var(--mark);
@@ -76,6 +85,8 @@ interface SelectFieldProps<Id extends string | number> {
   /** Its name, that stands before it; with `isNamed` only for those who do not see it. */
   readonly name: string;
   readonly isNamed?: boolean;
+  /** Its name stands over it, and it is as wide as there is room. */
+  readonly isAbove?: boolean;
   readonly isDisabled?: boolean;
   /** Null where nothing is chosen: then the placeholder stands there. */
   readonly value: Id | null;
@@ -88,6 +99,7 @@ interface SelectFieldProps<Id extends string | number> {
 export function SelectField<Id extends string | number>({
   name,
   isNamed = false,
+  isAbove = false,
   isDisabled = false,
   value,
   placeholder = 'Choose…',
@@ -106,7 +118,7 @@ export function SelectField<Id extends string | number>({
       value={value === null ? null : String(value)}
       onChange={choose}
     >
-      <span className="field">
+      <span className={isAbove ? 'field above' : 'field'}>
         {!isNamed && <Label>{name}</Label>}
         <Button className="chosen">
           <SelectValue />

@@ -6,6 +6,7 @@ import { newId } from '../store/ids';
 import { mergeDocuments } from '../merging/mergeDocuments';
 import { admitRows, saveDocuments, stampsSince, type FoundClash, type Unsaved } from './rows';
 import { useDocuments, type Header } from '../store/store';
+import { withStorageTimeout } from './storageTimeout';
 import { reasonOf } from './trouble';
 
 /**
@@ -45,7 +46,19 @@ let running: Promise<void> = Promise.resolve();
 export function nowStored(stamps: ReadonlyMap<string, number>, stamp: number): void {
   const { workbook, documents, desk } = useDocuments.getState();
   stored = { workbook, documents, stamps: new Map(stamps), desk, stamp, seen: stamp, clashes: [] };
+  if (useDocuments.getState().saveState.kind !== 'saved')
+    useDocuments.setState({ saveState: { kind: 'saved' } });
   watch(workbook.id);
+}
+
+/** Writes a workbook that stands nowhere yet. Rejects where storage is full, blocked or does not answer. */
+export async function storeNew(
+  header: Header,
+  documents: Documents,
+): Promise<{ readonly stamps: ReadonlyMap<string, number>; readonly stamp: number }> {
+  const unsaved = Object.entries(documents).map(([id, now]): Unsaved => ({ id, now, base: null }));
+  const { stamp } = await withStorageTimeout(saveDocuments(header, unsaved, TAB));
+  return { stamp, stamps: new Map(unsaved.map(({ id }) => [id, stamp])) };
 }
 
 /** A workbook that stands nowhere yet: everything in it is still to be saved. */

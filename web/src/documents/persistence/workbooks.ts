@@ -7,7 +7,7 @@ import { workbookToFile } from '../files/file';
 import { newId } from '../store/ids';
 import { readWorkbook, rowsSince, type ReadWorkbook } from './rows';
 import { exportWorkbook } from '../files/exportOpen';
-import { flush, nothingStored, nowStored } from './saving';
+import { flush, nothingStored, nowStored, storeNew } from './saving';
 import { showWorkbook, useDocuments, type SetAside } from '../store/store';
 import { fetchDemo } from './demo';
 
@@ -32,6 +32,9 @@ export async function showRead({ row, documents, aside, stamps }: ReadWorkbook):
 /** Opens a workbook of the list; what is open is saved first. Returns why it could not be opened, or null. */
 export async function openWorkbook(id: string): Promise<string | null> {
   await flush();
+  // What is on the desk alone would be gone.
+  if (useDocuments.getState().saveState.kind === 'failed')
+    return 'What is open could not be saved, so it stays open. Save it as a file first.';
   const read = await readWorkbook(id);
   if (!read) return 'This workbook is no longer there.';
   await showRead(read);
@@ -46,10 +49,12 @@ export async function addWorkbook(
   aside: readonly SetAside[] = [],
 ): Promise<void> {
   await flush();
-  const id = newId();
+  const header = { id: newId(), title, writtenAt: null };
   // It is kept before anything is told; where nothing can be stored it is here until the page is closed.
-  if (aside.length > 0) await keepAside(id, aside).catch(() => undefined);
-  showWorkbook({ id, title, writtenAt: null }, documents, {}, aside);
+  if (aside.length > 0) await keepAside(header.id, aside).catch(() => undefined);
+  const kept = await storeNew(header, documents).catch(() => null);
+  showWorkbook(header, documents, {}, aside);
+  if (kept) return nowStored(kept.stamps, kept.stamp);
   nothingStored();
   await flush();
 }
