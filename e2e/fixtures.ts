@@ -115,3 +115,27 @@ export async function chooseFrom(page: Page, name: string, option: string): Prom
   await page.getByRole('button', { name: new RegExp(`${name}$`) }).click();
   await page.getByRole('option', { name: option, exact: true }).click();
 }
+
+/** Waits until a setting of the browser stands in its database. */
+export async function settingKept(page: Page, name: string, value: Record<string, unknown>): Promise<void> {
+  const kept = () =>
+    page.evaluate(
+      (one) =>
+        new Promise<unknown>((done) => {
+          const opening = indexedDB.open('diatonix');
+          // What the page has not made yet is not made here.
+          opening.onupgradeneeded = () => opening.transaction!.abort();
+          opening.onerror = () => done(null);
+          opening.onsuccess = () => {
+            const db = opening.result;
+            if (!db.objectStoreNames.contains('settings')) return done(null);
+            const row = db.transaction('settings').objectStore('settings').get(one);
+            row.onsuccess = () => done((row.result as { value?: unknown } | undefined)?.value);
+            row.onerror = () => done(null);
+            row.transaction!.oncomplete = () => db.close();
+          };
+        }),
+      name,
+    );
+  await expect.poll(kept).toMatchObject(value);
+}

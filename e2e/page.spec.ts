@@ -1,5 +1,5 @@
 import { violations } from './axe';
-import { expect, openProgressions, openUnder, test, typeLine } from './fixtures';
+import { expect, openProgressions, openUnder, settingKept, test, typeLine } from './fixtures';
 
 for (const theme of ['Paper', 'Board'] as const) {
   test(`axe finds nothing on the benches on ${theme.toLowerCase()}`, async ({ page, demo }) => {
@@ -108,7 +108,7 @@ test('the surface follows the system until one is picked, and board size is kept
   await page.getByRole('button', { name: 'Paper' }).click();
   await expect.poll(ground).toBe('rgb(251, 249, 243)');
   await page.getByRole('button', { name: 'Board size' }).click();
-  await page.waitForTimeout(200);
+  await settingKept(page, 'appearance', { theme: 'paper', boardSize: true });
   await page.reload();
   await expect(page.getByRole('button', { name: 'Desk size' })).toBeVisible();
   await expect.poll(ground).toBe('rgb(251, 249, 243)');

@@ -213,7 +213,7 @@ describe('answers as they are written', () => {
       'parts-faults',
       { clef: 'grand', key: 'C major', voices: [['C5', 'G4', 'E4', 'C3']] },
       'none',
-      'these are not faults',
+      'the faults cannot be read',
     ],
   ] as [string, GivenData, unknown, string][])(
     '%s %j answered %j cannot be read, and is no mark',

@@ -10,6 +10,18 @@ const OTHER_WORDS: Readonly<Record<string, number>> = { prime: 1, eighth: 8, 'do
 /** A size without its spelling: it may be written in two ways. */
 const TRITONE = /^tritone$/i;
 
+/** A alone is augmented, and an article only before a word that says how large. */
+const ARTICLE = /^(?:an?|the) (?=(?:maj|min|per|aug|dim|doubl|tripl|comp|oct|uni|tri))/i;
+/** More than an octave, said as an octave and the rest: `an octave and a major third`, `compound major third`. */
+const WIDER =
+  /^(?:(?:compound|(?:(two|2) octaves|(?:one |1 )?(?:perfect )?octave)(?: (?:and|plus)| ?\+)(?: an?)?)) (.+)$/i;
+
+/** An interval with octaves between its notes. A compound one that is wide already stays as it is. */
+const widened = ({ number, deviation }: Interval, octaves: number): Interval => ({
+  number: number > 8 ? number : number + 7 * octaves,
+  deviation,
+});
+
 const QUALITIES: readonly (readonly [RegExp, string])[] = [
   [/^(?:perfect|perf\.?|per\.?)/i, 'P'],
   [/^(?:major|maj\.?)/i, 'M'],
@@ -29,7 +41,7 @@ const QUALITIES: readonly (readonly [RegExp, string])[] = [
  * diminished seventh`, and `5th` or `octave` where the plain one is perfect. Throws TheoryError `interval`.
  */
 export function parseIntervalName(text: string): Interval {
-  const said = text.trim().replace(/\s+/g, ' ');
+  const said = text.trim().replace(/\s+/g, ' ').replace(ARTICLE, '');
   const strict = attempt(() => parseInterval(said));
   if (strict.ok) return strict.value;
   if (TRITONE.test(said))
@@ -39,6 +51,8 @@ export function parseIntervalName(text: string): Interval {
       'a tritone is a size, six half steps, that is written in two ways.',
       'Say whether it is an augmented fourth (A4) or a diminished fifth (d5).',
     );
+  const wider = WIDER.exec(said);
+  if (wider) return widened(parseIntervalName(wider[2]!), wider[1] ? 2 : 1);
   const parts = splitName(said);
   if (!parts) throw strict.error;
   const { quality, number } = parts;

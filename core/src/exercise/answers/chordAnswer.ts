@@ -2,7 +2,7 @@ import { INVERSION_WORDS } from '../../chord/inversionNames';
 import { parseNoteNameIn } from '../../pitch/letters';
 import { parseNoteName } from '../../pitch/parse';
 import { printNoteName } from '../../pitch/print';
-import { chordOfQuality } from '../chordQualities';
+import { chordOfQuality, type ChordSize } from '../chordQualities';
 import { isRecord, partMark, recordOf, textOf, type AnswerForm } from './answerForm';
 import { parseChordText, parseInversion, type ChordAnswer } from './chordText';
 
@@ -23,7 +23,8 @@ function inversionOn({ root }: ChordAnswer, lowest: string): number | null {
 }
 
 /** Root and quality of a chord, and its inversion where that is asked for. */
-export function chordAnswer(inverted: boolean): AnswerForm<ChordAnswer> {
+export function chordAnswer(size: ChordSize): AnswerForm<ChordAnswer> {
+  const inverted = size !== 'extended';
   return {
     name: 'chord',
     isAnswer: (value) =>
@@ -32,7 +33,7 @@ export function chordAnswer(inverted: boolean): AnswerForm<ChordAnswer> {
       typeof value['quality'] === 'string' &&
       (value['inversion'] === undefined || Number.isInteger(value['inversion'])),
     read(raw, _given, school) {
-      if (typeof raw === 'string') return parseChordText(raw, school);
+      if (typeof raw === 'string') return parseChordText(raw, school, size);
       const { root, quality, inversion } = recordOf(raw);
       return {
         root: printNoteName(parseNoteNameIn(textOf(root), school.letters)),

@@ -1,12 +1,14 @@
 import { parseKey, printKey } from '../../key/key';
 import type { LabelStyle } from '../../school/school';
+import { plainText, signsFromWords } from './spokenText';
 import { isText, partMark, textOf, type AnswerForm } from './answerForm';
 
 function readKey(text: string, school: LabelStyle): string {
   // Pupils write Gm and G; a lone letter is major.
-  const short = /^([A-Ga-g][#b♯♭]?)\s*(m|min|maj)?$/.exec(text.trim());
+  const said = signsFromWords(plainText(text)).replace(/^(?:in|key of) /i, '');
+  const short = /^([A-Ga-g][#b♯♭]?)\s*(m|min|maj)?$/.exec(said);
   const mode = short?.[2]?.startsWith('maj') === false ? 'minor' : 'major';
-  return printKey(parseKey(short ? `${short[1]} ${mode}` : text, school.letters));
+  return printKey(parseKey(short ? `${short[1]} ${mode}` : said, school.letters));
 }
 
 /** A key: its tonic and its mode. */

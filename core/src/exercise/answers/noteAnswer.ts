@@ -1,11 +1,12 @@
 import { parseNoteIn, parseNoteNameIn } from '../../pitch/letters';
 import { printNote, printNoteName } from '../../pitch/print';
 import type { LabelStyle } from '../../school/school';
+import { plainText, signsFromWords } from './spokenText';
 import { isText, partMark, textOf, type AnswerForm } from './answerForm';
 
 /** A note with its octave, or its name where none is said. Throws TheoryError `note`. */
 export function parseNoteAnswer(text: string, school: LabelStyle): string {
-  const written = text.trim();
+  const written = signsFromWords(plainText(text)).trim();
   return /\d$/.test(written)
     ? printNote(parseNoteIn(written, school.letters))
     : printNoteName(parseNoteNameIn(written, school.letters));

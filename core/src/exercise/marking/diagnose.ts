@@ -1,6 +1,7 @@
 import { attempt } from '../../errors';
 import { DEFAULT_LABEL_STYLE } from '../../school/school';
 import { sameAnswer } from '../answers/sameAnswer';
+import { isRightAnswer } from './rightness';
 import type { ExerciseKind } from '../exerciseKind';
 import type { Mistake } from '../mistakes/mistake';
 import type { GivenData } from '../question';
@@ -8,7 +9,7 @@ import type { GivenData } from '../question';
 /** What explains a wrong answer exactly: one mistake, or two together. */
 export interface Cause {
   readonly mistakes: readonly string[];
-  /** Whether nothing else explains it as shortly. */
+  /** Whether it is one mistake, lies near, and nothing as near explains the answer. */
   readonly certain: boolean;
 }
 
@@ -31,8 +32,7 @@ export function diagnose(
   said: unknown,
   history: MistakeHistory = {},
 ): Cause[] {
-  const explaining = (ways: readonly Way[]) =>
-    ways.filter(({ answer }) => sameAnswer(answer, said)).map(({ mistakes }) => mistakes);
+  const explaining = (ways: readonly Way[]) => ways.filter(({ answer }) => sameAnswer(answer, said));
   const { single, pairs } = waysOf(kind, given, right);
   const alone = explaining(single);
   return causes(alone.length > 0 ? alone : explaining(pairs()), history);
@@ -42,6 +42,8 @@ export function diagnose(
 interface Way {
   readonly mistakes: readonly string[];
   readonly answer: unknown;
+  /** Whether it lies near enough to be told as certain where nothing else explains the answer. */
+  readonly near: boolean;
 }
 
 interface Ways {
@@ -57,7 +59,11 @@ function waysOf(kind: ExerciseKind, given: GivenData, right: readonly unknown[])
   if (known?.kind === kind) return known.ways;
   const { mistakes } = kind;
   const single = mistakes.flatMap((one) =>
-    answersOf(one, kind, given, right).map((answer): Way => ({ mistakes: [one.id], answer })),
+    answersOf(one, kind, given, right).map((answer): Way => ({
+      mistakes: [one.id],
+      answer,
+      near: one.farFetched !== true,
+    })),
   );
   let both: readonly Way[] | null = null;
   const ways = { single, pairs: () => (both ??= pairsOf(kind, given, right)) };
@@ -65,12 +71,22 @@ function waysOf(kind: ExerciseKind, given: GivenData, right: readonly unknown[])
   return ways;
 }
 
-function causes(found: readonly (readonly string[])[], history: MistakeHistory): Cause[] {
-  const different = found.filter(
-    (one, at) => found.findIndex((other) => [...other].sort().join() === [...one].sort().join()) === at,
-  );
-  const all = different.map((ids) => ({ mistakes: ids, certain: different.length === 1 }));
-  return rankCauses(all, history).slice(0, MOST);
+/** The near causes first; the only near one is certain. Two mistakes together may be chance, and never are. */
+function causes(found: readonly Way[], history: MistakeHistory): Cause[] {
+  const name = ({ mistakes }: Way) => [...mistakes].sort().join();
+  const different = found.filter((one, at) => found.findIndex((other) => name(other) === name(one)) === at);
+  const [near, far] = [different.filter((one) => one.near), different.filter((one) => !one.near)];
+  const certain = near.length === 1;
+  return [
+    ...rankCauses(
+      near.map(({ mistakes }) => ({ mistakes, certain })),
+      history,
+    ),
+    ...rankCauses(
+      far.map(({ mistakes }) => ({ mistakes, certain: false })),
+      history,
+    ),
+  ].slice(0, MOST);
 }
 
 /** Causes of one answer, those that were made before in front; the rest in the order that they have. */
@@ -100,7 +116,7 @@ function wrongOnly(
   answer: unknown,
 ): unknown[] {
   const read = attempt(() => kind.answer.read(answer, given, DEFAULT_LABEL_STYLE));
-  return read.ok && !right.some((one) => sameAnswer(one, read.value)) ? [read.value] : [];
+  return read.ok && !isRightAnswer(kind, given, right, read.value) ? [read.value] : [];
 }
 
 /** The right answers to a question as it was misread; none where it makes no sense. */
@@ -131,7 +147,7 @@ function pairsOf(kind: ExerciseKind, given: GivenData, right: readonly unknown[]
           other === given
             ? slipsOf(second, given, answers).flatMap((one) => wrongOnly(kind, given, right, one))
             : answersOf(second, kind, other, answers);
-        for (const answer of both) found.push({ mistakes: [first.id, second.id], answer });
+        for (const answer of both) found.push({ mistakes: [first.id, second.id], answer, near: false });
         if (found.length > MOST_ANSWERS) return found;
       }
   }

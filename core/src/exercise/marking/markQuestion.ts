@@ -7,6 +7,7 @@ import type { GivenData } from '../question';
 import { causesOf } from './causes';
 import type { Cause, MistakeHistory } from './diagnose';
 import { partsOf } from './parts';
+import { isRightAnswer } from './rightness';
 
 /** An answer, marked. */
 export interface Marking {
@@ -50,8 +51,8 @@ export function markQuestion(
   if (kind.answer.judge) return judged(kind, given, said, rightAnswers);
   const asWritten = (right: unknown) => normal(kind, given, right, school);
   if (
-    rightAnswers.some((one) => sameAnswer(one, said) || sameAnswer(asWritten(one), said)) ||
-    kind.answer.isRight?.(said, rightAnswers, given)
+    rightAnswers.some((one) => sameAnswer(asWritten(one), said)) ||
+    isRightAnswer(kind, given, rightAnswers, said)
   ) {
     const parts = full(partsOf(kind, given, said, said));
     return { marks: total(parts), parts, verdict: 'right', causes: [], rightAnswers };

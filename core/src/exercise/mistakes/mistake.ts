@@ -8,6 +8,8 @@ export interface Mistake<Given = GivenData, Answer = unknown> {
   readonly id: string;
   /** Whether it is made in reading what stands there, before anything is worked out. */
   readonly inReading?: true;
+  /** Whether it makes many answers by chance: it is only offered, after what is nearer, and never told as certain. */
+  readonly farFetched?: true;
   misreads?(given: Given): readonly Given[];
   slips?(right: Answer, given: Given): readonly unknown[];
 }

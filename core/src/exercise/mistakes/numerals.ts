@@ -13,6 +13,8 @@ interface Parts {
   readonly sign: string;
   readonly roman: string;
   readonly quality: string;
+  /** What says that the seventh is major. */
+  readonly major: string;
   readonly figures: string;
   readonly target: string;
 }
@@ -25,10 +27,10 @@ export interface NumeralTurn {
 }
 
 function partsOf(text: string): Parts | null {
-  const found = /^([b#]*)([IViv]+)(o|ø|\+)?(\d*)((?:\/.*)?)$/.exec(text);
+  const found = /^([b#]*)([IViv]+)(o|ø|\+)?(maj)?(\d*)((?:\/.*)?)$/.exec(text);
   if (!found) return null;
-  const [, sign = '', roman = '', quality = '', figures = '', target = ''] = found;
-  return { sign, roman, quality, figures, target };
+  const [, sign = '', roman = '', quality = '', major = '', figures = '', target = ''] = found;
+  return { sign, roman, quality, major, figures, target };
 }
 
 /** The other numerals that a turn makes of one. */
@@ -36,9 +38,9 @@ export function otherNumerals(text: string, { turn }: NumeralTurn, key: Key): st
   const parts = partsOf(text);
   if (!parts) return [];
   return turn(parts, key).flatMap((change) => {
-    const { sign, roman, quality, figures, target } = { ...parts, ...change };
+    const { sign, roman, quality, major, figures, target } = { ...parts, ...change };
     const read = attempt(() =>
-      printNumeral(parseNumeral(sign + roman + quality + figures + target, key), key),
+      printNumeral(parseNumeral(sign + roman + quality + major + figures + target, key), key),
     );
     return read.ok && read.value !== text ? [read.value] : [];
   });
@@ -65,7 +67,14 @@ const offByOne: Turn = ({ figures }) => {
 const seventhLeft: Turn = ({ figures, quality }) => {
   const at = SEVENTHS.indexOf(figures);
   if (at < 0) return [];
-  return [{ figures: TRIADS[at] ?? '', quality: quality === 'ø' ? 'o' : quality }];
+  return [{ figures: TRIADS[at] ?? '', major: '', quality: quality === 'ø' ? 'o' : quality }];
+};
+/** The seventh as another quality has it: I7 for Imaj7, viiø7 for viio7. */
+const seventhOther: Turn = ({ roman, quality, major, figures, target }) => {
+  if (major !== '') return [{ major: '' }];
+  if (!SEVENTHS.includes(figures)) return [];
+  if (quality === 'ø' || quality === 'o') return [{ quality: quality === 'o' ? 'ø' : 'o' }];
+  return quality === '' && !isSmall(roman) && target === '' ? [{ major: 'maj' }] : [];
 };
 const seventhAdded: Turn = ({ figures }) => {
   const at = TRIADS.indexOf(figures);
@@ -125,6 +134,7 @@ export const FIRST_TURNS: readonly NumeralTurn[] = [
 export const OTHER_TURNS: readonly NumeralTurn[] = [
   { id: 'six-and-six-four-exchanged', turn: sixFour },
   { id: 'quality-sign-forgotten', turn: signForgotten },
+  { id: 'seventh-exchanged', turn: seventhOther },
   { id: 'seventh-left-out', turn: seventhLeft },
   { id: 'seventh-added', turn: seventhAdded },
   { id: 'target-for-dominant', turn: targetForDominant },

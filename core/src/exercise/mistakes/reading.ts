@@ -82,10 +82,14 @@ export const accidentalForgotten = <Given extends OnStaff>(reread: Reread<Given>
   },
 });
 
-/** The staff is read in another clef. */
-export const clefMisread = <Given extends OnStaff>(reread: Reread<Given>): Mistake<Given> => ({
+/** The staff is read in another clef; among several notes that explains a wrong answer only by chance. */
+export const clefMisread = <Given extends OnStaff>(
+  reread: Reread<Given>,
+  where: 'one note' | 'several' = 'several',
+): Mistake<Given> => ({
   id: 'clef-misread',
   inReading: true,
+  ...(where === 'several' ? { farFetched: true as const } : {}),
   misreads(given) {
     const clef = clefIn(given);
     const fifths = fifthsOf(given);
@@ -117,10 +121,13 @@ export const stepOff = <Given extends OnStaff>(...rereads: readonly Reread<Given
 });
 
 /** What is read wrongly from any staff, the likeliest first. */
-export const staffReading = <Given extends OnStaff>(reread: Reread<Given>): readonly Mistake<Given>[] => [
+export const staffReading = <Given extends OnStaff>(
+  reread: Reread<Given>,
+  where: 'one note' | 'several' = 'several',
+): readonly Mistake<Given>[] => [
   signatureForgotten(reread),
   accidentalForgotten(reread),
-  clefMisread(reread),
+  clefMisread(reread, where),
   signatureAccidentalForgotten(reread),
 ];
 

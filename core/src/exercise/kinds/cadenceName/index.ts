@@ -1,7 +1,7 @@
-import { WORD_ANSWER } from '../../answers/wordAnswer';
 import { CADENCE_ENDS } from '../../cadenceEnds';
 import type { ExerciseKind } from '../../exerciseKind';
 import { IN_CADENCE_NAME } from '../../mistakes/cadences';
+import { CADENCE_ANSWER } from './answer';
 import { generateCadenceName } from './generate';
 import { CADENCE_NAME_FIELDS, type CadenceNameGiven } from './given';
 import { layoutCadenceName } from './layout';
@@ -14,7 +14,7 @@ export const CADENCE_NAME: ExerciseKind<CadenceNameGiven, string> = {
   materialFields: ['keys', 'cadences'],
   defaults: {},
   fields: CADENCE_NAME_FIELDS,
-  answer: WORD_ANSWER,
+  answer: CADENCE_ANSWER,
   generate: generateCadenceName,
   solve: solveCadenceName,
   difficulty: cadenceNameDifficulty,

@@ -1,4 +1,4 @@
-import { cadencesOf } from '../../../context/cadences';
+import { type CadenceKind, cadencesOf } from '../../../context/cadences';
 import type { ContextReading } from '../../../context/chordIn';
 import { numeralsForNotes } from '../../../label/numeralsFor';
 import { writingDifficulty } from '../../generating/staffWriting';
@@ -16,14 +16,18 @@ export function cadenceReadings(given: CadenceNameGiven): ContextReading[] {
 }
 
 /** The name of the cadence that chords make; undefined where they make none. */
-export const cadenceOf = (given: CadenceNameGiven): string | undefined =>
+export const cadenceOf = (given: CadenceNameGiven): CadenceKind | undefined =>
   cadencesOf(cadenceReadings(given), {})[0]?.kind;
 
 /** The cadence with which a line of chords ends. */
 export const cadenceAtEnd = ({ key, chords }: CadenceNameGiven): string | undefined =>
   cadenceOf({ key, chords: chords.slice(-2) });
 
-export const solveCadenceName = (given: CadenceNameGiven): readonly string[] => [cadenceOf(given) ?? 'none'];
+/** The name of the cadence; a Phrygian one is a half cadence too. */
+export function solveCadenceName(given: CadenceNameGiven): readonly string[] {
+  const kind = cadenceOf(given) ?? 'none';
+  return kind === 'phrygian-half' ? [kind, 'half'] : [kind];
+}
 
 /** What a cadence adds: authentic and half ones are learnt first. */
 export const cadenceWeight = (cadence: string | undefined): number =>

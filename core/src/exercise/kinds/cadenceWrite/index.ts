@@ -1,10 +1,9 @@
-import { LABELS_ANSWER } from '../../answers/numeralAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
-import { inWantedCadence } from '../../mistakes/cadences';
-import { OTHER_KEYS, inGivenKey } from '../../mistakes/keys';
+import { CADENCE_PAIR_ANSWER } from './answer';
 import { generateCadenceWrite } from './generate';
 import { CADENCE_WRITE_FIELDS, type CadenceWriteGiven } from './given';
 import { layoutCadenceWrite } from './layout';
+import { CADENCE_WRITE_MISTAKES } from './mistakes';
 import { cadenceWriteDifficulty, solveCadenceWrite } from './solve';
 import { workingCadenceWrite } from './working';
 
@@ -14,14 +13,11 @@ export const CADENCE_WRITE: ExerciseKind<CadenceWriteGiven, readonly string[]> =
   materialFields: ['keys', 'cadences'],
   defaults: {},
   fields: CADENCE_WRITE_FIELDS,
-  answer: LABELS_ANSWER,
+  answer: CADENCE_PAIR_ANSWER,
   generate: generateCadenceWrite,
   solve: solveCadenceWrite,
   difficulty: cadenceWriteDifficulty,
   layout: layoutCadenceWrite,
   working: workingCadenceWrite,
-  mistakes: [
-    ...OTHER_KEYS.map((turn) => inGivenKey<CadenceWriteGiven>(turn)),
-    ...inWantedCadence<CadenceWriteGiven>(),
-  ],
+  mistakes: CADENCE_WRITE_MISTAKES,
 };

@@ -19,7 +19,7 @@ function naming(id: string, family: ChordSize): ExerciseKind<ChordNameGiven, Cho
     qualities: QUALITIES[family],
     inversions: INVERSIONS_ASKED[family],
     fields: CHORD_NAME_FIELDS,
-    answer: chordAnswer(family !== 'extended'),
+    answer: chordAnswer(family),
     generate: generateChordName,
     solve: (given) => solveChordName(given, family),
     difficulty: (given) => chordNameDifficulty(given, family),

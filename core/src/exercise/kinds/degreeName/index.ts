@@ -1,5 +1,5 @@
 import { keyWorking } from '../../../working/keyWorking';
-import { WORD_ANSWER } from '../../answers/wordAnswer';
+import { DEGREE_ANSWER } from '../../answers/degreeAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
 import { keyIn } from '../../givenReading';
 import { degreeChoices } from './answer';
@@ -15,7 +15,7 @@ export const DEGREE_NAME: ExerciseKind<DegreeNameGiven, string> = {
   materialFields: ['keys', 'forms'],
   defaults: { forms: ['natural', 'harmonic'] },
   fields: DEGREE_NAME_FIELDS,
-  answer: WORD_ANSWER,
+  answer: DEGREE_ANSWER,
   generate: generateDegreeName,
   solve: (given) => [degreeNameOf(given)],
   difficulty: degreeNameDifficulty,

@@ -7,7 +7,7 @@ import type { IntervalBuildGiven } from './given';
 const reread: Reread<IntervalBuildGiven> = (given, read) => ({ ...given, from: read(given.from) });
 
 export const INTERVAL_BUILD_MISTAKES: readonly Mistake<IntervalBuildGiven, string>[] = [
-  ...staffReading(reread),
+  ...staffReading(reread, 'one note'),
   stepOff(reread),
   { id: 'wrong-direction', misreads: (given) => [{ ...given, below: !given.below }] },
   ...COUNTING_OFF.map((turn) =>

@@ -4,7 +4,9 @@ import { parseInversion } from '../../answers/chordText';
 import { intervalParts, parseIntervalAnswer } from '../../answers/intervalAnswer';
 import { sameAnswer } from '../../answers/sameAnswer';
 import { CADENCE_ENDS } from '../../cadenceEnds';
+import { parseCadenceAnswer } from '../cadenceName/answer';
 import type { ListenGiven } from './given';
+import { asCadence } from './solve';
 
 const TRIADS = ['major', 'minor', 'diminished', 'augmented'];
 const TURNS = [0, 1, 2].map((turned) => INVERSION_WORDS[turned]!);
@@ -20,12 +22,14 @@ export function heardChoices({ of }: ListenGiven): readonly string[] {
 export const HEARD_ANSWER: AnswerForm<string | number, ListenGiven> = {
   name: 'heard',
   isAnswer: (value) => typeof value === 'string' || Number.isInteger(value),
-  read(raw, { of }) {
+  read(raw, given, style) {
+    const { of } = given;
     if (of === 'interval') return parseIntervalAnswer(textOf(raw));
     if (of === 'inversion') return parseInversion(raw);
+    if (of === 'cadence') return parseCadenceAnswer(raw, asCadence(given), style);
     return textOf(raw)
       .toLowerCase()
-      .replace(/\b(?:cadence|triad)\b/g, '')
+      .replace(/\b(?:triad|chord)\b/g, '')
       .trim()
       .replace(/\s+/g, '-');
   },

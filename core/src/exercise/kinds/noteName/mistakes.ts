@@ -27,7 +27,7 @@ const reread = (given: NoteNameGiven, read: (note: string) => string): NoteNameG
 export const NOTE_NAME_MISTAKES: readonly Mistake<NoteNameGiven, string>[] = [
   { id: 'accidental-of-bar-forgotten', inReading: true, misreads: (given) => inBar(given, true) },
   { id: 'accidental-carried-to-octave', inReading: true, misreads: (given) => inBar(given, false) },
-  ...staffReading(reread),
+  ...staffReading(reread, 'one note'),
   stepOff((given: NoteNameGiven, read) => ({ ...given, note: read(given.note) })),
   accidentalLeftOut,
   noteOctaveOff,

@@ -23,7 +23,12 @@ export const NUMERAL_LABEL_MISTAKES: readonly Mistake<NumeralLabelGiven, string>
   ...FIRST_TURNS.map(inNumeral),
   {
     id: 'lowest-for-root',
-    slips: (_, given) => numeralsOnLowest(rising(notesIn(given.notes))[0]!, keyIn(given)),
+    slips(right, given) {
+      const on = numeralsOnLowest(rising(notesIn(given.notes))[0]!, keyIn(given));
+      const { figures = '' } = /(?<figures>\d*)$/.exec(right)?.groups ?? {};
+      // The figures of the chord may stay where its root is taken for another.
+      return figures === '' ? on : [...on, ...on.map((one) => one.replace(/\d*$/, figures))];
+    },
   },
   ...OTHER_TURNS.map(inNumeral),
 ];

@@ -1,7 +1,7 @@
 import { keyWorking } from '../../../working/keyWorking';
-import { notesAnswer } from '../../answers/notesAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
 import { keyIn } from '../../givenReading';
+import { SCALE_ANSWER } from './answer';
 import { generateScaleWrite } from './generate';
 import { SCALE_WRITE_FIELDS, type ScaleWriteGiven } from './given';
 import { layoutScaleWrite } from './layout';
@@ -14,7 +14,7 @@ export const SCALE_WRITE: ExerciseKind<ScaleWriteGiven, readonly string[]> = {
   materialFields: ['keys', 'clefs', 'forms'],
   defaults: { forms: ['natural', 'harmonic', 'melodic'] },
   fields: SCALE_WRITE_FIELDS,
-  answer: notesAnswer(),
+  answer: SCALE_ANSWER,
   generate: generateScaleWrite,
   solve: solveScaleWrite,
   difficulty: scaleWriteDifficulty,
