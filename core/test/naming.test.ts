@@ -137,7 +137,6 @@ test('the working says which note the key supplied', () => {
   const key = parseKey('C major');
   const chord = numeralsForNotes(notes, key)[0]!.chord;
   expect(nameChordWorking(notes, chord, key).map((step) => sentenceText(sayStep(step)))).toEqual([
-    'Leave out doubled notes: A E G.',
     'Over the root they lie A E G. The root is A.',
     'The third is not there; C major has C: A C E G.',
     '3, 4 and 3 half steps: minor seventh.',

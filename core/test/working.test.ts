@@ -163,8 +163,8 @@ test('an applied chord is explained by the note that is foreign and where it lea
     'A♯ is not in A major.',
     'A♯ is the leading tone of B, the root of ii.',
     'F♯ is a fifth above B, so it is the dominant of ii.',
-    'In the key it is written V65/ii.',
     'The third, A♯, is lowest: first inversion, figures 6 5, counted in letters up from the bass.',
+    'In the key it is written V65/ii.',
   ]);
 });
 

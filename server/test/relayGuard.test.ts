@@ -199,6 +199,8 @@ describe('names', () => {
     ['Una\ufe0f Weir', 'Una Weir'],
     ['Una\u200b Weir', 'Una Weir'],
     ['Ｕｎａ', 'Una'],
+    ['José', 'jose'],
+    ['Søren Łuk', 'Soren Luk'],
   ])('%s and %s are one', (one, other) => {
     expect(nameKey(one)).toBe(nameKey(other));
   });
@@ -208,5 +210,6 @@ describe('names', () => {
     expect(nameProblem('\u200b \ufe0f')).toMatch(/Write your name/);
     expect(nameProblem('x'.repeat(81))).toMatch(/at most 80/);
     expect(nameKey('Una')).not.toBe(nameKey('Ina'));
+    expect(nameKey('นา')).not.toBe(nameKey('น้า'));
   });
 });

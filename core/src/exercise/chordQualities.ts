@@ -31,6 +31,12 @@ export const QUALITIES: Readonly<Record<ChordSize, readonly string[]>> = {
   extended: FORMULAS.extended.map(nameOf),
 };
 
+/** Those that are asked for where nothing is said: the augmented-major seventh is rare (common practice). */
+export const USUAL_QUALITIES: Readonly<Record<ChordSize, readonly string[]>> = {
+  ...QUALITIES,
+  seventh: QUALITIES.seventh.filter((name) => name !== 'augmented-major-seventh'),
+};
+
 const BY_NAME = new Map(
   Object.values(FORMULAS).flatMap((list) => list.map((formula) => [nameOf(formula), formula])),
 );

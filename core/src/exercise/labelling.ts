@@ -2,7 +2,7 @@ import type { Key } from '../key/key';
 import { printNumeral } from '../label/numeralPrint';
 import { numeralsForNotes } from '../label/numeralsFor';
 import type { Note } from '../pitch/note';
-import { numeralWorking } from '../working/numeralWorking';
+import { labelledStep } from '../working/numeralWorking';
 import type { WorkingStep } from '../working/step';
 import { rounded, writingDifficulty } from './generating/staffWriting';
 import type { DifficultyParts } from './question';
@@ -24,9 +24,9 @@ export function labellingDifficulty(
   };
 }
 
-/** What is said last of each chord as it is labelled. */
+/** Each chord of a line with its numeral. */
 export const labellingWorking = (chords: readonly (readonly Note[])[], key: Key): WorkingStep[] =>
-  chords.flatMap((notes) => {
+  chords.map((notes, at) => {
     const { numeral, chord } = numeralsForNotes(notes, key)[0]!;
-    return numeralWorking(numeral, chord, key).slice(-1);
+    return labelledStep(at + 1, numeral, chord, key);
   });

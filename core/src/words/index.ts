@@ -27,6 +27,7 @@ export * from './noteWords';
 export * from './kindWords';
 export * from './promptWords';
 export * from './answerWords';
+export * from './answerSteps';
 export * from './questionWorking';
 export * from './answerHints';
 export * from './staffPlace';

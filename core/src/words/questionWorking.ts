@@ -11,5 +11,7 @@ export function questionWorking(
   ways: WorkingWays = {},
 ): string[] {
   const steps = attempt(() => checkedKind(question).working(question.given, ways));
-  return steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
+  const said = steps.ok ? steps.value.map((step) => sentenceText(sayStep(step, school), school)) : [];
+  // Nothing is said twice.
+  return [...new Set(said)];
 }

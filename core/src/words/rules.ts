@@ -39,5 +39,7 @@ export function faultWords(
   { rule, voices }: Pick<Fault, 'rule' | 'voices'>,
   school: LabelStyle = DEFAULT_LABEL_STYLE,
 ): string {
+  // What a chord as a whole lacks is no voice's fault.
+  if (rule === 'missing-third' || voices.length === 0) return ruleWords(rule, school);
   return `${ruleWords(rule, school)}, ${voices.join(' and ')}`;
 }

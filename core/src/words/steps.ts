@@ -1,6 +1,7 @@
 import { numeralParts, partsText } from '../label/numeralPrint';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Sentence, WorkingStep } from '../working/step';
+import { ANSWER_SAYINGS } from './answerSteps';
 import { CHORD_SAYINGS } from './chordSteps';
 import { FIGURES_SAYINGS } from './figuresSteps';
 import { INTERVAL_SAYINGS } from './intervalSteps';
@@ -14,6 +15,7 @@ const SAYINGS: Sayings<WorkingStep> = {
   ...KEY_SAYINGS,
   ...FIGURES_SAYINGS,
   ...NUMERAL_SAYINGS,
+  ...ANSWER_SAYINGS,
 };
 
 /** A working step as one sentence in the school's words. Short, and as a teacher would say it. */

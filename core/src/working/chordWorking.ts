@@ -120,14 +120,19 @@ function fromKey(chord: Chord, { key, numeral }: ChordContext): WorkingStep[] {
   return steps;
 }
 
+/** Where notes are doubled, what stays without them. */
+function dropped(notes: readonly NoteName[]): WorkingStep[] {
+  const distinct = dropDoublings(notes);
+  return distinct.length < notes.length ? [{ step: 'drop-doublings', notes: distinct }] : [];
+}
+
 /**
  * The working for naming a chord from its notes, lowest first: doublings,
  * restacking, half steps, what is missing or added, then the lowest note.
  */
 export function nameChordWorking(notes: readonly NoteName[], chord: Chord, key: Key | null): WorkingStep[] {
-  const distinct = dropDoublings(notes);
   const stacked = stackedNotes(chord);
-  const steps: WorkingStep[] = [{ step: 'drop-doublings', notes: distinct }];
+  const steps: WorkingStep[] = dropped(notes);
   steps.push({ step: 'restack', notes: stacked, root: chord.root });
   const named = key ? understoodIn(chord, key) : chord;
   const description = describe(named.members);
@@ -155,7 +160,7 @@ export function nameChordWay(
   way: 'formula' | 'half-steps',
 ): WorkingStep[] {
   return [
-    { step: 'drop-doublings', notes: dropDoublings(notes) },
+    ...dropped(notes),
     { step: 'restack', notes: stackedNotes(chord), root: chord.root },
     ...(way === 'formula' ? formulaWorking(chord) : halfStepsWorking(chord)),
     ...inversionWorking(chord, null),

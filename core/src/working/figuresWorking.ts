@@ -21,6 +21,20 @@ export function readFiguresWorking(bass: NoteName, figures: readonly Figure[], k
   ];
 }
 
+/** What figures put over one bass note of a line, counted from 1, in one step: from the third up. */
+export function overBassStep(at: number, bass: NoteName, figures: readonly Figure[], key: Key): WorkingStep {
+  const full = expandFigures(figures);
+  const signed = new Set(signsOf(bass, full, key).map(({ number }) => number));
+  const notes = full
+    .map((figure) => ({
+      number: figure.number,
+      note: figureNote(bass, figure, key),
+      changed: signed.has(figure.number),
+    }))
+    .sort((a, b) => a.number - b.number);
+  return { step: 'over-bass', at, bass, notes };
+}
+
 /** The figures whose sign changes what the signature has. */
 function signsOf(bass: NoteName, full: readonly Figure[], key: Key) {
   return full.flatMap((figure) => {

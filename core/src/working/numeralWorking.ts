@@ -1,4 +1,4 @@
-import { stackedNotes, type Chord } from '../chord/chord';
+import { notesFromBass, stackedNotes, type Chord } from '../chord/chord';
 import { describe } from '../chord/describe';
 import { nameAbove } from '../interval/interval';
 import type { Key } from '../key/key';
@@ -8,10 +8,30 @@ import { sameName, type NoteName } from '../pitch/note';
 import { inversionWorking } from './chordWorking';
 import type { WorkingStep } from './step';
 
+const UNTURNED = new Set<Numeral['special']>(['It', 'Fr', 'Ger', 'Cad', 'CT']);
+
+/** The notes of a numeral, as a working says them last: from the lowest note up. */
+export const spelledStep = (numeral: Numeral, chord: Chord, key: Key): WorkingStep => ({
+  step: 'spelled',
+  numeral,
+  key,
+  notes: notesFromBass(chord),
+});
+
+/** One chord of a line with its label, counted from 1: its notes stacked, what lies lowest, and the numeral. */
+export const labelledStep = (at: number, numeral: Numeral, chord: Chord, key: Key): WorkingStep => ({
+  step: 'labelled',
+  at,
+  numeral,
+  key,
+  notes: stackedNotes(chord),
+  lowest: chord.bass,
+});
+
 /**
  * The working for a numeral: the root's degree and the quality, or for an
  * applied chord the foreign note that leads to the target, or the dominant a
- * fifth above it; then the inversion.
+ * fifth above it; then the inversion, and the numeral itself.
  */
 export function numeralWorking(numeral: Numeral, chord: Chord, key: Key): WorkingStep[] {
   const steps: WorkingStep[] = [];
@@ -22,8 +42,9 @@ export function numeralWorking(numeral: Numeral, chord: Chord, key: Key): Workin
     steps.push({ step: 'degree-of-root', root: chord.root, degree, alteration, key });
     for (const note of foreignTo(key, chord)) steps.push({ step: 'foreign-note', note, key });
   }
+  // An augmented sixth and a chord over the dominant's bass are not turned: they stand as they are.
+  if (!UNTURNED.has(numeral.special)) steps.push(...inversionWorking(chord, key));
   steps.push({ step: 'named', numeral, key });
-  steps.push(...inversionWorking(chord, key));
   return steps;
 }
 

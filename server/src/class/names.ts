@@ -9,9 +9,15 @@ export const LONGEST_NAME = 80;
  */
 const NO_NAME = /[\p{Cc}\p{Cs}\p{Zl}\p{Zp}\u202A-\u202E\u2066-\u2069\uFEFF]/u;
 
+/** Letters that bear their accent within. */
+const PLAIN: Readonly<Record<string, string>> = {
+  ...{ ø: 'o', ł: 'l', đ: 'd', ß: 'ss', æ: 'ae', œ: 'oe', ı: 'i' },
+};
+
 /**
- * A name as it is known again: two that look alike are one. Without case, in one of the ways in which an accented
- * letter can be written, without signs that are not seen, with single blanks of one kind.
+ * A name as it is known again: two that look alike are one, and so are one with and one without its accents. Without
+ * case, without signs that are not seen, with single blanks of one kind. Marks that are no accents (of Hebrew, Thai or
+ * Hindi) stay.
  */
 export const nameKey = (name: string): string =>
   name
@@ -20,6 +26,9 @@ export const nameKey = (name: string): string =>
     .replace(/[\s\p{Z}]+/gu, ' ')
     .trim()
     .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/[øłđßæœı]/g, (letter) => PLAIN[letter]!)
     .normalize('NFKC');
 
 /** A name as it is kept: one way of writing accents, single blanks. */

@@ -9,10 +9,10 @@ export const plainText = (text: string): string => text.trim().replace(/\s+/g, '
 /** Letters with their signs: `F sharp` is F#, `d-flat` db, `C double sharp` C##, `B natural` B. */
 export function signsFromWords(text: string): string {
   return text.replace(
-    /(^|[^A-Za-z])([A-Ga-g])[\s-]*?(?:[\s-](double)[\s-]?)?[\s-](sharp|flat|natural)\b/gi,
-    (_, before: string, letter: string, twice: string | undefined, word: string) => {
+    /(^|[^A-Za-z])([A-Ga-g])(?:[\s-](double)[\s-]?|[\s-])(sharp|flat|natural)\b(?:\s*(-?\d)(?!\w))?/gi,
+    (_, before: string, letter: string, twice?: string, word = '', octave = '') => {
       const sign = /^n/i.test(word) ? '' : /^s/i.test(word) ? '#' : 'b';
-      return `${before}${letter}${sign.repeat(twice ? 2 : 1)}`;
+      return `${before}${letter}${sign.repeat(twice ? 2 : 1)}${octave}`;
     },
   );
 }

@@ -7,6 +7,9 @@ import { MAP_ROWS, type MapRow } from '../mapRows';
 /** How far accidentals may go: no sign and no signature, the signature alone, single signs, double ones. */
 export const ACCIDENTALS = ['none', 'signature', 'single', 'double'] as const;
 export type Accidentals = (typeof ACCIDENTALS)[number];
+/** What the key itself does not have: nothing of it; what music in the key uses; whatever there is. */
+export const CHROMATIC = ['none', 'some', 'any'] as const;
+export type Chromatic = (typeof CHROMATIC)[number];
 export const POSITIONS = ['close', 'open'] as const;
 export type Position = (typeof POSITIONS)[number];
 /** Voices that stand where the others are written. */
@@ -33,6 +36,7 @@ export interface Material {
   readonly numerals: readonly string[];
   readonly compound: boolean;
   readonly accidentals: Accidentals;
+  readonly chromatic: Chromatic;
   readonly ledgerLines: number;
   readonly positions: readonly Position[];
   readonly forms: readonly ScaleForm[];
@@ -82,6 +86,7 @@ export const MATERIAL_FIELDS: Readonly<Record<MaterialField, MaterialFieldValues
   numerals: { values: 'numerals, such as ii6 and V65/V; none for those of the key', default: [] },
   compound: { values: 'true or false', default: false },
   accidentals: { values: ACCIDENTALS, default: 'single' },
+  chromatic: { values: CHROMATIC, default: 'some' },
   ledgerLines: { values: 'a whole number from 0 to 4', default: 1 },
   positions: { values: POSITIONS, default: ['close'] },
   forms: { values: SCALE_FORMS, default: ['natural'] },
@@ -176,6 +181,7 @@ export function parseMaterial(
     numerals: list('numerals'),
     compound: yes('compound'),
     accidentals: one('accidentals', ACCIDENTALS),
+    chromatic: one('chromatic', CHROMATIC),
     ledgerLines: whole('ledgerLines', 0, 4),
     positions: among('positions', POSITIONS),
     forms: among('forms', SCALE_FORMS),

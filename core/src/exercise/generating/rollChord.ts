@@ -9,6 +9,7 @@ import type { DifficultyParts } from '../question';
 import { Dice } from './dice';
 import type { Material, Position } from './material';
 import { isAllowed, placeUp, rollNote } from './staffWriting';
+import { isUsedInKey } from './usedInKey';
 
 const TRIES = 40;
 
@@ -35,7 +36,10 @@ export function rollChord(
     const stack = attempt(() => stackedNotes(chord));
     if (!stack.ok) continue;
     const notes = stack.value;
-    if (notes.every((note) => isAllowed(note, key, material.accidentals)))
+    if (
+      notes.every((note) => isAllowed(note, key, material.accidentals)) &&
+      isUsedInKey(notes, key, material.chromatic, dice)
+    )
       return {
         clef,
         key,

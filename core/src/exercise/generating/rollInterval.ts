@@ -7,6 +7,7 @@ import type { DifficultyParts } from '../question';
 import { Dice } from './dice';
 import type { Material } from './material';
 import { isAllowed, isOnStaff, ledgerDifficulty, rollNote, writingDifficulty } from './staffWriting';
+import { isUsedInKey } from './usedInKey';
 
 const OCTAVE = 7;
 const TRIES = 40;
@@ -26,7 +27,11 @@ export function rollInterval(dice: Dice, material: Material, below = false) {
     // Some notes lie too far out to be written.
     const to = attempt(() => transpose(from, interval, below));
     if (!to.ok) continue;
-    if (isAllowed(to.value, key, material.accidentals) && isOnStaff(to.value, clef, material.ledgerLines))
+    if (
+      isAllowed(to.value, key, material.accidentals) &&
+      isOnStaff(to.value, clef, material.ledgerLines) &&
+      isUsedInKey([from, to.value], key, material.chromatic, dice)
+    )
       return { clef, key, from, to: to.value, interval };
   }
   return null;

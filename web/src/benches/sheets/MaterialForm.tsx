@@ -59,6 +59,7 @@ const NAMES: Record<MaterialField, string> = {
   numerals: 'Numerals (none: those of the key)',
   compound: 'Compound intervals too',
   accidentals: 'Accidentals',
+  chromatic: 'From outside the key',
   ledgerLines: 'Ledger lines',
   positions: 'Position',
   forms: 'Forms of minor',

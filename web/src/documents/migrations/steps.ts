@@ -79,3 +79,24 @@ function weightsOff(rules: unknown): Record<string, number> {
 function withFingers(hidden: unknown): unknown {
   return Array.isArray(hidden) ? [...new Set([...(hidden as string[]), 'fingers'])] : hidden;
 }
+
+const CHROMATIC_6 = [
+  'interval-name', 'interval-build', 'interval-invert', 'triad-name', 'triad-build', 'seventh-name', 'seventh-build',
+  'extended-name', 'extended-build', 'inversion-turn',
+]; // prettier-ignore
+const SEVENTHS_6 = [
+  'dominant-seventh', 'major-seventh', 'minor-seventh', 'half-diminished-seventh', 'diminished-seventh',
+  'minor-major-seventh', 'augmented-major-seventh',
+]; // prettier-ignore
+
+/** Version 5 to 6: a sheet that was made before keeps its questions, from outside the key and of rare chords too. */
+export function anyChromatic(sheet: Body): Body {
+  const { sections } = sheet;
+  if (!Array.isArray(sections)) return sheet;
+  const kept = (section: unknown): unknown => {
+    if (!isObject(section) || !CHROMATIC_6.includes(String(section['kind']))) return section;
+    const rare = /^seventh-/.test(String(section['kind'])) ? { qualities: SEVENTHS_6 } : {};
+    return { ...section, material: { ...rare, chromatic: 'any', ...record(section['material']) } };
+  };
+  return { ...sheet, sections: sections.map(kept) };
+}

@@ -1,7 +1,7 @@
-import { notesAnswer } from '../../answers/notesAnswer';
-import { QUALITIES, type ChordSize } from '../../chordQualities';
+import { QUALITIES, USUAL_QUALITIES, type ChordSize } from '../../chordQualities';
 import type { ExerciseKind } from '../../exerciseKind';
 import { INVERSIONS_ASKED } from '../../generating/rollChord';
+import { CHORD_NOTES_ANSWER } from './answer';
 import { generateChordBuild } from './generate';
 import { CHORD_BUILD_FIELDS, type ChordBuildGiven } from './given';
 import { layoutChordBuild } from './layout';
@@ -13,12 +13,12 @@ import { workingChordBuild } from './working';
 function building(id: string, family: ChordSize): ExerciseKind<ChordBuildGiven, readonly string[]> {
   return {
     id,
-    materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals'],
-    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_ASKED[family] },
+    materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals', 'chromatic'],
+    defaults: { qualities: USUAL_QUALITIES[family], inversions: INVERSIONS_ASKED[family] },
     qualities: QUALITIES[family],
     inversions: INVERSIONS_ASKED[family],
     fields: CHORD_BUILD_FIELDS,
-    answer: notesAnswer('lowest note'),
+    answer: CHORD_NOTES_ANSWER,
     generate: generateChordBuild,
     solve: solveChordBuild,
     difficulty: chordBuildDifficulty,

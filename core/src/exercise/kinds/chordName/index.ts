@@ -1,6 +1,6 @@
 import { chordAnswer } from '../../answers/chordAnswer';
 import type { ChordAnswer } from '../../answers/chordText';
-import { QUALITIES, type ChordSize } from '../../chordQualities';
+import { QUALITIES, USUAL_QUALITIES, type ChordSize } from '../../chordQualities';
 import type { ExerciseKind } from '../../exerciseKind';
 import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import { generateChordName } from './generate';
@@ -14,8 +14,8 @@ import { workingChordName } from './working';
 function naming(id: string, family: ChordSize): ExerciseKind<ChordNameGiven, ChordAnswer> {
   return {
     id,
-    materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'positions', 'accidentals', 'ledgerLines'],
-    defaults: { qualities: QUALITIES[family], inversions: INVERSIONS_ASKED[family], ledgerLines: 2 },
+    materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'positions', 'accidentals', 'chromatic', 'ledgerLines'],
+    defaults: { qualities: USUAL_QUALITIES[family], inversions: INVERSIONS_ASKED[family], ledgerLines: 2 },
     qualities: QUALITIES[family],
     inversions: INVERSIONS_ASKED[family],
     fields: CHORD_NAME_FIELDS,

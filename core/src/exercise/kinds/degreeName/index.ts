@@ -1,13 +1,12 @@
-import { keyWorking } from '../../../working/keyWorking';
 import { DEGREE_ANSWER } from '../../answers/degreeAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
-import { keyIn } from '../../givenReading';
 import { degreeChoices } from './answer';
 import { generateDegreeName } from './generate';
 import { DEGREE_NAME_FIELDS, type DegreeNameGiven } from './given';
 import { layoutDegreeName } from './layout';
 import { DEGREE_NAME_MISTAKES } from './mistakes';
 import { degreeNameDifficulty, degreeNameOf } from './solve';
+import { workingDegreeName } from './working';
 
 /** A note of a key; its degree is named: tonic, supertonic, … leading, or subtonic a whole step under the tonic. */
 export const DEGREE_NAME: ExerciseKind<DegreeNameGiven, string> = {
@@ -20,7 +19,7 @@ export const DEGREE_NAME: ExerciseKind<DegreeNameGiven, string> = {
   solve: (given) => [degreeNameOf(given)],
   difficulty: degreeNameDifficulty,
   layout: layoutDegreeName,
-  working: (given) => keyWorking(keyIn(given)),
+  working: workingDegreeName,
   mistakes: DEGREE_NAME_MISTAKES,
   choices: degreeChoices,
 };

@@ -1,5 +1,5 @@
 import { printNote } from '../../../pitch/print';
-import { keyWorking } from '../../../working/keyWorking';
+import { signatureWorking } from '../../../working/keyWorking';
 import type { WorkingStep } from '../../../working/step';
 import { keyIn, notesIn, rising } from '../../givenReading';
 import type { EnharmonicRespellGiven } from './given';
@@ -10,7 +10,7 @@ export const workingEnharmonicRespell = (given: EnharmonicRespellGiven): readonl
   const written = rising(notesIn(given.notes));
   const right = respelled(given);
   return [
-    ...keyWorking(keyIn(given)),
+    ...signatureWorking(keyIn(given)),
     ...right.flatMap((note, at): WorkingStep[] =>
       printNote(note) === printNote(written[at]!)
         ? []

@@ -1,13 +1,11 @@
-import { parseNote } from '../../../pitch/parse';
-import { readFiguresWorking } from '../../../working/figuresWorking';
 import { FIGURED_ANSWER, type FiguredAnswer } from '../../answers/figuredAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
-import { keyIn } from '../../givenReading';
 import { generateFiguresName } from './generate';
 import { FIGURES_NAME_FIELDS, type FiguresNameGiven } from './given';
 import { layoutFiguresName } from './layout';
 import { FIGURES_NAME_MISTAKES } from './mistakes';
-import { figuresGiven, figuresNameDifficulty, solveFiguresName } from './solve';
+import { figuresNameDifficulty, solveFiguresName } from './solve';
+import { workingFiguresName } from './working';
 
 /** A bass note with its figures; the notes over it and the numeral are written. */
 export const FIGURES_NAME: ExerciseKind<FiguresNameGiven, FiguredAnswer> = {
@@ -20,7 +18,7 @@ export const FIGURES_NAME: ExerciseKind<FiguresNameGiven, FiguredAnswer> = {
   solve: solveFiguresName,
   difficulty: figuresNameDifficulty,
   layout: layoutFiguresName,
-  working: (given) => readFiguresWorking(parseNote(given.bass), figuresGiven(given), keyIn(given)),
+  working: workingFiguresName,
   mistakes: FIGURES_NAME_MISTAKES,
   numeralAsked: (_, answers) => answers[0]?.numeral ?? null,
 };

@@ -12,7 +12,7 @@ import { intervalBuildDifficulty, solveIntervalBuild } from './solve';
 /** A note on a staff and the name of an interval; the other note is written above or below. */
 export const INTERVAL_BUILD: ExerciseKind<IntervalBuildGiven, string> = {
   id: 'interval-build',
-  materialFields: ['keys', 'clefs', 'intervals', 'compound', 'accidentals', 'ledgerLines'],
+  materialFields: ['keys', 'clefs', 'intervals', 'compound', 'accidentals', 'chromatic', 'ledgerLines'],
   defaults: {},
   fields: INTERVAL_BUILD_FIELDS,
   answer: NOTE_ANSWER,

@@ -13,7 +13,7 @@ import { followsInterval, solveIntervalInvert } from './solve';
 /** An interval on a staff with its name; its inversion is named, checked by the sum of nine. */
 export const INTERVAL_INVERT: ExerciseKind<IntervalInvertGiven, string> = {
   id: 'interval-invert',
-  materialFields: ['keys', 'clefs', 'intervals', 'accidentals', 'ledgerLines'],
+  materialFields: ['keys', 'clefs', 'intervals', 'accidentals', 'chromatic', 'ledgerLines'],
   defaults: {},
   fields: INTERVAL_INVERT_FIELDS,
   answer: INTERVAL_ANSWER,

@@ -12,7 +12,7 @@ import { workingIntervalName } from './working';
 /** Two notes on a staff; the interval is named. */
 export const INTERVAL_NAME: ExerciseKind<IntervalNameGiven, string> = {
   id: 'interval-name',
-  materialFields: ['keys', 'clefs', 'intervals', 'compound', 'accidentals', 'ledgerLines'],
+  materialFields: ['keys', 'clefs', 'intervals', 'compound', 'accidentals', 'chromatic', 'ledgerLines'],
   defaults: {},
   fields: INTERVAL_NAME_FIELDS,
   answer: INTERVAL_ANSWER,

@@ -5,6 +5,7 @@ import { chordOfQuality, namesOfNotes } from '../../chordQualities';
 import type { InversionTurnGiven } from './given';
 import { turnedChord } from './solve';
 
+/** The chord stacked in thirds, the note that comes to lie lowest, and the notes in their new order. */
 export function workingInversionTurn(given: InversionTurnGiven): readonly WorkingStep[] {
   const notes = turnedChord(given);
   const name = namesOfNotes(notes)[0];
@@ -13,7 +14,9 @@ export function workingInversionTurn(given: InversionTurnGiven): readonly Workin
   const lowest = stackedNotes(chord)[name.inversion];
   const inverted = makeChord(chord.root, chord.members, lowest);
   return [
+    { step: 'restack', notes: stackedNotes(chord), root: chord.root },
     ...inversionWorking(inverted, null),
+    { step: 'notes-are', notes },
     ...(given.also ? rootShortcuts(inverted).filter(({ step }) => step === 'above-gap') : []),
   ];
 }

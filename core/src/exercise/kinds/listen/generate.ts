@@ -11,7 +11,8 @@ import type { ListenGiven } from './given';
 /** Something of the material to be played. */
 export function generateListen(dice: Dice, material: Material): ListenGiven | null {
   const of = dice.pick(material.listened);
-  const wide = { ...material, accidentals: 'single', ledgerLines: 2 } as const;
+  // What is only heard lies in no key.
+  const wide = { ...material, accidentals: 'single', chromatic: 'any', ledgerLines: 2 } as const;
   if (of === 'interval') {
     const found = rollInterval(dice, wide);
     if (!found || halfSteps(found.interval) < 0) return null;

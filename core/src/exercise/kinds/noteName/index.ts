@@ -1,13 +1,12 @@
-import { keyWorking } from '../../../working/keyWorking';
 import { NOTE_ANSWER } from '../../answers/noteAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
-import { keyIn } from '../../givenReading';
 import { generateNoteName } from './generate';
 import { NOTE_NAME_FIELDS, type NoteNameGiven } from './given';
 import { layoutNoteName } from './layout';
 import { NOTE_NAME_MISTAKES } from './mistakes';
 import { drawNoteName, readDrawnNote } from './sent';
 import { noteNameDifficulty, solveNoteName } from './solve';
+import { workingNoteName } from './working';
 
 /** A note in a clef under a signature; it is named with its octave. */
 export const NOTE_NAME: ExerciseKind<NoteNameGiven, string> = {
@@ -20,7 +19,7 @@ export const NOTE_NAME: ExerciseKind<NoteNameGiven, string> = {
   solve: solveNoteName,
   difficulty: noteNameDifficulty,
   layout: layoutNoteName,
-  working: (given) => keyWorking(keyIn(given)),
+  working: workingNoteName,
   mistakes: NOTE_NAME_MISTAKES,
   sent: { draw: drawNoteName, read: readDrawnNote },
 };

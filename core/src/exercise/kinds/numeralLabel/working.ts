@@ -11,5 +11,9 @@ export function workingNumeralLabel(given: NumeralLabelGiven): readonly WorkingS
   const notes = rising(notesIn(given.notes));
   const { numeral, chord } = likeliestNumeral(given);
   const bare = makeChord(chord.root, chord.members, chord.bass);
-  return [...nameChordWorking(notes, bare, keyIn(given)), ...numeralWorking(numeral, chord, keyIn(given))];
+  const inKey = numeralWorking(numeral, chord, keyIn(given));
+  // The inversion is said once, with the figures of the key.
+  const turned = inKey.some(({ step }) => step === 'lowest');
+  const ofNotes = nameChordWorking(notes, bare, keyIn(given));
+  return [...ofNotes.filter(({ step }) => step !== 'lowest' || !turned), ...inKey];
 }

@@ -1,15 +1,20 @@
 import { chordOfNumeral } from '../../../label/numeral';
 import { parseNumeral } from '../../../label/numeralParse';
-import { numeralWorking } from '../../../working/numeralWorking';
+import { spelledStep } from '../../../working/numeralWorking';
 import type { WorkingStep } from '../../../working/step';
-import { keyIn } from '../../givenReading';
+import { keyIn, notesIn } from '../../givenReading';
 import type { PartsCompleteGiven } from './given';
+import { solvePartsComplete } from './solve';
 
-/** What is said last of each numeral. */
+/** The notes of each numeral, and one way to set them. */
 export function workingPartsComplete(given: PartsCompleteGiven): readonly WorkingStep[] {
   const key = keyIn(given);
-  return given.numerals.flatMap((text) => {
-    const numeral = parseNumeral(text, key);
-    return numeralWorking(numeral, chordOfNumeral(numeral, key), key).slice(-1);
-  });
+  const [set] = solvePartsComplete(given);
+  return [
+    ...given.numerals.map((text) => {
+      const numeral = parseNumeral(text, key);
+      return spelledStep(numeral, chordOfNumeral(numeral, key), key);
+    }),
+    ...(set ? [{ step: 'voices-set' as const, chords: set.map(notesIn) }] : []),
+  ];
 }

@@ -67,7 +67,7 @@ const SAID: readonly (readonly [RegExp, readonly Rule[]])[] = (
 
 const VOICE = new RegExp(`\\b(${VOICES.join('|')}|s|a|t|b)\\b`, 'g');
 const VOICES_AT_END = new RegExp(
-  `[\\s,(]*(?:(?:between|in)(?: the)? )?(?:${VOICES.join('|')}|[satb])(?:(?:\\s*(?:and|&|/|\\+|,|-)\\s*)(?:the )?(?:${VOICES.join('|')}|[satb]))*\\)?$`,
+  `[\\s,(]+(?:(?:between|in)(?: the)? )?(?:${VOICES.join('|')}|[satb])(?:(?:\\s*(?:and|&|/|\\+|,|-)\\s*)(?:the )?(?:${VOICES.join('|')}|[satb]))*\\)?$`,
 );
 
 /** Rules that a text may mean, in the words of the page or of others; none where it cannot be read. */

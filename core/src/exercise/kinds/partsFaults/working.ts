@@ -1,16 +1,22 @@
-import { chordOfNumeral } from '../../../label/numeral';
-import { numeralsForNotes } from '../../../label/numeralsFor';
-import { numeralWorking } from '../../../working/numeralWorking';
+import { VOICES } from '../../../voicing/register';
 import type { WorkingStep } from '../../../working/step';
-import { keyIn, rising } from '../../givenReading';
 import type { PartsFaultsGiven } from './given';
-import { settingGiven } from './solve';
+import { faultsOf, settingGiven } from './solve';
 
-/** What is said last of each chord. */
+/** Faults that lie in one chord alone. */
+const IN_ONE_CHORD = ['range', 'crossing', 'spacing', 'doubled-leading-note', 'missing-third', 'doubling'];
+
+/** Each fault: its chord, its voices and how they go, and the rule. */
 export function workingPartsFaults(given: PartsFaultsGiven): readonly WorkingStep[] {
-  const key = keyIn(given);
-  return settingGiven(given).flatMap((own) => {
-    const { numeral } = numeralsForNotes(rising(own), key)[0]!;
-    return numeralWorking(numeral, chordOfNumeral(numeral, key), key).slice(-1);
-  });
+  const setting = settingGiven(given);
+  return faultsOf(given).map(({ at, rule, voices }) => ({
+    step: 'fault',
+    at: at + 1,
+    rule,
+    moves: (rule === 'missing-third' ? [] : voices).map((voice) => {
+      const place = VOICES.indexOf(voice);
+      const from = IN_ONE_CHORD.includes(rule) ? null : (setting[at - 1]?.[place] ?? null);
+      return { voice, from, to: setting[at]![place]! };
+    }),
+  }));
 }

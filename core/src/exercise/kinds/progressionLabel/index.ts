@@ -1,6 +1,8 @@
 import { CADENCE_NAME } from '../cadenceName';
+import { cadenceReadings } from '../cadenceName/solve';
 import { NUMERAL_LABEL } from '../numeralLabel';
 import type { ExerciseKind, AnyKind } from '../../exerciseKind';
+import { cadenceWorking } from '../../cadenceWorking';
 import { chordsIn, keyIn } from '../../givenReading';
 import { labellingWorking } from '../../labelling';
 import { PROGRESSION_ANSWER } from './answer';
@@ -20,7 +22,10 @@ export const PROGRESSION_LABEL: ExerciseKind<ProgressionLabelGiven, readonly str
   solve: solveProgressionLabel,
   difficulty: progressionLabelDifficulty,
   layout: layoutProgressionLabel,
-  working: (given) => labellingWorking(chordsIn(given.chords), keyIn(given)),
+  working: ({ key, chords, also }) => [
+    ...labellingWorking(chordsIn(chords), keyIn({ key })),
+    ...(also ? cadenceWorking(cadenceReadings({ key, chords: chords.slice(-2) })) : []),
+  ],
   mistakes: [],
   additionalTask: ({ also }) => also ?? null,
   additionalQuestion: ({ clef, key, chords }) => ({

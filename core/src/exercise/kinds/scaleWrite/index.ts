@@ -1,4 +1,4 @@
-import { keyWorking } from '../../../working/keyWorking';
+import { scaleWorking } from '../../../working/keyWorking';
 import type { ExerciseKind } from '../../exerciseKind';
 import { keyIn } from '../../givenReading';
 import { SCALE_ANSWER } from './answer';
@@ -20,7 +20,7 @@ export const SCALE_WRITE: ExerciseKind<ScaleWriteGiven, readonly string[]> = {
   difficulty: scaleWriteDifficulty,
   same: (given) => [given.key, given.form],
   layout: layoutScaleWrite,
-  working: (given) => keyWorking(keyIn(given)),
+  working: (given) => scaleWorking(keyIn(given), given.form),
   mistakes: SCALE_WRITE_MISTAKES,
   played: { as: 'row', octaves: false },
 };

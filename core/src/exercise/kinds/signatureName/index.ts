@@ -1,4 +1,4 @@
-import { keyWorking } from '../../../working/keyWorking';
+import { keyBySignatureWorking } from '../../../working/keyWorking';
 import { KEY_ANSWER } from '../../answers/keyAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
 import { generateSignatureName } from './generate';
@@ -19,6 +19,6 @@ export const SIGNATURE_NAME: ExerciseKind<SignatureNameGiven, string> = {
   difficulty: (given) => signatureDifficulty(keyAsked(given)),
   same: (given) => [given.signature, given.mode],
   layout: layoutSignatureName,
-  working: (given) => keyWorking(keyAsked(given)),
+  working: (given) => keyBySignatureWorking(keyAsked(given)),
   mistakes: SIGNATURE_NAME_MISTAKES,
 };

@@ -1,4 +1,3 @@
-import { keyWorking } from '../../../working/keyWorking';
 import type { ExerciseKind } from '../../exerciseKind';
 import { keyIn } from '../../givenReading';
 import { signatureDifficulty } from '../signatureName/solve';
@@ -8,6 +7,7 @@ import { SIGNATURE_WRITE_FIELDS, type SignatureWriteGiven } from './given';
 import { layoutSignatureWrite } from './layout';
 import { SIGNATURE_WRITE_MISTAKES } from './mistakes';
 import { solveSignatureWrite } from './solve';
+import { workingSignatureWrite } from './working';
 
 /** A key; its signature is written, in the order of the signs. */
 export const SIGNATURE_WRITE: ExerciseKind<SignatureWriteGiven, readonly string[]> = {
@@ -21,7 +21,7 @@ export const SIGNATURE_WRITE: ExerciseKind<SignatureWriteGiven, readonly string[
   difficulty: (given) => signatureDifficulty(keyIn(given)),
   same: (given) => given.key,
   layout: layoutSignatureWrite,
-  working: (given) => keyWorking(keyIn(given)),
+  working: workingSignatureWrite,
   mistakes: SIGNATURE_WRITE_MISTAKES,
   played: { as: 'row', octaves: false },
 };

@@ -1,6 +1,3 @@
-import { parseInterval } from '../../../interval/interval';
-import { parseNote } from '../../../pitch/parse';
-import { buildIntervalWorking } from '../../../working/intervalWorking';
 import { notesAnswer } from '../../answers/notesAnswer';
 import type { ExerciseKind } from '../../exerciseKind';
 import { generateTranspose } from './generate';
@@ -8,6 +5,7 @@ import { TRANSPOSE_FIELDS, type TransposeGiven } from './given';
 import { layoutTranspose } from './layout';
 import { TRANSPOSE_MISTAKES } from './mistakes';
 import { keyMovedTo, solveTranspose, transposeDifficulty } from './solve';
+import { workingTranspose } from './working';
 
 /** A few notes of a key; they are written an interval higher or lower. */
 export const TRANSPOSE: ExerciseKind<TransposeGiven, readonly string[]> = {
@@ -20,8 +18,7 @@ export const TRANSPOSE: ExerciseKind<TransposeGiven, readonly string[]> = {
   solve: solveTranspose,
   difficulty: transposeDifficulty,
   layout: layoutTranspose,
-  working: ({ notes, by, below = false }) =>
-    buildIntervalWorking(parseNote(notes[0]!), parseInterval(by), below),
+  working: workingTranspose,
   mistakes: TRANSPOSE_MISTAKES,
   pairsStartWithReading: true,
   played: { as: 'row', octaves: true, spelledIn: keyMovedTo },
