@@ -22,6 +22,7 @@ export {
 } from './generating/questionsFrom';
 export { staffRange } from './generating/staffWriting';
 export { KINDS, kindOf, kindsOut, OWN_WORDS, type KindOut } from './kindRegister';
+export { MAP_ROWS } from './mapRows';
 export { MATERIAL_FIELDS, type MaterialField, type MaterialText } from './generating/material';
 export {
   QUESTION_CHORD_WAYS,

@@ -1,7 +1,8 @@
 import { memberWord } from '../chord/inversionNames';
 import { signatureFifths } from '../key/key';
 import { sameName } from '../pitch/note';
-import type { AnswerStep, Sentence } from '../working/step';
+import type { AnswerStep } from '../working/answerStep';
+import type { Sentence } from '../working/step';
 import { a, cap, list } from './grammar';
 import { intervalWords, numberWord } from './intervals';
 import { keyWords } from './names';
@@ -77,7 +78,8 @@ export const ANSWER_SAYINGS: Sayings<AnswerStep> = {
   'count-degree': ({ key, notes, degree, name: word }, { strong, row, name, words, school }) => [
     degree === 1
       ? `${name(notes[0]!)} is the first note of ${keyWords(key, school)}: the `
-      : `Count from the tonic of ${keyWords(key, school)}: ${row(notes)}. ${name(notes.at(-1)!)} is degree ${degree}, the `,
+      : `Count from the tonic of ${keyWords(key, school)}: ${row(notes)}. ` +
+        `${name(notes.at(-1)!)} is degree ${degree}, the `,
     strong(word === 'leading' ? words.leading : word),
     word === 'leading'
       ? `, a ${words.halfStep} under the tonic.`

@@ -1,5 +1,8 @@
 import type { KeyboardEvent } from 'react';
+import { FaultInput } from './FaultInput';
+import { MapInput } from './MapInput';
 import { answerHelp } from './shownQuestion';
+import { useUnread } from './useUnread';
 import { LONGEST, type PupilQuestion } from './work';
 
 interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> {
@@ -12,7 +15,8 @@ interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> 
 
 /** Where an answer is written, or chosen where few words can be right. */
 export function AnswerInput({ id, kind, given, typed, locked = false, onType, onEnter }: AnswerInputProps) {
-  const { choices, hint } = answerHelp({ kind, given });
+  const { choices, hint, form } = answerHelp({ kind, given });
+  const { why, look } = useUnread({ kind, given }, typed);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Enter') return;
     event.preventDefault();
@@ -37,25 +41,46 @@ export function AnswerInput({ id, kind, given, typed, locked = false, onType, on
         ))}
       </fieldset>
     );
+  const { blank, voices } = given as { readonly blank?: unknown; readonly voices?: unknown };
+  const unread = (
+    <div role="status" id={`unread-${id}`}>
+      {why && <p className="problem">This cannot be read yet. {why}</p>}
+    </div>
+  );
+  if (form === 'map' && Array.isArray(blank))
+    return (
+      <div onBlur={look}>
+        <MapInput blank={blank as string[]} {...{ typed, locked, onType, onKeyDown }} />
+        {unread}
+      </div>
+    );
   return (
-    <label>
-      Your answer
-      <input
-        value={typed}
-        placeholder={hint}
-        maxLength={LONGEST}
-        autoComplete="off"
-        autoCapitalize="off"
-        spellCheck={false}
-        readOnly={locked}
-        onChange={(event) => onType(event.target.value)}
-        onKeyDown={onKeyDown}
-      />
-      {typed.length >= LONGEST && (
-        <span className="problem" role="status">
-          An answer has at most {LONGEST} letters: what is written or put in beyond is not taken.
-        </span>
+    <>
+      <label>
+        Your answer
+        <input
+          value={typed}
+          placeholder={hint}
+          maxLength={LONGEST}
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          readOnly={locked}
+          aria-describedby={`unread-${id}`}
+          onChange={(event) => onType(event.target.value)}
+          onBlur={look}
+          onKeyDown={onKeyDown}
+        />
+        {typed.length >= LONGEST && (
+          <span className="problem" role="status">
+            An answer has at most {LONGEST} letters: what is written or put in beyond is not taken.
+          </span>
+        )}
+      </label>
+      {unread}
+      {form === 'faults' && Array.isArray(voices) && !locked && (
+        <FaultInput chords={voices.length} {...{ typed, onType }} />
       )}
-    </label>
+    </>
   );
 }

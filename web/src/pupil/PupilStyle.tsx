@@ -99,6 +99,28 @@ export const PupilStyle = styled.main`
     min-height: 2.75rem;
     margin: 0;
   }
+  .map-room {
+    overflow-x: auto;
+  }
+  .map-input {
+    display: grid;
+    margin-top: 0.9rem;
+    grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
+    gap: 0.6rem;
+    fieldset {
+      grid-template-columns: 1fr;
+      margin: 0;
+    }
+    fieldset label {
+      display: grid;
+      gap: 0.1rem;
+      padding-bottom: 0.4rem;
+    }
+  }
+  .row select {
+    width: auto;
+    max-width: 100%;
+  }
   input[type='radio'] {
     width: 1.2rem;
     min-height: 1.2rem;

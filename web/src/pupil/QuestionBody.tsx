@@ -33,9 +33,11 @@ export function QuestionBody({ question }: { readonly question: PupilQuestion })
         </p>
       )}
       {layout?.form === 'table' && (
-        <Suspense fallback={null}>
-          <MapTable question={question} />
-        </Suspense>
+        <div className="map-room" tabIndex={0} role="region" aria-label="What is given">
+          <Suspense fallback={null}>
+            <MapTable question={question} />
+          </Suspense>
+        </div>
       )}
       {hasStaff && (
         <div className="staff-room">

@@ -16,6 +16,15 @@ export interface Said {
   readonly sentences: readonly string[];
 }
 
+/** Why what was typed cannot be read; null where it can, whether it is right or wrong. */
+export function whyUnread(
+  { kind, given }: Pick<PupilQuestion, 'kind' | 'given'>,
+  typed: string,
+): string | null {
+  const marking = attempt(() => markAnswer({ kind, given }, typed));
+  return marking.ok && marking.value.verdict === 'unreadable' ? (marking.value.error?.message ?? null) : null;
+}
+
 /** Marks what was typed: right, or what went wrong, what is right, and how it is worked out. */
 export function explain({ id, kind, given }: PupilQuestion, typed: string): Said {
   const answers = attempt(() => kindOf(kind).solve(given));

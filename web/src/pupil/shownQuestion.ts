@@ -1,4 +1,13 @@
-import { answerChoices, answerHint, attempt, givenOfSent, layoutOf, playedAs, soundOf } from '@diatonix/core';
+import {
+  answerChoices,
+  answerHint,
+  attempt,
+  givenOfSent,
+  kindOf,
+  layoutOf,
+  playedAs,
+  soundOf,
+} from '@diatonix/core';
 import type { PupilQuestion } from './work';
 
 /** A question as it is worked with on the page, from what was sent of it. */
@@ -29,5 +38,10 @@ export function isPlayed({ kind }: PupilQuestion): boolean {
 export function answerHelp(question: Pick<PupilQuestion, 'kind' | 'given'>) {
   const choices = attempt(() => answerChoices(question));
   const hint = attempt(() => answerHint(question.kind));
-  return { choices: choices.ok ? choices.value : [], hint: hint.ok ? hint.value : '' };
+  const form = attempt(() => kindOf(question.kind).answer.name);
+  return {
+    choices: choices.ok ? choices.value : [],
+    hint: hint.ok ? hint.value : '',
+    form: form.ok ? form.value : null,
+  };
 }

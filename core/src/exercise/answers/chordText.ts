@@ -40,8 +40,12 @@ const SHORT: Readonly<Record<string, string>> = {
 };
 
 /** An inversion at the end of a name, in words or in figures that stand apart. */
-const INVERSION_AT_END =
-  /[\s,(]+(?:in )?((?:root|first|second|third|1st|2nd|3rd|no)(?:[\s-]+(?:inversion|inv\.?|position|pos\.?))?|inv(?:ersion)?\.? ?[0-3]|6\/?5|6\/?4(?:\/?[23])?|6\/?3|6|4\/?3|4\/?2|5\/?3)\)?$/i;
+const IN_WORDS = [
+  '(?:root|first|second|third|1st|2nd|3rd|no)(?:[\\s-]+(?:inversion|inv\\.?|position|pos\\.?))?',
+  'inv(?:ersion)?\\.? ?[0-3]',
+];
+const IN_FIGURES = ['6/?5', '6/?4(?:/?[23])?', '6/?3', '6', '4/?3', '4/?2', '5/?3'];
+const INVERSION_AT_END = new RegExp(`[\\s,(]+(?:in )?(${[...IN_WORDS, ...IN_FIGURES].join('|')})\\)?$`, 'i');
 /** Figures that stand close to the root of a triad; a sixth chord is written so elsewhere. */
 const FIGURES_AT_ROOT = /^([A-Ga-g][#b♯♭]*(?:m|min|-)?)(6\/?3|6\/?4|6)$/;
 
@@ -93,7 +97,7 @@ function named(said: string, text: string, school: LabelStyle): ChordAnswer {
     .split(/\s+/)
     .filter((word) => word !== '' && word !== 'inversion' && word !== 'position');
   for (let size = words.length; size > 0; size--) {
-    const quality = qualityNamed(
+    const quality = nameOfQuality(
       words
         .slice(0, size)
         .join('-')
@@ -107,7 +111,17 @@ function named(said: string, text: string, school: LabelStyle): ChordAnswer {
   throw noChord(text);
 }
 
-const qualityNamed = (word: string): string | undefined => (NAMES.includes(word) ? word : SHORT[word]);
+const nameOfQuality = (word: string): string | undefined => (NAMES.includes(word) ? word : SHORT[word]);
+
+/** A quality as it is written: `half diminished seventh`, `dim`; what is none stays as it is. */
+export function qualityNamed(text: string): string {
+  const word = text
+    .trim()
+    .toLowerCase()
+    .replace(/\s+(?:chord|triad)$/, '')
+    .replace(/[\s_]+/g, '-');
+  return nameOfQuality(word) ?? word;
+}
 
 function noChord(text: string): TheoryError {
   return new TheoryError(

@@ -181,7 +181,11 @@ export function parseMaterial(
     numerals: list('numerals'),
     compound: yes('compound'),
     accidentals: one('accidentals', ACCIDENTALS),
-    chromatic: one('chromatic', CHROMATIC),
+    // Who asks for double signs asks for what lies far from the key.
+    chromatic:
+      taken('chromatic') === undefined && of('accidentals') === 'double'
+        ? 'any'
+        : one('chromatic', CHROMATIC),
     ledgerLines: whole('ledgerLines', 0, 4),
     positions: among('positions', POSITIONS),
     forms: among('forms', SCALE_FORMS),

@@ -24,9 +24,7 @@ const fromKey = (note: NoteName, key: Key): number => lineOfFifths(note) - signa
 
 function isOwn(note: NoteName, key: Key): boolean {
   const fifths = fromKey(note, key);
-  return (
-    (fifths >= OWN.low && fifths <= OWN.high) || (key.mode === 'minor' && OWN.raised.includes(fifths))
-  );
+  return (fifths >= OWN.low && fifths <= OWN.high) || (key.mode === 'minor' && OWN.raised.includes(fifths));
 }
 
 const within = (notes: readonly NoteName[], key: Key, { low, high }: { low: number; high: number }) =>
@@ -39,12 +37,7 @@ const SOME = 40;
  * Whether notes belong into questions in a key: those of the key itself, and with `some` also leading notes, applied
  * chords, mixture, the Neapolitan, augmented sixths and chromatic neighbours (docs/conventions.md).
  */
-export function isUsedInKey(
-  notes: readonly NoteName[],
-  key: Key,
-  chromatic: Chromatic,
-  dice: Dice,
-): boolean {
+export function isUsedInKey(notes: readonly NoteName[], key: Key, chromatic: Chromatic, dice: Dice): boolean {
   if (chromatic === 'any') return true;
   const own = notes.filter((note) => isOwn(note, key)).length;
   if (own === notes.length) return true;

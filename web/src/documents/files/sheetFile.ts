@@ -7,11 +7,12 @@ import {
   LIMITS,
 } from '@diatonix/core';
 import { checkBody } from '../checks/check';
+import { anyChromatic, record } from '../migrations/steps';
 import type { SheetBody } from '../kinds/sheet/type';
 import type { FileResult } from './importFile';
 
 export const SHEET_FORMAT = 'diatonix-sheet';
-const VERSION = 1;
+const VERSION = 2;
 
 /** A sheet as a file of its own. The class stays behind: it is the workbook's. */
 export function sheetToFile({ classId: _, ...sheet }: SheetBody): string {
@@ -46,12 +47,14 @@ export function sheetFromFile(text: string, name: string): FileResult<SheetBody>
   if (format === 'diatonix-workbook')
     return refuse('this is a whole workbook.', 'Open it with “Import workbook”.');
   if (format !== SHEET_FORMAT) return refuse('this is not the file of a sheet.', again);
-  if (version !== VERSION)
+  if (version !== VERSION && version !== 1)
     return refuse(
       `its version is ${JSON.stringify(version) ?? 'missing'}.`,
       `This Diatonix reads version ${VERSION}.`,
     );
-  const reasons = checkBody('sheet', sheet);
+  // The first version asked from outside the key, too.
+  const body = version === 1 ? anyChromatic(record(sheet)) : sheet;
+  const reasons = checkBody('sheet', body);
   if (reasons.length > 0) return refuse(reasons.slice(0, 3).join(' '), again);
-  return { ok: true, value: sheet as SheetBody };
+  return { ok: true, value: body as SheetBody };
 }

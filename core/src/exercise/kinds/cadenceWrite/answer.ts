@@ -10,12 +10,25 @@ import { keyIn } from '../../givenReading';
 import { CADENCE_ENDS } from '../../cadenceEnds';
 import type { CadenceWriteGiven } from './given';
 
+const oneOf = (...labels: readonly string[]) => new RegExp(`^(?:${labels.join('|')})$`);
+const APPLIED = ['N6?', '(?:It|Fr|Ger)\\+?\\d*', '(?:V|viio|viiø)\\d*/V'];
 /** What leads to the dominant of a half cadence in the textbooks (common practice). */
 const TO_DOMINANT = {
-  major:
-    /^(?:I(?:6|64)?|Cad64|ii(?:o|ø)?(?:6|7|65|43|42)?|(?:IV|iv)(?:6|7|maj7|65)?|vi(?:6|7)?|bVI|N6?|(?:It|Fr|Ger)\+?\d*|(?:V|viio|viiø)\d*\/V)$/,
-  minor:
-    /^(?:i(?:6|64)?|Cad64|ii(?:o|ø)(?:6|7|65|43|42)?|(?:IV|iv)(?:6|7|65)?|VI(?:6|maj7)?|N6?|(?:It|Fr|Ger)\+?\d*|(?:V|viio|viiø)\d*\/V)$/,
+  major: oneOf(
+    ...[
+      'I(?:6|64)?',
+      'Cad64',
+      'ii(?:o|ø)?(?:6|7|65|43|42)?',
+      '(?:IV|iv)(?:6|7|maj7|65)?',
+      'vi(?:6|7)?',
+      'bVI',
+    ],
+    ...APPLIED,
+  ),
+  minor: oneOf(
+    ...['i(?:6|64)?', 'Cad64', 'ii(?:o|ø)(?:6|7|65|43|42)?', '(?:IV|iv)(?:6|7|65)?', 'VI(?:6|maj7)?'],
+    ...APPLIED,
+  ),
 };
 /** Both chords of a deceptive cadence; of a plagal one the first. */
 const DECEPTIVE = { from: /^V(?:7|6|65)?$/, major: /^(?:vi|bVI)$/, minor: /^VI$/ };

@@ -1,7 +1,11 @@
 import { type AnswerForm, isRecord, isTextLists, isTexts, listOf, recordOf } from '../../answers/answerForm';
-import { parseNoteAnswer } from '../../answers/noteAnswer';
+import { qualityNamed } from '../../answers/chordText';
+import { parseNotesAnswer } from '../../answers/notesAnswer';
 import { parseNumeralAnswer } from '../../answers/numeralAnswer';
 import { sameAnswer } from '../../answers/sameAnswer';
+import { parseSymbol } from '../../../chord/symbolParse';
+import { printSymbol } from '../../../chord/symbolPrint';
+import type { LabelStyle } from '../../../school/school';
 import type { MapCell } from '../../layout/questionLayout';
 import { MAP_ROWS } from '../../mapRows';
 import type { ChordMapGiven } from './given';
@@ -17,6 +21,10 @@ function typedRows(raw: string, { blank }: ChordMapGiven): Readonly<Record<strin
   );
 }
 
+/** A symbol in the spelling of the house: Amin, A- and Am are one. Throws TheoryError `symbol`. */
+const parseSymbolCell = (cell: string, { letters }: LabelStyle): string =>
+  printSymbol(parseSymbol(cell, letters));
+
 /** The rows of a map, marked cell by cell. */
 export const MAP_ANSWER: AnswerForm<MapAnswer, ChordMapGiven> = {
   name: 'map',
@@ -29,7 +37,8 @@ export const MAP_ANSWER: AnswerForm<MapAnswer, ChordMapGiven> = {
         listOf(cells, '|').map((cell) => {
           if (cell === '') return '';
           if (row === 'numerals') return parseNumeralAnswer(cell, given, school);
-          return row === 'notes' ? listOf(cell).map((note) => parseNoteAnswer(note, school)) : cell;
+          if (row === 'notes') return parseNotesAnswer(cell, school);
+          return row === 'symbols' ? parseSymbolCell(cell, school) : qualityNamed(cell);
         }),
       ]),
     ),

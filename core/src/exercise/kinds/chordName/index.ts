@@ -14,7 +14,16 @@ import { workingChordName } from './working';
 function naming(id: string, family: ChordSize): ExerciseKind<ChordNameGiven, ChordAnswer> {
   return {
     id,
-    materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'positions', 'accidentals', 'chromatic', 'ledgerLines'],
+    materialFields: [
+      'keys',
+      'clefs',
+      'qualities',
+      'inversions',
+      'positions',
+      'accidentals',
+      'chromatic',
+      'ledgerLines',
+    ],
     defaults: { qualities: USUAL_QUALITIES[family], inversions: INVERSIONS_ASKED[family], ledgerLines: 2 },
     qualities: QUALITIES[family],
     inversions: INVERSIONS_ASKED[family],

@@ -14,7 +14,16 @@ const TRIADS_AND_SEVENTHS = [...QUALITIES.triad, ...QUALITIES.seventh];
 /** A chord in close position; the next inversion is written above it, and the note above its gap named where asked. */
 export const INVERSION_TURN: ExerciseKind<InversionTurnGiven, readonly string[]> = {
   id: 'inversion-turn',
-  materialFields: ['keys', 'clefs', 'qualities', 'inversions', 'accidentals', 'chromatic', 'ledgerLines', 'also'],
+  materialFields: [
+    'keys',
+    'clefs',
+    'qualities',
+    'inversions',
+    'accidentals',
+    'chromatic',
+    'ledgerLines',
+    'also',
+  ],
   defaults: { qualities: QUALITIES.triad, inversions: [0, 1, 2], ledgerLines: 2 },
   qualities: TRIADS_AND_SEVENTHS,
   inversions: INVERSIONS_ASKED.triad,

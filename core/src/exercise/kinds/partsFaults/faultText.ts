@@ -8,6 +8,9 @@ const OCTAVES = '(?:8ves?|8vas?|8ths|octaves?|unisons?)';
 const PARALLEL = '(?:parallel|consecutive|successive|forbidden)';
 const DIRECT = '(?:direct|hidden|exposed)';
 const CONTRARY = '(?:contrary|antiparallel|anti-parallel)';
+const SEVENTH = '(?:7th|seventh)';
+/** Said of a note that does not go where it should. */
+const UNDONE = "(?: (?:does(?: not|n['’]t)|not|un-?resolved|rises|falls|must|should).*)?";
 const LEADING = '(?:leading[- ](?:note|tone)|l\\.?t\\.?)';
 
 /** What a fault is called, and which rules may be meant, the likeliest first (common practice). */
@@ -28,19 +31,10 @@ const SAID: readonly (readonly [RegExp, readonly Rule[]])[] = (
       `(?:the )?(?:doubled ${LEADING}|${LEADING} (?:is )?doubled|double ${LEADING})`,
       ['doubled-leading-note'],
     ],
-    [
-      `(?:the )?${LEADING}(?: (?:does(?: not|n['’]t)|not|un-?resolved|falls|must|should).*)?|unresolved ${LEADING}`,
-      ['leading-note', 'doubled-leading-note'],
-    ],
-    [
-      `(?:the )?(?:7th|seventh)(?: (?:does(?: not|n['’]t)|not|un-?resolved|rises|must|should).*)?|unresolved (?:7th|seventh)`,
-      ['seventh'],
-    ],
-    [`(?:the )?(?:9th|ninth)(?: (?:does(?: not|n['’]t)|not|un-?resolved|rises|must|should).*)?`, ['ninth']],
-    [
-      `(?:the )?(?:(?:cadential )?six[- ]four|6/?4|fourth)(?: (?:does(?: not|n['’]t)|not|un-?resolved).*)?`,
-      ['six-four'],
-    ],
+    [`(?:the )?${LEADING}${UNDONE}|unresolved ${LEADING}`, ['leading-note', 'doubled-leading-note']],
+    [`(?:the )?${SEVENTH}${UNDONE}|unresolved ${SEVENTH}`, ['seventh']],
+    [`(?:the )?(?:9th|ninth)${UNDONE}`, ['ninth']],
+    [`(?:the )?(?:(?:cadential )?six[- ]four|6/?4|fourth)${UNDONE}`, ['six-four']],
     [`(?:voices? )?cross(?:ing|ed|es)?(?: voices?| of voices?)?|(?:crossed|crossing) voices`, ['crossing']],
     [`(?:voices? )?overlap(?:s|ping|ped)?(?: voices?)?|(?:overlapping) voices`, ['overlap']],
     [
@@ -66,8 +60,10 @@ const SAID: readonly (readonly [RegExp, readonly Rule[]])[] = (
 ).map(([said, rules]) => [new RegExp(`^(?:${said})$`), rules]);
 
 const VOICE = new RegExp(`\\b(${VOICES.join('|')}|s|a|t|b)\\b`, 'g');
+const VOICE_WORD = `(?:${VOICES.join('|')}|[satb])`;
+const BETWEEN = '(?:\\s*(?:and|&|/|\\+|,|-)\\s*)(?:the )?';
 const VOICES_AT_END = new RegExp(
-  `[\\s,(]+(?:(?:between|in)(?: the)? )?(?:${VOICES.join('|')}|[satb])(?:(?:\\s*(?:and|&|/|\\+|,|-)\\s*)(?:the )?(?:${VOICES.join('|')}|[satb]))*\\)?$`,
+  `[\\s,(]+(?:(?:between|in)(?: the)? )?${VOICE_WORD}(?:${BETWEEN}${VOICE_WORD})*\\)?$`,
 );
 
 /** Rules that a text may mean, in the words of the page or of others; none where it cannot be read. */
@@ -79,8 +75,13 @@ export function rulesSaid(text: string): readonly Rule[] {
 }
 
 /** A number that counts a chord, and not a fifth, an octave or figures; `3-4` is the second of the two. */
-const CHORD =
-  /(?:\b(?:chords?|bars?|no\.?|beats?)\s*)?(?<![\d/])(?:(\d{1,2})\s*(?:-|–|to|and|→)\s*)?(\d{1,2})(?![\d/]|st|nd|rd|th|ve|va|s\b)\s*[:.)-]?/gi;
+const CHORD = new RegExp(
+  [
+    '(?:\\b(?:chords?|bars?|no\\.?|beats?)\\s*)?(?<![\\d/])(?:(\\d{1,2})\\s*(?:-|–|to|and|→)\\s*)?',
+    '(\\d{1,2})(?![\\d/]|st|nd|rd|th|ve|va|s\\b)\\s*[:.)-]?',
+  ].join(''),
+  'gi',
+);
 
 interface Said {
   readonly at: number;
