@@ -28,6 +28,7 @@ import {
   printNote,
   printNoteName,
   printNumeral,
+  plainTriadBySound,
   printSymbol,
   qualityName,
   qualityWord,
@@ -166,11 +167,16 @@ export function answerNotes(notes: readonly string[], keyText: string | undefine
     ? { beyondThirds: { kind: other.kind, sentence: nonTertianWords(other, school) } }
     : {};
   const unexplained = other !== null && isFarFetched(identify(read)[0]!);
+  // What is heard as a plain triad is offered as one, however it is spelled.
+  const heard = plainTriadBySound(read);
   if (keyText === undefined)
     return {
-      readings: unexplained
-        ? []
-        : identify(read).map(({ chord, named }) => readingAnswer(chord, null, null, school, named)),
+      readings: [
+        ...(unexplained
+          ? []
+          : identify(read).map(({ chord, named }) => readingAnswer(chord, null, null, school, named))),
+        ...(heard ? [readingAnswer(heard, null, null, school)] : []),
+      ],
       ...beyond,
     };
   const key = keyRequested(keyText, school);
@@ -184,7 +190,8 @@ export function answerNotes(notes: readonly string[], keyText: string | undefine
     seen.add(place);
     return [readingAnswer(chord, key, numeral, school, named)];
   });
-  return { readings, ...(other?.kind === 'none' ? {} : beyond) };
+  const plain = heard && readingAnswer(heard, key, numeralsForChord(heard, key)[0]?.numeral ?? null, school);
+  return { readings: [...readings, ...(plain ? [plain] : [])], ...(other?.kind === 'none' ? {} : beyond) };
 }
 
 /**

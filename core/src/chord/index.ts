@@ -8,6 +8,7 @@ export * from './families';
 export * from './identify';
 export * from './inversionNames';
 export * from './respell';
+export * from './plainBySound';
 export * from './spellChord';
 export * from './suffix';
 export * from './symbolParse';

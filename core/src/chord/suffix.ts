@@ -27,12 +27,12 @@ export function emptySuffix(): Suffix {
   }; // prettier-ignore
 }
 
-const MAJOR_WORDS = ['major', 'Major', 'maj', 'Maj', 'MAJ', 'ma', 'Ma', 'M', '△', 'Δ', '∆', '^'];
-const MINOR_WORDS = ['minor', 'min', 'mi', 'm', '-'];
-const DIMINISHED_WORDS = ['dim', '°', 'o', 'º'];
+const MAJOR_WORDS = ['major', 'Major', 'maj', 'Maj', 'MAJ', 'ma', 'Ma', 'MA', 'M', '△', 'Δ', '∆', '^'];
+const MINOR_WORDS = ['minor', 'min', 'MIN', 'mi', 'MI', 'm', '-'];
+const DIMINISHED_WORDS = ['dim', 'DIM', '°', 'o', 'º'];
 const MAJOR_AFTER_SLASH = ['/maj', '/ma', '/M'];
 const HALF_DIMINISHED_WORDS = ['ø', 'Ø', 'h'];
-const AUGMENTED_WORDS = ['aug', '+'];
+const AUGMENTED_WORDS = ['aug', 'AUG', '+'];
 const SEPARATORS = '(), ';
 
 function matchWord(text: string, at: number, words: readonly string[]): number {
@@ -82,7 +82,7 @@ export function readToken(text: string, at: number, suffix: Suffix, first: boole
 /** Major, minor, diminished, augmented and half-diminished in all their spellings. */
 function readQualityWord(text: string, at: number, suffix: Suffix, first: boolean): number {
   let end: number;
-  if (!suffix.majorNext && suffix.seventh === null && (end = matchWord(text, at, MAJOR_WORDS)) > 0) {
+  if (!suffix.majorNext && suffix.seventh === null && !text.startsWith('MI', at) && (end = matchWord(text, at, MAJOR_WORDS)) > 0) {
     if (text[at] === '△' || text[at] === 'Δ' || text[at] === '∆') {
       suffix.seventh = 0;
       suffix.top = 7;

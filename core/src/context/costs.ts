@@ -13,6 +13,12 @@ export const COSTS = {
   /** Going between a key and its relative, which share a signature. */
   changeRelative: 1.7,
   changeFifth: 0.3,
+  /** A phrase that comes again as a whole in another key. */
+  changeGear: -0.4,
+  /** To the parallel key after a phrase end. */
+  changeParallel: -0.2,
+  /** A minor dominant that goes to a major tonic. */
+  minorDominant: 0.8,
   /** A key far from the signature, by chord. */
   farFromSignature: 0.08,
   /** The first chord in a key that is not one of the signature's two, by fifth. */
@@ -29,6 +35,10 @@ export const COSTS = {
   blues: -0.2,
   /** The first and the last chord stand on the same root: their key is that of the whole. */
   framed: -1.5,
+  /** The same where it is a major seventh, which no dominant is. */
+  framedAtRest: -4,
+  /** A piece that begins and ends on one root is in no key whose tonic never comes. */
+  framedWithoutTonic: 3,
   /** The last chord of all. */
   closingTonic: -2,
   closingDominant: -0.5,
@@ -64,6 +74,7 @@ export const COSTS = {
   addedSixth: 1.5,
   /** An applied chord that goes to its target, to another chord of the same target, or elsewhere. */
   resolves: -1,
+  resolvesOtherwise: -0.1,
   sameTarget: -0.5,
   astray: 1.3,
   /** A dominant that goes back to its own dominant. */

@@ -58,7 +58,13 @@ function centreOf(chords: readonly ContextReading[]): NoteName | null {
 
 /** The mode on a tonic that has every note of the chords; null where it is major, or no mode has them all. */
 function modeOn(tonic: NoteName, chords: readonly ContextReading[]): ModalCentre['mode'] | null {
-  const places = chords.flatMap(({ chord }) => stackedNotes(chord).map(lineOfFifths));
+  const last = chords.length - 1;
+  const places = chords.flatMap(({ chord }, at) =>
+    stackedNotes(chord)
+      // A raised third at the end changes nothing.
+      .filter((note) => at < last || !isRaisedThird(note, chord.root, tonic))
+      .map(lineOfFifths),
+  );
   const [low, high] = [Math.min(...places), Math.max(...places)];
   const fitting = MODES.map((mode) => keyOf(tonic, mode)).filter((key) => {
     const fifths = signatureFifths(key);
@@ -71,6 +77,10 @@ function modeOn(tonic: NoteName, chords: readonly ContextReading[]): ModalCentre
   const [only] = fitting;
   return only && only.mode !== 'major' && only.mode !== 'minor' ? only.mode : null;
 }
+
+/** The major third of a last chord on the final. */
+const isRaisedThird = (note: NoteName, root: NoteName, tonic: NoteName): boolean =>
+  sameName(root, tonic) && lineOfFifths(note) - lineOfFifths(root) === 4;
 
 /** How much dearer than the best a reading in a mode stands among the others. */
 const BESIDE = 0.5;

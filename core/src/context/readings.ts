@@ -1,5 +1,10 @@
 import { type ChordIn, type ContextOptions, type ContextReading } from './chordIn';
 import { type State, statesOf } from './states';
+import { sameKey } from '../key/key';
+import { candidatesOf } from './candidates';
+import { leadsToTonic } from './leading';
+import { isLoop, loopKey } from './loops';
+import { wholeOf } from './whole';
 import { between, cadence, closing, opening } from './steps';
 
 /** Readings so much dearer than the best are not worth showing. */
@@ -18,11 +23,116 @@ const MOST_SHOWN = 8;
  */
 export function readInContext(chords: readonly ChordIn[], options: ContextOptions = {}): ContextReading[][] {
   if (chords.length === 0) return [];
-  const columns = statesOf(chords, options);
-  const ends = new Set(options.phraseEnds ?? []);
-  const steps = columns.map((states, at) =>
-    at === 0 ? [] : stepsInto(columns[at - 1]!, states, at, ends, at === columns.length - 1),
+  const all = statesOf(chords, options);
+  const isFree = !options.key && !options.keys?.some((key) => key !== null);
+  if (isFree && options.signature === undefined && !hasPhrases(chords, options) && isLoop(chords))
+    return readLoop(all, chords, options);
+  const gears = gearsOf(chords, options);
+  const first = readColumns(all, options, gears);
+  return isFree ? (withoutLoneAreas(all, first, options, gears) ?? first) : first;
+}
+
+/** A passage at the end that has so few chords needs a cadence to be a key of its own. */
+const SHORT_TAIL = 2;
+
+/**
+ * The readings without keys of a single chord, and without a last one of one or two chords that close nothing; null
+ * where there are none. Such a chord is read in the key before it or after it.
+ */
+function withoutLoneAreas(
+  all: readonly (readonly State[])[],
+  readings: readonly (readonly ContextReading[])[],
+  options: ContextOptions,
+  gears: ReadonlyMap<number, number>,
+): ContextReading[][] | null {
+  const best = readings.map(([one]) => one!);
+  const begins = best.flatMap(({ key }, at) => (at === 0 || !sameKey(key, best[at - 1]!.key) ? [at] : []));
+  const columns = [...all];
+  let changed = false;
+  for (const [place, from] of begins.entries()) {
+    const to = (begins[place + 1] ?? best.length) - 1;
+    const isTail = to === best.length - 1;
+    const isLone = from === to || (isTail && to - from < SHORT_TAIL && !closes(best[to - 1]!, best[to]!));
+    if (place === 0 || !isLone || gears.has(from)) continue;
+    const near = [best[from - 1]!.key, ...(isTail ? [] : [best[to + 1]!.key])];
+    for (let at = from; at <= to; at++) {
+      const own = all[at]!.filter(({ key }) => near.some((one) => sameKey(one, key)));
+      if (own.length === 0) continue;
+      columns[at] = own;
+      changed = true;
+    }
+  }
+  return changed ? readColumns(columns, options, gears) : null;
+}
+
+/** Whether two chords are a dominant that leads and its tonic. */
+const closes = (from: ContextReading, to: ContextReading): boolean =>
+  sameKey(from.key, to.key) &&
+  to.numeral.degree === 1 &&
+  to.numeral.target === null &&
+  from.numeral.target === null &&
+  (from.numeral.degree === 5 || from.numeral.degree === 7) &&
+  leadsToTonic(from.chord, from.numeral, from.key);
+
+/** Whether phrases end before the end. */
+const hasPhrases = (chords: readonly ChordIn[], { phraseEnds = [] }: ContextOptions) =>
+  phraseEnds.some((at) => at < chords.length - 1);
+
+/** A loop is read in one key, and what its chords are in others stands beside it. */
+function readLoop(
+  all: readonly (readonly State[])[],
+  chords: readonly ChordIn[],
+  options: ContextOptions,
+): ContextReading[][] {
+  const free = readColumns(all, options, NO_GEARS);
+  const inKey = (keyAt: number) => all.map((states) => states.filter((state) => state.keyAt === keyAt));
+  const keys = [...new Set(all.flat().map(({ keyAt }) => keyAt))].map(inKey);
+  const whole = keys
+    .filter((columns) => columns.every((states) => states.length > 0))
+    .map((columns) => ({ columns, cost: leastCost(columns, options) }))
+    .sort((a, b) => a.cost - b.cost);
+  const found = whole[0]?.columns[0]![0]!.key;
+  if (!found) return free;
+  const key = loopKey(
+    found,
+    chords.map((chord) => candidatesOf(chord)[0]!.chord),
   );
+  const columns = sameKey(key, found) ? whole[0]!.columns : statesOf(chords, { ...options, key });
+  return readColumns(columns, options, NO_GEARS).map((readings, at) => [
+    ...readings,
+    ...free[at]!.filter((one) => !sameKey(one.key, key)).slice(0, MOST_SHOWN - readings.length),
+  ]);
+}
+
+function leastCost(columns: readonly (readonly State[])[], options: ContextOptions): number {
+  const ends = new Set(options.phraseEnds ?? []);
+  const forward = sweep(columns, allSteps(columns, ends, NO_GEARS), ends);
+  return Math.min(...forward[forward.length - 1]!);
+}
+
+const NO_GEARS: ReadonlyMap<number, number> = new Map();
+
+const gearsOf = (chords: readonly ChordIn[], options: ContextOptions) =>
+  options.key || options.keys ? NO_GEARS : wholeOf(chords, options).gears;
+
+const allSteps = (
+  columns: readonly (readonly State[])[],
+  ends: ReadonlySet<number>,
+  gears: ReadonlyMap<number, number>,
+) =>
+  columns.map((states, at) =>
+    at === 0
+      ? []
+      : stepsInto(columns[at - 1]!, states, at, ends, at === columns.length - 1, gears.get(at) ?? null),
+  );
+
+function readColumns(
+  columns: readonly (readonly State[])[],
+  options: ContextOptions,
+  gears: ReadonlyMap<number, number>,
+): ContextReading[][] {
+  const ends = new Set(options.phraseEnds ?? []);
+  const steps = allSteps(columns, ends, gears);
   const forward = sweep(columns, steps, ends);
   const backward = sweepBack(columns, steps);
   const least = Math.min(...forward[forward.length - 1]!);
@@ -70,13 +180,14 @@ function stepsInto(
   at: number,
   ends: ReadonlySet<number>,
   isLast: boolean,
+  gear: number | null,
 ): Float64Array[] {
   const [afterPhrase, isEnd] = [ends.has(at - 1), ends.has(at)];
   const rows: Float64Array[] = [];
   for (let i = 0; i < before.length; i++) {
     const row = new Float64Array(states.length);
     const from = before[i]!;
-    for (let j = 0; j < row.length; j++) row[j] = between(from, states[j]!, afterPhrase, isEnd, isLast);
+    for (let j = 0; j < row.length; j++) row[j] = between(from, states[j]!, afterPhrase, isEnd, isLast, gear);
     rows.push(row);
   }
   return rows;

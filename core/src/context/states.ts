@@ -1,9 +1,11 @@
+import { describe } from '../chord/describe';
 import { inversionOf, notesFromBass, type Chord } from '../chord/chord';
 import { TheoryError } from '../errors';
 import { MODES, signatureFifths, type Key } from '../key/key';
 import { augmentedSixth } from '../label/augmentedSixth';
 import { numeralsForChord } from '../label/numeralsFor';
 import { type NumeralReading, type NumeralReason } from '../label/numeralReading';
+import { respelledDiminished } from '../label/respelledDiminished';
 import { understoodIn } from '../label/understood';
 import { rootOf, type Numeral } from '../label/numeral';
 import { perObject } from '../memo';
@@ -28,6 +30,8 @@ export interface State {
   /** Degree of the target of an applied chord, 0 for none; and its root as a place on the line of fifths. */
   readonly target: number;
   readonly targetRoot: number;
+  /** Whether the target has a minor third. */
+  readonly targetMinor: boolean;
   /** Whether it is the ii of its target, which wants the dominant of the same one. */
   readonly second: boolean;
   readonly root: number;
@@ -45,13 +49,15 @@ const FAR_FETCHED = 4;
 const MOST_STATES = 14;
 
 const READINGS_PER_KEY = 3;
+/** A diminished seventh may go to many places. */
+const DIMINISHED_PER_KEY = 6;
 
 const ANCHORED_PER_KEY = 2;
 
 /** For every chord its numerals in every key that is sought. */
 export function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][] {
   const whole = wholeOf(chords, options);
-  const { home, weight, framing } = whole;
+  const { home, weight, framing, tonics } = whole;
   const last = chords.length - 1;
   return chords.map((chord, index) => {
     if ('numeral' in chord) return [settledState(chord.numeral, chord.chord, chord.key)];
@@ -63,7 +69,14 @@ export function statesOf(chords: readonly ChordIn[], options: ContextOptions): S
     if (index < last || !framing) return states;
     const frames = ({ degree, root, key }: State) =>
       degree === 1 && root === framing.root && (key.mode === 'minor') === framing.minor;
-    return states.map((state) => (frames(state) ? dearer(state, COSTS.framed) : state));
+    const comes = (key: Key) => tonics.has(lineOfFifths(key.tonic));
+    return states.map((state) =>
+      !comes(state.key)
+        ? dearer(state, COSTS.framedWithoutTonic)
+        : frames(state)
+          ? dearer(state, framing.rests ? COSTS.framedAtRest : COSTS.framed)
+          : state,
+    );
   });
 }
 
@@ -123,6 +136,7 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
           : numeral.degree,
     target: target ? target.degree : 0,
     targetRoot: target ? lineOfFifths(rootOf(target, key)) : NaN,
+    targetMinor: target !== null && describe(target.members).triad === 'minor',
     second: target !== null && numeral.degree === 2 && numeral.special === null,
     root: lineOfFifths(chord.root),
     inversion: inversionOf(chord) ?? 0,
@@ -157,9 +171,13 @@ function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anch
       for (const reading of numeralsIn('notes' in chord ? understoodIn(one, key) : one, key))
         if (blues && isBluesSeventh(reading, key)) add(reading.numeral, one, 'blues', COSTS.blues + cost);
         else add(reading.numeral, one, reading.reason, reading.cost + cost);
+      if ('chord' in chord)
+        for (const reading of respelledDiminished(one, key))
+          add(reading.numeral, one, reading.reason, reading.cost + cost);
     }
     own.sort((a, b) => a.cost - b.cost);
-    states.push(...own.slice(0, READINGS_PER_KEY));
+    const isDiminished = own.some(({ chord: one }) => describe(one.members).seventh === 'diminished');
+    states.push(...own.slice(0, isDiminished ? DIMINISHED_PER_KEY : READINGS_PER_KEY));
   }
   if (states.length === 0)
     throw new TheoryError(

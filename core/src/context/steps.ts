@@ -1,4 +1,5 @@
 import { COSTS, leastStepCost, stepCost } from './costs';
+import { sameName } from '../pitch/note';
 import { type State } from './states';
 
 /** What it costs to go from one state to the next, and how they stand at the ends of phrases. */
@@ -8,14 +9,29 @@ export function between(
   afterPhrase: boolean,
   isEnd: boolean,
   isLast: boolean,
+  gear: number | null = null,
 ): number {
+  if (gear !== null && isLifted(from, to, gear)) return COSTS.changeGear;
   const onward =
     from.keyAt === to.keyAt
       ? withinKey(from, to, afterPhrase)
-      : keyChange(from.fifths - to.fifths, afterPhrase) +
+      : changeTo(from, to, afterPhrase) +
         (from.target > 0 ? (to.root === from.targetRoot ? COSTS.resolves : COSTS.astray) : 0);
   return onward + (isEnd || isLast ? arrival(from, to, isEnd, isLast) : 0);
 }
+
+/** Whether the key of a state is that of the one before, lifted by so many fifths, however it is spelled. */
+const isLifted = (from: State, to: State, gear: number): boolean =>
+  from.key.mode === to.key.mode &&
+  from.keyAt !== to.keyAt &&
+  (to.fifths - from.fifths - gear) % 12 === 0 &&
+  to.target === 0;
+
+/** Going to another key; a new phrase may stand in the parallel one as readily as in a near one. */
+const changeTo = (from: State, to: State, afterPhrase: boolean): number =>
+  afterPhrase && sameName(from.key.tonic, to.key.tonic)
+    ? COSTS.changeParallel
+    : keyChange(from.fifths - to.fifths, afterPhrase);
 
 /** Going to a key so many fifths away. */
 export function keyChange(fifths: number, afterPhrase: boolean): number {
@@ -31,13 +47,21 @@ export function withinKey(from: State, to: State, afterPhrase: boolean): number 
   if (from.target > 0) {
     if (from.second)
       return to.targetRoot === from.targetRoot && !to.second ? COSTS.secondToDominant : COSTS.secondAstray;
-    if (to.root === from.targetRoot) return COSTS.resolves;
+    // A dominant of a minor chord that goes to a major triad went elsewhere.
+    if (to.root === from.targetRoot)
+      return from.targetMinor && !to.minor && to.numeral.members.length === 3
+        ? COSTS.resolvesOtherwise
+        : COSTS.resolves;
+    // To the dominant over the six-four that belongs to it.
+    if (from.target === 5 && to.degree === 1 && to.inversion === 2) return COSTS.resolves;
     return to.targetRoot === from.targetRoot ? COSTS.sameTarget : COSTS.astray;
   }
   if (afterPhrase) return 0;
   if (from.degree === 5 && to.target === 5) return COSTS.backToItsDominant;
   if (to.degree === 0) return 0;
-  const step = stepCost(from.degree, to.degree);
+  // A minor dominant does not lead to its tonic.
+  const leads = from.degree !== 5 || from.leading || to.degree !== 1 || to.key.mode !== 'major';
+  const step = stepCost(from.degree, to.degree) + (leads ? 0 : COSTS.minorDominant);
   if (from.degree !== 1 || from.inversion !== 2) return step;
   return to.degree === 5 && to.inversion === 0
     ? step + COSTS.cadentialSixFour - stepCost(1, 5)

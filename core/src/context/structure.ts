@@ -2,9 +2,8 @@ import { printSymbol } from '../chord/symbolPrint';
 import type { Chord } from '../chord/chord';
 import { describe } from '../chord/describe';
 import { printFigure, shortFigures } from '../label/figures';
-import { type Numeral } from '../label/numeral';
-import { nameAbove, nameBelow } from '../interval/interval';
-import { sameName } from '../pitch/note';
+import { rootOf, type Numeral } from '../label/numeral';
+import { pitchClass, sameName, type NoteName } from '../pitch/note';
 import { sameKey, type Key } from '../key/key';
 import { cadencesOf, type Cadence } from './cadences';
 import { isDominant, isSuspendedDominant } from './leading';
@@ -136,23 +135,24 @@ function keyAreas(best: readonly ContextReading[]): { from: number; key: Key }[]
   return areas;
 }
 
-function fallsAFifth(from: Chord, to: Chord): boolean {
-  return sameName(nameBelow(from.root, { number: 5, deviation: 0 }), to.root);
-}
+/**
+ * The root that a chord acts on: that of its numeral where a dominant with its fourth suspended is written as a triad
+ * or a ii over its bass.
+ */
+const actingRoot = ({ numeral, chord, key }: ContextReading): NoteName =>
+  isSuspendedDominant(numeral) && numeral.target === null ? rootOf(numeral, key) : chord.root;
 
-function fallsAHalfStep(from: Chord, to: Chord): boolean {
-  return sameName(nameBelow(from.root, { number: 2, deviation: -1 }), to.root);
-}
+/** Half steps from one root up to another, however charts spell them. */
+const halfStepsUp = (from: ContextReading, to: ContextReading): number =>
+  (pitchClass(actingRoot(to)) - pitchClass(actingRoot(from)) + 12) % 12;
 
-function risesAHalfStep(from: Chord, to: Chord): boolean {
-  return fallsAHalfStep(to, from);
-}
+const fallsAFifth = (from: ContextReading, to: ContextReading): boolean => halfStepsUp(from, to) === 5;
+const fallsAHalfStep = (from: ContextReading, to: ContextReading): boolean => halfStepsUp(from, to) === 11;
+const risesAHalfStep = (from: ContextReading, to: ContextReading): boolean => halfStepsUp(from, to) === 1;
 
 /** Whether a chord is the ii of where a substitute goes: a whole step over it. */
-function isSecondOf(second: Chord, substitute: Chord): boolean {
-  const target = nameBelow(substitute.root, { number: 2, deviation: -1 });
-  return sameName(second.root, nameAbove(target, { number: 2, deviation: 0 }));
-}
+const isSecondOf = (second: ContextReading, substitute: ContextReading): boolean =>
+  halfStepsUp(second, substitute) === 11;
 
 /** A dominant seventh that stands in for the one a tritone away. */
 function isSubstitute({ numeral }: ContextReading): boolean {
@@ -181,9 +181,9 @@ function arrowsOf(best: readonly ContextReading[]): Arrow[] {
     const next = best[from + 1];
     if (!next) return [];
     const to = from + 1;
-    if (isDominant(one) && fallsAFifth(one.chord, next.chord)) return [{ from, to, kind: 'fifth' }];
-    if (isSubstitute(one) && fallsAHalfStep(one.chord, next.chord)) return [{ from, to, kind: 'substitute' }];
-    return isAppliedLeading(one) && risesAHalfStep(one.chord, next.chord) ? [{ from, to, kind: 'step' }] : [];
+    if (isDominantOrSuspended(one) && fallsAFifth(one, next)) return [{ from, to, kind: 'fifth' }];
+    if (isSubstitute(one) && fallsAHalfStep(one, next)) return [{ from, to, kind: 'substitute' }];
+    return isAppliedLeading(one) && risesAHalfStep(one, next) ? [{ from, to, kind: 'step' }] : [];
   });
 }
 
@@ -193,15 +193,15 @@ function bracketsOf(best: readonly ContextReading[], arrows: readonly Arrow[]): 
     const joined =
       next !== undefined &&
       isSecond(one.chord) &&
-      ((isDominantOrSuspended(next) && fallsAFifth(one.chord, next.chord)) ||
-        (isSubstitute(next) && (fallsAFifth(one.chord, next.chord) || isSecondOf(one.chord, next.chord))));
+      ((isDominantOrSuspended(next) && fallsAFifth(one, next)) ||
+        (isSubstitute(next) && (fallsAFifth(one, next) || isSecondOf(one, next))));
     if (!joined || isAtRest(one)) return [];
     // A dominant may go on over another bass before it resolves.
     let last = from + 1;
     while (
       best[last + 1] &&
       isDominantOrSuspended(best[last + 1]!) &&
-      sameName(best[last + 1]!.chord.root, next.chord.root)
+      sameName(actingRoot(best[last + 1]!), actingRoot(next))
     )
       last++;
     const arrow = arrows.find((each) => each.from === last);

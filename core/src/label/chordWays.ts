@@ -11,6 +11,7 @@ import { parseNoteName } from '../pitch/parse';
 import { chordFromFormula, chordFromHalfSteps, gapsOf, stackOnDegree } from '../chord/build';
 import { inversionOf, makeChord, notesFromBass, sameChord, type Chord } from '../chord/chord';
 import { identify, type ReadingReason } from '../chord/identify';
+import { plainTriadBySound } from '../chord/plainBySound';
 import { parseSymbol } from '../chord/symbolParse';
 import { printSymbol } from '../chord/symbolPrint';
 
@@ -138,7 +139,10 @@ export interface OtherReading {
 export function otherReadings(chord: Chord, key?: Key): OtherReading[] {
   const readings = attempt(() => identify(notesFromBass(chord), key ? { key } : {}));
   if (!readings.ok) return [];
-  return readings.value
+  // What is heard as a plain triad is one, however it is spelled.
+  const heard = plainTriadBySound(notesFromBass(chord));
+  const plain: OtherReading[] = heard ? [{ chord: heard, reasons: [{ kind: 'respelled' }] }] : [];
+  const others = readings.value
     .filter(
       ({ description: { altered, added, omitted } }) =>
         altered.length === 0 && omitted.length === 0 && added.every((m) => m.alteration === 0),
@@ -148,4 +152,5 @@ export function otherReadings(chord: Chord, key?: Key): OtherReading[] {
       reasons,
     }))
     .filter((other) => !sameChord(other.chord, chord));
+  return [...plain, ...others];
 }

@@ -4,7 +4,7 @@ import { bassMember, memberFrom, stackedNotes, type Chord, type Member } from '.
 import { isMinorLike, keyOf, parallelKey, type Key } from '../key/key';
 import { degreeOf, scaleOf, type ScaleForm } from '../key/scale';
 import { nameAbove } from '../interval/interval';
-import { sameName, type NoteName } from '../pitch/note';
+import { pitchClass, sameName, type NoteName } from '../pitch/note';
 import { perObject } from '../memo';
 import { diatonicNumeral } from './diatonic';
 import { understoodIn } from './understood';
@@ -45,6 +45,9 @@ function overBass(chord: Chord, key: Key): Chord {
   const { triad, seventh, top, added } = describe(chord.members);
   if (bassMember(chord) || added.length > 0 || top > 7) return chord;
   const below = memberFrom(chord.root, chord.bass);
+  // A third under a minor triad the bass is the root of a half-diminished seventh: Am/F# (common practice).
+  if (triad === 'minor' && seventh === null && [6, 13].includes(below.degree) && below.alteration === 0)
+    return { root: chord.bass, members: HALF_DIMINISHED, bass: chord.bass };
   const isTriad = seventh === null && (triad === 'major' || triad === 'minor' || triad === 'diminished');
   if (isTriad && below.degree === 7 && below.alteration >= (triad === 'diminished' ? -2 : -1))
     return { ...chord, members: [...chord.members, below] };
@@ -56,6 +59,13 @@ function overBass(chord: Chord, key: Key): Chord {
     ? { root: chord.bass, members: SUSPENDED_NINTH, bass: chord.bass }
     : chord;
 }
+
+const HALF_DIMINISHED: readonly Member[] = [
+  ROOT,
+  { degree: 3, alteration: -1 },
+  { degree: 5, alteration: -1 },
+  { degree: 7, alteration: -1 },
+];
 
 const SUSPENDED_NINTH: readonly Member[] = [
   ROOT,
@@ -156,7 +166,7 @@ const BORROWED_COST = 0.3;
 const MINOR_DOMINANT_COST = 0.3;
 
 /** Chords of the parallel minor that a major piece may tonicise. */
-const BORROWED_TARGETS: readonly Numeral[] = [6, 3, 2].map((degree) => ({
+const BORROWED_TARGETS: readonly Numeral[] = [6, 3, 7, 2].map((degree) => ({
   degree,
   alteration: -1,
   members: [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }],
@@ -170,7 +180,8 @@ export const targetsOf: (key: Key) => readonly Numeral[] = perObject(findTargets
 
 function findTargets(key: Key): Numeral[] {
   const targets: Numeral[] = [];
-  const borrowed = key.mode === 'major' ? BORROWED_TARGETS : [];
+  const borrowed =
+    key.mode === 'major' ? BORROWED_TARGETS : key.mode === 'minor' ? BORROWED_TARGETS.slice(-1) : [];
   for (const degree of [5, 2, 4, 6, 3, 7]) {
     const candidates =
       key.mode === 'minor' ? [diatonicNumeral(key, degree, 5, 'natural')] : [diatonicNumeral(key, degree)];
@@ -185,9 +196,11 @@ function findTargets(key: Key): Numeral[] {
 
 /** Dominants, leading-tone chords and the ii of a target. */
 function applied(chord: Chord, key: Key, add: Add): void {
-  const { triad, seventh } = describe(chord.members);
+  const { triad, seventh, sixth } = describe(chord.members);
+  // A triad with a sixth is at rest: it leads nowhere.
+  const resting = seventh === null && sixth;
   const dominant =
-    (triad === 'major' && (seventh === 'minor' || seventh === null)) || isAlteredDominant(chord);
+    (triad === 'major' && (seventh === 'minor' || seventh === null) && !resting) || isAlteredDominant(chord);
   const leading = triad === 'diminished';
   const second = (triad === 'minor' || seventh === 'minor') && !dominant;
   if (!dominant && !leading && !second && triad !== 'augmented') return;
@@ -221,7 +234,13 @@ function applied(chord: Chord, key: Key, add: Add): void {
       second &&
       (minor ? triad === 'diminished' : triad === 'minor')
     ) {
-      add(plain(2, 0, null, target), 'applied', (minor ? SECOND_COST.minor : SECOND_COST.major) + near);
+      add(
+        plain(2, 0, null, target),
+        'applied',
+        (minor ? SECOND_COST.minor : SECOND_COST.major) +
+          near +
+          (target.alteration === 0 ? 0 : BORROWED_COST),
+      );
     } else if (degree === 2 && alteration === (minor ? 0 : 0) && dominant && seventh === 'minor') {
       chainedDominant(target, add, near);
     }
@@ -242,19 +261,27 @@ function chainedDominant(target: Numeral, add: Add, near: number): void {
 }
 
 function chromaticSpecials(chord: Chord, key: Key, lowest: Member, add: Add): void {
-  const { triad, seventh, top, altered, added } = describe(chord.members);
+  const { triad, seventh, altered, added } = describe(chord.members);
   const simple = altered.length === 0 && added.length === 0;
   const isFlatSecond = sameName(nameAbove(key.tonic, { number: 2, deviation: -1 }), chord.root);
   const third = chord.members[1];
+  const soundsFlatSecond =
+    pitchClass(nameAbove(key.tonic, { number: 2, deviation: -1 })) === pitchClass(chord.root);
   if (isFlatSecond && triad === 'major' && seventh === null && simple && chord.members.length === 3) {
     add(plain(2, 0, 'N'), 'neapolitan', lowest.degree === third?.degree ? 0.7 : 1.1);
   }
-  if (triad === 'major' && seventh === 'minor' && top === 7 && simple) {
-    if (isFlatSecond) add(plain(2, -1, 'sub'), 'substitute', 1.1);
+  // A substitute has any extension, its fifth may be altered, and charts spell it as they like (common practice).
+  if (isSubstituteStack(chord)) {
+    const respelled = (isSame: boolean) => (isSame ? 0 : RESPELLED_COST);
+    if (soundsFlatSecond) add(plain(2, -1, 'sub'), 'substitute', 1.1 + respelled(isFlatSecond));
     for (const target of targetsOf(key)) {
       const root = nameAbove(rootOf(target, key), { number: 2, deviation: -1 });
-      if (sameName(root, chord.root) && target.alteration === 0)
-        add(plain(2, -1, 'sub', target), 'substitute', 2.2 + TARGET_COST[target.degree]!);
+      if (pitchClass(root) === pitchClass(chord.root) && target.alteration === 0)
+        add(
+          plain(2, -1, 'sub', target),
+          'substitute',
+          2.2 + TARGET_COST[target.degree]! + respelled(sameName(root, chord.root)),
+        );
     }
   }
   if (triad === 'diminished' && seventh === 'diminished' && simple && chord.members.length === 4) {
@@ -265,6 +292,17 @@ function chromaticSpecials(chord: Chord, key: Key, lowest: Member, add: Add): vo
       add(plain(2, 0, 'CT', dominant), 'common-tone', 1.8);
   }
 }
+
+/** A chord that may stand in for the dominant a tritone away: its third and seventh, and whatever else. */
+function isSubstituteStack({ members }: Chord): boolean {
+  const { added } = describe(members);
+  const has = (degree: number, alteration: number) =>
+    members.some((one) => one.degree === degree && one.alteration === alteration);
+  return has(3, 0) && has(7, -1) && added.every(({ degree }) => degree !== 6);
+}
+
+/** A chord that is spelled otherwise than its numeral. */
+const RESPELLED_COST = 0.3;
 
 /**
  * Numerals for notes (lowest first) in a key, over all readings of the notes,
