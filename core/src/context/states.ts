@@ -139,7 +139,8 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
     targetMinor: target !== null && describe(target.members).triad === 'minor',
     second: target !== null && numeral.degree === 2 && numeral.special === null,
     root: lineOfFifths(chord.root),
-    inversion: inversionOf(chord) ?? 0,
+    // Without a third it is no six-four.
+    inversion: chord.members.some(({ degree }) => degree === 3) ? (inversionOf(chord) ?? 0) : 0,
     minor: isMinorThird(chord),
     softSeventh: chord.members.length > 3 && !isDominantSeventh(chord),
     leading: leadsToTonic(chord, numeral, key),

@@ -9,7 +9,7 @@ export const RULES = [
   'range', 'crossing', 'overlap', 'spacing', 'parallel-fifths', 'parallel-octaves', 'direct-fifths',
   'direct-octaves', 'leading-note', 'seventh', 'augmented-second', 'doubled-leading-note', 'contrary-fifths',
   'contrary-octaves', 'melodic-leap', 'unequal-fifths', 'cross-relation', 'missing-third', 'doubling',
-  'six-four', 'ninth',
+  'six-four', 'ninth', 'suspension', 'lowered-second',
 ] as const; // prettier-ignore
 export type Rule = (typeof RULES)[number];
 
@@ -27,6 +27,8 @@ export const USUAL_WEIGHTS: Partial<Record<Rule, number>> = {
   doubling: 3,
   'six-four': 6,
   ninth: 5,
+  suspension: 6,
+  'lowered-second': 6,
 };
 
 /** A weight from which on a rule forbids, however the others stand: files hold no infinite number. */
@@ -152,6 +154,12 @@ export function visitStep(
       sameName(from.notes[voice]!, before.ninth)
     )
       visit('ninth', voice, -1);
+    // What hangs over or is lowered goes down, now or later.
+    const stepsOrStays = steps === -1 || steps === 0;
+    if (before.suspended && !lasts && !stepsOrStays && sameName(from.notes[voice]!, before.suspended))
+      visit('suspension', voice, -1);
+    if (before.neapolitan && !lasts && steps > 0 && isRoot(from.notes[voice]!, before))
+      visit('lowered-second', voice, -1);
     if (before.falling.length > 0 && !lasts && steps !== -1 && rises(from.notes[voice]!, steps, before))
       visit('six-four', voice, -1);
   }
@@ -184,6 +192,9 @@ function isSameChord(before: VoiceLeadingDuties, after: VoiceLeadingDuties): boo
 function isExactly(before: VoiceLeadingDuties, after: VoiceLeadingDuties): boolean {
   return before.chord!.members.length === after.chord!.members.length;
 }
+
+const isRoot = (note: NoteName, { chord }: VoiceLeadingDuties): boolean =>
+  chord !== null && sameName(note, chord.root);
 
 /** The sixth and the fourth over a cadential bass: they fall a step, or stay to fall later. */
 function rises(note: NoteName, steps: number, before: VoiceLeadingDuties): boolean {
@@ -253,6 +264,7 @@ function leadsOn(
   if (steps === 1 && sameName(next, before.tonic)) return true;
   // Held it is the seventh of the next chord; lowered on its own letter that of the next dominant.
   if (steps === 0) return to.midi[voice]! - from.midi[voice]! <= 0;
+  if (before.augmentedSixth) return false;
   if (voice === BASS) return steps === -1;
   return voice !== SOPRANO && (steps === -1 || steps === -2);
 }

@@ -21,6 +21,10 @@ export interface VoiceLeadingDuties {
   readonly doubled: NoteName | null;
   /** The sixth and fourth over the bass of a cadential six-four, which go down. */
   readonly falling: readonly NoteName[];
+  /** The fourth that stands in the place of the third, which goes down to it. */
+  readonly suspended: NoteName | null;
+  /** An augmented sixth: its raised note goes up in every voice. */
+  readonly augmentedSixth: boolean;
   /** The Neapolitan: its lowered second degree may be natural in another voice of the dominant. */
   readonly neapolitan: boolean;
   readonly chord: Chord | null;
@@ -54,6 +58,8 @@ export function dutiesOf(
     single: [],
     doubled: null,
     falling: [],
+    suspended: null,
+    augmentedSixth: false,
     neapolitan: false,
   };
   if (!chord) return { ...nothing, chord: null };
@@ -80,6 +86,7 @@ export function dutiesOf(
     doubled: doubledIn(chord, special === 'N'),
     falling:
       sensed?.cadential || special === 'Cad' ? notes.filter((note) => !sameName(note, chord.bass)) : [],
+    suspended: at(3) === null ? at(4) : null,
     neapolitan: special === 'N',
     chord,
   };
@@ -96,6 +103,8 @@ function sixthSense(chord: Chord, key: Key, local: Key): VoiceLeadingDuties {
     single: [],
     doubled: degreeNote(key, 1),
     falling: [],
+    suspended: null,
+    augmentedSixth: true,
     neapolitan: false,
     chord,
   };
@@ -170,6 +179,7 @@ export function withMembers(sense: VoiceLeadingDuties, chord: Chord): VoiceLeadi
     leading: has(sense.leading),
     seventh: has(sense.seventh),
     ninth: has(sense.ninth),
+    suspended: has(sense.suspended),
     chord,
   };
 }

@@ -27,6 +27,8 @@ export function ruleWords(rule: Rule | Blocked['rule'], school: LabelStyle = DEF
     doubling: 'a note that is not doubled',
     'six-four': 'the six-four does not fall',
     ninth: 'the ninth does not fall',
+    suspension: 'the suspension does not fall',
+    'lowered-second': 'the lowered second does not fall',
     'doubled-leading-note': `the ${leading} doubled`,
     'not-in-chord': 'a locked note is not in its chord',
     'several-rules': 'several rules together',

@@ -33,6 +33,8 @@ const SAID: readonly (readonly [RegExp, readonly Rule[]])[] = (
     ],
     [`(?:the )?${LEADING}${UNDONE}|unresolved ${LEADING}`, ['leading-note', 'doubled-leading-note']],
     [`(?:the )?${SEVENTH}${UNDONE}|unresolved ${SEVENTH}`, ['seventh']],
+    [`(?:the )?suspen(?:sion|ded note)${UNDONE}|unresolved suspension`, ['suspension']],
+    [`(?:the )?lowered (?:second|2nd)${UNDONE}|(?:the )?neapolitan${UNDONE}`, ['lowered-second']],
     [`(?:the )?(?:9th|ninth)${UNDONE}`, ['ninth']],
     [`(?:the )?(?:(?:cadential )?six[- ]four|6/?4|fourth)${UNDONE}`, ['six-four']],
     [`(?:voices? )?cross(?:ing|ed|es)?(?: voices?| of voices?)?|(?:crossed|crossing) voices`, ['crossing']],
