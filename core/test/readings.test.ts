@@ -77,7 +77,12 @@ test('every stack of every key is read as its own degree first', () => {
 
 /** What a chord sounds as, its lowest note first. */
 const sounds = (chord: Chord) =>
-  [pitchClass(chord.bass), ...stackedNotes(chord).map(pitchClass).sort((a, b) => a - b)].join(' ');
+  [
+    pitchClass(chord.bass),
+    ...stackedNotes(chord)
+      .map(pitchClass)
+      .sort((a, b) => a - b),
+  ].join(' ');
 
 test('every reading stands for the very chord it was given for', () => {
   fc.assert(

@@ -82,7 +82,12 @@ export function readToken(text: string, at: number, suffix: Suffix, first: boole
 /** Major, minor, diminished, augmented and half-diminished in all their spellings. */
 function readQualityWord(text: string, at: number, suffix: Suffix, first: boolean): number {
   let end: number;
-  if (!suffix.majorNext && suffix.seventh === null && !text.startsWith('MI', at) && (end = matchWord(text, at, MAJOR_WORDS)) > 0) {
+  if (
+    !suffix.majorNext &&
+    suffix.seventh === null &&
+    !text.startsWith('MI', at) &&
+    (end = matchWord(text, at, MAJOR_WORDS)) > 0
+  ) {
     if (text[at] === '△' || text[at] === 'Δ' || text[at] === '∆') {
       suffix.seventh = 0;
       suffix.top = 7;

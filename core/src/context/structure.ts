@@ -176,6 +176,12 @@ function isAtRest({ numeral }: ContextReading): boolean {
   return numeral.degree === 1 && numeral.target === null && numeral.special === null;
 }
 
+/** A minor seventh that is taken for a tonic, and does not come back after its dominant: it was a ii. */
+const goesOn = ({ chord }: ContextReading, after: ContextReading | undefined): boolean =>
+  describe(chord.members).seventh === 'minor' &&
+  after !== undefined &&
+  pitchClass(after.chord.root) !== pitchClass(chord.root);
+
 function arrowsOf(best: readonly ContextReading[]): Arrow[] {
   return best.flatMap((one, from): Arrow[] => {
     const next = best[from + 1];
@@ -195,7 +201,7 @@ function bracketsOf(best: readonly ContextReading[], arrows: readonly Arrow[]): 
       isSecond(one.chord) &&
       ((isDominantOrSuspended(next) && fallsAFifth(one, next)) ||
         (isSubstitute(next) && (fallsAFifth(one, next) || isSecondOf(one, next))));
-    if (!joined || isAtRest(one)) return [];
+    if (!joined || (isAtRest(one) && !goesOn(one, best[from + 2]))) return [];
     // A dominant may go on over another bass before it resolves.
     let last = from + 1;
     while (
