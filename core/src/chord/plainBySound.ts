@@ -9,7 +9,7 @@ const TRIADS: readonly (readonly [third: number, fifth: number])[] = [
 ];
 
 /**
- * The plain triad that three notes sound, where they are spelled as none: F♯ B♭ D♭ is heard as F♯ major. Notes come from
+ * The plain triad that three notes sound, where they are spelled as none: F♯ B♭ D♭ is F♯ major. Notes come from
  * the lowest up. Null where they are spelled as a triad, or sound as none.
  */
 export function plainTriadBySound(notes: readonly NoteName[]): Chord | null {

@@ -10,8 +10,8 @@ const HALF_STEP_FIFTHS = 7;
 
 /**
  * Where a phrase comes again higher or lower as a whole: by the index of its first chord, how many fifths on the line
- * its key lies from the one before, taken the short way round. Chords are compared by sound. A sequence of two chords is
- * none.
+ * its key lies from the one before, taken the short way round. Chords are compared by sound. A sequence of two chords
+ * is none.
  */
 export function gearChanges(chords: readonly Chord[]): ReadonlyMap<number, number> {
   const found = new Map<number, number>();

@@ -15,6 +15,7 @@ export * from './numeralReading';
 export * from './numeralSigns';
 export * from './numeralSpecials';
 export * from './numeralsFor';
+export * from './targets';
 export * from './qualityPattern';
 export * from './understood';
 export * from './romanAdditions';

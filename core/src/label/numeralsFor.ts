@@ -5,9 +5,10 @@ import { isMinorLike, keyOf, parallelKey, type Key } from '../key/key';
 import { degreeOf, scaleOf, type ScaleForm } from '../key/scale';
 import { nameAbove } from '../interval/interval';
 import { pitchClass, sameName, type NoteName } from '../pitch/note';
-import { perObject } from '../memo';
 import { diatonicNumeral } from './diatonic';
 import { understoodIn } from './understood';
+import { overBass } from './overBass';
+import { targetsOf } from './targets';
 import { ROOT, rootOf, type Numeral, type SpecialNumeral } from './numeral';
 import { augmentedSixth } from './augmentedSixth';
 import type { NumeralReason, NumeralReading } from './numeralReading';
@@ -35,45 +36,6 @@ export function numeralsForChord(given: Chord, key: Key): NumeralReading[] {
   chromaticSpecials(chord, key, lowest, add);
   return readings.sort((a, b) => a.cost - b.cost);
 }
-
-/**
- * A triad over a bass that is none of its notes: over its seventh it is the seventh chord in third inversion,
- * `C/B♭`; over the fifth degree a step above its root it is the dominant with its fourth suspended, `F/G` in C
- * (common practice).
- */
-function overBass(chord: Chord, key: Key): Chord {
-  const { triad, seventh, top, added } = describe(chord.members);
-  if (bassMember(chord) || added.length > 0 || top > 7) return chord;
-  const below = memberFrom(chord.root, chord.bass);
-  // A third under a minor triad the bass is the root of a half-diminished seventh: Am/F# (common practice).
-  if (triad === 'minor' && seventh === null && [6, 13].includes(below.degree) && below.alteration === 0)
-    return { root: chord.bass, members: HALF_DIMINISHED, bass: chord.bass };
-  const isTriad = seventh === null && (triad === 'major' || triad === 'minor' || triad === 'diminished');
-  if (isTriad && below.degree === 7 && below.alteration >= (triad === 'diminished' ? -2 : -1))
-    return { ...chord, members: [...chord.members, below] };
-  const over = degreeOf(key, chord.bass);
-  const onStep =
-    ([2, 9].includes(below.degree) && triad === 'major' && seventh !== 'minor') ||
-    ([4, 11].includes(below.degree) && triad === 'minor' && seventh === 'minor');
-  return onStep && over.degree === 5 && over.alteration === 0
-    ? { root: chord.bass, members: SUSPENDED_NINTH, bass: chord.bass }
-    : chord;
-}
-
-const HALF_DIMINISHED: readonly Member[] = [
-  ROOT,
-  { degree: 3, alteration: -1 },
-  { degree: 5, alteration: -1 },
-  { degree: 7, alteration: -1 },
-];
-
-const SUSPENDED_NINTH: readonly Member[] = [
-  ROOT,
-  { degree: 4, alteration: 0 },
-  { degree: 5, alteration: 0 },
-  { degree: 7, alteration: -1 },
-  { degree: 9, alteration: 0 },
-];
 
 function lowestOf(chord: Chord): Member {
   return bassMember(chord) ?? memberFrom(chord.root, chord.bass);
@@ -164,35 +126,6 @@ const BORROWED_COST = 0.3;
 
 /** The dominant of a minor key is major, also as a target. */
 const MINOR_DOMINANT_COST = 0.3;
-
-/** Chords of the parallel minor that a major piece may tonicise. */
-const BORROWED_TARGETS: readonly Numeral[] = [6, 3, 7, 2].map((degree) => ({
-  degree,
-  alteration: -1,
-  members: [ROOT, { degree: 3, alteration: 0 }, { degree: 5, alteration: 0 }],
-  lowest: ROOT,
-  special: null,
-  target: null,
-}));
-
-/** Major and minor triads of the key that can be tonicised, the tonic excepted. */
-export const targetsOf: (key: Key) => readonly Numeral[] = perObject(findTargets);
-
-function findTargets(key: Key): Numeral[] {
-  const targets: Numeral[] = [];
-  const borrowed =
-    key.mode === 'major' ? BORROWED_TARGETS : key.mode === 'minor' ? BORROWED_TARGETS.slice(-1) : [];
-  for (const degree of [5, 2, 4, 6, 3, 7]) {
-    const candidates =
-      key.mode === 'minor' ? [diatonicNumeral(key, degree, 5, 'natural')] : [diatonicNumeral(key, degree)];
-    if (key.mode === 'minor' && degree === 5) candidates.unshift(diatonicNumeral(key, 5));
-    for (const target of candidates) {
-      const { triad } = describe(target.members);
-      if (triad === 'major' || triad === 'minor') targets.push(target);
-    }
-  }
-  return [...targets, ...borrowed];
-}
 
 /** Dominants, leading-tone chords and the ii of a target. */
 function applied(chord: Chord, key: Key, add: Add): void {

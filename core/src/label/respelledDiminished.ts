@@ -5,7 +5,7 @@ import type { Chord, Member } from '../chord/chord';
 import { nameAbove, nameBelow } from '../interval/interval';
 import { pitchClass, sameName, type NoteName } from '../pitch/note';
 import { diatonicNumeral } from './diatonic';
-import { targetsOf } from './numeralsFor';
+import { targetsOf } from './targets';
 import type { NumeralReading } from './numeralReading';
 import { ROOT, rootOf, type Numeral } from './numeral';
 

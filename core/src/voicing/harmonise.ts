@@ -6,8 +6,8 @@ import { chordOfNumeral, type Numeral } from '../label/numeral';
 import { printNumeral } from '../label/numeralPrint';
 import { displayNoteName, printNote } from '../pitch/print';
 import { midiNumber, sameName, staffPosition, type Note } from '../pitch/note';
-import { stepCost } from '../context/costs';
 import type { FourNotes } from './fourPart';
+import { closeCost, harmonyStep, REPEAT } from './harmonySteps';
 import { nearestSetting } from './nearest';
 import type { Fault } from './rules';
 import { bestVoicing } from './search';
@@ -41,13 +41,7 @@ export interface Harmonisation {
 const COST = {
   /** Another chord than the tonic in root position at the beginning and at the end. */
   start: 2.2, startInverted: 0.7, end: 3,
-  repeat: 0.25, weakMember: 0.15, unset: 20, fault: 4, setting: 0.12,
-  /** The dominant that goes back to what leads to it, or loses its seventh (common practice: not written). */
-  retrograde: 3,
-  /** A cadential six-four that goes elsewhere than to the dominant, or comes from one. */
-  cadential: 6,
-  /** A phrase that closes from an inverted dominant, or from the subdominant. */
-  weakClose: 2.5, plagalClose: 0.8,
+  weakMember: 0.15, unset: 20, fault: 4, setting: 0.12,
 }; // prettier-ignore
 /** What a note that passes costs by its place: between the beats it is what one expects. */
 const PASSING = { any: 1.2, downbeat: 1.7, beat: 1, between: 0.3 };
@@ -175,7 +169,7 @@ function reach(numeral: Numeral, { own, before, isLast, place }: Reached): Path[
       path.cost +
       own +
       ending +
-      between(path.numeral, numeral) +
+      harmonyStep(path.numeral, numeral) +
       (isLast ? closeCost(path.numeral, numeral) : 0) +
       placeCost(path.numeral === numeral, place),
     before: path,
@@ -185,36 +179,8 @@ function reach(numeral: Numeral, { own, before, isLast, place }: Reached): Path[
 /** Chords change on strong beats: slower where the tune is fast (common practice). */
 function placeCost(held: boolean, place: PlaceInBar): number {
   if (place === 'any') return 0;
-  if (held) return place === 'downbeat' ? CHANGE.held : -COST.repeat;
+  if (held) return place === 'downbeat' ? CHANGE.held : -REPEAT;
   return CHANGE[place];
-}
-
-function between(from: Numeral, to: Numeral): number {
-  if (from === to) return COST.repeat;
-  if (from.target) return to.degree === from.target.degree && !to.target ? -1 : 1.3;
-  if (to.target) return from.special === 'Cad' ? COST.cadential : 0.4;
-  return stepCost(from.degree, to.degree) + unwritten(from, to);
-}
-
-const isDominant = ({ degree, target, special }: Numeral) =>
-  target === null && special === null && (degree === 5 || degree === 7);
-const hasSeventh = ({ members }: Numeral) => members.some(({ degree }) => degree === 7);
-
-/** What steps cost that are not written: nothing for all others. */
-function unwritten(from: Numeral, to: Numeral): number {
-  if (from.special === 'Cad')
-    return to.degree === 5 && isDominant(to) && to.lowest.degree === 1 ? 0 : COST.cadential;
-  if (to.special === 'Cad') return isDominant(from) ? COST.cadential : 0;
-  if (!isDominant(from)) return 0;
-  if (to.degree === 2 || to.degree === 4) return COST.retrograde;
-  return from.degree === 5 && to.degree === 5 && hasSeventh(from) && !hasSeventh(to) ? COST.retrograde : 0;
-}
-
-/** How a phrase closes: from the dominant in root position, or less firmly. */
-function closeCost(from: Numeral, to: Numeral): number {
-  if (to.degree !== 1 || to.target) return 0;
-  if (from.degree === 5 && isDominant(from)) return from.lowest.degree === 1 ? 0 : COST.weakClose;
-  return from.degree === 4 ? COST.plagalClose : COST.weakClose;
 }
 
 /** The member of a chord that a note is, or null. */
@@ -304,7 +270,7 @@ function reasonOf(step: Path, before: Path | undefined, note: Note, key: Key, is
   if (!before) return step.numeral.degree === 1 ? `${is}, and the tonic opens` : is;
   if (isLast && step.numeral.degree === 1 && before.numeral.degree === 5)
     return `${is}, and ${printNumeral(before.numeral, key)}–${numeral} closes`;
-  const cost = between(before.numeral, step.numeral);
+  const cost = harmonyStep(before.numeral, step.numeral);
   return cost < -0.2 ? `${is}, which ${printNumeral(before.numeral, key)} leads to` : is;
 }
 
