@@ -4,7 +4,6 @@
 import fc from 'fast-check';
 import {
   attempt,
-  type Chord,
   chordMap,
   chordOfNumeral,
   numeralsForChord,
@@ -15,11 +14,9 @@ import {
   parseNoteName,
   parseNumeral,
   parseSymbol,
-  pitchClass,
   printNumeral,
   sameChord,
   sameNumeral,
-  stackedNotes,
   targetsOf,
   transposeEntry,
 } from '../src';
@@ -75,26 +72,15 @@ test('every stack of every key is read as its own degree first', () => {
   }
 });
 
-/** What a chord sounds as, its lowest note first. */
-const sounds = (chord: Chord) =>
-  [
-    pitchClass(chord.bass),
-    ...stackedNotes(chord)
-      .map(pitchClass)
-      .sort((a, b) => a - b),
-  ].join(' ');
-
 test('every reading stands for the very chord it was given for', () => {
   fc.assert(
     fc.property(anyChord, ordinaryKey, (chord, key) => {
       if (!attempt(() => notesFromBass(chord)).ok) return;
       const readings = attempt(() => numeralsForChord(chord, key));
       if (!readings.ok) return;
-      for (const { numeral, reason } of readings.value) {
+      for (const { numeral } of readings.value) {
         const made = attempt(() => chordOfNumeral(numeral, key));
-        // Charts spell a substitute as they like: it sounds the same.
-        if (made.ok && reason === 'substitute') expect(sounds(made.value)).toBe(sounds(chord));
-        else if (made.ok) expect(sameChord(made.value, chord)).toBe(true);
+        if (made.ok) expect(sameChord(made.value, chord)).toBe(true);
       }
       const costs = readings.value.map((r) => r.cost);
       expect(costs).toEqual([...costs].sort((a, b) => a - b));

@@ -5,7 +5,7 @@ import { MODES, signatureFifths, type Key } from '../key/key';
 import { augmentedSixth } from '../label/augmentedSixth';
 import { numeralsForChord } from '../label/numeralsFor';
 import { type NumeralReading, type NumeralReason } from '../label/numeralReading';
-import { respelledDiminished } from '../label/respelledDiminished';
+import { respelledReadings } from '../label/respelledReadings';
 import { understoodIn } from '../label/understood';
 import { rootOf, type Numeral } from '../label/numeral';
 import { perObject } from '../memo';
@@ -173,7 +173,7 @@ function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anch
         if (blues && isBluesSeventh(reading, key)) add(reading.numeral, one, 'blues', COSTS.blues + cost);
         else add(reading.numeral, one, reading.reason, reading.cost + cost);
       if ('chord' in chord)
-        for (const reading of respelledDiminished(one, key))
+        for (const reading of respelledReadings(one, key))
           add(reading.numeral, one, reading.reason, reading.cost + cost);
     }
     own.sort((a, b) => a.cost - b.cost);

@@ -4,9 +4,10 @@ import { bassMember, memberFrom, stackedNotes, type Chord, type Member } from '.
 import { isMinorLike, keyOf, parallelKey, type Key } from '../key/key';
 import { degreeOf, scaleOf, type ScaleForm } from '../key/scale';
 import { nameAbove } from '../interval/interval';
-import { pitchClass, sameName, type NoteName } from '../pitch/note';
+import { sameName, type NoteName } from '../pitch/note';
 import { diatonicNumeral } from './diatonic';
 import { understoodIn } from './understood';
+import { isSubstituteStack, SUBSTITUTE_COST } from './substitutes';
 import { overBass } from './overBass';
 import { targetsOf } from './targets';
 import { ROOT, rootOf, type Numeral, type SpecialNumeral } from './numeral';
@@ -198,23 +199,16 @@ function chromaticSpecials(chord: Chord, key: Key, lowest: Member, add: Add): vo
   const simple = altered.length === 0 && added.length === 0;
   const isFlatSecond = sameName(nameAbove(key.tonic, { number: 2, deviation: -1 }), chord.root);
   const third = chord.members[1];
-  const soundsFlatSecond =
-    pitchClass(nameAbove(key.tonic, { number: 2, deviation: -1 })) === pitchClass(chord.root);
   if (isFlatSecond && triad === 'major' && seventh === null && simple && chord.members.length === 3) {
     add(plain(2, 0, 'N'), 'neapolitan', lowest.degree === third?.degree ? 0.7 : 1.1);
   }
-  // A substitute has any extension, its fifth may be altered, and charts spell it as they like (common practice).
+  // A substitute has any extension, and its fifth may be altered (common practice).
   if (isSubstituteStack(chord)) {
-    const respelled = (isSame: boolean) => (isSame ? 0 : RESPELLED_COST);
-    if (soundsFlatSecond) add(plain(2, -1, 'sub'), 'substitute', 1.1 + respelled(isFlatSecond));
+    if (isFlatSecond) add(plain(2, -1, 'sub'), 'substitute', SUBSTITUTE_COST);
     for (const target of targetsOf(key)) {
       const root = nameAbove(rootOf(target, key), { number: 2, deviation: -1 });
-      if (pitchClass(root) === pitchClass(chord.root) && target.alteration === 0)
-        add(
-          plain(2, -1, 'sub', target),
-          'substitute',
-          2.2 + TARGET_COST[target.degree]! + respelled(sameName(root, chord.root)),
-        );
+      if (sameName(root, chord.root) && target.alteration === 0)
+        add(plain(2, -1, 'sub', target), 'substitute', SUBSTITUTE_COST + 1.1 + TARGET_COST[target.degree]!);
     }
   }
   if (triad === 'diminished' && seventh === 'diminished' && simple && chord.members.length === 4) {
@@ -225,17 +219,6 @@ function chromaticSpecials(chord: Chord, key: Key, lowest: Member, add: Add): vo
       add(plain(2, 0, 'CT', dominant), 'common-tone', 1.8);
   }
 }
-
-/** A chord that may stand in for the dominant a tritone away: its third and seventh, and whatever else. */
-function isSubstituteStack({ members }: Chord): boolean {
-  const { added } = describe(members);
-  const has = (degree: number, alteration: number) =>
-    members.some((one) => one.degree === degree && one.alteration === alteration);
-  return has(3, 0) && has(7, -1) && added.every(({ degree }) => degree !== 6);
-}
-
-/** A chord that is spelled otherwise than its numeral. */
-const RESPELLED_COST = 0.3;
 
 /**
  * Numerals for notes (lowest first) in a key, over all readings of the notes,

@@ -38,7 +38,8 @@ function unwritten(from: Numeral, to: Numeral): number {
 
 /** How a phrase closes: from the dominant in root position, or less firmly. */
 export function closeCost(from: Numeral, to: Numeral): number {
-  if (to.degree !== 1 || to.target) return 0;
+  // A tonic that goes on closed before.
+  if (to.degree !== 1 || to.target || (from.degree === 1 && !from.special)) return 0;
   if (from.degree === 5 && isDominant(from)) return from.lowest.degree === 1 ? 0 : COST.weakClose;
   return from.degree === 4 ? COST.plagalClose : COST.weakClose;
 }

@@ -1,10 +1,11 @@
 import { describe } from '../chord/describe';
 import { isMinorLike, keyOf, type Key } from '../key/key';
 import { degreeOf } from '../key/scale';
-import type { Chord, Member } from '../chord/chord';
+import { bassMember, type Chord, type Member } from '../chord/chord';
 import { nameAbove, nameBelow } from '../interval/interval';
 import { pitchClass, sameName, type NoteName } from '../pitch/note';
 import { diatonicNumeral } from './diatonic';
+import { isSubstituteStack, SUBSTITUTE_COST } from './substitutes';
 import { targetsOf } from './targets';
 import type { NumeralReading } from './numeralReading';
 import { ROOT, rootOf, type Numeral } from './numeral';
@@ -26,7 +27,7 @@ const COMMON_TONE_COST = 1.6;
  * tonic and of every target, and as the common-tone chord of tonic and dominant. None for other chords, nor for what
  * it is spelled as.
  */
-export function respelledDiminished(given: Chord, key: Key): NumeralReading[] {
+function respelledDiminished(given: Chord, key: Key): NumeralReading[] {
   const { triad, seventh } = describe(given.members);
   if (triad !== 'diminished' || seventh !== 'diminished' || given.members.length !== 4) return [];
   const first = pitchClass(given.root);
@@ -75,3 +76,33 @@ export function respelledDiminished(given: Chord, key: Key): NumeralReading[] {
   );
   return [...home, ...applied, ...tonicColour, ...dominantColour];
 }
+
+/** A substitute dominant that a chart spells otherwise: C♯7 for D♭7 before C. */
+function respelledSubstitute(given: Chord, key: Key): NumeralReading[] {
+  if (!isSubstituteStack(given)) return [];
+  const stands = (tonic: NoteName) => {
+    const root = nameAbove(tonic, { number: 2, deviation: -1 });
+    return pitchClass(root) === pitchClass(given.root) && !sameName(root, given.root);
+  };
+  const reading = (target: Numeral | null, cost: number): NumeralReading => ({
+    numeral: {
+      ...{ degree: 2, alteration: -1, special: 'sub', target, members: given.members },
+      lowest: bassMember(given) ?? ROOT,
+    },
+    reason: 'substitute',
+    cost: cost + RESPELLED,
+    chord: given,
+  });
+  return [
+    ...(stands(key.tonic) ? [reading(null, SUBSTITUTE_COST)] : []),
+    ...targetsOf(key)
+      .filter((target) => target.alteration === 0 && stands(rootOf(target, key)))
+      .map((target) => reading(target, 2 * SUBSTITUTE_COST)),
+  ];
+}
+
+/** What a chord of a chart is in a key by its sound, where that is spelled otherwise; none where notes are given. */
+export const respelledReadings = (given: Chord, key: Key): NumeralReading[] => [
+  ...respelledDiminished(given, key),
+  ...respelledSubstitute(given, key),
+];
