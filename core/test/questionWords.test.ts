@@ -3,6 +3,7 @@ import {
   answerParts,
   answerWords,
   askQuestions,
+  blankLines,
   blankNames,
   parseNote,
   printNote,
@@ -147,4 +148,12 @@ describe('answers', () => {
       'C, major, root position',
     );
   });
+});
+
+test('what is only heard is written out beside the answer, for the teacher', () => {
+  const given = { of: 'triad', sound: [['C4', 'E4', 'G4']] };
+  const [question] = [
+    { kind: 'listen', id: '1', given, answers: ['major'], difficulty: { total: 1, parts: {} } },
+  ];
+  expect(blankLines(question as never).map(({ text }) => text)).toEqual(['major (played C4 E4 G4)']);
 });

@@ -36,6 +36,19 @@ test.each(STARTS.map(({ name }) => name))(
   },
 );
 
+test.each([
+  ['note-name', 3],
+  ['triad-name', 3],
+  ['interval-name', 2],
+  ['cadence-name', 1],
+  ['score-label', 6],
+  ['chord-map', 14],
+])('a section of %s has a mark for each part of an answer: %i', (kind, marks) => {
+  addSheet('Sevenths');
+  addSection(kind);
+  expect(sheet().sections[2]!.marks).toBe(marks);
+});
+
 test('sections are added, counted, moved and taken away; their questions go with them', () => {
   addSheet('Sevenths');
   addSection('note-name');

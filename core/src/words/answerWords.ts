@@ -4,10 +4,10 @@ import type { ChordAnswer } from '../exercise/answers/chordText';
 import type { FiguredAnswer } from '../exercise/answers/figuredAnswer';
 import { kindOf } from '../exercise/kindRegister';
 import type { FaultAnswer } from '../exercise/kinds/partsFaults/answer';
-import { additionalTask, layoutOf } from '../exercise/layout/questionOnPage';
+import { additionalTask, layoutOf, soundOf } from '../exercise/layout/questionOnPage';
 import type { Question } from '../exercise/question';
 import { parseNoteName } from '../pitch/parse';
-import { displayNoteName, withSigns } from '../pitch/print';
+import { displayNote, displayNoteName, withSigns } from '../pitch/print';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Rule } from '../voicing/rules';
 import { faultWords } from './rules';
@@ -41,11 +41,22 @@ export function blankLines(
   // Where one line is asked for and several answers are right, all stand on it.
   const texts = names.length === 1 ? [all.map(([text]) => text).join(' or ')] : (all[0] ?? []);
   const task = additionalTask(question);
+  // What is only heard is written out for the teacher.
+  const played = kindOf(kind).sound ? ` (${playedWords(question, school)})` : '';
   return [
-    ...names.map((name, at) => ({ name, text: texts[at] ?? '' })),
+    ...names.map((name, at) => ({
+      name,
+      text: `${texts[at] ?? ''}${at === names.length - 1 ? played : ''}`,
+    })),
     ...(task ? [{ name: task, text: withSigns(String(divided[0]?.besides)) }] : []),
   ];
 }
+
+/** What a question plays, moment by moment: `played C4 E4 G4, then F4 A4 C5`. */
+const playedWords = (question: Question, school: LabelStyle): string =>
+  `played ${soundOf(question)
+    .map((notes) => notes.map((note) => displayNote(note, school.letters)).join(' '))
+    .join(', then ')}`;
 
 const listed = (one: unknown): string => (Array.isArray(one) ? one.map(listed).join(' ') : String(one));
 
@@ -75,6 +86,8 @@ export function answerParts(
       ];
       return parts.slice(0, blankNames(kind).length);
     }
+    case 'word':
+      return [withSigns(String(answer)).replace(/^phrygian-half$/, 'Phrygian half')];
     case 'faults':
       return [
         (answer as readonly FaultAnswer[])

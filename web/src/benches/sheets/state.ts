@@ -5,6 +5,7 @@ import { addDocument, editDocument, removeDocument } from '../../documents/store
 import { sheetNow, SHEETS_DESK } from './desk';
 import { freeSeed } from '../../documents/kinds/sheet/addQuestions';
 import { STARTS } from './starts';
+import { usualMarks } from './usualMarks';
 
 function change(words: string, update: (sheet: SheetBody) => SheetBody, burst?: string): void {
   const open = sheetNow();
@@ -79,7 +80,7 @@ export function addSection(kind: string): void {
         id,
         kind,
         count: 4,
-        marks: 2,
+        marks: usualMarks(kind),
         instruction: '',
         seed: freeSeed(sheet.sections),
         material: {},
