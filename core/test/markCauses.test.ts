@@ -96,6 +96,48 @@ describe('causes', () => {
     expect([first!.certain, now!.certain]).toEqual([false, false]);
   });
 
+  test('what makes many answers by chance is told last and never as certain, however often it was made', () => {
+    const given = { clef: 'treble', key: 'C major', from: 'C4', to: 'A4' };
+    const { causes: told } = mark('interval-name', given, 'm6', { history: { 'clef-misread': 9 } });
+    const at = told.findIndex(({ mistakes }) => mistakes.includes('clef-misread'));
+    expect(told.slice(0, at < 0 ? undefined : at).length).toBeGreaterThan(0);
+    for (const cause of told) if (cause.farFetched) expect(cause.certain).toBe(false);
+    expect(told.findLastIndex(({ farFetched }) => !farFetched)).toBeLessThan(at < 0 ? Infinity : at);
+  });
+
+  test.each([
+    [
+      'numeral-label',
+      { clef: 'treble', key: 'C major', notes: ['C4', 'E4', 'G4', 'B4'] },
+      'I7',
+      'seventh-exchanged',
+    ],
+    [
+      'numeral-label',
+      { clef: 'treble', key: 'A minor', notes: ['G#4', 'B4', 'D5', 'F5'] },
+      'viiø7',
+      'seventh-exchanged',
+    ],
+    [
+      'numeral-label',
+      { clef: 'treble', key: 'C major', notes: ['G4', 'B4', 'D5', 'F5'] },
+      'V',
+      'seventh-left-out',
+    ],
+    ['cadence-write', { key: 'C major', cadence: 'deceptive' }, 'V VI', 'case-wrong'],
+    ['cadence-write', { key: 'A minor', cadence: 'half' }, 'i v', 'leading-note-not-raised'],
+  ])('a teacher’s first word on %s %j answered %s: %s', (kind, given, answer, cause) => {
+    const [first] = mark(kind, given, answer).causes;
+    expect(first!.mistakes).toEqual([cause]);
+  });
+
+  test('the first inversion of ii called IV6 is its lowest note taken for the root, and no other clef for certain', () => {
+    const given = { clef: 'treble', key: 'C major', notes: ['F4', 'A4', 'D5'] };
+    const { causes: told } = mark('numeral-label', given, 'IV6');
+    expect(told[0]!.mistakes).toEqual(['lowest-for-root']);
+    expect(told.filter(({ mistakes, certain }) => certain && mistakes.includes('clef-misread'))).toEqual([]);
+  });
+
   test('every mistake has a name, a sentence, and an exercise that trains it', () => {
     const ids = mistakesOut().map(({ mistake }) => mistake);
     expect(new Set(ids)).toEqual(new Set(MISTAKES_IN_WORDS));

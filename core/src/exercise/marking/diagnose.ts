@@ -11,6 +11,8 @@ export interface Cause {
   readonly mistakes: readonly string[];
   /** Whether it is one mistake, lies near, and nothing as near explains the answer. */
   readonly certain: boolean;
+  /** Whether it makes many answers by chance: it is told after what lies near. */
+  readonly farFetched?: true;
 }
 
 /** How often each mistake was made before, by a pupil or a class; those weigh more. */
@@ -75,24 +77,18 @@ function waysOf(kind: ExerciseKind, given: GivenData, right: readonly unknown[])
 function causes(found: readonly Way[], history: MistakeHistory): Cause[] {
   const name = ({ mistakes }: Way) => [...mistakes].sort().join();
   const different = found.filter((one, at) => found.findIndex((other) => name(other) === name(one)) === at);
-  const [near, far] = [different.filter((one) => one.near), different.filter((one) => !one.near)];
-  const certain = near.length === 1;
-  return [
-    ...rankCauses(
-      near.map(({ mistakes }) => ({ mistakes, certain })),
-      history,
-    ),
-    ...rankCauses(
-      far.map(({ mistakes }) => ({ mistakes, certain: false })),
-      history,
-    ),
-  ].slice(0, MOST);
+  const certain = different.filter((one) => one.near).length === 1;
+  const all = different.map(({ mistakes, near }): Cause =>
+    near ? { mistakes, certain } : { mistakes, certain: false, farFetched: true },
+  );
+  return rankCauses(all, history).slice(0, MOST);
 }
 
-/** Causes of one answer, those that were made before in front; the rest in the order that they have. */
+/** Causes of one answer, what lies near before what does not; those made before in front, the rest as they stand. */
 export function rankCauses(causes: readonly Cause[], history: MistakeHistory): Cause[] {
   const weight = ({ mistakes }: Cause) => mistakes.reduce((sum, id) => sum + (history[id] ?? 0), 0);
-  return [...causes].sort((a, b) => weight(b) - weight(a));
+  const far = ({ farFetched }: Cause) => (farFetched ? 1 : 0);
+  return [...causes].sort((a, b) => far(a) - far(b) || weight(b) - weight(a));
 }
 
 /** The wrong answers that one mistake makes. */

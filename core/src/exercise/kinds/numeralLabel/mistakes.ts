@@ -11,6 +11,7 @@ import {
 import { staffReading } from '../../mistakes/reading';
 import { rereadNotes } from '../chordName/mistakes';
 import type { NumeralLabelGiven } from './given';
+import { likeliestNumeral } from './solve';
 
 const inNumeral = (turn: NumeralTurn): Mistake<NumeralLabelGiven, string> => ({
   id: turn.id,
@@ -24,6 +25,8 @@ export const NUMERAL_LABEL_MISTAKES: readonly Mistake<NumeralLabelGiven, string>
   {
     id: 'lowest-for-root',
     slips(right, given) {
+      // In root position the lowest note is the root.
+      if (likeliestNumeral(given).numeral.lowest.degree === 1) return [];
       const on = numeralsOnLowest(rising(notesIn(given.notes))[0]!, keyIn(given));
       const { figures = '' } = /(?<figures>\d*)$/.exec(right)?.groups ?? {};
       // The figures of the chord may stay where its root is taken for another.
