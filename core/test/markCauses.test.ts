@@ -131,7 +131,7 @@ describe('causes', () => {
     expect(first!.mistakes).toEqual([cause]);
   });
 
-  test('the first inversion of ii called IV6 is its lowest note taken for the root, and no other clef for certain', () => {
+  test('ii6 called IV6 is its lowest note taken for the root, and no other clef for certain', () => {
     const given = { clef: 'treble', key: 'C major', notes: ['F4', 'A4', 'D5'] };
     const { causes: told } = mark('numeral-label', given, 'IV6');
     expect(told[0]!.mistakes).toEqual(['lowest-for-root']);
