@@ -108,7 +108,8 @@ export function signatureOnStaff(key: Key, clef: Clef) {
 export type DegreeName =
   'tonic' | 'supertonic' | 'mediant' | 'subdominant' | 'dominant' | 'submediant' | 'leading' | 'subtonic';
 
-const DEGREE_NAMES: readonly DegreeName[] = [
+/** The names of the degrees, from the tonic up (common practice). */
+export const DEGREE_NAMES: readonly DegreeName[] = [
   'tonic',
   'supertonic',
   'mediant',

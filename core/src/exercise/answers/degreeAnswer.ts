@@ -1,18 +1,9 @@
 import { attempt } from '../../errors';
+import { DEGREE_NAMES } from '../../key/scale';
 import { isText, partMark, textOf, unread, type AnswerForm } from './answerForm';
 import { plainText } from './spokenText';
 
-/** The names of the degrees, from the tonic up, and the whole step under it (common practice). */
-const NAMES = [
-  'tonic',
-  'supertonic',
-  'mediant',
-  'subdominant',
-  'dominant',
-  'submediant',
-  'leading',
-  'subtonic',
-];
+const NAMES: readonly string[] = [...DEGREE_NAMES, 'subtonic'];
 
 /** The name of a degree in the word that stands for it: `Leading-tone`, `sub-dominant`. Throws TheoryError. */
 export function parseDegreeAnswer(raw: unknown): string {

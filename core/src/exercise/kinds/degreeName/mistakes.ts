@@ -1,8 +1,10 @@
+import { DEGREE_NAMES } from '../../../key/scale';
 import { keyIn } from '../../givenReading';
 import { OTHER_KEYS, inGivenKey } from '../../mistakes/keys';
 import type { Mistake } from '../../mistakes/mistake';
-import { DEGREES } from './answer';
 import type { DegreeNameGiven } from './given';
+
+const NAMES: readonly string[] = DEGREE_NAMES;
 
 const ABOVE_AND_BELOW = [
   ['mediant', 'submediant'],
@@ -27,8 +29,8 @@ export const DEGREE_NAME_MISTAKES: readonly Mistake<DegreeNameGiven, string>[] =
   {
     id: 'counted-from-zero',
     slips(right) {
-      const at = DEGREES.indexOf(right === 'subtonic' ? 'leading' : right);
-      return at < 0 ? [] : [DEGREES[(at + 6) % 7]!];
+      const at = NAMES.indexOf(right === 'subtonic' ? 'leading' : right);
+      return at < 0 ? [] : [NAMES[(at + 6) % 7]!];
     },
   },
 ];
