@@ -105,7 +105,7 @@ for (const [count, limit] of [
   const numerals = Array.from({ length: count }, (_, i) => phrase[i % phrase.length]);
   report(
     `best four-part setting of ${count} chords, median`,
-    `${median(() => core.bestSetting({ key, numerals }), 7).toFixed(0)} ms`,
+    `${median(() => core.bestVoicing({ key, numerals }), 7).toFixed(0)} ms`,
     limit,
   );
 }

@@ -7,7 +7,7 @@ import { CHORALES, loadReading } from '../fit/load.mjs';
 import { ROOT } from '../setup.mjs';
 import { percentile, report } from './measure.mjs';
 
-const { pieces, printed, read, readScore, sum, READING_WEIGHTS } = await loadReading();
+const { pieces, printed, read, analyseScore, sum, READING_WEIGHTS } = await loadReading();
 const all = pieces(CHORALES);
 report(
   'seven chorales from their notes, share in %',
@@ -16,12 +16,12 @@ report(
 );
 report('twelve more', printed(sum(read(pieces(CHORALES, true), READING_WEIGHTS))), '');
 
-for (let run = 0; run < 8; run++) for (const { score } of all) readScore(score);
+for (let run = 0; run < 8; run++) for (const { score } of all) analyseScore(score);
 const times = [];
 for (let run = 0; run < 12; run++)
   for (const { score } of all) {
     const start = performance.now();
-    readScore(score);
+    analyseScore(score);
     times.push(performance.now() - start);
   }
 report(
@@ -46,7 +46,7 @@ function longer({ score }, most) {
 const long = longer(all[0], 5000);
 const longTimes = [0, 1, 2].map(() => {
   const start = performance.now();
-  readScore(long);
+  analyseScore(long);
   return performance.now() - start;
 });
 report(
