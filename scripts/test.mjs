@@ -32,6 +32,13 @@ function beside(script) {
   });
 }
 
+/** Types, lint, format and what nobody uses, one after the other, in the time that the browsers leave: one test. */
+async function checked() {
+  let all = true;
+  for (const script of ['types', 'lint', 'format:check', 'unused']) all = (await beside(script)) && all;
+  return all;
+}
+
 const unit = join(reports, 'jest.json');
 await step('unit tests', 'npx', ['jest', '--json', '--outputFile', unit]);
 const jest = readReport(unit);
@@ -39,11 +46,7 @@ steps.passed += jest?.numPassedTests ?? 0;
 steps.failed += jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1;
 
 ensureBuild();
-/** Types, lint, format and what nobody uses, one after the other, count as one test: a browser waits a lot. */
-const checks = ['types', 'lint', 'format:check', 'unused'].reduce(
-  async (before, script) => (await before) & (await beside(script)),
-  Promise.resolve(1),
-);
+const checks = checked();
 const browser = join(reports, 'playwright.json');
 await step('end-to-end tests', 'npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
   DIATONIX_REPORT: browser,

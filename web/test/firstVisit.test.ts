@@ -5,7 +5,12 @@ import { keepFirst } from '../src/documents/persistence/startPersistence';
 import { FIRST_PROGRESSION } from '../src/documents/kinds/progression/type';
 import { rowsSince, saveDocuments } from '../src/documents/persistence/rows';
 import { showWorkbook, useDocuments } from '../src/documents/store/store';
-import { addWorkbook, beginWorkbook, listWorkbooks } from '../src/documents/persistence/workbooks';
+import {
+  addWorkbook,
+  beginWorkbook,
+  listWorkbooks,
+  openWorkbook,
+} from '../src/documents/persistence/workbooks';
 import { renameProgression } from '../src/benches/progressions/state';
 import { flush } from '../src/documents/persistence/saving';
 import { id, state, title } from './openTide';
@@ -70,4 +75,14 @@ test('a workbook is shown once it is kept: a page that is left at once loses not
   renameProgression('Swell');
   await flush();
   expect((await rowsSince(id(), 0))[0]!.body).toMatchObject({ title: 'Swell' });
+});
+
+test('what could not be saved is not left for another workbook', async () => {
+  const here = id();
+  useDocuments.setState({ saveState: { kind: 'failed', reason: 'The disk is full.' } });
+  expect(await openWorkbook('first')).toMatch(/could not be saved/);
+  expect(id()).toBe(here);
+  useDocuments.setState({ saveState: { kind: 'saved' } });
+  expect(await openWorkbook('first')).toBeNull();
+  expect(id()).toBe('first');
 });

@@ -74,6 +74,7 @@ export const COSTS = {
   addedSixth: 1.5,
   /** An applied chord that goes to its target, to another chord of the same target, or elsewhere. */
   resolves: -1,
+  /** The dominant of a minor chord that goes to the major triad on its root. */
   resolvesOtherwise: -0.1,
   sameTarget: -0.5,
   astray: 1.3,

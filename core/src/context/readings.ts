@@ -23,11 +23,12 @@ const MOST_SHOWN = 8;
  */
 export function readInContext(chords: readonly ChordIn[], options: ContextOptions = {}): ContextReading[][] {
   if (chords.length === 0) return [];
-  const all = statesOf(chords, options);
+  const whole = wholeOf(chords, options);
+  const all = statesOf(chords, options, whole);
   const isFree = !options.key && !options.keys?.some((key) => key !== null);
   if (isFree && options.signature === undefined && !hasPhrases(chords, options) && isLoop(chords))
     return readLoop(all, chords, options);
-  const gears = gearsOf(chords, options);
+  const gears = options.key || options.keys ? NO_GEARS : whole.gears;
   const first = readColumns(all, options, gears);
   return isFree ? (withoutLoneAreas(all, first, options, gears) ?? first) : first;
 }
@@ -111,9 +112,6 @@ function leastCost(columns: readonly (readonly State[])[], options: ContextOptio
 }
 
 const NO_GEARS: ReadonlyMap<number, number> = new Map();
-
-const gearsOf = (chords: readonly ChordIn[], options: ContextOptions) =>
-  options.key || options.keys ? NO_GEARS : wholeOf(chords, options).gears;
 
 const allSteps = (
   columns: readonly (readonly State[])[],

@@ -55,8 +55,11 @@ const DIMINISHED_PER_KEY = 6;
 const ANCHORED_PER_KEY = 2;
 
 /** For every chord its numerals in every key that is sought. */
-export function statesOf(chords: readonly ChordIn[], options: ContextOptions): State[][] {
-  const whole = wholeOf(chords, options);
+export function statesOf(
+  chords: readonly ChordIn[],
+  options: ContextOptions,
+  whole: Whole = wholeOf(chords, options),
+): State[][] {
   const { home, weight, framing, tonics } = whole;
   const last = chords.length - 1;
   return chords.map((chord, index) => {

@@ -27,9 +27,9 @@ const MOSTLY = 0.75;
 const MOST_ROOTS = 4;
 
 /**
- * The tonic of a blues whose chorus has a ii–V, a diminished passing chord or a turnaround in it (common practice): it
- * begins on the dominant seventh of its tonic, goes to that of the fourth degree and back, and these two are a third
- * of its chords and more. Null for what is none.
+ * The tonic of a blues in whose chorus stands a ii–V, a diminished passing chord or a turnaround (common practice):
+ * it begins on the dominant seventh of its tonic, goes to that of the fourth degree and back, and these two are a
+ * third of its chords and more. Null for what is none.
  */
 function bluesTonic(likeliest: readonly Chord[]): NoteName | null {
   const [first] = likeliest;

@@ -58,6 +58,7 @@ export { printPupilsFile, readPupilsFile, PUPILS_FORMAT, type PupilsFile } from 
 export { markAnswer, plant, type Earlier, type MarkOptions } from './marking/mark';
 export { earnedShare, markQuestion, type Marking } from './marking/markQuestion';
 export { readAnswerFile, type AnswerFile } from './marking/answerFile';
+export { usualMarks } from './marking/usualMarks';
 export { rankCauses, type Cause, type MistakeHistory } from './marking/diagnose';
 export { partNames } from './marking/parts';
 export { readAnswer, typedAnswer } from './marking/readAnswer';

@@ -10,7 +10,8 @@ export function mayBeSpecial(own: string): boolean {
   return char === 'N' || char === 'F' || char === 'G' || char === 'C' || (char === 'I' && own[1] === 't');
 }
 
-const DIMINISHED_SEVENTH: readonly Member[] = [
+/** The members of a diminished seventh chord. */
+export const DIMINISHED_SEVENTH: readonly Member[] = [
   ROOT,
   { degree: 3, alteration: -1 },
   { degree: 5, alteration: -1 },

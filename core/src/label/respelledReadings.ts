@@ -1,21 +1,16 @@
 import { describe } from '../chord/describe';
 import { isMinorLike, keyOf, type Key } from '../key/key';
 import { degreeOf } from '../key/scale';
-import { bassMember, type Chord, type Member } from '../chord/chord';
+import { bassMember, type Chord } from '../chord/chord';
 import { nameAbove, nameBelow } from '../interval/interval';
 import { pitchClass, sameName, type NoteName } from '../pitch/note';
 import { diatonicNumeral } from './diatonic';
+import { DIMINISHED_SEVENTH } from './numeralSpecials';
 import { isSubstituteStack, SUBSTITUTE_COST } from './substitutes';
 import { targetsOf } from './targets';
 import type { NumeralReading } from './numeralReading';
 import { ROOT, rootOf, type Numeral } from './numeral';
 
-const MEMBERS: readonly Member[] = [
-  ROOT,
-  { degree: 3, alteration: -1 },
-  { degree: 5, alteration: -1 },
-  { degree: 7, alteration: -2 },
-];
 /** What it costs that the chart spells it otherwise. */
 const RESPELLED = 0.35;
 const LEADING_COST = 0.5;
@@ -39,9 +34,16 @@ function respelledDiminished(given: Chord, key: Key): NumeralReading[] {
     cost: number,
   ): NumeralReading[] => {
     if (!isIn(root) || sameName(root, given.root)) return [];
-    const lowest = MEMBERS[((pitchClass(given.bass) - pitchClass(root) + 12) % 12) / 3];
+    const lowest = DIMINISHED_SEVENTH[((pitchClass(given.bass) - pitchClass(root) + 12) % 12) / 3];
     return lowest
-      ? [{ numeral: { ...numeral, members: MEMBERS, lowest }, reason, cost: cost + RESPELLED, chord: given }]
+      ? [
+          {
+            numeral: { ...numeral, members: DIMINISHED_SEVENTH, lowest },
+            reason,
+            cost: cost + RESPELLED,
+            chord: given,
+          },
+        ]
       : [];
   };
   const leading = (tonic: NoteName) => nameBelow(tonic, { number: 2, deviation: -1 });

@@ -1,11 +1,17 @@
-import { OWN_WORDS, type GivenData, type MaterialText, type Pinned, type WorkingWays } from '@diatonix/core';
+import {
+  usualMarks,
+  OWN_WORDS,
+  type GivenData,
+  type MaterialText,
+  type Pinned,
+  type WorkingWays,
+} from '@diatonix/core';
 import { newId } from '../../documents/store/ids';
 import type { Scrap, SheetBody, SheetSectionBody, StaffSize } from '../../documents/kinds/sheet/type';
 import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
 import { sheetNow, SHEETS_DESK } from './desk';
 import { freeSeed } from '../../documents/kinds/sheet/addQuestions';
 import { STARTS } from './starts';
-import { usualMarks } from './usualMarks';
 
 function change(words: string, update: (sheet: SheetBody) => SheetBody, burst?: string): void {
   const open = sheetNow();

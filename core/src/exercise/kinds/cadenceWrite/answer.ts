@@ -71,14 +71,11 @@ function isCadence(kind: string, labels: readonly string[], key: Key): boolean {
   }
 }
 
-/** A pair as the right ones call it, and the last two of a longer line. */
-const lastTwo = (said: readonly string[]) => said.slice(-2);
-
 /** The numerals of a cadence: every pair that a textbook writes, after other chords of the key or alone. */
 export const CADENCE_PAIR_ANSWER: AnswerForm<readonly string[], CadenceWriteGiven> = {
   ...LABELS_ANSWER,
   parts(right, said) {
-    const own = labelsAs(right, lastTwo(said));
+    const own = labelsAs(right, said.slice(-2));
     return right.map((one, at) => partMark(`chord ${at + 1}`, one === own[at]));
   },
   isRight: (said, _right, given) =>

@@ -1,4 +1,6 @@
-import { askQuestions, attempt, markAnswer } from '@diatonix/core';
+import { attempt } from '../../errors';
+import { askQuestions } from '../generating/questions';
+import { markAnswer } from './mark';
 
 /** Where nothing else is known. */
 const USUAL = 2;
