@@ -37,7 +37,7 @@ const Form = styled.div`
     gap: 0.15rem;
     align-items: start;
   }
-  input[type='text'] {
+  .named input {
     ${fieldLook}
     width: 100%;
     color: var(--ink);
