@@ -6,6 +6,7 @@ import {
   analyseProgression,
   intervalUp,
   keyOf,
+  labelLine,
   nameAbove,
   parseKey,
   parseNoteName,
@@ -13,6 +14,7 @@ import {
   pitchClass,
   printKey,
   printNumeral,
+  printSymbol,
   transposeChord,
   type Analysis,
   type Interval,
@@ -79,6 +81,45 @@ test('a phrase that comes again a half step up is a new key, without any dominan
     expect(keysOf(read, 8)).toEqual([movedKey('Db major', by)]);
     expect(numerals(read).slice(8)).toEqual(['I', 'vi', 'IV', 'V', 'I']);
   });
+});
+
+/** Keys of a line as the page reads it: typed under the signature of a key, which may be another. */
+const keysTyped = (line: string, under: string, by: Interval) => {
+  const columns = line.split(' ').map((one) => {
+    const text = printSymbol(transposeChord(parseSymbol(one), (name) => nameAbove(name, by)));
+    return { entry: { kind: 'symbol' as const, text } };
+  });
+  const { tonic, mode } = parseKey(under);
+  const key = keyOf(nameAbove(tonic, by), mode);
+  return labelLine(columns, key, { modulate: true }).map(
+    (one) => `${pitchClass(one.key.tonic)} ${one.key.mode}`,
+  );
+};
+
+test.each([
+  ['C major', 'Am C G F Am C G F', ['A minor', 'C major']],
+  ['G major', 'Am C G F Am C G F', ['A minor', 'C major']],
+  ['G major', 'C G Bb F C G Bb F', ['C major']],
+  ['C major', 'G B C Cm G B C Cm', ['G major']],
+  ['G major', 'C7 F7 C7 Gm7 C7 F7 F#dim7 C7 A7 Dm7 G7 C7', ['C major']],
+  ['C major', 'C7 F7 C7 Gm7 C7 F7 F#dim7 C7 A7 Dm7 G7 C7', ['C major']],
+  ['C major', 'Cmaj7 Ebmaj7 Emaj7 Cmaj7', ['C major']],
+])('with its key %s on the page, %s stays in one key', (under, line, wanted) => {
+  for (const tonic of TONICS) {
+    const by = intervalUp(C, tonic);
+    const keys = [...new Set(keysTyped(line, under, by))];
+    expect([keys.length, wanted.map((one) => movedKey(one, by)).includes(keys[0]!)]).toEqual([1, true]);
+  }
+});
+
+test('with its key on the page, a phrase that is lifted is a new key, and a short modulation is still one', () => {
+  for (const tonic of TONICS) {
+    const by = intervalUp(C, tonic);
+    const lifted = keysTyped('C Am F G C Am F G Db Bbm Gb Ab Db', 'C major', by);
+    expect(lifted.map((key) => key === movedKey('Db major', by)).indexOf(true)).toBe(8);
+    const taught = keysTyped('C F G C Am D7 G D7 G', 'C major', by);
+    expect([taught[0], taught[8]]).toEqual([movedKey('C major', by), movedKey('G major', by)]);
+  }
 });
 
 test('after a full close in minor a phrase may stand in the parallel major', () => {

@@ -3,7 +3,7 @@ import { type State, statesOf } from './states';
 import { sameKey } from '../key/key';
 import { candidatesOf } from './candidates';
 import { leadsToTonic } from './leading';
-import { isLoop, loopKey } from './loops';
+import { isLoop, isRound, loopKey } from './loops';
 import { wholeOf } from './whole';
 import { between, cadence, closing, opening } from './steps';
 
@@ -23,12 +23,16 @@ const MOST_SHOWN = 8;
  */
 export function readInContext(chords: readonly ChordIn[], options: ContextOptions = {}): ContextReading[][] {
   if (chords.length === 0) return [];
+  const isFree = !options.key && !options.keys?.some((key) => key !== null);
+  const isOneLoop = options.signature === undefined ? isLoop : isRound;
+  if (isFree && !hasPhrases(chords, options) && isOneLoop(chords)) {
+    // A loop says its key better than the signature that it was typed under.
+    const own: ContextOptions = { phraseEnds: options.phraseEnds ?? [] };
+    return readLoop(statesOf(chords, own, wholeOf(chords, own)), chords, own);
+  }
   const whole = wholeOf(chords, options);
   const all = statesOf(chords, options, whole);
-  const isFree = !options.key && !options.keys?.some((key) => key !== null);
-  if (isFree && options.signature === undefined && !hasPhrases(chords, options) && isLoop(chords))
-    return readLoop(all, chords, options);
-  const gears = options.key || options.keys ? NO_GEARS : whole.gears;
+  const gears = isFree ? whole.gears : NO_GEARS;
   const first = readColumns(all, options, gears);
   return isFree ? (withoutLoneAreas(all, first, options, gears) ?? first) : first;
 }

@@ -162,11 +162,7 @@ export function wholeOf(chords: readonly ChordIn[], { key, signature }: ContextO
   const home =
     signature ?? (key ? signatureFifths(key) : blues ? signatureFifths(blues) : guessSignature(chords));
   return {
-    keys: key
-      ? [key]
-      : blues && signature === undefined
-        ? [blues]
-        : lifted(withOwn(keysSought(home), likeliest), gears),
+    keys: key ? [key] : blues ? [blues] : lifted(withOwn(keysSought(home), likeliest), gears),
     gears,
     home,
     // What is only guessed decides little.
