@@ -94,7 +94,7 @@ export function chorale(name: string, folder = join(__dirname, 'oracles')): Chor
   };
 }
 
-function said({ key, chord }: { readonly key: Key; readonly chord: Chord }): Said {
+export function said({ key, chord }: { readonly key: Key; readonly chord: Chord }): Said {
   return {
     key: printKey(key),
     root: printNoteName(chord.root),

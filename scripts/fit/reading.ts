@@ -7,6 +7,7 @@ import {
   chorale,
   CHORALES,
   MORE_CHORALES,
+  said,
   sum,
   type Agreement,
   type Chorale,
@@ -120,4 +121,5 @@ export function pieces(folder: string, more = false): Chorale[] {
   return (more ? MORE_CHORALES : CHORALES).map((name) => chorale(name, folder));
 }
 
-export { analyseScore, sum, READING_WEIGHTS };
+export { inTexture, TEXTURES } from './textures';
+export { analyseScore, said, sum, READING_WEIGHTS };

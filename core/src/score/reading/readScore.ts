@@ -2,7 +2,7 @@ import { attempt } from '../../errors';
 import { keyFromSignature, sameKey, type Key } from '../../key/key';
 import { lineOfFifths } from '../../pitch/note';
 import { assemble, type BestChord } from './assemble';
-import { heardTogether } from './arpeggios';
+import { heardTogether } from './heardTogether';
 import { neighboursOf, type Neighbours } from './melodic';
 import { phraseEndsOf, type PhraseEnd } from './phrases';
 import { rulingsIn, type ScoreRuling } from './rulings';
@@ -56,7 +56,7 @@ export class ScoreReader {
     const { rulings = [] } = options;
     checkDensity(given.notes);
     const neighbours = neighboursOf(given.notes);
-    const score = { ...given, notes: heardTogether(given.notes, neighbours, given.bars) };
+    const score = { ...given, notes: heardTogether(given.notes, given.bars) };
     const heard = { notes: score.notes, neighbours };
     const touched = editedRange(this.heard, heard);
     // A reading that fails is nothing to go by.
