@@ -73,6 +73,7 @@ const BY_HAND: ReadingWeights = {
   lasting: 0.6,
   outside: 0.5,
   lowest: 1.4,
+  figured: 1,
   noThird: 1.6,
   noFifth: 0.3,
   lateRoot: 0.6,

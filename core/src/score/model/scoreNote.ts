@@ -10,6 +10,8 @@ export interface ScoreNote {
   readonly part: number;
   /** The voice within the score in which it moves, known by any text: notes of one voice follow each other. */
   readonly voice: string;
+  /** Set by the reading where the note is one of a broken chord: its line leaps about in the chord. */
+  readonly inFigure?: boolean;
 }
 
 /** A bar as it stands: its number as printed, and its times in ticks. An upbeat counts as the end of a bar. */

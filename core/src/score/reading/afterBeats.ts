@@ -36,10 +36,17 @@ export function afterBeats(
     if (!isTurn) bass = found;
     before = found;
     const { from, to } = found;
-    for (const one of found.chords) heard.set(one, { onset: from, end: Math.max(notes[one]!.end, to) });
+    for (const one of found.chords)
+      heard.set(one, { inFigure: true, onset: from, end: Math.max(notes[one]!.end, to) });
     const note = notes[found.low]!.note;
-    if (isTurn) heard.set(found.low, { onset: from, end: to, note: over(note, notes[bass!.low]!.note) });
-    else heard.set(found.low, { onset: from, end: to });
+    if (isTurn)
+      heard.set(found.low, {
+        inFigure: true,
+        onset: from,
+        end: to,
+        note: over(note, notes[bass!.low]!.note),
+      });
+    else heard.set(found.low, { inFigure: true, onset: from, end: to });
     if (isTurn) soundOn(bass!, to, heard);
   }
 }

@@ -1,4 +1,4 @@
-import { midiNumber, sameName, type Note } from '../../pitch/note';
+import { midiNumber, sameName, staffPosition, type Note } from '../../pitch/note';
 import { TICKS_A_QUARTER } from '../../time/length';
 import { barTicks, beatTicks } from '../../time/metre';
 import { barAt, withinBar } from '../model/beats';
@@ -37,7 +37,7 @@ export function brokenChords(
       .flatMap((cell) => figuresIn(notes, cell, LEAST_NOTES)),
   );
   for (const { notes: own, from, to } of joined(notes, figures, bars))
-    for (const one of own) heard.set(one, { onset: from, end: to });
+    for (const one of own) heard.set(one, { inFigure: true, onset: from, end: to });
 }
 
 /** The figures, with those that rise from the one before joined to it. */
@@ -116,14 +116,33 @@ function cellTicks({ metre }: ScoreBar, length: number): number {
 function figuresIn(notes: readonly ScoreNote[], cell: readonly number[], least: number): Figure[] {
   if (cell.length < least) return [];
   const own = cell.map((one) => notes[one]!);
-  const leaps = own.filter(({ note }, at) => at > 0 && stepFrom(own[at - 1]!.note, note) === 0).length;
+  const same = (one: number, other: number) =>
+    own[one] && own[other] && midiNumber(own[one].note) === midiNumber(own[other].note);
+  // A step there and back, as from the fifth of a dominant seventh to its seventh, is none of a line.
+  const steps = own.filter(
+    ({ note }, at) =>
+      at > 0 && stepFrom(own[at - 1]!.note, note) !== 0 && !same(at - 2, at) && !same(at - 1, at + 1),
+  ).length;
   const heights = new Set(own.map(({ note }) => midiNumber(note)));
-  const isFigure = heights.size > 1 && leaps * 2 >= cell.length - 1 && !beginsAgain(notes, cell);
-  if (isFigure && areOneChord(own.map(({ note }) => note)))
+  const isFigure = heights.size > 1 && steps * 2 < cell.length && !beginsAgain(notes, cell);
+  // In quarters a tune may lean on a note a step away: only the notes of a triad are surely one chord.
+  const largest = own[0]!.end - own[0]!.onset === LONGEST ? 'triad' : 'seventh';
+  if (
+    isFigure &&
+    areOneChord(
+      own.map(({ note }) => note),
+      largest,
+    )
+  )
     return [{ notes: cell, from: own[0]!.onset, to: own[own.length - 1]!.end }];
   if (cell.length < 2 * LEAST_IN_HALF || cell.length % 2 === 1) return [];
   const half = cell.length / 2;
-  return [cell.slice(0, half), cell.slice(half)].flatMap((one) => figuresIn(notes, one, LEAST_IN_HALF));
+  const halves = [cell.slice(0, half), cell.slice(half)];
+  // Of two notes only what leaps up from its bass is a figure; a tune may lean on its second note.
+  const isUp = (one: readonly number[]) =>
+    staffPosition(notes[one[1]!]!.note) - staffPosition(notes[one[0]!]!.note) > 1;
+  if (half === LEAST_IN_HALF && !halves.every(isUp)) return [];
+  return halves.flatMap((one) => figuresIn(notes, one, LEAST_IN_HALF));
 }
 
 /** Whether the second half of a cell begins on a low note of its own: two chords, or one that is broken twice. */

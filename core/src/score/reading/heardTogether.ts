@@ -9,6 +9,7 @@ export interface Heard {
   readonly end: number;
   /** Another octave of the note, where it is no bass of its own. */
   readonly note?: Note;
+  readonly inFigure: true;
 }
 
 /** The notes of a voice that begin together, as places in the list of notes. */

@@ -97,7 +97,7 @@ function foreignCost(
   { from, to, accent }: Slice,
   isLowest: boolean,
   isOutside: boolean,
-  { kinds, accented, lasting, outside, lowest }: ReadingWeights,
+  { kinds, accented, lasting, outside, lowest, figured }: ReadingWeights,
 ): number {
   const begins = notes[one]!.onset === from;
   const kind = nonChordKind(notes, neighbours, one, from);
@@ -105,6 +105,7 @@ function foreignCost(
   const cost =
     kinds[kind] * (begins ? 1 : HELD) +
     (isStruck ? accented * accent : 0) +
+    (notes[one]!.inFigure ? figured : 0) +
     lasting * ((to - from) / TICKS_A_QUARTER) +
     (isOutside ? outside : 0);
   return isLowest ? cost * lowest : cost;

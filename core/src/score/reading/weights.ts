@@ -14,6 +14,8 @@ export interface ReadingWeights {
   readonly outside: number;
   /** Foreign in the lowest voice: so many times as much. */
   readonly lowest: number;
+  /** Foreign in a broken chord, whose notes belong together as a rule. */
+  readonly figured: number;
   /** Members that never sound, and that come late. */
   readonly noThird: number;
   readonly noFifth: number;
@@ -62,6 +64,7 @@ export const READING_WEIGHTS: ReadingWeights = {
   lasting: 0.6,
   outside: 0.5,
   lowest: 1.4,
+  figured: 1.2,
   noThird: 2.75,
   noFifth: 0.3,
   lateRoot: 0.6,
