@@ -12,6 +12,8 @@ export interface ScoreNote {
   readonly voice: string;
   /** Set by the reading where the note is one of a broken chord: its line leaps about in the chord. */
   readonly inFigure?: boolean;
+  /** Set by the reading where the note is held, or struck again at once, while bars go by. */
+  readonly inPedal?: boolean;
 }
 
 /** A bar as it stands: its number as printed, and its times in ticks. An upbeat counts as the end of a bar. */

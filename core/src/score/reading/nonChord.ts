@@ -35,7 +35,11 @@ export function nonChordNotes(
       const place = lineOfFifths(notes[note]!.note);
       if (own.has(place) || found.has(note)) continue;
       const kept = notes[note]!.end > end && following?.has(place) === true;
-      const kind = kept ? 'anticipation' : nonChordKind(notes, neighbours, note, slice.from);
+      const kind = notes[note]!.inPedal
+        ? 'pedal'
+        : kept
+          ? 'anticipation'
+          : nonChordKind(notes, neighbours, note, slice.from);
       const [before, after] = [neighbours.before[note]!, neighbours.after[note]!];
       const figures = kind === 'suspension' ? suspensionFigures(notes, note, after, slice) : null;
       found.set(note, { note, before, after, at: slice.from, kind: weakened(kind, slice), figures });

@@ -4,6 +4,7 @@ import { lineOfFifths } from '../../pitch/note';
 import { assemble, type BestChord } from './assemble';
 import { heardTogether } from './heardTogether';
 import { neighboursOf, type Neighbours } from './melodic';
+import { withPedals } from './pedals';
 import { phraseEndsOf, type PhraseEnd } from './phrases';
 import { rulingsIn, type ScoreRuling } from './rulings';
 import { PickReadings, sameReading } from './pickReadings';
@@ -56,7 +57,7 @@ export class ScoreReader {
     const { rulings = [] } = options;
     checkDensity(given.notes);
     const neighbours = neighboursOf(given.notes);
-    const score = { ...given, notes: heardTogether(given.notes, given.bars) };
+    const score = { ...given, notes: withPedals(heardTogether(given.notes, given.bars), given.bars) };
     const heard = { notes: score.notes, neighbours };
     const touched = editedRange(this.heard, heard);
     // A reading that fails is nothing to go by.

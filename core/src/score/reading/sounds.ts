@@ -12,6 +12,8 @@ export interface SliceSounds {
   readonly mask: number;
   /** The place of the lowest name, as in `nameIndex`. */
   readonly lowest: number;
+  /** Where the lowest is a pedal: the lowest name over it, which is the lowest of a chord that lacks the pedal; or −1. */
+  readonly overPedal: number;
   /** Whether the lowest note is struck with the slice. */
   readonly struck: boolean;
   readonly bits: readonly number[];
@@ -70,11 +72,14 @@ function soundsIn(
   const costs: number[] = [];
   let mask = 0;
   let lowest = 0;
+  let overPedal = -1;
+  const onPedal = notes[sounding[0]!]!.inPedal === true;
   for (let n = 0; n < sounding.length; n++) {
     const one = sounding[n]!;
     const place = lineOfFifths(notes[one]!.note);
     const index = nameIndex(namePlace(place));
     if (n === 0) lowest = index;
+    else if (onPedal && overPedal < 0 && index !== lowest) overPedal = index;
     const bit = 1 << index;
     const outside = place - home < -1 || place - home > 5;
     const cost = foreignCost(notes, neighbours, one, slice, n === 0, outside, weights);
@@ -86,7 +91,7 @@ function soundsIn(
       costs.push(cost);
     }
   }
-  return { accent, mask, lowest, struck: notes[sounding[0]!]!.onset === from, bits, costs };
+  return { accent, mask, lowest, overPedal, struck: notes[sounding[0]!]!.onset === from, bits, costs };
 }
 
 /** What it costs to take a note of a slice as foreign. */
@@ -97,9 +102,10 @@ function foreignCost(
   { from, to, accent }: Slice,
   isLowest: boolean,
   isOutside: boolean,
-  { kinds, accented, lasting, outside, lowest, figured }: ReadingWeights,
+  { kinds, accented, lasting, outside, lowest, figured, pedalPoint }: ReadingWeights,
 ): number {
   const begins = notes[one]!.onset === from;
+  if (notes[one]!.inPedal) return pedalPoint;
   const kind = nonChordKind(notes, neighbours, one, from);
   const isStruck = begins && kind !== 'suspension' && kind !== 'retardation';
   const cost =
@@ -118,6 +124,7 @@ export function sameSounds(a: SliceSounds, b: SliceSounds): boolean {
     a.mask === b.mask &&
     a.accent === b.accent &&
     a.lowest === b.lowest &&
+    a.overPedal === b.overPedal &&
     a.struck === b.struck &&
     a.bits.every((bit, at) => bit === b.bits[at]) &&
     a.costs.every((cost, at) => cost === b.costs[at])

@@ -16,6 +16,8 @@ const IMPOSSIBLE = 100;
 /** No more slices are asked about at once, as a rule. */
 const RING = 16;
 
+const DIMINISHED = TEMPLATES.findIndex(({ name }) => name === 'diminished');
+
 /** The place of a member that a triad does not have. */
 const NONE = { degree: 0, alteration: 0 };
 
@@ -42,6 +44,7 @@ export class Spans {
   private sounding = 0;
   private readonly foundCosts = new Float64Array(MOST_CHORDS + 2);
   private readonly foundChords = new Int32Array(MOST_CHORDS + 2);
+  private readonly foundBare = new Uint8Array(MOST_CHORDS + 2);
   /** How many chords the span may be, the cheapest first. */
   found = 0;
   private canBe: CanBe = () => true;
@@ -63,6 +66,8 @@ export class Spans {
       });
     this.late = costs(lateThird, lateFifth, lateRoot, lateSeventh);
     this.absent = costs(noThird, noFifth, lateRoot, IMPOSSIBLE);
+    // Two voices may say no more of the leading-note chord than its root and third.
+    this.absent[DIMINISHED * MOST_MEMBERS + 2] = weights.noDiminishedFifth;
     this.active = new Int32Array(count);
     this.sums = new Float64Array(count);
     this.lowests = new Int8Array(count);
@@ -73,11 +78,12 @@ export class Spans {
     const all = this.foreign[at % RING]!;
     if (this.foreignAt[at % RING] === at) return all;
     this.foreignAt[at % RING] = at;
-    const { bits, costs } = this.sounds[at]!;
+    const { bits, costs, mask: sounding } = this.sounds[at]!;
+    const { nothing } = this.weights;
     const { masks } = this.candidates;
     for (let c = 0; c < all.length; c++) {
       const mask = masks[c]!;
-      let cost = 0;
+      let cost = (mask & sounding) === 0 ? nothing : 0;
       for (let n = 0; n < bits.length; n++) if ((mask & bits[n]!) === 0) cost += costs[n]!;
       all[c] = cost;
     }
@@ -111,7 +117,7 @@ export class Spans {
     const at = to - 1;
     const { from, weights, active, sums, lowests, moves } = this;
     const { members, bits, templates, roots, sizes } = this.candidates;
-    const { mask, lowest: name } = this.sounds[at]!;
+    const { mask, lowest: name, overPedal } = this.sounds[at]!;
     this.sounding |= mask;
     const { sounding } = this;
     const opening = weights.begins[this.sounds[from]!.accent]!;
@@ -124,7 +130,8 @@ export class Spans {
       const c = active[n]!;
       const sum = (sums[c]! += foreign[c]!);
       // The first lowest note that belongs to the chord is its lowest member; where it goes to another, that costs.
-      const member = members[c * NAMES + name]!;
+      const own = members[c * NAMES + name]!;
+      const member = own < 0 && overPedal >= 0 ? members[c * NAMES + overPedal]! : own;
       const lowest = lowests[c]!;
       if (member >= 0) {
         if (lowest < 0) lowests[c] = member;
@@ -139,7 +146,8 @@ export class Spans {
       const cost = exact(base + this.missing(c) + sixFour);
       if (cost >= best + FAR_FETCHED || !this.canBe(template, roots[c]!, lowests[c]!)) continue;
       if (cost < best) best = cost;
-      this.insert(template, roots[c]!, lowests[c]!, cost);
+      const bare = (bits[c * MOST_MEMBERS + 1]! & sounding) === 0 ? 1 : 0;
+      this.insert(template, roots[c]!, lowests[c]!, cost, bare);
     }
     while (this.found > 0 && this.foundCosts[this.found - 1]! >= best + FAR_FETCHED) this.found--;
     return least < HOPELESS;
@@ -153,14 +161,16 @@ export class Spans {
   }
 
   /** Keeps the chords that were found sorted by cost, as many as are followed up. */
-  private insert(template: number, root: number, lowest: number, cost: number): void {
+  private insert(template: number, root: number, lowest: number, cost: number, bare: number): void {
     let at = Math.min(this.found, MOST_CHORDS);
     while (at > 0 && this.foundCosts[at - 1]! > cost) {
       this.foundCosts[at] = this.foundCosts[at - 1]!;
       this.foundChords[at] = this.foundChords[at - 1]!;
+      this.foundBare[at] = this.foundBare[at - 1]!;
       at--;
     }
     this.foundCosts[at] = cost;
+    this.foundBare[at] = bare;
     this.foundChords[at] = ((root + 40) * 16 + template) * 4 + lowest;
     this.found = Math.min(this.found + 1, MOST_CHORDS);
   }
@@ -171,6 +181,11 @@ export class Spans {
 
   template(n: number): number {
     return (this.foundChords[n]! >> 2) & 15;
+  }
+
+  /** Whether the third does not sound in the span. */
+  isBare(n: number): boolean {
+    return this.foundBare[n] === 1;
   }
 
   /** The place of the lowest member in the template. */

@@ -16,9 +16,16 @@ export interface ReadingWeights {
   readonly lowest: number;
   /** Foreign in a broken chord, whose notes belong together as a rule. */
   readonly figured: number;
+  /** Foreign, but held or struck again while bars go by. */
+  readonly pedalPoint: number;
+  /** A moment in which no member sounds. */
+  readonly nothing: number;
   /** Members that never sound, and that come late. */
   readonly noThird: number;
   readonly noFifth: number;
+  readonly noDiminishedFifth: number;
+  /** A third that never sounds and is not the key's own. */
+  readonly suppliedThird: number;
   readonly lateRoot: number;
   readonly lateThird: number;
   readonly lateFifth: number;
@@ -52,7 +59,7 @@ export const READING_WEIGHTS: ReadingWeights = {
     'incomplete-neighbour': 0.8,
     'double-neighbour': 0.7,
     suspension: 0.24,
-    retardation: 0.8,
+    retardation: 0.4,
     anticipation: 0.42,
     appoggiatura: 1.22,
     escape: 0.9,
@@ -65,8 +72,12 @@ export const READING_WEIGHTS: ReadingWeights = {
   outside: 0.5,
   lowest: 1.4,
   figured: 1.2,
+  pedalPoint: 0.5,
+  nothing: 1.5,
   noThird: 2.75,
   noFifth: 0.3,
+  noDiminishedFifth: 1,
+  suppliedThird: 1.5,
   lateRoot: 0.6,
   lateThird: 0.28,
   lateFifth: 0.05,
