@@ -1,12 +1,13 @@
 /**
  * node scripts/fit-reading.mjs [rounds] [groups] [out]: fits the weights of the reading of scores to all chorales and
  * prints them; with each piece left out in turn, or with each of some groups of them, it prints how well those are
- * read: expect that of other pieces. `out` leaves out the first fit. Data: core/test/oracles.
+ * read: expect that of other pieces. Their harmony in keyboard textures is read as well. `out` leaves out the first
+ * fit. Data: core/test/oracles.
  */
 import { CHORALES, loadReading } from './fit/load.mjs';
 
 const rounds = Number(process.argv[2] ?? 4);
-const { fit, pieces, printed, read, sum, READING_WEIGHTS } = await loadReading();
+const { fit, inTexture, pieces, printed, read, sum, READING_WEIGHTS, TEXTURES } = await loadReading();
 const seven = pieces(CHORALES);
 const more = pieces(CHORALES, true);
 const all = [...seven, ...more].sort((a, b) => a.name.localeCompare(b.name));
@@ -14,6 +15,10 @@ const groups = Math.min(Number(process.argv[3] ?? all.length), all.length);
 function show(words, weights) {
   console.log(words, 'seven', printed(sum(read(seven, weights))));
   console.log(words, 'more ', printed(sum(read(more, weights))));
+  for (const texture of TEXTURES) {
+    const set = all.map((piece) => inTexture(piece, texture));
+    console.log(words, `all in ${texture}`, printed(sum(read(set, weights))));
+  }
 }
 show('as it is', READING_WEIGHTS);
 if (process.argv[4] !== 'out') {

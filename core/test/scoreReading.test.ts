@@ -4,7 +4,6 @@
  */
 import {
   agreementWords,
-  barsAfter,
   compareLabels,
   differenceSentence,
   labelsOfLine,
@@ -13,9 +12,6 @@ import {
   likelyUpbeat,
   nonChordSentence,
   parseKey,
-  parseLength,
-  parseMetre,
-  parseNote,
   parseNumeral,
   printKey,
   printNoteName,
@@ -23,35 +19,10 @@ import {
   analyseScore,
   TICKS_A_QUARTER,
   type ReadOptions,
-  type ScoreNote,
   type ScoreToRead,
 } from '../src';
 import { agreement, chorale, CHORALES, MORE_CHORALES, sum } from './choraleReading';
-
-/** Voices from the top, notes as `C5` or `C5:1/2`, `r` for a rest; a quarter where no length is said. */
-function phrase(
-  voices: readonly string[],
-  { metre = '4/4', fifths = 0, fermatas = [] as number[], upbeat = 0 } = {},
-): ScoreToRead {
-  const notes: ScoreNote[] = voices.flatMap((line, part) => {
-    let onset = 0;
-    return line.split(/\s+/).flatMap((word): ScoreNote[] => {
-      const [name, length = '1'] = word.split(':');
-      const from = onset;
-      onset += parseLength(length);
-      return name === 'r'
-        ? []
-        : [{ onset: from, end: onset, note: parseNote(name!), part, voice: String(part) }];
-    });
-  });
-  const end = Math.max(...notes.map((note) => note.end));
-  return {
-    notes,
-    bars: barsAfter(upbeat * TICKS_A_QUARTER, parseMetre(metre), end),
-    signatures: [{ at: 0, fifths }],
-    fermatas: fermatas.map((at) => at * TICKS_A_QUARTER),
-  };
-}
+import { phrase } from './scorePhrase';
 
 const read = (score: ScoreToRead, options?: ReadOptions) => {
   const reading = analyseScore(score, options);

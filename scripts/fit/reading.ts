@@ -126,5 +126,5 @@ export function pieces(folder: string, more = false): Chorale[] {
   return (more ? MORE_CHORALES : CHORALES).map((name) => chorale(name, folder));
 }
 
-export { inTexture, TEXTURES } from './textures';
+export { inTexture, TEXTURES } from '../../core/test/keyboardTextures';
 export { analyseScore, said, sum, READING_WEIGHTS };

@@ -8,6 +8,7 @@ import { sameKey, type Key } from '../../key/key';
 import type { Numeral } from '../../label/numeral';
 import { sameValue } from '../../same';
 import { nonChordNotes, suppliedNotes } from './nonChord';
+import type { ScoreNote } from '../model/scoreNote';
 import type { PhraseEnd } from './phrases';
 import type { ScoreRuling } from './rulings';
 import type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './scoreReading';
@@ -25,6 +26,8 @@ export interface BestChord {
 /** What a reading is told of. */
 interface Assembled {
   readonly heard: HeardNotes;
+  /** The same notes as they are written. */
+  readonly written: readonly ScoreNote[];
   readonly slices: readonly Slice[];
   readonly phraseEnds: readonly PhraseEnd[];
   readonly rulings: readonly ScoreRuling[];
@@ -83,7 +86,7 @@ export function assemble(given: Assembled, found: readonly BestChord[]): ScoreRe
 
 /** What of the notes is not of a chord, and what of the chord is not in the notes. */
 function outsideChord(
-  { heard: { notes, neighbours }, slices, touched, round }: Assembled,
+  { heard: { notes, neighbours }, written, slices, touched, round }: Assembled,
   { from, to, state: { chord } }: ScoreSegment,
   { told }: KnownChord,
   next: Chord | null,
@@ -93,7 +96,7 @@ function outsideChord(
   const own = slices.slice(from, to);
   return {
     nonChord: nonChordNotes(notes, neighbours, own, chord, next),
-    supplied: suppliedNotes(notes, own, chord),
+    supplied: suppliedNotes(written, own, chord),
   };
 }
 

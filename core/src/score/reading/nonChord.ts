@@ -75,14 +75,18 @@ function suspensionFigures(
   return held < 2 ? null : [held, held - 1];
 }
 
-/** The members of a chord that do not sound in some slices: they are supplied. */
+/** The members of a chord that do not sound in the time of some slices, as the notes are written: they are supplied. */
 export function suppliedNotes(
-  notes: readonly ScoreNote[],
+  written: readonly ScoreNote[],
   slices: readonly Slice[],
   chord: Chord,
 ): NoteName[] {
+  const [from, to] = [slices[0]!.from, slices[slices.length - 1]!.to];
   const sounding = new Set(
-    slices.flatMap((slice) => slice.sounding.map((one) => lineOfFifths(notes[one]!.note))),
+    slices
+      .flatMap((slice) => slice.sounding.map((one) => written[one]!))
+      .filter(({ onset, end }) => onset < to && end > from)
+      .map(({ note }) => lineOfFifths(note)),
   );
   return stackedNotes(chord).filter((name) => !sounding.has(lineOfFifths(name)));
 }

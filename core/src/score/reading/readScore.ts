@@ -3,6 +3,7 @@ import { keyFromSignature, sameKey, type Key } from '../../key/key';
 import { lineOfFifths } from '../../pitch/note';
 import { assemble, type BestChord } from './assemble';
 import { heardTogether } from './heardTogether';
+import { modalKey } from './modalKey';
 import { neighboursOf, type Neighbours } from './melodic';
 import { withPedals } from './pedals';
 import { phraseEndsOf, type PhraseEnd } from './phrases';
@@ -46,8 +47,9 @@ interface AreaMemory {
 
 /** Reads a score again and again while it is worked on: only what a change can have touched is found anew. */
 export class ScoreReader {
-  /** By the signature, counted from the first. */
+  /** By the signature, counted from the first; and of a piece that was read in a mode. */
   private readonly areas: AreaMemory[] = [];
+  private readonly modal: AreaMemory[] = [];
   private slices: readonly Slice[] = [];
   private heard: HeardNotes | null = null;
   private round = 0;
@@ -68,13 +70,16 @@ export class ScoreReader {
     if (slices.length === 0)
       return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds };
     const known = { score, slices, neighbours, phraseEnds, touched };
-    const found = areasOf(score, slices).flatMap((area, at) => {
-      this.areas[at] ??= { search: new ChordSearch(), pick: new PickReadings(), sounds: null };
-      return searchArea(known, area, options, this.areas[at]);
-    });
+    const searched = (key: Key | undefined, memories: AreaMemory[]) =>
+      areasOf(score, slices).flatMap((area, at) => {
+        memories[at] ??= { search: new ChordSearch(), pick: new PickReadings(), sounds: null };
+        return searchArea(known, area, key ? { ...options, key } : options, memories[at]);
+      });
+    const told = { heard, written: given.notes, slices, phraseEnds, rulings, touched };
+    const usual = assemble({ ...told, round: ++this.round }, searched(options.key, this.areas));
     this.heard = heard;
-    this.round++;
-    return assemble({ heard, slices, phraseEnds, rulings, touched, round: this.round }, found);
+    const mode = options.key ? null : modalKey(score, neighbours, usual);
+    return mode ? assemble({ ...told, round: ++this.round }, searched(mode, this.modal)) : usual;
   }
 }
 

@@ -12,7 +12,7 @@ export interface SliceSounds {
   readonly mask: number;
   /** The place of the lowest name, as in `nameIndex`. */
   readonly lowest: number;
-  /** Where the lowest is a pedal: the lowest name over it, which is the lowest of a chord that lacks the pedal; or −1. */
+  /** Where the lowest is a pedal: the lowest name over it, for chords that lack the pedal; or −1. */
   readonly overPedal: number;
   /** Whether the lowest note is struck with the slice. */
   readonly struck: boolean;

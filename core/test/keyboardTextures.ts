@@ -1,14 +1,8 @@
 /** The labelled harmony of a chorale set anew for a keyboard, under its own melody: textures of many piano pieces. */
-import type { Chorale } from '../../core/test/choraleReading';
-import {
-  midiNumber,
-  parseNoteName,
-  TICKS_A_QUARTER,
-  type Note,
-  type NoteName,
-  type ScoreNote,
-} from '../../core/src';
+import type { Chorale } from './choraleReading';
+import { midiNumber, parseNoteName, TICKS_A_QUARTER, type Note, type NoteName, type ScoreNote } from '../src';
 
+/** `block` holds each chord as long as it is: more than its share cannot be hoped for in the others. */
 export const TEXTURES = ['block', 'broken', 'after-beats', 'arpeggios'] as const;
 export type Texture = (typeof TEXTURES)[number];
 
@@ -54,8 +48,9 @@ function run(from: number, to: number, length: number, turn: number, pattern: re
 const Q = TICKS_A_QUARTER;
 
 const FIGURES: Record<Texture, (from: number, to: number, bass: string, notes: string) => Piece[]> = {
-  block: (from, to, bass, notes) => stackOf(bass, notes, LOWEST, LOWEST + OCTAVE).map((note) => ({ onset: from, end: to, note })),
-  // Low, high, middle, high, and the seventh in the place of the fifth now and then.
+  block: (from, to, bass, notes) =>
+    stackOf(bass, notes, LOWEST, LOWEST + OCTAVE).map((note) => ({ onset: from, end: to, note })),
+  // Low, high, middle, high.
   broken: (from, to, bass, notes) => {
     const [low, ...others] = stackOf(bass, notes, LOWEST + OCTAVE, LOWEST + OCTAVE);
     const [one, two, three] = others as [Note, Note | undefined, Note | undefined];
