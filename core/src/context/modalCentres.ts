@@ -56,15 +56,40 @@ function centreOf(chords: readonly ContextReading[]): NoteName | null {
   return !home && often >= 2 && 2 * often >= chords.length ? first : null;
 }
 
-/** The mode on a tonic that has every note of the chords; null where it is major, or no mode has them all. */
+/**
+ * The mode on a tonic that has every note of the chords; null where it is major, or no mode has them all. A third that
+ * is raised in the last chord changes nothing, and in a Phrygian passage in none on its final.
+ */
 function modeOn(tonic: NoteName, chords: readonly ContextReading[]): ModalCentre['mode'] | null {
   const last = chords.length - 1;
-  const places = chords.flatMap(({ chord }, at) =>
+  const known = modeOf(
+    tonic,
+    placesOf(tonic, chords, (at) => at === last),
+  );
+  if (known !== undefined) return known;
+  return modeOf(
+    tonic,
+    placesOf(tonic, chords, () => true),
+  ) === 'phrygian'
+    ? 'phrygian'
+    : null;
+}
+
+/** The places of the notes on the line of fifths, without the raised thirds of some chords on the tonic. */
+function placesOf(
+  tonic: NoteName,
+  chords: readonly ContextReading[],
+  isFree: (at: number) => boolean,
+): number[] {
+  return chords.flatMap(({ chord }, at) =>
     stackedNotes(chord)
-      // A raised third at the end changes nothing.
-      .filter((note) => at < last || !isRaisedThird(note, chord.root, tonic))
+      .filter((note) => !isFree(at) || !isRaisedThird(note, chord.root, tonic))
       .map(lineOfFifths),
   );
+}
+
+/** The mode that has all places; null for major, undefined where none has them. */
+function modeOf(tonic: NoteName, places: readonly number[]): ModalCentre['mode'] | null | undefined {
   const [low, high] = [Math.min(...places), Math.max(...places)];
   const fitting = MODES.map((mode) => keyOf(tonic, mode)).filter((key) => {
     const fifths = signatureFifths(key);
@@ -75,10 +100,10 @@ function modeOn(tonic: NoteName, chords: readonly ContextReading[]): ModalCentre
   const natural = fitting.find(({ mode }) => mode === 'minor');
   if (natural) return 'aeolian';
   const [only] = fitting;
-  return only && only.mode !== 'major' && only.mode !== 'minor' ? only.mode : null;
+  return only?.mode === 'major' || only?.mode === 'minor' ? null : only?.mode;
 }
 
-/** The major third of a last chord on the final. */
+/** The major third of a chord on the final. */
 const isRaisedThird = (note: NoteName, root: NoteName, tonic: NoteName): boolean =>
   sameName(root, tonic) && lineOfFifths(note) - lineOfFifths(root) === 4;
 

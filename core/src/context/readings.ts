@@ -185,6 +185,11 @@ function stepsInto(
   gear: number | null,
 ): Float64Array[] {
   const [afterPhrase, isEnd] = [ends.has(at - 1), ends.has(at)];
+  // States are kept from line to line (statesOf), and so are the steps between them.
+  const known = isLast || gear !== null ? null : stepsKnown(before);
+  const flags = (afterPhrase ? 1 : 0) + (isEnd ? 2 : 0);
+  const found = known?.get(states)?.[flags];
+  if (found) return found;
   const rows: Float64Array[] = [];
   for (let i = 0; i < before.length; i++) {
     const row = new Float64Array(states.length);
@@ -192,7 +197,27 @@ function stepsInto(
     for (let j = 0; j < row.length; j++) row[j] = between(from, states[j]!, afterPhrase, isEnd, isLast, gear);
     rows.push(row);
   }
+  if (known) {
+    const all = known.get(states) ?? [];
+    all[flags] = rows;
+    known.set(states, all);
+    stepsCount++;
+  }
   return rows;
+}
+
+type States = readonly State[];
+
+/** Steps from states to states, by whether a phrase ends before them or with them. */
+let steps = new WeakMap<States, WeakMap<States, Float64Array[][]>>();
+let stepsCount = 0;
+const MOST_STEPS = 4000;
+
+function stepsKnown(before: States): WeakMap<States, Float64Array[][]> {
+  if (stepsCount > MOST_STEPS) [steps, stepsCount] = [new WeakMap(), 0];
+  let known = steps.get(before);
+  if (!known) steps.set(before, (known = new WeakMap()));
+  return known;
 }
 
 /** Best cost of everything up to and with each state. */

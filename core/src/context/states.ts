@@ -91,9 +91,9 @@ function dearer(state: State, cost: number): State {
  * As build, remembered: a line keeps most of its chords from one edit to the next.
  */
 function builtOnce(chord: ChordIn, given: Key | null, whole: Whole): State[] {
-  const { keys, home, blues, weight, anchor } = whole;
+  const { keys, home, blues, weight, anchors } = whole;
   const among = given ? `${given.tonic.step}${given.tonic.alteration}${given.mode}` : keysId(keys);
-  const id = `${blues ? 'b' : ''}${weight} ${anchor} ${home} ${among} ${idOf(chord)}`;
+  const id = `${blues ? 'b' : ''}${weight} ${anchors.join('+')} ${home} ${among} ${idOf(chord)}`;
   let states = BUILT.get(id);
   if (!states) {
     if (BUILT.size > MOST_PLACES) BUILT.clear();
@@ -150,7 +150,7 @@ function stateOf(numeral: Numeral, chord: Chord, key: Key, reason: State['reason
   };
 }
 
-function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anchor }: Whole): State[] {
+function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anchors }: Whole): State[] {
   const candidates = candidatesOf(chord);
   const states: State[] = [];
   for (const key of keys) {
@@ -192,9 +192,9 @@ function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anch
     );
   states.sort((a, b) => a.cost - b.cost);
   const limit = states[0]!.cost + FAR_FETCHED;
-  // The likeliest in a key of the first chord's root are followed up, however many are likelier elsewhere.
+  // The likeliest in a key on the root of the first or the last chord are followed up, however many are likelier elsewhere.
   const anchored = ({ key, keyAt }: State, index: number) =>
-    lineOfFifths(key.tonic) === anchor &&
+    anchors.includes(lineOfFifths(key.tonic)) &&
     states.slice(0, index).filter((one) => one.keyAt === keyAt).length < ANCHORED_PER_KEY;
   return states.filter(
     (state, index) => state.cost <= limit && (index < MOST_STATES || anchored(state, index)),

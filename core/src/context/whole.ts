@@ -142,8 +142,8 @@ export interface Whole {
   readonly home: number;
   readonly weight: number;
   readonly blues: boolean;
-  /** The root of its first chord, whose keys are followed up at every chord. */
-  readonly anchor: number;
+  /** The roots of its first and last chord, whose keys are followed up at every chord. */
+  readonly anchors: readonly number[];
   /** The roots that come. */
   readonly tonics: ReadonlySet<number>;
   /** Where a phrase comes again in another key, by fifths. */
@@ -168,7 +168,7 @@ export function wholeOf(chords: readonly ChordIn[], { key, signature }: ContextO
     // What is only guessed decides little.
     weight: signature === undefined && !key ? COSTS.guessed : 1,
     blues: isBlues(likeliest) || (blue !== null && (!key || sameName(key.tonic, blue))),
-    anchor: lineOfFifths(first.root),
+    anchors: [...new Set([first, likeliest[likeliest.length - 1]!].map(({ root }) => lineOfFifths(root)))],
     tonics: new Set(likeliest.map(({ root }) => lineOfFifths(root))),
     framing: framingOf(likeliest),
   };
