@@ -192,7 +192,8 @@ function build(chord: ChordIn, keys: readonly Key[], { home, blues, weight, anch
     );
   states.sort((a, b) => a.cost - b.cost);
   const limit = states[0]!.cost + FAR_FETCHED;
-  // The likeliest in a key on the root of the first or the last chord are followed up, however many are likelier elsewhere.
+  // The likeliest in a key on the root of the first or the last chord are followed up, however many are likelier
+  // elsewhere.
   const anchored = ({ key, keyAt }: State, index: number) =>
     anchors.includes(lineOfFifths(key.tonic)) &&
     states.slice(0, index).filter((one) => one.keyAt === keyAt).length < ANCHORED_PER_KEY;

@@ -62,13 +62,19 @@ const LOWEST_ROOT = 40;
 /** Room for states that are not known yet. */
 const SPARE = 512;
 
+/** Why a numeral has a third that may be supplied. */
+const KEYS_OWN: ReadonlySet<State['reason']> = new Set<State['reason']>(['diatonic', 'harmonic', 'given']);
+
 /** The states of all chords in some keys, numbered, with what they cost wherever they stand. */
 export class ChordStates {
   readonly states: State[] = [];
   readonly costs: number[] = [];
+  /** The same where the third does not sound: it is supplied as the key has it, on its dominant as leading note. */
+  readonly bareCosts: number[] = [];
   private readonly known: (readonly number[] | undefined)[] = new Array<undefined>(ROOTS * CHORDS).fill(
     undefined,
   );
+  private readonly knownBare = [...this.known];
   private readonly rulings = new Map<string, number>();
 
   constructor(
@@ -90,6 +96,14 @@ export class ChordStates {
     return (this.known[place] ??= this.make(template, root, lowest));
   }
 
+  /** The states of a chord whose third does not sound, the cheapest first. */
+  ofBare(template: number, root: number, lowest: number): readonly number[] {
+    const place = (root + LOWEST_ROOT) * CHORDS + template * 4 + lowest;
+    return (this.knownBare[place] ??= [...this.of(template, root, lowest)].sort(
+      (a, b) => this.bareCosts[a]! - this.bareCosts[b]!,
+    ));
+  }
+
   /** Whether a chord has a numeral in one of the keys, or in the one that is ruled. */
   canBe(template: number, root: number, lowest: number, only: Key | null): boolean {
     const list = this.of(template, root, lowest);
@@ -103,6 +117,7 @@ export class ChordStates {
     if (number === undefined) {
       number = this.states.push(settledState(numeral, chord, key)) - 1;
       this.costs.push(0);
+      this.bareCosts.push(0);
       this.rulings.set(id, number);
     }
     return number;
@@ -114,7 +129,10 @@ export class ChordStates {
       .flatMap((key) => statesOfChord(template, root, lowest, key))
       .map((state) => {
         const cost = state.cost + COSTS.farFromSignature * Math.abs(state.fifths - home);
-        return this.costs.push(exact(weights.context * cost)) && this.states.push(state) - 1;
+        const whole = exact(weights.context * cost);
+        this.costs.push(whole);
+        this.bareCosts.push(whole + (KEYS_OWN.has(state.reason) ? 0 : exact(weights.suppliedThird)));
+        return this.states.push(state) - 1;
       });
     return made.sort((a, b) => this.costs[a]! - this.costs[b]!);
   }

@@ -10,9 +10,6 @@ import type { Spans } from './spans';
 export const SPAN_STATES = 14;
 const SPAN_FAR = 4;
 
-/** A third that does not sound is supplied as the key has it, and on its dominant as the leading note. */
-const KEYS_OWN: ReadonlySet<string> = new Set(['diatonic', 'harmonic', 'given']);
-
 /** The likeliest states of a span with what they cost by themselves, in arrays that are used again. */
 export class SpanStates {
   readonly states = new Int32Array(SPAN_STATES + 2);
@@ -35,26 +32,26 @@ export class SpanStates {
       return 1;
     }
     const only = rulings.keyAt(from);
-    const notKeysOwn = exact(weights.suppliedThird);
     let count = 0;
     let least = Infinity;
     const plain = from > 0 && !isLast;
     for (let c = 0; c < spans.found; c++) {
-      const list = chords.of(spans.template(c), spans.root(c), spans.lowest(c));
-      const chordCost = spans.cost(c);
+      const [template, root, lowest] = [spans.template(c), spans.root(c), spans.lowest(c)];
       const isBare = spans.isBare(c);
+      const list = isBare ? chords.ofBare(template, root, lowest) : chords.of(template, root, lowest);
+      const costs = isBare ? chords.bareCosts : chords.costs;
+      const chordCost = spans.cost(c);
       for (let n = 0; n < list.length; n++) {
         const state = list[n]!;
         if (only !== null && !sameKey(chords.states[state]!.key, only)) continue;
-        let cost = chordCost + chords.costs[state]!;
-        if (isBare && !KEYS_OWN.has(chords.states[state]!.reason)) cost += notKeysOwn;
+        let cost = chordCost + costs[state]!;
         if (!plain) {
           const one = chords.states[state]!;
           if (from === 0) cost += exact(weights.context * COSTS.openingFifth * Math.abs(one.fifths - home));
           if (isLast) cost += exact(weights.context * closing(one));
         }
         if (cost > least + SPAN_FAR) {
-          if (plain && !isBare) break;
+          if (plain) break;
           continue;
         }
         if (cost < least) least = cost;
