@@ -32,7 +32,14 @@ test('bars are typed, drawn with their metre, and come back after reloading', as
   await typeLine(page, 'V:1 |: I vi | ii:3 V7:1 :| I |');
   await expect
     .poll(() => sentences(page))
-    .toEqual(['upbeat beat 4', 'bar 1 beat 1', 'bar 1 beat 3', 'bar 2 beat 1', 'bar 2 beat 4', 'bar 3']);
+    .toEqual([
+      'upbeat beat 4',
+      'measure 1 beat 1',
+      'measure 1 beat 3',
+      'measure 2 beat 1',
+      'measure 2 beat 4',
+      'measure 3',
+    ]);
   await expect(page.locator('.grid-column [data-after], .grid-column[data-after]')).toHaveCount(3);
   await expect(page.locator('.grid-column[data-after="repeat"]')).toHaveCount(1);
   await expect(page.getByRole('alert')).toHaveCount(0);

@@ -61,7 +61,7 @@ test('what an edit made of the column under the focus is said', async ({ page, d
   await page.getByRole('gridcell', { name: 'Numeral: V seven' }).click();
   await page.keyboard.press(']');
   await expectRow(page, 'Numeral', ['I', 'IV', 'V six-five', 'I']);
-  await expect(page.getByRole('status').filter({ hasText: /^bar 3,.*six.five/ })).toBeAttached();
+  await expect(page.getByRole('status').filter({ hasText: /^measure 3,.*six.five/ })).toBeAttached();
 });
 
 test('the first step of the keyboard leads to the work', async ({ page, demo }) => {

@@ -109,7 +109,7 @@ test('a column is heard together and note by note, and added to the progression'
   }
   await page.getByRole('button', { name: 'Add to progression' }).click();
   await page.getByRole('button', { name: 'Go to it' }).click();
-  await expect(page.getByRole('gridcell', { name: 'bar 8, D major, IV' })).toBeVisible();
+  await expect(page.getByRole('gridcell', { name: 'measure 8, D major, IV' })).toBeVisible();
 });
 
 test('the whole bench works from the keyboard', async ({ page, demo }) => {

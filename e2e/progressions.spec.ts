@@ -20,7 +20,9 @@ test('the demo piece is labelled on a grand staff', async ({ page, demo }) => {
   await expectRow(page, 'Symbol', ['A', 'F♯m', 'F♯7/A♯', 'Bm', 'Bm7/D', 'E7', 'A']);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
   await expect(
-    page.getByRole('gridcell', { name: 'bar 3, F sharp dominant seventh over A sharp, V six-five of ii' }),
+    page.getByRole('gridcell', {
+      name: 'measure 3, F sharp dominant seventh over A sharp, V six-five of ii',
+    }),
   ).toBeVisible();
 });
 
@@ -57,10 +59,10 @@ test('what is not understood is reported in place and the rest is kept', async (
 
 test('a column is inverted by key and by button, and the margin says why', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await page.getByRole('gridcell', { name: /^bar 6,/ }).click();
+  await page.getByRole('gridcell', { name: /^measure 6,/ }).click();
   await page.keyboard.press(']');
   await expect(
-    page.getByRole('gridcell', { name: 'bar 6, E dominant seventh over G sharp, V six-five' }),
+    page.getByRole('gridcell', { name: 'measure 6, E dominant seventh over G sharp, V six-five' }),
   ).toBeVisible();
   expect((await rowTexts(page, 'Figured bass'))[5]).toBe('6 5');
   expect((await rowTexts(page, 'Symbol'))[5]).toBe('E7/G♯');
@@ -74,7 +76,7 @@ test('a column is inverted by key and by button, and the margin says why', async
   await margin.getByRole('button', { name: 'Invert down' }).click();
   await margin.getByRole('button', { name: 'Invert down' }).click();
   expect((await rowTexts(page, 'Numeral'))[5]).toBe('V seven');
-  await page.getByRole('gridcell', { name: /^bar 6,/ }).click();
+  await page.getByRole('gridcell', { name: /^measure 6,/ }).click();
   await page.keyboard.press('[');
   expect((await rowTexts(page, 'Figured bass'))[5]).toBe('4 2');
 });
@@ -124,7 +126,7 @@ test('a new key is re-read or transposed: two different things', async ({ page, 
 
 test('undo and redo cover every edit; closing and reopening loses nothing', async ({ page, demo }) => {
   await openProgressions(page, demo);
-  await page.getByRole('gridcell', { name: /^bar 7,/ }).click();
+  await page.getByRole('gridcell', { name: /^measure 7,/ }).click();
   await page.keyboard.press('4');
   await page.keyboard.press('1');
   expect((await rowTexts(page, 'Numeral')).slice(-3)).toEqual(['I', 'IV', 'I']);
@@ -132,7 +134,7 @@ test('undo and redo cover every edit; closing and reopening loses nothing', asyn
   await expect(page.locator('.grid-column')).toHaveCount(8);
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(page.locator('.grid-column')).toHaveCount(9);
-  await page.getByRole('gridcell', { name: /^bar 2,/ }).click();
+  await page.getByRole('gridcell', { name: /^measure 2,/ }).click();
   await page.keyboard.press('Delete');
   await page.getByRole('textbox', { name: 'Title of the progression' }).fill('Ferry Waltz, new strain');
   await saved(page);

@@ -16,7 +16,7 @@ test('brackets, arrows and targets alone: the class answers, and is told why not
     'vi',
   ]);
   const margin = page.getByRole('complementary', { name: 'Working' });
-  await page.getByRole('gridcell', { name: /^bar 3,/ }).click();
+  await page.getByRole('gridcell', { name: /^measure 3,/ }).click();
   const answer = margin.getByRole('textbox', { name: 'Your answer' });
   await answer.fill('E7');
   await expect(margin.getByRole('alert')).toHaveText(
@@ -33,7 +33,7 @@ test('brackets, arrows and targets alone: the class answers, and is told why not
     'In the key it is written V7/ii.',
   ]);
   // Only a bracket: its target is open, and that is said.
-  await page.getByRole('gridcell', { name: /^bar 9,/ }).click();
+  await page.getByRole('gridcell', { name: /^measure 9,/ }).click();
   await expect(
     margin.getByText('The bracket has no arrow: the V does not resolve, its target is open'),
   ).toBeVisible();
@@ -70,7 +70,7 @@ test('a line becomes one to be worked back, from what is drawn over it', async (
   await page.getByRole('button', { name: 'Work back' }).click();
   await page.getByRole('menuitem', { name: 'Blank every ii and V that is drawn' }).click();
   await expect(entryLine(page)).toHaveValue('I ?> [? ?]> I');
-  await page.getByRole('gridcell', { name: /^bar 2,/ }).click();
+  await page.getByRole('gridcell', { name: /^measure 2,/ }).click();
   await page.getByRole('button', { name: 'Put the chord' }).click();
   await expect(entryLine(page)).toHaveValue('I V7/ii [? ?]> I');
 });

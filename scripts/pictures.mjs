@@ -76,7 +76,7 @@ export const PICTURES = [
     path: '/progressions',
     prepare: (page) => page.getByRole('button', { name: 'Labels' }).click(),
   },
-  { name: 'progressions-paper', path: '/progressions', prepare: (page) => select(page, /^bar 3,/) },
+  { name: 'progressions-paper', path: '/progressions', prepare: (page) => select(page, /^measure 3,/) },
   {
     name: 'progressions-board',
     path: '/progressions',
@@ -91,7 +91,7 @@ export const PICTURES = [
       await page
         .getByRole('textbox', { name: /^Melody/ })
         .fill('E4 / A4 B4 / C#5 / A#4 C#5 / B4 / F#4 G4 / G#4 / A4');
-      await select(page, /^bar 2 beat 1/);
+      await select(page, /^measure 2 beat 1/);
     },
   },
   {
@@ -111,7 +111,7 @@ export const PICTURES = [
     path: '/progressions',
     prepare: async (page) => {
       await typeLine(page, 'I [? ?]> ii Vxyz [? ?]> I');
-      await select(page, /^bar 3,/);
+      await select(page, /^measure 3,/);
       await page.getByRole('textbox', { name: 'Your answer' }).fill('E7');
       await page.getByRole('button', { name: 'Show the working' }).click();
     },
@@ -120,7 +120,7 @@ export const PICTURES = [
     name: 'progressions-phone',
     path: '/progressions',
     size: { width: 390, height: 780 },
-    prepare: (page) => select(page, /^bar 2,/),
+    prepare: (page) => select(page, /^measure 2,/),
   },
   {
     name: 'sheets-paper',

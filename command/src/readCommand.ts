@@ -52,7 +52,7 @@ function readingText({ file, title, bars, keys, chords, cadences, remarks }: Ans
     const foreign = chord.nonChord.map(({ note, kind }) => `${note} ${kind}`).join(', ');
     const cadence = cadenceAt.get(chord.at);
     const row = [
-      `bar ${chord.bar} beat ${chord.beat}`.padEnd(18),
+      `${vocabulary(DEFAULT_LABEL_STYLE).bar} ${chord.bar} beat ${chord.beat}`.padEnd(18),
       chord.numeral.padEnd(10),
       chord.symbol.padEnd(10),
       cadence ? `${cadence} cadence`.padEnd(18) : foreign ? ''.padEnd(18) : '',

@@ -82,7 +82,7 @@ describe('progressions', () => {
     const [, bad] = new GridColumns().build(derived, A, DEFAULT_LABEL_STYLE, null, PLAIN, NO_PARTS);
     expect(bad).toMatchObject({
       problem: 'Vxyz',
-      sentence: expect.stringMatching(/^bar 2, not understood: “Vxyz”/) as string,
+      sentence: expect.stringMatching(/^measure 2, not understood: “Vxyz”/) as string,
     });
   });
 
@@ -96,7 +96,7 @@ describe('progressions', () => {
       NO_PARTS,
     );
     expect(columns[2]!.sentence).toBe(
-      'bar 3, F sharp dominant seventh over A sharp, V six-five of ii, goes to the next',
+      'measure 3, F sharp dominant seventh over A sharp, V six-five of ii, goes to the next',
     );
     expect(texts(columns, 'function')).toEqual([
       'tonic',

@@ -35,13 +35,15 @@ describe('bars', () => {
       [{ length: '1/2' }, { length: '2/3' }, { length: '17/6' }, {}],
       parseMetre('4/4'),
     );
-    expect(places.map(columnPlaceWords)).toEqual([
-      'bar 1 beat 1',
-      'bar 1 beat 1½',
-      'bar 1 beat 2 and 1/6',
-      'bar 2 beat 1',
+    expect(places.map((place) => columnPlaceWords(place, DEFAULT_LABEL_STYLE))).toEqual([
+      'measure 1 beat 1',
+      'measure 1 beat 1½',
+      'measure 1 beat 2 and 1/6',
+      'measure 2 beat 1',
     ]);
-    expect(columnPlaceWords(placesOf([{ length: '2' }], parseMetre('2/4'))[0]!)).toBe('bar 1');
+    expect(columnPlaceWords(placesOf([{ length: '2' }], parseMetre('2/4'))[0]!, DEFAULT_LABEL_STYLE)).toBe(
+      'measure 1',
+    );
   });
 
   test('barlines, repeats and phrase ends stand after their columns', () => {

@@ -12,5 +12,6 @@ export * from './rules';
 export * from './search';
 export * from './voiceLeadingDuties';
 export * from './settingFaults';
+export * from './settingFacts';
 export * from './settingProblem';
 export * from './voicings';

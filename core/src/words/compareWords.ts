@@ -2,6 +2,7 @@ import { printSymbol } from '../chord/symbolPrint';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Comparison, Difference, TheirLabel } from '../score/reading/compare';
 import type { ReadChord } from '../score/reading/scoreReading';
+import { fitWords, readingFit } from './fitWords';
 import type { Sentence } from '../working/step';
 
 /** How far labels agree with a reading, in one line. */
@@ -28,12 +29,7 @@ export function differenceSentence(
       : what === 'inversion'
         ? `another lowest note, ${symbol(theirs)} for ${symbol(ours)}`
         : `another chord, ${symbol(theirs)} for ${symbol(ours)}`;
-  const fits =
-    excess === null
-      ? 'It is not one of the readings'
-      : excess < 0.05
-        ? 'It fits as well'
-        : `It fits worse by ${excess.toFixed(1)}`;
+  const fits = excess === null ? 'It is not one of the readings' : `It ${fitWords(readingFit(excess))}`;
   return [
     { numeral: theirs.numeral, key: theirs.key },
     ' for ',

@@ -17,6 +17,7 @@ export * from './speech';
 export * from './steps';
 export * from './vocabulary';
 export * from './rules';
+export * from './fitWords';
 export * from './scoreWords';
 export * from './scoreSteps';
 export * from './beats';

@@ -30,7 +30,13 @@ export interface VoicesRequest {
 }
 
 export type VoicesAnswer =
-  | { readonly kind: 'found'; readonly voices: readonly (readonly string[])[]; readonly cost: number }
+  | {
+      readonly kind: 'found';
+      readonly voices: readonly (readonly string[])[];
+      readonly cost: number;
+      /** What the best of all costs. */
+      readonly least: number;
+    }
   | {
       readonly kind: 'blocked';
       readonly at: number;
@@ -64,9 +70,11 @@ function find({ columns, weights, skip }: VoicesRequest): VoicesAnswer {
     return { kind: 'blocked', ...blocked, voices: nearest && nearest.voices.map(printed) };
   }
   let at = 0;
+  let least: number | null = null;
   for (const { voices, cost } of settingsInOrder(problem)) {
+    least ??= cost;
     if (at++ < skip) continue;
-    return { kind: 'found', voices: voices.map(printed), cost };
+    return { kind: 'found', voices: voices.map(printed), cost, least };
   }
   return { kind: 'no-more' };
 }

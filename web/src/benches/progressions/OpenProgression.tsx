@@ -54,7 +54,7 @@ export const OpenProgression = memo(function OpenProgression({ open }: { open: D
         voices={parts.voices[selected] ?? null}
         faults={parts.faults.filter(({ at }) => at === selected)}
         said={parts.said}
-        cost={parts.cost}
+        smooth={parts.smooth}
         searching={parts.searching}
         onHear={hearing.hearVoice}
         school={school}

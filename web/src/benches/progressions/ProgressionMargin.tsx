@@ -72,7 +72,7 @@ export const ProgressionMargin = memo(function ProgressionMargin({
     );
   }
   const { labelled, setting, column, line } = derived;
-  const heading = columnPlaceWords(derived.place).replace(/^./, (letter) => letter.toUpperCase());
+  const heading = columnPlaceWords(derived.place, school).replace(/^./, (letter) => letter.toUpperCase());
   if (line?.sought) {
     return (
       <Margin>

@@ -8,10 +8,10 @@ import type { Dropped } from '../../design/Drop';
 /** What a rule may be set to: the weights are in the units of the search's cost. */
 const CHOICES = [
   { value: '', name: 'forbids' },
-  { value: '8', name: 'costs 8' },
-  { value: '4', name: 'costs 4' },
-  { value: '2', name: 'costs 2' },
-  { value: '1', name: 'costs 1' },
+  { value: '8', name: 'strongly avoided' },
+  { value: '4', name: 'avoided' },
+  { value: '2', name: 'rather avoided' },
+  { value: '1', name: 'hardly minded' },
   { value: '0', name: 'is off' },
 ];
 
@@ -74,12 +74,12 @@ export default function RulesTable({ weights, onChange, triggerRef, onClose }: R
 function choicesFor(value: string, usual: number | undefined): readonly (readonly [string, string])[] {
   const all = CHOICES.map((choice): readonly [string, string] => [
     choice.value,
-    choice.value === '' && usual !== undefined ? `costs ${usual}, as usual` : choice.name,
+    choice.value === '' && usual !== undefined ? 'avoided as usual' : choice.name,
   ]);
   const isOther = CHOICES.every((choice) => choice.value !== value) && value !== String(FORBIDS);
   return [
     ...(usual !== undefined ? [[String(FORBIDS), 'forbids'] as const] : []),
     ...all,
-    ...(isOther ? [[value, `costs ${value}`] as const] : []),
+    ...(isOther ? [[value, `avoided (${value})`] as const] : []),
   ];
 }

@@ -13,6 +13,7 @@ import { Lock, LockOpen, Music } from 'lucide-react';
 import { memo } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle } from '../../design/controls';
+import { Smoothness } from './Smoothness';
 import { Problem } from '../../design/Problem';
 import type { ShownColumn } from './derive';
 import type { FourParts } from './useFourParts';
@@ -42,7 +43,7 @@ interface VoicesAsideProps {
   readonly voices: FourNotes | null;
   readonly faults: readonly Fault[];
   readonly said: string | null;
-  readonly cost: number | null;
+  readonly smooth: FourParts['smooth'];
   readonly searching: boolean;
   readonly school: LabelStyle;
   /** Plays one voice through the whole line. */
@@ -57,7 +58,7 @@ export const VoicesAside = memo(function VoicesAside({
   voices,
   faults,
   said,
-  cost,
+  smooth,
   searching,
   school,
   onHear,
@@ -124,12 +125,7 @@ export const VoicesAside = memo(function VoicesAside({
           })}
         </Voices>
       )}
-      {cost !== null && (
-        <p className="done" role="status">
-          The whole setting costs {cost.toFixed(1)}: doubling, layout, motion, and faults that are let
-          through.
-        </p>
-      )}
+      {smooth && <Smoothness smooth={smooth} line={line} school={school} />}
       {faults.map((fault, index) => (
         <Problem key={index}>{faultWords(fault, school)}.</Problem>
       ))}

@@ -32,7 +32,7 @@ export function gridColumn(
   const { column, labelled, line } = one;
   const { id } = column;
   const bars = barsOf(one, place);
-  const said = columnPlaceWords(one.place);
+  const said = columnPlaceWords(one.place, school);
   if (isRestColumn(column))
     return {
       id,

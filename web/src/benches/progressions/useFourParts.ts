@@ -8,10 +8,14 @@ import {
   printKey,
   printNumeral,
   ruleWords,
+  settingFacts,
+  settingFit,
   type Fault,
+  type Fit,
   type FourNotes,
   type Key,
   type RuleWeights,
+  type SettingFact,
   type LabelStyle,
 } from '@diatonix/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
@@ -26,16 +30,13 @@ export interface FourParts {
   /** By column; null while it is being found, or where a column has no place in it. */
   readonly voices: readonly (FourNotes | null)[];
   readonly faults: readonly Fault[];
-  /**
-   * What the found setting costs in doubling, layout, motion and faults that are let through; null for one
-   * that was given.
-   */
-  readonly cost: number | null;
+  /** How smooth the found setting is beside the best, and what keeps it from being plainer; null for one given. */
+  readonly smooth: { readonly fit: Fit; readonly facts: readonly SettingFact[] } | null;
   readonly searching: boolean;
   readonly said: string | null;
 }
 
-export const NO_PARTS: FourParts = { voices: [], faults: [], cost: null, searching: false, said: null };
+export const NO_PARTS: FourParts = { voices: [], faults: [], smooth: null, searching: false, said: null };
 
 /** Finds a four-part setting in the worker, or checks the one that was entered; past edits are given up. */
 export function useFourParts(
@@ -112,10 +113,24 @@ function said(
     return { voices: byColumn, faults: faultsWhereSet(byColumn, derived, key, weights) };
   };
   switch (answer.kind) {
-    case 'found':
-      return { ...NO_PARTS, ...set(answer.voices), cost: answer.cost };
+    case 'found': {
+      const found = set(answer.voices);
+      const sounded = derived.flatMap((one, at) => {
+        const notes = found.voices[at];
+        return notes && one.labelled.ok ? [{ at, notes, chord: one.labelled.labels.chord }] : [];
+      });
+      const facts = settingFacts(
+        sounded.map(({ notes }) => notes),
+        sounded.map(({ chord }) => chord),
+      ).map((fact) => ({ ...fact, at: sounded[fact.at]!.at }));
+      return {
+        ...NO_PARTS,
+        ...found,
+        smooth: { fit: settingFit(answer.cost - answer.least, sounded.length), facts },
+      };
+    }
     case 'blocked': {
-      const where = columnPlaceWords(sounding[answer.at]!.place);
+      const where = columnPlaceWords(sounding[answer.at]!.place, school);
       const why = `No legal setting goes on at ${where}: ${ruleWords(answer.rule, school)}.`;
       const mend = 'Free a locked note, or switch a rule off under Writing rules.';
       return answer.voices

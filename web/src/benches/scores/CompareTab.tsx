@@ -11,7 +11,7 @@ import {
 } from '@diatonix/core';
 import { Button } from '../../design/controls';
 import { SentenceText } from '../../parts/Working';
-import { MarginList } from './MarginList';
+import { MarginList } from '../../design/MarginList';
 import type { Compared } from './theirLabels';
 
 interface CompareTabProps {

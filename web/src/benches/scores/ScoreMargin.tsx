@@ -1,4 +1,6 @@
 import {
+  fitWords,
+  readingFit,
   barAt,
   beatIn,
   beatWords,
@@ -20,6 +22,7 @@ import {
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
 import { Button, Toggle } from '../../design/controls';
+import { FitBar } from '../../parts/FitBar';
 import { Margin, WayChoice } from '../../design/Margin';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
@@ -29,7 +32,7 @@ import type { ScorePiece } from '../../documents/kinds/score/type';
 import { shownNumeral } from './cells';
 import { CompareTab } from './CompareTab';
 import { MARGIN_TABS, SCORES_DESK } from './desk';
-import { MarginList } from './MarginList';
+import { MarginList } from '../../design/MarginList';
 import { modulate, rule, unrule } from './state';
 import type { Compared } from './theirLabels';
 import { VoicesTab } from './VoicesTab';
@@ -191,8 +194,9 @@ function ChordTab({
                     <NumeralText parts={parts} />
                   </Button>
                   in {keyName(key, school)}
-                  {part(other, one)}, fits{' '}
-                  {other.excess < 0.05 ? 'as well' : `worse by ${other.excess.toFixed(1)}`}
+                  {part(other, one)}
+                  <FitBar fit={readingFit(other.excess)} />
+                  {fitWords(readingFit(other.excess))}
                 </li>
               );
             })}

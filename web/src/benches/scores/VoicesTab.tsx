@@ -15,7 +15,7 @@ import {
 } from '@diatonix/core';
 import { useMemo } from 'react';
 import { Button } from '../../design/controls';
-import { MarginList } from './MarginList';
+import { MarginList } from '../../design/MarginList';
 import { waive } from './state';
 
 interface VoicesTabProps {
