@@ -1,53 +1,65 @@
-import { TheoryError } from '@diatonix/core';
+import { lineOfReading, analyseScore, parseKey, TheoryError, toRead, type Score } from '@diatonix/core';
 import {
-  musicXmlText,
+  holdsNumerals,
+  isScoreName,
   packMxl,
-  readMusicXmlLine,
-  readRomanText,
+  readLineFile,
+  readScoreFile,
   writeCsv,
   writeMidiFile,
   writeMusicXmlLine,
   writeRomanText,
+  writeScoreMidi,
+  writeScoreXml,
   type Carried,
   type LineFile,
 } from '@diatonix/core/files';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { extname } from 'node:path';
+import { basename, extname } from 'node:path';
 
-const readMusicXml = (bytes: Uint8Array) => readMusicXmlLine(musicXmlText(bytes));
+const LINES = ['.rntxt'];
+const READ = [...LINES, '.musicxml', '.xml', '.mxl', '.mid', '.midi'];
 
-const READERS: Record<string, (bytes: Uint8Array) => Carried<LineFile>> = {
-  '.musicxml': readMusicXml,
-  '.xml': readMusicXml,
-  '.mxl': readMusicXml,
-  '.rntxt': (bytes) => readRomanText(new TextDecoder().decode(bytes)),
-};
+type Out = Carried<string | Uint8Array>;
+type Writer<From> = (from: From) => Out;
 
-const WRITERS: Record<string, (file: LineFile) => Carried<string | Uint8Array>> = {
-  '.musicxml': (file) => writeMusicXmlLine(file),
-  '.xml': (file) => writeMusicXmlLine(file),
-  '.mxl': (file) => {
-    const { value, remarks } = writeMusicXmlLine(file);
+const LINE_WRITERS: Record<string, Writer<LineFile>> = {
+  '.musicxml': (line) => writeMusicXmlLine(line),
+  '.xml': (line) => writeMusicXmlLine(line),
+  '.mxl': (line) => {
+    const { value, remarks } = writeMusicXmlLine(line);
     return { value: packMxl(value), remarks };
   },
   '.rntxt': writeRomanText,
-  '.csv': (file) => ({ value: writeCsv(file), remarks: [] }),
-  '.mid': (file) => writeMidiFile(file),
+  '.csv': (line) => ({ value: writeCsv(line), remarks: [] }),
+  '.mid': (line) => writeMidiFile(line),
+};
+
+const SCORE_WRITERS: Record<string, Writer<Score>> = {
+  '.musicxml': (score) => ({ value: writeScoreXml(score), remarks: [] }),
+  '.xml': (score) => ({ value: writeScoreXml(score), remarks: [] }),
+  '.mxl': (score) => ({ value: packMxl(writeScoreXml(score)), remarks: [] }),
+  '.mid': writeScoreMidi,
+  '.rntxt': (score) => writeRomanText(chordsOf(score)),
+  '.csv': (score) => ({ value: writeCsv(chordsOf(score)), remarks: [] }),
 };
 
 /**
- * Reads one file and writes the other, by their endings. Returns what could not be carried over. Throws
- * TheoryError.
+ * Reads one file and writes the other, by their endings: a line of chords with its labels as a line, every other score
+ * whole; of a score RomanText and CSV take the chords that are read in it. Returns what could not be carried over.
+ * Throws TheoryError.
  */
 export function convert(from: string, to: string): string[] {
-  const read = READERS[extname(from).toLowerCase()];
-  const write = WRITERS[extname(to).toLowerCase()];
-  if (!read) throw badEnding(from, READERS);
-  if (!write) throw badEnding(to, WRITERS);
-  const file = read(bytesOf(from));
-  const out = write(file.value);
+  const ending = extname(from).toLowerCase();
+  if (!READ.includes(ending)) throw badEnding(from, READ);
+  const target = extname(to).toLowerCase();
+  if (!(target in LINE_WRITERS)) throw badEnding(to, Object.keys(LINE_WRITERS));
+  const bytes = bytesOf(from);
+  const [out, remarks] = isWholeScore(from, bytes)
+    ? written(readScoreFile(basename(from), bytes), SCORE_WRITERS[target]!)
+    : written(readLineFile(basename(from), bytes), LINE_WRITERS[target]!);
   try {
-    writeFileSync(to, out.value);
+    writeFileSync(to, out);
   } catch (error) {
     throw new TheoryError(
       'request',
@@ -56,8 +68,31 @@ export function convert(from: string, to: string): string[] {
       'Choose a place that can be written to.',
     );
   }
-  return [...file.remarks, ...out.remarks];
+  return remarks;
 }
+
+function written<From>(read: Carried<From>, write: Writer<From>): [string | Uint8Array, string[]] {
+  const out = write(read.value);
+  return [out.value, [...read.remarks, ...out.remarks]];
+}
+
+/** A file is a line where it is RomanText, or MusicXML whose chords carry numerals. */
+function isWholeScore(name: string, bytes: Uint8Array): boolean {
+  if (!isScoreName(name)) return false;
+  return /\.midi?$/i.test(name) || !holdsNumerals(bytes);
+}
+
+/** The chords that are read in a score, as a line. */
+function chordsOf(score: Score): LineFile {
+  const read = toRead(score);
+  const line = lineOfReading(read, analyseScore(read));
+  if (!line)
+    throw new TheoryError('request', score.title, 'no chord was found in it.', 'Give a score with chords.');
+  const { title, tempo } = score;
+  return { ...line, title, source: '', tempo: tempo ?? USUAL_TEMPO, key: parseKey(line.key) };
+}
+
+const USUAL_TEMPO = 84;
 
 function bytesOf(path: string): Uint8Array {
   try {
@@ -72,11 +107,11 @@ function bytesOf(path: string): Uint8Array {
   }
 }
 
-function badEnding(path: string, known: object): TheoryError {
+function badEnding(path: string, known: readonly string[]): TheoryError {
   return new TheoryError(
     'request',
     path,
     'files with this ending are not known here.',
-    `Choose one of ${Object.keys(known).join(' ')}.`,
+    `Choose one of ${known.join(' ')}.`,
   );
 }

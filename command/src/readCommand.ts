@@ -1,4 +1,4 @@
-import { TheoryError } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, TheoryError, vocabulary } from '@diatonix/core';
 import type { Arguments } from './options';
 import { readFiles, scoreFiles } from './readFiles';
 

@@ -166,6 +166,20 @@ describe('convert', () => {
     ]);
   });
 
+  test('a whole score stays whole, and its chords go out as labels', () => {
+    const chorale = join(__dirname, '..', '..', 'core', 'test', 'oracles', 'chorale-012.musicxml');
+    for (const ending of ['musicxml', 'mxl', 'mid', 'rntxt', 'csv'])
+      expect(diatonix(['convert', chorale, at(`whole.${ending}`)]).status).toBe(0);
+    const notes = (file: string) =>
+      (
+        JSON.parse(diatonix(['read', file, '--json']).stdout) as { parts: readonly { notes: number }[] }
+      ).parts.map((part) => part.notes);
+    expect(notes(at('whole.musicxml'))).toEqual(notes(chorale));
+    expect(notes(at('whole.mxl'))).toEqual(notes(chorale));
+    expect(notes(at('whole.mid'))).toHaveLength(4);
+    expect(readFileSync(at('whole.rntxt'), 'utf8')).toMatch(/^m1 /m);
+  });
+
   test.each([
     [['convert', 'nowhere.rntxt', 'x.csv'], /could not be read/],
     [['convert', 'song.doc', 'x.csv'], /files with this ending are not known here/],

@@ -63,7 +63,7 @@ test('many files and folders are answered in order; what cannot be read is told 
 test('one file in words, in a key that is given; nothing readable is exit status 2', () => {
   const { stdout } = diatonix(['read', CHORALE, '--key', 'A minor']);
   expect(stdout).toMatch(/^A minor: for: begins on its tonic/m);
-  expect(stdout).toMatch(/^bar 16 beat 1 +I +A +authentic cadence/m);
+  expect(stdout).toMatch(/^measure 16 beat 1 +I +A +authentic cadence/m);
   const wrong = diatonix(['read', join(folder, 'nowhere.xml')]);
   expect([wrong.status, wrong.stderr]).toEqual([2, expect.stringMatching(/there is no such file/)]);
 });

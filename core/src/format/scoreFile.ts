@@ -1,8 +1,9 @@
 import { TheoryError } from '../errors';
 import type { Score } from '../score/model/score';
-import type { Carried } from './lineFile';
+import type { Carried, LineFile } from './lineFile';
 import { readMidiScore } from './midi';
-import { musicXmlText, readMusicXml } from './musicxml';
+import { musicXmlText, readMusicXml, readMusicXmlLine } from './musicxml';
+import { readRomanText } from './romantext';
 
 /** Endings of files that hold a score. */
 export const SCORE_ENDINGS = ['.musicxml', '.xml', '.mxl', '.mid', '.midi'] as const;
@@ -26,7 +27,21 @@ export function readScoreFile(name: string, bytes: Uint8Array): Carried<Score> {
   const read = /\.midi?$/i.test(name) ? readMidiScore(bytes) : readXmlScore(bytes);
   if (!read.value.notes.some(({ note }) => note !== null))
     throw new TheoryError('request', name, 'the score has no notes with a pitch.', 'Choose one with notes.');
-  return read;
+  return { ...read, value: { ...read.value, title: read.value.title || titleOfFile(name) } };
+}
+
+/** The name of a file as a title: without folders and ending. */
+export function titleOfFile(name: string): string {
+  const last = name.split(/[\\/]/).pop() ?? name;
+  return last.replace(/\.[^.]*$/, '').slice(0, 200) || 'Untitled';
+}
+
+/** Reads a line of chords from a file by its name: RomanText, or MusicXML plain or compressed. Throws TheoryError. */
+export function readLineFile(name: string, bytes: Uint8Array): Carried<LineFile> {
+  const { value, remarks } = /\.(?:rntxt|txt)$/i.test(name)
+    ? readRomanText(new TextDecoder().decode(bytes))
+    : readMusicXmlLine(musicXmlText(bytes));
+  return { value: { ...value, title: value.title || titleOfFile(name) }, remarks };
 }
 
 function readXmlScore(bytes: Uint8Array): Carried<Score> {

@@ -185,7 +185,9 @@ export function printLine(pieces: readonly LinePiece[], metre: Metre, pickup = '
  * The order in which columns are played: repeated parts twice, the second time with the second ending where
  * there is one. A repeat without a beginning goes back to the last one, or to the front.
  */
-export function playedOrder(columns: readonly Timed[]): number[] {
+export function playedOrder(
+  columns: readonly Pick<Timed, 'repeatStart' | 'repeatEnd' | 'ending'>[],
+): number[] {
   const order: number[] = [];
   let from = 0;
   columns.forEach(({ repeatStart, repeatEnd }, at) => {

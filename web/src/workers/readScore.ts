@@ -1,5 +1,5 @@
 import { attempt, printKey } from '@diatonix/core';
-import { musicXmlText, readMusicXmlLine, readRomanText, type LineFile } from '@diatonix/core/files';
+import { readLineFile, type LineFile } from '@diatonix/core/files';
 
 /** A file to be read in the worker; its ending says what it is. */
 export interface ScoreFile {
@@ -25,9 +25,7 @@ export type ReadScore =
 /** Reads a score away from the page, so that a long one never holds up the bench. */
 export function analyseInWorker({ name, bytes }: ScoreFile): ReadScore {
   const result = attempt(() =>
-    /\.(?:rntxt|txt)$/i.test(name)
-      ? readRomanText(new TextDecoder().decode(bytes))
-      : readMusicXmlLine(musicXmlText(bytes)),
+    readLineFile(name, bytes),
   );
   if (!result.ok) return { ok: false, message: result.error.message };
   const { value, remarks } = result.value;

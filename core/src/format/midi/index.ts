@@ -1,2 +1,3 @@
 export * from './write';
 export * from './readScore';
+export * from './writeScore';

@@ -62,7 +62,7 @@ export function readMidiScore(bytes: Uint8Array): Carried<Score> {
   const { title, tempo } = midi;
   const bars = barsOf(midi, notes, grid);
   return {
-    value: { title: title || 'Untitled', composer: '', tempo, parts, bars, signatures, notes, symbols: [] },
+    value: { title, composer: '', tempo, parts, bars, signatures, notes, symbols: [] },
     remarks,
   };
 }

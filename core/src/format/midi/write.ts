@@ -1,4 +1,4 @@
-import { writeMidi, type MidiData, type MidiEvent } from 'midi-file';
+import { writeMidi, type MidiData } from 'midi-file';
 import { signatureFifths, type Key } from '../../key/key';
 import { midiNumber, type Note } from '../../pitch/note';
 import { printNote } from '../../pitch/print';
@@ -8,10 +8,17 @@ import { playedOrder } from '../../time/bars';
 import { parseLength, TICKS_A_QUARTER } from '../../time/length';
 import { counted, type Carried, type FileVoices, type LineFile } from '../lineFile';
 import { timedLine, type TimedColumn } from '../timedLine';
-
-const MIDI_TICKS_A_QUARTER = 480;
-const VELOCITY = 80;
-const MICROSECONDS_A_MINUTE = 60_000_000;
+import {
+  keySignature,
+  midiTicks,
+  MIDI_TICKS_A_QUARTER,
+  noteOff,
+  noteOn,
+  spaced,
+  tempo,
+  timeSignature,
+  type Timed,
+} from './events';
 
 /** Notes that sound together, in ticks from the beginning of their column. */
 interface Sounded {
@@ -21,9 +28,6 @@ interface Sounded {
 }
 
 const whole = (notes: readonly Note[], to: number): Sounded => ({ notes, from: 0, to });
-
-/** An event at its own time; the file has the times between. */
-type Timed = MidiEvent & { readonly at: number };
 
 /** A column as it is played: its turn in the line, and when. */
 interface Played {
@@ -79,15 +83,14 @@ function playOut(file: LineFile, columns: readonly TimedColumn[]): Played[] {
   });
 }
 
-function midiTicks(ticks: number): number {
-  return Math.round((ticks * MIDI_TICKS_A_QUARTER) / TICKS_A_QUARTER);
-}
+const signatureOf = (key: Key, at: number): Timed =>
+  keySignature(signatureFifths(key), key.mode !== 'major', at);
 
 function conductor(file: LineFile, played: readonly Played[]): Timed[] {
   const first = played[0]?.column.key ?? file.key;
   const changes = played.flatMap(({ column, from }, index) => {
     const before = played[index - 1]?.column.key;
-    return before && before !== column.key ? [keySignature(column.key, from)] : [];
+    return before && before !== column.key ? [signatureOf(column.key, from)] : [];
   });
   const words = played.flatMap(({ column, from }): Timed[] => {
     const text = file.columns[column.at]!.words;
@@ -95,14 +98,8 @@ function conductor(file: LineFile, played: readonly Played[]): Timed[] {
   });
   return [
     { at: 0, deltaTime: 0, meta: true, type: 'trackName', text: file.title },
-    {
-      at: 0,
-      deltaTime: 0,
-      meta: true,
-      type: 'setTempo',
-      microsecondsPerBeat: Math.round(MICROSECONDS_A_MINUTE / file.tempo),
-    },
-    keySignature(first, 0),
+    tempo(file.tempo),
+    signatureOf(first, 0),
     ...[...metresOf(file, played), ...changes, ...words].sort((a, b) => a.at - b.at),
   ];
 }
@@ -127,30 +124,6 @@ function metresOf(file: LineFile, played: readonly Played[]): Timed[] {
 function shortBar(ticks: number, { under }: Metre): Metre {
   const fitting = [under, 8, 16].find((one) => Number.isInteger((ticks * one) / (4 * TICKS_A_QUARTER))) ?? 16;
   return { over: Math.max(1, Math.round((ticks * fitting) / (4 * TICKS_A_QUARTER))), under: fitting };
-}
-
-function timeSignature({ over, under }: Metre, at: number): Timed {
-  return {
-    at,
-    deltaTime: 0,
-    meta: true,
-    type: 'timeSignature',
-    numerator: over,
-    denominator: under,
-    metronome: 24,
-    thirtyseconds: 8,
-  };
-}
-
-function keySignature(key: Key, at: number): Timed {
-  return {
-    at,
-    deltaTime: 0,
-    meta: true,
-    type: 'keySignature',
-    key: Math.max(-7, Math.min(7, signatureFifths(key))),
-    scale: key.mode === 'major' ? 0 : 1,
-  };
 }
 
 /**
@@ -179,37 +152,9 @@ function notesOf(
       const on = from + Math.round(((to - from) * start) / column.place.ticks);
       const off = from + Math.round(((to - from) * end) / column.place.ticks);
       return [
-        ...notes
-          .filter((note) => !isHeld(index, note))
-          .map((note): Timed => ({
-            at: on,
-            deltaTime: 0,
-            type: 'noteOn',
-            channel,
-            noteNumber: midiNumber(note),
-            velocity: VELOCITY,
-          })),
-        ...notes
-          .filter((note) => !isHeld(index + 1, note))
-          .map((note): Timed => ({
-            at: off,
-            deltaTime: 0,
-            type: 'noteOff',
-            channel,
-            noteNumber: midiNumber(note),
-            velocity: 0,
-          })),
+        ...notes.filter((note) => !isHeld(index, note)).map((note) => noteOn(note, channel, on)),
+        ...notes.filter((note) => !isHeld(index + 1, note)).map((note) => noteOff(note, channel, off)),
       ];
     });
   });
-}
-
-function spaced(events: readonly Timed[]): MidiEvent[] {
-  let now = 0;
-  const track = events.map(({ at, ...event }): MidiEvent => {
-    const deltaTime = at - now;
-    now = at;
-    return { ...event, deltaTime } as MidiEvent;
-  });
-  return [...track, { deltaTime: 0, meta: true, type: 'endOfTrack' }];
 }

@@ -1,5 +1,6 @@
 import { TICKS_A_QUARTER } from '../../time/length';
 import { barTicks, type Metre } from '../../time/metre';
+import { BarClock, exactTicks } from './barClock';
 import { all, childrenOf, find, numberIn, tagOf, type XmlNode } from './dom';
 import { metreIn } from './readMarks';
 
@@ -45,8 +46,7 @@ export function barTimes(parts: readonly (readonly XmlNode[])[]): BarTimes[] {
 }
 
 function lengthOf(nodes: readonly XmlNode[], state: { divisions: number }): number {
-  let now = 0;
-  let furthest = 0;
+  const clock = new BarClock();
   for (const node of nodes) {
     const tag = tagOf(node);
     if (tag !== 'note' && tag !== 'backup' && tag !== 'forward' && tag !== 'attributes') continue;
@@ -59,8 +59,8 @@ function lengthOf(nodes: readonly XmlNode[], state: { divisions: number }): numb
     if (tag === 'note' && (find(children, 'chord') || find(children, 'grace'))) continue;
     const said = numberIn(find(children, 'duration')) ?? 0;
     const ticks = Math.max(0, Math.round((said * TICKS_A_QUARTER) / state.divisions));
-    now = tag === 'backup' ? Math.max(0, now - ticks) : now + ticks;
-    furthest = Math.max(furthest, now);
+    if (tag === 'note') clock.advance(ticks, exactTicks(children, ticks, state.divisions));
+    else clock.move(tag === 'backup' ? -ticks : ticks);
   }
-  return furthest;
+  return clock.furthest;
 }

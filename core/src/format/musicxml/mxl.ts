@@ -62,6 +62,11 @@ export function musicXmlText(bytes: Uint8Array): string {
   return textOfBytes(bytes);
 }
 
+/** Whether chords in MusicXML carry numerals, as those of a line do. */
+export function holdsNumerals(bytes: Uint8Array): boolean {
+  return /<function[\s>]/.test(musicXmlText(bytes));
+}
+
 function rootFile(text: string): string | null {
   const container = find(parseXml(text), 'container');
   const files = container && find(childrenOf(container), 'rootfiles');

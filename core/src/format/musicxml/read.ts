@@ -25,6 +25,7 @@ import {
   readMetre,
   type Collected,
 } from './readMarks';
+import { BarClock, exactTicks } from './barClock';
 import { barTimes, type BarTimes } from './barTimes';
 import { partwise } from './timewise';
 import { WrittenStaves, writtenNote, writtenScore } from './written';
@@ -76,7 +77,7 @@ function readScore(nodes: readonly XmlNode[]): ScoreIn {
   const title =
     xmlText(work && find(childrenOf(work), 'work-title')) ||
     xmlText(find(nodes, 'movement-title')) ||
-    'Imported progression';
+    creditTitle(nodes);
   const identification = find(nodes, 'identification');
   const source = identification ? xmlText(find(childrenOf(identification), 'source')) : '';
   const c: Collected = {
@@ -109,6 +110,14 @@ function readScore(nodes: readonly XmlNode[]): ScoreIn {
   };
 }
 
+/** The title as it is only printed over the first page. */
+function creditTitle(nodes: readonly XmlNode[]): string {
+  const title = all(nodes, 'credit').find(
+    (credit) => xmlText(find(childrenOf(credit), 'credit-type')) === 'title',
+  );
+  return title ? xmlText(find(childrenOf(title), 'credit-words')).slice(0, 200) : '';
+}
+
 function composerIn(identification: XmlNode | undefined): string {
   const creators = identification ? all(childrenOf(identification), 'creator') : [];
   return xmlText(creators.find((one) => attributeOf(one, 'type') === 'composer')).slice(0, 200);
@@ -138,8 +147,7 @@ function readPart(
     const where = `bar ${attributeOf(measure, 'number') ?? '?'}`;
     const { from: measureStart, uneven } = times[bar]!;
     if (uneven.includes(index)) c.remarks.add(LEFT.uneven, where);
-    let now = measureStart;
-    let furthest = measureStart;
+    const clock = new BarClock();
     let lastOnset = measureStart;
     const ticksIn = (node: XmlNode, name: string) => {
       const told = numberIn(find(childrenOf(node), name));
@@ -150,6 +158,7 @@ function readPart(
     const lasting = (node: XmlNode) => Math.min(LONGEST_NOTE, Math.max(0, ticksIn(node, 'duration')));
     for (const node of childrenOf(measure)) {
       const children = childrenOf(node);
+      const now = measureStart + clock.now;
       switch (tagOf(node)) {
         case 'attributes': {
           const said = numberIn(find(children, 'divisions'));
@@ -161,10 +170,10 @@ function readPart(
           break;
         }
         case 'backup':
-          now = Math.max(measureStart, now - lasting(node));
+          clock.move(-lasting(node));
           break;
         case 'forward':
-          now += lasting(node);
+          clock.move(lasting(node));
           break;
         case 'direction':
           readDirection(children, c, where);
@@ -178,7 +187,8 @@ function readPart(
         case 'note': {
           const isGrace = find(children, 'grace') !== undefined;
           const onset = find(children, 'chord') ? lastOnset : now;
-          const ticks = isGrace ? 0 : lasting(node);
+          const told = isGrace ? 0 : lasting(node);
+          const ticks = isGrace ? 0 : exactTicks(children, told, divisions);
           const note = readPitch(children, transposition, c.remarks, where);
           if (c.written.length > LIMITS.scoreNotes)
             throw wrongFile(
@@ -197,12 +207,12 @@ function readPart(
           if (note && end > onset) notes.add(children, { onset, end, note, stream });
           if (!melody) readMarks(children, onset, c, where);
           lastOnset = onset;
-          if (!find(children, 'chord')) now = end;
+          if (!find(children, 'chord')) clock.advance(told, ticks);
           break;
         }
       }
-      furthest = Math.max(furthest, now);
     }
+    const furthest = measureStart + clock.furthest;
     const [metre] = c.metres;
     const short = metre && furthest > 0 && furthest < barTicks(metre.metre);
     if (bar === 0 && index === 0 && short && isUpbeat(measure, measures)) c.pickup = furthest;

@@ -35,14 +35,27 @@ export function writeScoreXml(score: Score, reading: ScoreReading | null = null)
     score.parts.map((part, index) => ({
       name: part.name || `Part ${index + 1}`,
       measures: score.bars.map((one, at) =>
-        measure(score, part, index, at, inBars[at]!, index === 0 ? chordsIn(reading, one) : []),
+        measure(score, part, index, at, inBars[at]!, index === 0 ? harmoniesIn(score, reading, one) : []),
       ),
     })),
   );
 }
 
-function chordsIn(reading: ScoreReading | null, { from, to }: WrittenBar): readonly ReadChord[] {
-  return reading?.chords.filter((chord) => chord.from >= from && chord.from < to) ?? [];
+/** The symbols of the score, or those of a reading where it has none, and the numerals of the reading. */
+function harmoniesIn(
+  { symbols }: Score,
+  reading: ScoreReading | null,
+  { from, to }: WrittenBar,
+): readonly XmlElement[] {
+  const within = (at: number) => at >= from && at < to;
+  const read = reading?.chords.filter((chord) => within(chord.from)) ?? [];
+  return [
+    ...symbols.filter(({ at }) => within(at)).map(({ at, chord }) => placed(symbolHarmony(chord), at - from)),
+    ...read.flatMap((chord) => [
+      ...(symbols.length > 0 ? [] : [placed(symbolHarmony(chord.chord), chord.from - from)]),
+      placed(numeralOf(chord), chord.from - from),
+    ]),
+  ];
 }
 
 function measure(
@@ -51,7 +64,7 @@ function measure(
   index: number,
   at: number,
   places: readonly number[],
-  chords: readonly ReadChord[],
+  harmonies: readonly XmlElement[],
 ): XmlElement {
   const bar = score.bars[at]!;
   const before = score.bars[at - 1];
@@ -60,7 +73,7 @@ function measure(
   if (bar.ending && bar.ending !== before?.ending) content.push(endingBegin(bar.ending));
   content.push(...attributesOf(score, part, at));
   if (at === 0 && index === 0 && score.tempo) content.push(tempoMark(score.tempo));
-  for (const chord of chords) content.push(...harmonies(chord, chord.from - bar.from));
+  content.push(...harmonies);
   const voices = new Map<string, number[]>();
   for (const place of places) {
     const one = score.notes[place]!;
@@ -102,13 +115,11 @@ function voiceOut(
   return now;
 }
 
-function harmonies({ chord, numeral, key }: ReadChord, offset: number): XmlElement[] {
-  const placed = (node: XmlElement): XmlElement =>
-    offset === 0
-      ? node
-      : { ...node, harmony: [...(node['harmony'] as XmlElement[]), el('offset', [offset])] };
-  return [placed(symbolHarmony(chord)), placed(numeralHarmony(romanTextNumeral(numeral, key).text, chord))];
-}
+const numeralOf = ({ chord, numeral, key }: ReadChord): XmlElement =>
+  numeralHarmony(romanTextNumeral(numeral, key).text, chord);
+
+const placed = (node: XmlElement, offset: number): XmlElement =>
+  offset === 0 ? node : { ...node, harmony: [...(node['harmony'] as XmlElement[]), el('offset', [offset])] };
 
 function attributesOf({ bars, signatures }: Score, part: ScorePart, at: number): XmlElement[] {
   const bar = bars[at]!;

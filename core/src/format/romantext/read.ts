@@ -51,7 +51,7 @@ class Reader {
   private readonly chords: Placed[] = [];
   private readonly bars = new Map<string, string>();
   private readonly timeline = new Timeline(parseMetre(UNSAID_METRE));
-  private title = 'Untitled';
+  private title = '';
   private source = '';
   private tempo: number = PLAIN_LINE.tempo;
   private repeats = false;
