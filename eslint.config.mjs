@@ -1,9 +1,22 @@
 import js from '@eslint/js';
+import jsxA11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
 import importX from 'eslint-plugin-import-x';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
+
+/** What the accessibility rules cannot see of our own fields, and where we mean what they warn of. */
+const A11Y_RULES = {
+  'jsx-a11y/label-has-associated-control': [
+    'error',
+    { controlComponents: ['TextArea', 'TextInput', 'NumberInput', 'DateField', 'LineField'], depth: 3 },
+  ],
+  // Focus goes into what was opened; dialogs and menus give it back.
+  'jsx-a11y/no-autofocus': 'off',
+  // Rooms that scroll and the handle of a note take the keys of their bench.
+  'jsx-a11y/no-noninteractive-tabindex': ['error', { roles: ['region', 'group', 'tabpanel'], tags: [] }],
+};
 
 const THEORY_IN_WEB = 'The web room never computes theory: put it in core and call it from here.';
 
@@ -158,8 +171,10 @@ export default tseslint.config(
     // Boundary two: web asks core for theory, through its front door, and computes none.
     files: ['web/src/**'],
     languageOptions: { globals: { ...globals.browser } },
-    plugins: { 'react-hooks': reactHooks },
+    plugins: { 'react-hooks': reactHooks, 'jsx-a11y': jsxA11y },
     rules: {
+      ...jsxA11y.flatConfigs.recommended.rules,
+      ...A11Y_RULES,
       'react-hooks/rules-of-hooks': 'error',
       'react-hooks/exhaustive-deps': 'warn',
       'no-restricted-imports': [
@@ -184,6 +199,20 @@ export default tseslint.config(
           message: 'This is a name of the code, not a word of the page.',
         },
       ],
+    },
+  },
+  {
+    // What is pressed by pointer here is reached by the keys of the grid around it (e2e: keyboard, axe).
+    files: [
+      'web/src/columns/Column.tsx',
+      'web/src/benches/scores/ScoreSystem.tsx',
+      'web/src/benches/scores/notes/NoteBar.tsx',
+      'web/src/benches/sheets/SheetsBench.tsx',
+    ],
+    rules: {
+      'jsx-a11y/click-events-have-key-events': 'off',
+      'jsx-a11y/no-static-element-interactions': 'off',
+      'jsx-a11y/no-noninteractive-element-interactions': 'off',
     },
   },
 );

@@ -67,7 +67,7 @@ export function Invitation({ room, small = false }: InvitationProps) {
       <p className="code">{code}</p>
       {!small && <p className="joining">{BOARD_WORDS[room.joining ?? 'open']}</p>}
       {picture && (
-        <img src={picture} alt={`A picture with the address ${address} and the code, for a camera`} />
+        <img src={picture} alt={`The address ${address} and the code, for a camera`} />
       )}
     </Card>
   );
