@@ -1,4 +1,5 @@
 import { stackedNotes } from '../chord/chord';
+import { printSymbol } from '../chord/symbolPrint';
 import { inversionWords } from '../chord/inversionNames';
 import { lineOfFifths, type NoteName } from '../pitch/note';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
@@ -19,9 +20,14 @@ export function scoreChordSteps(
   const one = reading.chords[at]!;
   const name = (note: NoteName) => displayNoteName(note, school.letters);
   const row = (notes: readonly NoteName[]) => notes.map(name).join(' ');
-  const steps: Sentence[] = [soundingStep(score, reading, one, name)];
+  const symbol = printSymbol(one.chord, { glyphs: true, letters: school.letters, school: school.symbols });
+  const steps: Sentence[] = [
+    one.bySymbol
+      ? ['The symbol ', { strong: symbol }, ' says the chord.']
+      : soundingStep(score, reading, one, name),
+  ];
   for (const foreign of one.nonChord) steps.push([nonChordSentence(foreign, score.notes, school)]);
-  if (one.endSlice - one.firstSlice > 1 && one.nonChord.length > 0)
+  if (!one.bySymbol && one.endSlice - one.firstSlice > 1 && one.nonChord.length > 0)
     steps.push(['All of it is one chord: ', { strong: row(stackedNotes(one.chord)) }, '.']);
   if (one.supplied.length > 0)
     steps.push([

@@ -92,5 +92,10 @@ export class PieceLine {
 }
 
 function sameAsked(a: Asked, b: Asked): boolean {
-  return a.score === b.score && a.rulings === b.rulings && a.modulation === b.modulation;
+  return (
+    a.score === b.score &&
+    a.rulings === b.rulings &&
+    a.modulation === b.modulation &&
+    a.chordsFrom === b.chordsFrom
+  );
 }

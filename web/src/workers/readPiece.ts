@@ -2,6 +2,7 @@ import {
   attempt,
   PieceReader,
   ScoreRowsReader,
+  type ChordsFrom,
   type Modulation,
   type PieceReading,
   type RulingRow,
@@ -14,6 +15,7 @@ export interface PieceRequest {
   readonly score: ScoreRows;
   readonly rulings: readonly RulingRow[];
   readonly modulation: Modulation;
+  readonly chordsFrom?: ChordsFrom;
   /** The id of the reading that the page holds, where it holds one. */
   readonly have?: string | null;
 }
@@ -30,8 +32,8 @@ export class PieceDesk {
   private readonly reader = new PieceReader();
   private last: { readonly id: string; readonly piece: PieceReading } | null = null;
 
-  read({ score, rulings, modulation, have }: PieceRequest): ReadPiece {
-    const piece = attempt(() => this.reader.read(this.rows.read(score), rulings, modulation));
+  read({ score, rulings, modulation, chordsFrom, have }: PieceRequest): ReadPiece {
+    const piece = attempt(() => this.reader.read(this.rows.read(score), rulings, modulation, chordsFrom));
     if (!piece.ok) return { ok: false, message: piece.error.message };
     const { last } = this;
     const id = newId();

@@ -24,9 +24,7 @@ export type ReadScore =
 
 /** Reads a score away from the page, so that a long one never holds up the bench. */
 export function analyseInWorker({ name, bytes }: ScoreFile): ReadScore {
-  const result = attempt(() =>
-    readLineFile(name, bytes),
-  );
+  const result = attempt(() => readLineFile(name, bytes));
   if (!result.ok) return { ok: false, message: result.error.message };
   const { value, remarks } = result.value;
   return { ok: true, line: { ...value, key: printKey(value.key) }, remarks };

@@ -1,8 +1,7 @@
-import type { Chord } from '../../chord/chord';
 import { perObject } from '../../memo';
 import { midiNumber, type Note } from '../../pitch/note';
 import type { Ending } from '../../time/bars';
-import type { ScoreBar, ScoreNote, ScoreToRead } from './scoreNote';
+import type { ScoreBar, ScoreNote, ScoreSymbol, ScoreToRead } from './scoreNote';
 
 export type ClefName = 'treble' | 'bass' | 'alto' | 'tenor' | 'treble-8' | 'percussion';
 
@@ -63,7 +62,7 @@ export interface Score {
   readonly signatures: readonly { readonly at: number; readonly fifths: number }[];
   /** Notes and rests of a part after those of the part above. */
   readonly notes: readonly WrittenNote[];
-  readonly symbols: readonly { readonly at: number; readonly chord: Chord }[];
+  readonly symbols: readonly ScoreSymbol[];
 }
 
 /** A written note as it sounds by itself; the same object as long as the note lives. */
@@ -99,8 +98,9 @@ export const toRead = perObject(
       }
     });
     const breaks = score.bars.flatMap(({ to, repeatEnd, double }) => (repeatEnd || double ? [to] : []));
-    const { bars, signatures } = score;
-    return { notes, written, bars, signatures, fermatas: [...fermatas].sort((a, b) => a - b), breaks };
+    const { bars, signatures, symbols } = score;
+    const inOrder = [...fermatas].sort((a, b) => a - b);
+    return { notes, written, bars, signatures, fermatas: inOrder, breaks, symbols };
   },
 );
 

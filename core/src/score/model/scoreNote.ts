@@ -1,3 +1,4 @@
+import type { Chord } from '../../chord/chord';
 import type { Note } from '../../pitch/note';
 import type { Metre } from '../../time/metre';
 
@@ -36,4 +37,12 @@ export interface ScoreToRead {
   readonly fermatas: readonly number[];
   /** Times at which phrases end for another reason: double bars, repeats, rests of all parts. */
   readonly breaks?: readonly number[];
+  /** Chord symbols over the score: from two on they are its chords. */
+  readonly symbols?: readonly ScoreSymbol[];
+}
+
+/** A chord symbol that stands over a score, from its time in ticks on. */
+export interface ScoreSymbol {
+  readonly at: number;
+  readonly chord: Chord;
 }

@@ -131,7 +131,7 @@ function readingsOf(
 }
 
 /** The places of the chords with which phrases end. */
-function lastOfPhrases(
+export function lastOfPhrases(
   phraseEnds: readonly PhraseEnd[],
   times: readonly { readonly from: number; readonly to: number }[],
 ): number[] {
@@ -147,7 +147,7 @@ function lastOfPhrases(
  * both, before the first that is of the new key alone; a six-four of the cadence counts with its dominant (common
  * practice).
  */
-function pivotsOf(best: readonly ContextReading[]): Map<number, ReadChord['pivot']> {
+export function pivotsOf(best: readonly ContextReading[]): Map<number, ReadChord['pivot']> {
   const pivots = new Map<number, ReadChord['pivot']>();
   best.forEach(({ key }, first) => {
     const before = best[first - 1]?.key;
@@ -171,7 +171,8 @@ function diatonicIn({ chord, reason }: ContextReading, key: Key): Numeral | null
   return found ? found.numeral : null;
 }
 
-function keyAreas(chords: readonly ReadChord[]): KeyArea[] {
+/** Where each key holds. */
+export function keyAreas(chords: readonly ReadChord[]): KeyArea[] {
   const areas: KeyArea[] = [];
   for (let first = 0, end = 1; first < chords.length; first = end++) {
     const { key, from } = chords[first]!;

@@ -1,7 +1,7 @@
 import type { Key } from '../../key/key';
 import { attempt } from '../../errors';
 import { keyEvidence, rivalsOf, type KeyEvidence } from './evidence';
-import { ScoreReader } from './readScore';
+import { ScoreReader, type ChordsFrom } from './readScore';
 import { rulingOfRow, type RulingRow } from './rulingRows';
 import { toRead, type Score } from '../model/score';
 import { weightsFor, type Modulation } from './weights';
@@ -25,8 +25,9 @@ export function weighPiece(
   score: Score,
   rulings: readonly RulingRow[],
   modulation: Modulation = 'usual',
+  chordsFrom: ChordsFrom = 'symbols',
 ): PieceReading {
-  return new PieceReader().read(score, rulings, modulation);
+  return new PieceReader().read(score, rulings, modulation, chordsFrom);
 }
 
 /** Reads a piece again and again while it is worked on, as ScoreReader: what is as it was stays the same object. */
@@ -34,13 +35,18 @@ export class PieceReader {
   private readonly reader = new ScoreReader();
 
   /** As weighPiece, and with the same result. */
-  read(score: Score, rulings: readonly RulingRow[], modulation: Modulation = 'usual'): PieceReading {
+  read(
+    score: Score,
+    rulings: readonly RulingRow[],
+    modulation: Modulation = 'usual',
+    chordsFrom: ChordsFrom = 'symbols',
+  ): PieceReading {
     const given = toRead(score);
     const read = rulings.flatMap((row) => {
       const ruling = attempt(() => rulingOfRow(row));
       return ruling.ok ? [ruling.value] : [];
     });
-    const reading = this.reader.read(given, { rulings: read, weights: weightsFor(modulation) });
+    const reading = this.reader.read(given, { rulings: read, weights: weightsFor(modulation), chordsFrom });
     return {
       reading,
       keys: reading.keys.map((area) => ({

@@ -13,6 +13,7 @@ import type { ScoreNote, ScoreToRead } from '../model/scoreNote';
 import type { ScoreReading } from './scoreReading';
 import { ChordSearch } from './search';
 import type { ScoreSegment } from './segment';
+import { hasSymbols, readingBySymbols } from './symbolReading';
 import { checkDensity, sameSlice, slicesOf, type Slice } from './slices';
 import { namePlace, soundsAgain, type KnownSounds } from './sounds';
 import { editedRange, type HeardNotes, type EditedRange } from './editedRange';
@@ -23,7 +24,11 @@ export interface ReadOptions {
   readonly key?: Key;
   readonly rulings?: readonly ScoreRuling[];
   readonly weights?: ReadingWeights;
+  /** Where the chords come from in a score with symbols; by its symbols, where nothing is said. */
+  readonly chordsFrom?: ChordsFrom;
 }
+
+export type ChordsFrom = 'symbols' | 'notes';
 
 /** Keys so many fifths from the signature are sought. */
 const KEY_REACH = 3;
@@ -69,6 +74,8 @@ export class ScoreReader {
     const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
     if (slices.length === 0)
       return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds };
+    if (options.chordsFrom !== 'notes' && hasSymbols(given))
+      return readingBySymbols(given, slices, phraseEnds, options);
     const known = { score, slices, neighbours, phraseEnds, touched };
     const searched = (key: Key | undefined, memories: AreaMemory[]) =>
       areasOf(score, slices).flatMap((area, at) => {

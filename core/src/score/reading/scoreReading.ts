@@ -21,6 +21,8 @@ export interface ReadChord {
   readonly chord: Chord;
   readonly reason: ContextReading['reason'];
   readonly ruled: boolean;
+  /** Set where a symbol over the score says the chord. */
+  readonly bySymbol?: true;
   /** Of a chord between two keys that belongs to both: what it is in the other; `leaves` if that is the one before. */
   readonly pivot: { readonly key: Key; readonly numeral: Numeral; readonly leaves: boolean } | null;
   readonly nonChord: readonly NonChordNote[];

@@ -66,9 +66,7 @@ export function Invitation({ room, small = false }: InvitationProps) {
       {!small && <p className="soft">and join with</p>}
       <p className="code">{code}</p>
       {!small && <p className="joining">{BOARD_WORDS[room.joining ?? 'open']}</p>}
-      {picture && (
-        <img src={picture} alt={`The address ${address} and the code, for a camera`} />
-      )}
+      {picture && <img src={picture} alt={`The address ${address} and the code, for a camera`} />}
     </Card>
   );
 }

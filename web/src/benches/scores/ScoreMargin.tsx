@@ -1,6 +1,5 @@
 import {
-  fitWords,
-  readingFit,
+  hasSymbols,
   barAt,
   beatIn,
   beatWords,
@@ -9,7 +8,6 @@ import {
   numeralParts,
   parseTime,
   scoreChordSteps,
-  speakNumeral,
   vocabulary,
   type Key,
   type KeyEvidence,
@@ -22,7 +20,7 @@ import {
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
 import { Button, Toggle } from '../../design/controls';
-import { FitBar } from '../../parts/FitBar';
+import { OtherReadings } from './OtherReadings';
 import { Margin, WayChoice } from '../../design/Margin';
 import { keyName } from '../../parts/names';
 import { NumeralText } from '../../parts/NumeralText';
@@ -33,7 +31,7 @@ import { shownNumeral } from './cells';
 import { CompareTab } from './CompareTab';
 import { MARGIN_TABS, SCORES_DESK } from './desk';
 import { MarginList } from '../../design/MarginList';
-import { modulate, rule, unrule } from './state';
+import { modulate, rule, takeChordsFrom, unrule } from './state';
 import type { Compared } from './theirLabels';
 import { VoicesTab } from './VoicesTab';
 
@@ -59,6 +57,11 @@ const MODULATION_NAMES: Record<Modulation, string> = {
 
 const NONE: readonly string[] = [];
 
+const CHORDS_FROM = [
+  { id: 'symbols', name: 'Chords of the symbols' },
+  { id: 'notes', name: 'Chords of the notes' },
+] as const;
+
 const TAB_NAMES: Record<(typeof MARGIN_TABS)[number], string> = {
   chord: 'Chord',
   key: 'Key',
@@ -71,6 +74,7 @@ export interface Ruled {
   readonly rulings: ScorePiece['rulings'];
   readonly modulation: ScorePiece['modulation'] | undefined;
   readonly waived: ScorePiece['waived'] | undefined;
+  readonly chordsFrom: ScorePiece['chordsFrom'] | undefined;
 }
 
 interface ScoreMarginProps {
@@ -155,18 +159,25 @@ function ChordTab({
   const { reading } = piece;
   const one = reading.chords[at]!;
   const ruling = ruled.rulings.find((row) => row.kind === 'numeral' && parseTime(row.from) === one.from);
-  const others = one.readings.slice(1, 6);
   const ends = reading.phraseEnds.some((end) => end.at === one.to && end.sign !== 'end');
   return (
     <>
       <NumberedSentences sentences={scoreChordSteps(score, reading, at, school)} school={school} />
       <div className="doings">
+        {hasSymbols(score) && (
+          <Choice
+            label="Where the chords come from"
+            value={ruled.chordsFrom ?? 'symbols'}
+            options={CHORDS_FROM}
+            onChoose={takeChordsFrom}
+          />
+        )}
         <Button onPress={() => onHear(true)}>Hear</Button>
         <Button onPress={() => onHear(false)}>Play from here</Button>
-        <Button onPress={onSplit} isDisabled={one.endSlice - one.firstSlice < 2}>
+        <Button onPress={onSplit} isDisabled={one.bySymbol === true || one.endSlice - one.firstSlice < 2}>
           Split here
         </Button>
-        <Button onPress={onJoin} isDisabled={at === 0}>
+        <Button onPress={onJoin} isDisabled={one.bySymbol === true || at === 0}>
           Join with the one before
         </Button>
         <Toggle isSelected={ends} onChange={onPhraseEnd}>
@@ -178,43 +189,9 @@ function ChordTab({
           This numeral is a ruling. <Button onPress={() => unrule(ruling)}>Take the ruling back</Button>
         </p>
       )}
-      {others.length > 0 && (
-        <div className="aside">
-          It could also be read as
-          <MarginList>
-            {others.map((other, index) => {
-              const parts = numeralParts(other.numeral, other.key, school);
-              const { from, to, key, numeral } = other;
-              return (
-                <li key={index}>
-                  <Button
-                    aria-label={`Rule: ${speakNumeral(parts)} in ${keyName(key, school)}`}
-                    onPress={() => rule({ kind: 'numeral', from, to, key, numeral })}
-                  >
-                    <NumeralText parts={parts} />
-                  </Button>
-                  in {keyName(key, school)}
-                  {part(other, one)}
-                  <FitBar fit={readingFit(other.excess)} />
-                  {fitWords(readingFit(other.excess))}
-                </li>
-              );
-            })}
-          </MarginList>
-        </div>
-      )}
+      <OtherReadings one={one} school={school} />
     </>
   );
-}
-
-/** Whether another reading holds more or less of the time. */
-function part(
-  other: { readonly from: number; readonly to: number },
-  one: { readonly from: number; readonly to: number },
-): string {
-  if (other.from === one.from && other.to === one.to) return '';
-  if (other.from >= one.from && other.to <= one.to) return ' for a part of it';
-  return ' together with what stands beside it';
 }
 
 function KeyTab({ ruled, score, piece, at, school, onShow }: ScoreMarginProps) {

@@ -52,7 +52,12 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   const typing = SCORES_DESK.use((desk) => desk.typing);
   const comparing = SCORES_DESK.use((desk) => desk.comparing);
   const printing = SCORES_DESK.use((desk) => desk.printing);
-  const ruled = useSame<Ruled>({ rulings: body.rulings, modulation: body.modulation, waived: body.waived });
+  const ruled = useSame<Ruled>({
+    rulings: body.rulings,
+    modulation: body.modulation,
+    waived: body.waived,
+    chordsFrom: body.chordsFrom,
+  });
   const parts = useSame(body.score.parts);
   const uncompare = useCallback(() => setTheirs(null), [setTheirs]);
   const grid = useRef<HTMLDivElement>(null);

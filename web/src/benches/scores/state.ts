@@ -5,6 +5,7 @@ import {
   rowOfRuling,
   rowsOfScore,
   scoreOfRows,
+  type ChordsFrom,
   type Modulation,
   type RulingRow,
   type Score,
@@ -78,8 +79,13 @@ function ruledBefore({ title, score }: ScorePiece): Partial<ScorePiece> {
     )
     .at(-1);
   if (!before) return {};
-  const { rulings, hidden, closed, modulation, waived } = before;
-  return { rulings, hidden, closed, ...(modulation ? { modulation } : {}), ...(waived ? { waived } : {}) };
+  const { rulings, hidden, closed, modulation, chordsFrom, waived } = before;
+  return {
+    ...{ rulings, hidden, closed },
+    ...(modulation ? { modulation } : {}),
+    ...(chordsFrom ? { chordsFrom } : {}),
+    ...(waived ? { waived } : {}),
+  };
 }
 
 /** Whether half the notes of a piece at least stand in another. */
@@ -114,6 +120,15 @@ export const showRow = (row: string, shown: boolean) =>
 
 export const modulate = (modulation: Modulation) =>
   change('how readily keys change', (piece) => ({ ...piece, modulation }));
+
+/** Reads a piece with symbols by them, or by its notes. */
+export const takeChordsFrom = (from: ChordsFrom) =>
+  change('where the chords come from', (piece) => {
+    if (from === 'notes') return { ...piece, chordsFrom: from };
+    const usual = { ...piece };
+    delete (usual as { chordsFrom?: 'notes' }).chordsFrom;
+    return usual;
+  });
 
 /** Lets a fault of the voices stand, or counts it again. */
 export const waive = (fault: string, waived: boolean) =>

@@ -1,4 +1,11 @@
-import { toRead, type PieceReading, type Score, type ScoreRows, type ScoreToRead } from '@diatonix/core';
+import {
+  toRead,
+  type ChordsFrom,
+  type PieceReading,
+  type Score,
+  type ScoreRows,
+  type ScoreToRead,
+} from '@diatonix/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { ScorePiece } from '../../documents/kinds/score/type';
 import { useDocuments } from '../../documents/store/store';
@@ -22,7 +29,8 @@ export interface ShownPiece {
 }
 
 /** Reads the open piece in the worker, anew with every ruling; the last reading stays until the next is there. */
-export function usePiece(id: string, { score: rows, rulings, modulation = 'usual' }: ScorePiece): ShownPiece {
+export function usePiece(id: string, body: ScorePiece): ShownPiece {
+  const { score: rows, rulings, modulation = 'usual', chordsFrom } = body;
   const score = scoreOf(rows);
   const [read, setRead] = useState<{ rows: ScoreRows; piece: PieceReading } | null>(null);
   const from = read?.rows ?? rows;
@@ -43,15 +51,17 @@ export function usePiece(id: string, { score: rows, rulings, modulation = 'usual
     setLine(own);
     return () => own.close();
   }, []);
-  useEffect(() => line?.ask({ score: rows, rulings, modulation }), [line, rows, rulings, modulation]);
+  useEffect(
+    () => line?.ask(asked({ score: rows, rulings, modulation, chordsFrom })),
+    [line, rows, rulings, modulation, chordsFrom],
+  );
   // The worker begins with an edit while the page still draws it.
   useEffect(
     () =>
       useDocuments.subscribe(({ documents }) => {
         const own = documents[id];
         if (own?.kind !== 'score') return;
-        const body = own.body as ScorePiece;
-        line?.ask({ score: body.score, rulings: body.rulings, modulation: body.modulation ?? 'usual' });
+        line?.ask(asked(own.body as ScorePiece));
       }),
     [line, id],
   );
@@ -68,3 +78,13 @@ function placesIn(rows: ScoreRows, old: ScoreRows, written: ShownPiece['written'
     return own.flatMap((place) => places!.get(old.notes[place]!) ?? []);
   });
 }
+
+/** What the worker is asked of a piece. */
+const asked = ({
+  score,
+  rulings,
+  modulation = 'usual',
+  chordsFrom = 'symbols',
+}: Pick<ScorePiece, 'score' | 'rulings' | 'modulation'> & {
+  readonly chordsFrom?: ChordsFrom | undefined;
+}) => ({ score, rulings, modulation, chordsFrom });

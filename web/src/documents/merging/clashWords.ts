@@ -12,6 +12,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   score: 'notes',
   symbols: 'symbols',
   modulation: 'readiness to change key',
+  chordsFrom: 'where the chords come from',
   pattern: 'pattern of the keyboard',
   perBar: 'number of intervals in a bar',
   naming: 'whether names are left blank',

@@ -142,6 +142,10 @@ export class ScoreCheck {
   modulation?: string;
 
   @May()
+  @IsIn(['notes'])
+  chordsFrom?: string;
+
+  @May()
   @IsArray()
   @ArrayMaxSize(MOST_NOTES)
   @IsString({ each: true })

@@ -13,6 +13,8 @@ export interface ScorePiece {
   readonly closed: boolean;
   /** How readily the reading goes over to another key; usual where it is not said. */
   readonly modulation?: Modulation;
+  /** Set where a piece with symbols is read by its notes all the same. */
+  readonly chordsFrom?: 'notes';
   /** Faults of the voices that the teacher lets stand, as `3/2 parallel-fifths soprano bass`. */
   readonly waived?: readonly string[];
 }
