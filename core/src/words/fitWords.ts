@@ -25,7 +25,7 @@ const WORDS: Record<Fit, string> = {
   equal: 'fits as well',
   close: 'fits nearly as well',
   worse: 'fits clearly worse',
-  far: 'is far from it',
+  far: 'fits far worse',
 };
 export const fitWords = (fit: Fit): string => WORDS[fit];
 

@@ -6,6 +6,7 @@ import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { ScoreToRead } from '../score/model/scoreNote';
 import type { ReadChord, ScoreReading } from '../score/reading/scoreReading';
 import type { Sentence } from '../working/step';
+import { list } from './grammar';
 import { contextReasonWords } from './contextReasons';
 import { displayNoteName } from '../pitch/print';
 import { cadenceWords, nonChordSentence, withArticle } from './scoreWords';
@@ -81,6 +82,6 @@ function soundingStep(
   const said =
     doubled.length === 0
       ? ''
-      : ` ${doubled.join(' and ')} ${doubled.length === 1 ? 'comes' : 'come'} more than once.`;
+      : ` ${list(doubled)} ${doubled.length === 1 ? 'comes' : 'come'} more than once.`;
   return [`Sounding: ${all.map(({ note }) => name(note)).join(', ')}.${said}`];
 }

@@ -51,6 +51,8 @@ const UNDER = 30;
 const WORDS = 26;
 /** Words stand so far over what comes under them. */
 const BELOW_WORDS = 8;
+/** Numbers of tuplets stand under the stems. */
+const TUPLETS = 18;
 /** A fermata stands over the stem. */
 const FERMATA = 24;
 const MOST = 90;
@@ -76,7 +78,8 @@ export function planStaves(score: Score, closed: boolean): StaffPlan {
     const { over, under } = roomOf(own, staff);
     const top = bottom + over;
     const words = own.some(({ lyric }) => lyric !== undefined) ? WORDS : 0;
-    bottom = top + STAFF + under + words;
+    const numbers = own.some(({ tuplet }) => tuplet !== undefined) ? TUPLETS : 0;
+    bottom = top + STAFF + under + numbers + words;
     return { ...staff, top, words: bottom - BELOW_WORDS };
   });
   return { staves, braces: bare.braces, height: Math.ceil(bottom), named: bare.named };
