@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test';
 import { readFile, writeFile } from 'node:fs/promises';
 import { writeMidi } from 'midi-file';
-import { expect, saved, test } from './fixtures';
+import { chooseFrom, expect, saved, test } from './fixtures';
 import { violations } from './axe';
 
 const cells = (page: Page, row: string) => page.getByRole('gridcell', { name: new RegExp(`, ${row}: `) });
@@ -64,6 +64,36 @@ test('the demo piece is read, and its chords are gone through by keyboard alone'
   await page.keyboard.press('End');
   await expect(page.getByRole('heading', { name: 'Measure 8 beat 1' })).toBeVisible();
   await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'measure 8 beat 1, Symbol: E♭');
+});
+
+test('a song is read by its symbols, or by its notes where the teacher says so', async ({
+  page,
+  empty,
+}, info) => {
+  const harmony = (step: string, kind: string) =>
+    `<harmony><root><root-step>${step}</root-step></root><kind>${kind}</kind></harmony>`;
+  const tune = (...steps: string[]) =>
+    steps
+      .map(
+        (step) => `<note><pitch><step>${step}</step><octave>4</octave></pitch><duration>1</duration></note>`,
+      )
+      .join('');
+  const text = longPiece(1).replace(
+    /(<\/attributes>).*?<\/measure>/,
+    `$1${harmony('F', 'major')}${tune('C', 'D', 'F', 'A')}${harmony('C', 'dominant')}${tune('G', 'E')}` +
+      `${harmony('F', 'major')}${tune('F', 'F')}</measure>`,
+  );
+  const path = info.outputPath('shingle.musicxml');
+  await writeFile(path, text.replace('<beats>4', '<beats>8').replace('Long Swell', 'Shingle'));
+  await page.goto(`${empty}scores`);
+  await openFile(page, path);
+  await expect.poll(() => labels(page, 'Numeral')).toEqual(['I', 'V seven', 'I']);
+  await cells(page, 'Numeral').first().click();
+  await expect(page.getByText('The symbol F says the chord.')).toBeVisible();
+  await chooseFrom(page, 'Where the chords come from', 'Chords of the notes');
+  await expect(page.getByText('The symbol F says the chord.')).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => labels(page, 'Numeral')).toEqual(['I', 'V seven', 'I']);
 });
 
 test('a ruling changes the reading at once, is shown, undone and kept', async ({ page, demo }) => {

@@ -122,6 +122,7 @@ test('nothing stands outside the paper', async () => {
 
 test('a pupil’s slip goes over as many pages as it needs, and each pupil begins a new one', async () => {
   const slip = (pupil: string, lines: number): ReturnSlip => ({
+    marks: 'Question by question: 1.1 1 of 1.',
     pupil,
     got: 3.5,
     of: 20,

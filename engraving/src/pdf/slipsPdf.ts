@@ -7,6 +7,8 @@ export interface ReturnSlip {
   readonly got: number;
   readonly of: number;
   readonly wrong: readonly SlipLine[];
+  /** The marks of each question in a line; empty where there is nothing to say. */
+  readonly marks: string;
   readonly practise: string;
 }
 
@@ -85,9 +87,15 @@ function writeSlip(pdf: Pdf, size: [number, number], slip: ReturnSlip, about: st
     writer.rule(EDGE, y + height - LINE + GAP, width, '#d5dae0', 0.4);
     y += height + GAP;
   }
-  const practise = writer.lines(slip.practise, width, TEXT);
-  if (y + practise.length * LINE > size[1] - EDGE) turn();
-  practise.forEach((text, at) => writer.write(text, EDGE, y + 8 + at * LINE, TEXT));
+  for (const [text, style] of [
+    [slip.marks, SMALL],
+    [slip.practise, TEXT],
+  ] as const) {
+    const lines = writer.lines(text, width, style);
+    if (y + lines.length * LINE > size[1] - EDGE) turn();
+    lines.forEach((one, at) => writer.write(one, EDGE, y + 8 + at * LINE, style));
+    y += lines.length * LINE + GAP;
+  }
 }
 
 /** The lines of each column of a wrong answer. */

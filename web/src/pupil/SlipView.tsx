@@ -2,6 +2,7 @@ interface HandedBack {
   readonly got?: unknown;
   readonly of?: unknown;
   readonly wrong?: unknown;
+  readonly marks?: unknown;
   readonly practise?: unknown;
 }
 
@@ -29,7 +30,7 @@ const words = (value: unknown) =>
 
 /** What the teacher handed back: the marks, and for each answer that was not right what is, and why. */
 export function SlipView({ text }: { readonly text: string }) {
-  const { got, of, wrong, practise } = slipIn(text);
+  const { got, of, wrong, marks, practise } = slipIn(text);
   const list = Array.isArray(wrong) ? (wrong as readonly Wrong[]) : [];
   return (
     <section className="slip" aria-labelledby="slip-title">
@@ -52,6 +53,7 @@ export function SlipView({ text }: { readonly text: string }) {
           ))}
         </ol>
       )}
+      {words(marks) !== '' && <p className="soft">{words(marks)}</p>}
       <p>{words(practise)}</p>
     </section>
   );

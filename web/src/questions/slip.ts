@@ -7,13 +7,27 @@ const MOST_REMEDIES = 3;
 
 /** How many questions were left open, where any were. */
 function openWords(own: MarkedPupil, asked: readonly PileQuestion[]): string[] {
+  if (!handedIn(own)) return [];
   const open = asked.filter(({ id }) => !own.answers.has(id)).length;
   if (open === 0) return [];
   return [open === 1 ? 'One question was left open.' : `${open} questions were left open.`];
 }
 
-/** What would mend it; praise where nothing was wrong. */
-function practiseWords(kinds: readonly string[], wrong: number): string[] {
+/** What each question earned, whatever it was; those that were left open too. */
+function marksWords(own: MarkedPupil, asked: readonly PileQuestion[]): string {
+  const each = asked.map(({ id, label, marks }) => {
+    const marked = own.answers.get(id);
+    return marked ? `${label} ${marked.got} of ${marked.of}` : `${label} open, 0 of ${marks}`;
+  });
+  return `Question by question: ${each.join('; ')}.`;
+}
+
+/** Whether somebody handed anything in. */
+export const handedIn = ({ answers }: MarkedPupil): boolean => answers.size > 0;
+
+/** What would mend it; praise where something was answered and nothing of it wrong. */
+function practiseWords(own: MarkedPupil, kinds: readonly string[], wrong: number): string[] {
+  if (!handedIn(own)) return ['Nothing was handed in.'];
   if (kinds.length > 0)
     return [`To practise: ${kinds.map((kind) => kindWords(kind).name.toLowerCase()).join(', ')}.`];
   return wrong === 0 ? ['What you answered is all right: go on.'] : [];
@@ -43,6 +57,7 @@ export function slipOf(own: MarkedPupil, asked: readonly PileQuestion[], school:
       ],
       working: verdict === 'wrong' ? questionWorking(question, school).join(' ') : '',
     })),
-    practise: [...openWords(own, asked), ...practiseWords(remedies, wrong.length)].join(' '),
+    marks: handedIn(own) ? marksWords(own, asked) : '',
+    practise: [...openWords(own, asked), ...practiseWords(own, remedies, wrong.length)].join(' '),
   };
 }

@@ -1,5 +1,6 @@
 /** @jest-environment <rootDir>/web/test/components/page.mjs */
 /** The class as its teacher leads it, and what its pupils see of it, without a network between them. */
+import { MARKING_DESK } from '../../src/benches/marking/desk';
 import { act, cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -142,6 +143,8 @@ describe('the Class bench', () => {
     await user.click(screen.getByRole('button', { name: 'End the class' }));
     await user.click(screen.getByRole('button', { name: 'End it' }));
     expect(lead.endClass).toHaveBeenCalled();
+    // Marking opens what was handed in.
+    expect(MARKING_DESK.get().open).toBe(ROOM.pile);
   });
 
   test('time is given, made longer, and ended', async () => {

@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { MARKING_DESK, pileNow } from '../../src/benches/marking/desk';
 import { MarkingBench } from '../../src/benches/marking/MarkingBench';
-import { useDocuments } from '../../src/documents/store/store';
+import { editDocument, useDocuments } from '../../src/documents/store/store';
 import { showDemo } from '../demo';
 
 const show = () =>
@@ -122,8 +122,29 @@ test('a return slip for every pupil, with the working of what was wrong', async 
   show();
   await user.click(screen.getByRole('radio', { name: 'Return slips' }));
   const slips = screen.getAllByRole('region');
-  for (const { name } of pile().pupils)
+  const { pupils, entries } = pile();
+  const here = pupils.filter(({ id }) => entries.some(({ pupil }) => pupil === id));
+  for (const { name } of here)
     expect(slips.some((slip) => slip.getAttribute('aria-label')?.includes(name))).toBe(true);
+  expect(slips.filter((slip) => slip.textContent?.includes('Question by question: 1.1'))).toHaveLength(
+    here.length,
+  );
+});
+
+test('who handed nothing in has no slip, and is named', async () => {
+  const user = userEvent.setup();
+  const [first] = pile().pupils;
+  act(() =>
+    editDocument({ kind: 'pile', id: 'pile-1' }, 'entries', (body) => ({
+      ...body,
+      entries: body.entries.filter(({ pupil }) => pupil !== first!.id),
+    })),
+  );
+  show();
+  await user.click(screen.getByRole('radio', { name: 'Return slips' }));
+  const slips = screen.getAllByRole('region');
+  expect(slips.some((slip) => slip.getAttribute('aria-label')?.includes(first!.name))).toBe(false);
+  expect(screen.getByText(new RegExp(`no slip: ${first!.name}`))).toBeTruthy();
 });
 
 test('a workbook without piles offers its sheets, or says that one is needed', () => {

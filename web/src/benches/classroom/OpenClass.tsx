@@ -13,6 +13,7 @@ import { BenchFrame } from '../../parts/BenchFrame';
 import { slipOf } from '../../questions/slip';
 import { Board } from './Board';
 import { Clock } from './Clock';
+import { MARKING_DESK } from '../marking/desk';
 import { CLASSROOM_DESK, type ClassroomView } from './desk';
 import { Invitation } from './Invitation';
 import { Joining } from './Joining';
@@ -56,6 +57,12 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
     );
     handBack(slips);
   };
+  const end = () => {
+    const { pile: own } = room;
+    endClass();
+    // What comes next is the marking of what was handed in.
+    if (own !== null) MARKING_DESK.set({ open: own, pupil: null, question: 0, view: 'page' });
+  };
 
   return (
     <BenchFrame
@@ -81,7 +88,7 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
         sure ? (
           <>
             <span role="alert">Everyone leaves, and the server forgets them. The pile stays.</span>
-            <Button onPress={endClass}>End it</Button>
+            <Button onPress={end}>End it</Button>
             <Button onPress={() => setSure(false)}>Go on</Button>
           </>
         ) : (

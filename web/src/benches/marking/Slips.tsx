@@ -10,7 +10,7 @@ import { PAPER_DESK } from '../../parts/paper';
 import { PrintPages } from '../../parts/PrintPages';
 import { tableLook } from '../../parts/tableLook';
 import { saveSlipsPdf } from '../../pictures/savePdf';
-import { slipOf } from '../../questions/slip';
+import { handedIn, slipOf } from '../../questions/slip';
 
 const SlipStyle = styled.div`
   font-size: 0.95rem;
@@ -52,11 +52,13 @@ interface SlipsProps {
 export function Slips({ pile, marked, versions, school }: SlipsProps) {
   const [said, setSaid] = useState('');
   const { paper, landscape } = PAPER_DESK.use((desk) => desk);
-  const slips = marked.map((own) => ({
+  const absent = marked.filter((own) => !handedIn(own)).map(({ pupil }) => pupil.name);
+  const slips = marked.filter(handedIn).map((own) => ({
     id: own.pupil.id,
     slip: slipOf(own, versions[own.pupil.version] ?? [], school),
   }));
-  if (slips.length === 0) return <p>There are no pupils on this pile yet.</p>;
+  if (marked.length === 0) return <p>There are no pupils on this pile yet.</p>;
+  if (slips.length === 0) return <p>Nobody on this pile has handed anything in yet.</p>;
   const about = `${pile.title}, ${pile.date}`;
   const pdf = async () => {
     setSaid('The slips are being made…');
@@ -72,6 +74,7 @@ export function Slips({ pile, marked, versions, school }: SlipsProps) {
             <Download aria-hidden="true" /> PDF
           </Button>
           <span role="status">{said}</span>
+          {absent.length > 0 && <span>Nothing handed in, and so no slip: {absent.join(', ')}.</span>}
         </>
       }
       pages={slips.map(({ id, slip }) => ({
@@ -89,7 +92,7 @@ export function Slips({ pile, marked, versions, school }: SlipsProps) {
   );
 }
 
-function SlipPage({ slip: { got, of, wrong, practise } }: { slip: ReturnSlip }) {
+function SlipPage({ slip: { got, of, wrong, marks, practise } }: { slip: ReturnSlip }) {
   return (
     <>
       <p>
@@ -123,6 +126,7 @@ function SlipPage({ slip: { got, of, wrong, practise } }: { slip: ReturnSlip }) 
           </tbody>
         </table>
       )}
+      {marks !== '' && <p className="working">{marks}</p>}
       <p>{practise}</p>
     </>
   );
