@@ -7,9 +7,9 @@ const QUARTERS: Record<string, number> = {
   '64th': 1 / 16, '128th': 1 / 32, '256th': 1 / 64,
 }; // prettier-ignore
 
-/** Within a duration that was rounded so far, the written value holds: less than one division, and a quarter of it. */
+/** A rounded duration is less than one division and a small part away from the written value. */
 const MOST_DIVISIONS = 0.999;
-const MOST_SHARE = 0.25;
+const MOST_SHARE = 0.07;
 
 /**
  * How long a note lasts in ticks: what its type, dots and tuplet say where its duration agrees with them within
