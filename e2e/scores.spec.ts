@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test';
 import { readFile, writeFile } from 'node:fs/promises';
 import { writeMidi } from 'midi-file';
-import { chooseFrom, expect, saved, test } from './fixtures';
+import { expect, saved, test } from './fixtures';
 import { violations } from './axe';
 
 const cells = (page: Page, row: string) => page.getByRole('gridcell', { name: new RegExp(`, ${row}: `) });
@@ -90,7 +90,8 @@ test('a song is read by its symbols, or by its notes where the teacher says so',
   await expect.poll(() => labels(page, 'Numeral')).toEqual(['I', 'V seven', 'I']);
   await cells(page, 'Numeral').first().click();
   await expect(page.getByText('The symbol F says the chord.')).toBeVisible();
-  await chooseFrom(page, 'Where the chords come from', 'Chords of the notes');
+  await page.getByRole('button', { name: /^Where the chords come from/ }).click();
+  await page.getByRole('menuitemradio', { name: 'Chords of the notes' }).click();
   await expect(page.getByText('The symbol F says the chord.')).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await expect.poll(() => labels(page, 'Numeral')).toEqual(['I', 'V seven', 'I']);

@@ -10,15 +10,8 @@ import {
   removeInterval,
   typeIntervals,
 } from '../src/benches/intervals/state';
-import {
-  addClass,
-  changePrint,
-  chooseClassOfMap,
-  chooseScale,
-  KEY_DESK,
-  renameClass,
-  toggleTaught,
-} from '../src/benches/key/state';
+import { changePrint, chooseScale, KEY_DESK, toggleTaught } from '../src/benches/key/state';
+import { addClass, chooseClass, deleteClass, renameClass } from '../src/documents/kinds/schoolClass/edit';
 import { createDesk, deskFlag, numberField, deskOneOf } from '../src/documents/store/desk';
 import { CLASS_DESK } from '../src/documents/store/openClass';
 import { bodyOf, documentsOf, openOf } from '../src/documents/store/select';
@@ -69,11 +62,20 @@ test('the Key bench decides its print list, the scale and the classes', () => {
   oneEdit(addClass, () => {
     expect(openClass().name).toBe('Class 3');
     expect(openClass().notYetTaught).toEqual({ major: [3, 7], minor: [3, 6] });
+    // Its pupils and lessons are its own.
+    expect([openClass().pupils, openClass().lessons]).toEqual([undefined, undefined]);
   });
-  chooseClassOfMap('beginners');
+  chooseClass('beginners');
   expect(openClass().name).toBe('Harbour beginners');
-  chooseClassOfMap('gone');
+  chooseClass('gone');
   expect(openClass().name).toBe('Tuesday evening class');
+  const piles = documentsOf(documentsNow(), 'pile').length;
+  oneEdit(deleteClass, () => {
+    expect(documentsOf(documentsNow(), 'class').map(({ body }) => body.name)).not.toContain(
+      'Tuesday evening class',
+    );
+    expect(documentsOf(documentsNow(), 'pile')).toHaveLength(piles);
+  });
 });
 
 test('a workbook without a class gets one when something is marked', () => {

@@ -171,3 +171,23 @@ test('a pupil’s first mistake becomes a plan, and comes into it once', async (
   expect(plans()[0]!.body.theory).toHaveLength(1);
   expect(useDocuments.getState().told).toMatch(/already/);
 });
+
+test('a class is made, named and deleted here', async () => {
+  const user = userEvent.setup();
+  show('skills');
+  await user.click(screen.getByRole('button', { name: /^Class: / }));
+  await user.click(screen.getByRole('menuitemradio', { name: 'New class' }));
+  const name = screen.getByRole<HTMLInputElement>('textbox', { name: 'Name of the class' });
+  await user.clear(name);
+  await user.type(name, 'Breakwater');
+  const names = () => documentsOf(documentsNow(), 'class').map(({ body }) => body.name);
+  expect(names()).toContain('Breakwater');
+  expect(screen.queryAllByRole('textbox', { name: /^Note on / })).toEqual([]);
+  await user.click(screen.getByRole('button', { name: 'Delete the class' }));
+  await user.click(screen.getByRole('button', { name: 'Keep' }));
+  expect(names()).toContain('Breakwater');
+  await user.click(screen.getByRole('button', { name: 'Delete the class' }));
+  await user.click(screen.getByRole('button', { name: 'Delete' }));
+  expect(names()).not.toContain('Breakwater');
+  expect(pupils().length).toBeGreaterThan(0);
+});

@@ -4,7 +4,7 @@ import { Choice } from '../../design/Choice';
 import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { useOpenClass } from '../../documents/store/use';
-import { chooseClassOfMap, addClass, renameClass } from './state';
+import { addClass, chooseClass, className, renameClass } from '../../documents/kinds/schoolClass/edit';
 
 const NEW = 'new class';
 
@@ -30,7 +30,7 @@ export function ClassChoice() {
   const classes = useDocuments((state) => documentsOf(state.documents, 'class'));
   const open = useOpenClass();
   const options = [
-    ...classes.map(({ id, body: { name } }) => ({ id, name: name.trim() === '' ? 'Unnamed class' : name })),
+    ...classes.map(({ id, body: { name } }) => ({ id, name: className(name) })),
     { id: NEW, name: 'New class' },
   ];
   return (
@@ -41,7 +41,7 @@ export function ClassChoice() {
           label="Class"
           value={open?.id ?? NEW}
           options={options}
-          onChoose={(id) => (id === NEW ? addClass() : chooseClassOfMap(id))}
+          onChoose={(id) => (id === NEW ? addClass() : chooseClass(id))}
         />
         <TextInput
           aria-label="Name of the class"

@@ -1,11 +1,8 @@
 import type { Clef, ScaleForm, StackTop } from '@diatonix/core';
 import { createDesk, numberField, deskOneOf } from '../../documents/store/desk';
-import { newId } from '../../documents/store/ids';
+import { changeClass } from '../../documents/kinds/schoolClass/edit';
 import type { KeyMap, PrintedMap } from '../../documents/kinds/key/type';
-import { FIRST_CLASS, type SchoolClass } from '../../documents/kinds/schoolClass/type';
-import { CLASS_DESK } from '../../documents/store/openClass';
-import { documentsOf, openOf } from '../../documents/store/select';
-import { addDocument, editDocument, editSingle, useDocuments } from '../../documents/store/store';
+import { editSingle } from '../../documents/store/store';
 
 export const KEY_VIEWS = ['map', 'primary', 'circle', 'print'] as const;
 export type KeyView = (typeof KEY_VIEWS)[number];
@@ -32,16 +29,6 @@ export const chooseClef = (clef: Clef) => change('the clef', { clef });
 export const changePrint = (part: Partial<PrintedMap>) =>
   editSingle('key', 'what is printed', (map) => ({ ...map, print: { ...map.print, ...part } }));
 
-function classNow() {
-  return openOf(useDocuments.getState().documents, 'class', CLASS_DESK.get().open ?? undefined);
-}
-
-function changeClass(words: string, update: (open: SchoolClass) => SchoolClass, burst?: string): void {
-  const open = classNow();
-  if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
-  else CLASS_DESK.set({ open: addDocument('class', newId(), update(FIRST_CLASS), words) });
-}
-
 export function toggleTaught(mode: 'major' | 'minor', degree: number): void {
   changeClass('what has been taught', (open) => {
     const now = open.notYetTaught[mode];
@@ -51,16 +38,3 @@ export function toggleTaught(mode: 'major' | 'minor', degree: number): void {
     return { ...open, notYetTaught: { ...open.notYetTaught, [mode]: next } };
   });
 }
-
-/** A class of its own mask, beginning with that of the open one. */
-export function addClass(): void {
-  const { documents } = useDocuments.getState();
-  const name = `Class ${documentsOf(documents, 'class').length + 1}`;
-  const body = { ...(classNow()?.body ?? FIRST_CLASS), name };
-  CLASS_DESK.set({ open: addDocument('class', newId(), body, 'the new class') });
-}
-
-export const chooseClassOfMap = (id: string) => CLASS_DESK.set({ open: id });
-
-export const renameClass = (name: string) =>
-  changeClass('the name of the class', (open) => ({ ...open, name }), 'class-name');

@@ -1,7 +1,7 @@
 import { kindWords } from '@diatonix/core';
 import { useMemo } from 'react';
 import { Choice } from '../../design/Choice';
-import { Toggle, ToggleRow } from '../../design/controls';
+import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { kindsIn, markedPiles, namesIn } from '../../documents/logbook/logbook';
 import { causeRows, progressRows, skillRows, taughtRows } from '../../documents/logbook/logbookCharts';
 import { documentsOf } from '../../documents/store/select';
@@ -14,7 +14,7 @@ import { Lessons } from './Lessons';
 import { Causes, OverTime } from './OverTime';
 import { Pupils } from './Pupils';
 import { SkillGrid } from './SkillGrid';
-import { chooseClass } from './state';
+import { addClass, chooseClass, className } from '../../documents/kinds/schoolClass/edit';
 
 const NAMES: Readonly<Record<LogbookView, string>> = {
   skills: 'By skill',
@@ -24,7 +24,7 @@ const NAMES: Readonly<Record<LogbookView, string>> = {
   pupils: 'Pupils',
 };
 const WHOLE = '';
-const className = (name: string) => (name.trim() === '' ? 'Unnamed class' : name);
+const NEW = 'new class';
 
 /** The Logbook: what a class was taught and set, what it knows, and what went wrong again and again. */
 export function LogbookBench() {
@@ -65,11 +65,15 @@ export function LogbookBench() {
             <Choice
               label="Class"
               value={open.id}
-              options={classes.map(({ id, body: { name } }) => ({
-                id,
-                name: className(name),
-              }))}
-              onChoose={chooseClass}
+              options={[
+                ...classes.map(({ id, body: { name } }) => ({ id, name: className(name) })),
+                { id: NEW, name: 'New class' },
+              ]}
+              onChoose={(id) => {
+                if (id !== NEW) return chooseClass(id);
+                addClass();
+                LOGBOOK_DESK.set({ view: 'pupils' });
+              }}
             />
           )}
           <ToggleRow
@@ -138,7 +142,9 @@ export function LogbookBench() {
       ) : view === 'causes' ? (
         <Causes piles={piles} pupil={own} school={school} classId={open?.id ?? null} />
       ) : open === null ? (
-        <p>There is no class in this workbook: make one on the Key bench.</p>
+        <p>
+          There is no class in this workbook yet. <Button onPress={addClass}>Make a class</Button>
+        </p>
       ) : view === 'lessons' ? (
         <Lessons body={open.body} piles={piles} school={school} />
       ) : (

@@ -10,6 +10,7 @@ import type { ClassPupil, SchoolClass } from '../../documents/kinds/schoolClass/
 import { today } from '../../documents/store/today';
 import { NamesField } from '../../parts/NamesField';
 import { LogbookStyle } from './LogbookStyle';
+import { className, deleteClass, renameClass } from '../../documents/kinds/schoolClass/edit';
 import { addClassPupils, changePupil, deletePupil, movePupil, renamePupilOfClass } from './state';
 
 interface PupilsProps {
@@ -18,12 +19,36 @@ interface PupilsProps {
   readonly others: readonly { readonly id: string; readonly name: string }[];
 }
 
+/** What the class is called, and how it is deleted. */
+function ClassName({ name }: { readonly name: string }) {
+  const [sure, setSure] = useState(false);
+  return (
+    <div className="doings">
+      <label>
+        Name of the class
+        <TextInput value={name} maxLength={60} onChange={(event) => renameClass(event.target.value)} />
+      </label>
+      {sure ? (
+        <span className="sure" role="alert">
+          Delete {className(name)} with its list and lessons? Its piles stay.{' '}
+          <Button onPress={deleteClass}>Delete</Button> <Button onPress={() => setSure(false)}>Keep</Button>
+        </span>
+      ) : (
+        <Button onPress={() => setSure(true)}>
+          <Trash2 aria-hidden="true" /> Delete the class
+        </Button>
+      )}
+    </div>
+  );
+}
+
 /** The pupils of a class: renamed, noted, moved, left, or deleted with all that they answered. */
 export function Pupils({ body, others }: PupilsProps) {
   const [asked, setAsked] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   return (
     <LogbookStyle>
+      <ClassName name={body.name} />
       <h2>Pupils</h2>
       <table>
         <thead>

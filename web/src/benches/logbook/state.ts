@@ -1,19 +1,15 @@
 import { LONGEST_NAME } from '@diatonix/server/class';
 import type { Document, Documents } from '../../documents/store/document';
 import { newId } from '../../documents/store/ids';
+import { changeClass, classNow } from '../../documents/kinds/schoolClass/edit';
 import type { ClassPupil, Lesson, SchoolClass } from '../../documents/kinds/schoolClass/type';
-import { CLASS_DESK } from '../../documents/store/openClass';
-import { documentsOf, openOf } from '../../documents/store/select';
-import { edit, editDocument, useDocuments } from '../../documents/store/store';
+import { documentsOf } from '../../documents/store/select';
+import { edit, useDocuments } from '../../documents/store/store';
 
-const openNow = () => openOf(useDocuments.getState().documents, 'class', CLASS_DESK.get().open ?? undefined);
-
+/** Changes the open class, where there is one. */
 function change(words: string, update: (open: SchoolClass) => SchoolClass, burst?: string): void {
-  const open = openNow();
-  if (open) editDocument(open, words, update, burst && `${burst} ${open.id}`);
+  if (classNow()) changeClass(words, update, burst);
 }
-
-export const chooseClass = (id: string) => CLASS_DESK.set({ open: id });
 
 /** Adds pupils by their names; those who are there already are passed over. */
 export function addClassPupils(names: readonly string[], since: string): void {
@@ -39,7 +35,7 @@ export const changePupil = (id: string, update: Partial<ClassPupil>) =>
 
 /** Takes a pupil out of the class and of every pile and plan of it, with all that was answered. */
 export function deletePupil(pupil: ClassPupil): void {
-  const open = openNow();
+  const open = classNow();
   if (!open) return;
   edit('the deleted pupil', (documents) => {
     const next: Record<string, Document> = { ...documents };
@@ -68,7 +64,7 @@ const plansOf = (documents: Documents, classId: string, name: string) =>
  * why not, where the name is empty or another pupil's.
  */
 export function renamePupilOfClass(pupil: ClassPupil, wanted: string): string | null {
-  const open = openNow();
+  const open = classNow();
   const name = wanted.trim().slice(0, LONGEST_NAME);
   if (!open || name === pupil.name) return null;
   if (name === '') return 'A pupil needs a name. The old one was kept.';
@@ -97,7 +93,7 @@ export function renamePupilOfClass(pupil: ClassPupil, wanted: string): string | 
  * answered in. Gives in words why not, where that class has somebody of the name.
  */
 export function movePupil(pupil: ClassPupil, to: string): string | null {
-  const open = openNow();
+  const open = classNow();
   const other = documentsOf(useDocuments.getState().documents, 'class').find(({ id }) => id === to);
   if (!open || !other || other.id === open.id) return null;
   if ((other.body.pupils ?? []).some(({ name }) => name === pupil.name))

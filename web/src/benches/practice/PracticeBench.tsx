@@ -1,3 +1,4 @@
+import { className } from '../../documents/kinds/schoolClass/edit';
 import { handWords } from '@diatonix/core';
 import { CalendarDays, Plus, Printer } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
@@ -144,7 +145,7 @@ function Whom({ body }: { body: PlanBody }) {
         value={own?.id ?? NOBODY}
         options={[
           { id: NOBODY, name: 'No class' },
-          ...classes.map(({ id, body: { name } }) => ({ id, name: name.trim() || 'Unnamed class' })),
+          ...classes.map(({ id, body: { name } }) => ({ id, name: className(name) })),
         ]}
         onChoose={(id) => setWhom(id === NOBODY ? null : id, null)}
       />

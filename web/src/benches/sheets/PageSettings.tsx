@@ -1,3 +1,4 @@
+import { className } from '../../documents/kinds/schoolClass/edit';
 import { DateField } from '../../design/fields/DateField';
 import type { IntervalWay, QUESTION_CHORD_WAYS } from '@diatonix/core';
 import { documentsOf } from '../../documents/store/select';
@@ -36,10 +37,7 @@ export function PageSettings({ body }: { body: SheetBody }) {
         value={body.classId ?? ''}
         options={[
           ['', 'any class'],
-          ...classes.map(({ id, body: { name } }): [string, string] => [
-            id,
-            name.trim() === '' ? 'Unnamed class' : name,
-          ]),
+          ...classes.map(({ id, body: { name } }): [string, string] => [id, className(name)]),
         ]}
         onChoose={(id) => setClass(id === '' ? null : id)}
       />
