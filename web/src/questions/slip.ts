@@ -17,7 +17,7 @@ function openWords(own: MarkedPupil, asked: readonly PileQuestion[]): string[] {
 function marksWords(own: MarkedPupil, asked: readonly PileQuestion[]): string {
   const each = asked.map(({ id, label, marks }) => {
     const marked = own.answers.get(id);
-    return marked ? `${label} ${marked.got} of ${marked.of}` : `${label} open, 0 of ${marks}`;
+    return marked ? `${label}: ${marked.got} of ${marked.of}` : `${label}: open, 0 of ${marks}`;
   });
   return `Question by question: ${each.join('; ')}.`;
 }

@@ -126,7 +126,7 @@ test('a return slip for every pupil, with the working of what was wrong', async 
   const here = pupils.filter(({ id }) => entries.some(({ pupil }) => pupil === id));
   for (const { name } of here)
     expect(slips.some((slip) => slip.getAttribute('aria-label')?.includes(name))).toBe(true);
-  expect(slips.filter((slip) => slip.textContent?.includes('Question by question: 1.1'))).toHaveLength(
+  expect(slips.filter((slip) => slip.textContent?.includes('Question by question: 1.1:'))).toHaveLength(
     here.length,
   );
 });

@@ -66,6 +66,18 @@ export const LogbookStyle = styled.div`
   input[type='checkbox'] {
     width: auto;
   }
+  .class-row {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    gap: 0.8rem;
+    margin-bottom: 1.4rem;
+    label {
+      flex: 0 1 22rem;
+      color: var(--soft);
+      font-size: 0.875rem;
+    }
+  }
   .sure {
     color: var(--correction);
   }

@@ -23,7 +23,7 @@ interface PupilsProps {
 function ClassName({ name }: { readonly name: string }) {
   const [sure, setSure] = useState(false);
   return (
-    <div className="doings">
+    <div className="class-row">
       <label>
         Name of the class
         <TextInput value={name} maxLength={60} onChange={(event) => renameClass(event.target.value)} />

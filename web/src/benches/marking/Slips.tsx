@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import type { PileQuestion, MarkedPupil } from '../../documents/marking/markPile';
 import type { PileBody } from '../../documents/kinds/pile/type';
+import { dayWords } from '../../design/dates';
 import { PAPER_DESK } from '../../parts/paper';
 import { PrintPages } from '../../parts/PrintPages';
 import { tableLook } from '../../parts/tableLook';
@@ -30,6 +31,14 @@ const SlipStyle = styled.div`
   td {
     padding: 0.25rem 0.6rem 0.25rem 0;
     vertical-align: top;
+  }
+  th:nth-child(2),
+  td:nth-child(2) {
+    min-width: 5.5rem;
+  }
+  th:nth-child(3),
+  td:nth-child(3) {
+    min-width: 4.5rem;
   }
   .working {
     color: var(--soft);
@@ -59,7 +68,7 @@ export function Slips({ pile, marked, versions, school }: SlipsProps) {
   }));
   if (marked.length === 0) return <p>There are no pupils on this pile yet.</p>;
   if (slips.length === 0) return <p>Nobody on this pile has handed anything in yet.</p>;
-  const about = `${pile.title}, ${pile.date}`;
+  const about = `${pile.title}, ${dayWords(pile.date)}`;
   const pdf = async () => {
     setSaid('The slips are being made…');
     const pages = { slips: slips.map(({ slip }) => slip), about, paper, landscape };
