@@ -16,7 +16,7 @@ export const COSTS = {
   /** A phrase that comes again as a whole in another key. */
   changeGear: -0.4,
   /** To the parallel key after a phrase end. */
-  changeParallel: -0.2,
+  changeParallel: 0.9,
   /** A minor dominant that goes to a major tonic. */
   minorDominant: 0.8,
   /** A key far from the signature, by chord. */

@@ -34,7 +34,9 @@ export function readInContext(chords: readonly ChordIn[], options: ContextOption
   const all = statesOf(chords, options, whole);
   const gears = isFree ? whole.gears : NO_GEARS;
   const first = readColumns(all, options, gears);
-  return isFree ? (withoutLoneAreas(all, first, options, gears) ?? first) : first;
+  return isFree && !hasPhrases(chords, options)
+    ? (withoutLoneAreas(all, first, options, gears) ?? first)
+    : first;
 }
 
 /** A passage at the end that has so few chords needs a cadence to be a key of its own. */
