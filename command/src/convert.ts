@@ -3,6 +3,7 @@ import {
   holdsNumerals,
   isScoreName,
   packMxl,
+  PLAIN_LINE,
   readLineFile,
   readScoreFile,
   writeCsv,
@@ -17,8 +18,7 @@ import {
 import { readFileSync, writeFileSync } from 'node:fs';
 import { basename, extname } from 'node:path';
 
-const LINES = ['.rntxt'];
-const READ = [...LINES, '.musicxml', '.xml', '.mxl', '.mid', '.midi'];
+const READ = ['.rntxt', '.musicxml', '.xml', '.mxl', '.mid', '.midi'];
 
 type Out = Carried<string | Uint8Array>;
 type Writer<From> = (from: From) => Out;
@@ -89,10 +89,8 @@ function chordsOf(score: Score): LineFile {
   if (!line)
     throw new TheoryError('request', score.title, 'no chord was found in it.', 'Give a score with chords.');
   const { title, tempo } = score;
-  return { ...line, title, source: '', tempo: tempo ?? USUAL_TEMPO, key: parseKey(line.key) };
+  return { ...PLAIN_LINE, ...line, title, tempo: tempo ?? PLAIN_LINE.tempo, key: parseKey(line.key) };
 }
-
-const USUAL_TEMPO = 84;
 
 function bytesOf(path: string): Uint8Array {
   try {

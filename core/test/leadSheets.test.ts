@@ -77,8 +77,15 @@ test('the working says that a symbol says the chord', () => {
   expect(first).toEqual(['The symbol ', { strong: 'C7' }, ' says the chord.']);
 });
 
-test('symbols before the first note, in rests and at one time are no trouble', () => {
+test('symbols before the first note and in rests are chords; a single one is none of a piece', () => {
   const odd = song('r:4 F4:4 r:4 C5:4', 'F F Bb F');
   expect(numerals(odd)).toEqual(['I', 'I', 'IV', 'I']);
-  expect(numerals({ ...odd, symbols: odd.symbols!.slice(0, 1) })).not.toEqual([]);
+  const single = analyseScore({ ...odd, symbols: odd.symbols!.slice(0, 1) });
+  expect(single.chords.some(({ bySymbol }) => bySymbol)).toBe(false);
+});
+
+test('a broken chord of the tune is judged note by note', () => {
+  const broken = song('C5:1/2 E5:1/2 G5:1/2 B4:1/2 C5:2 B4:4', 'C G');
+  const [first] = analyseScore(broken).chords;
+  expect(first!.nonChord.map(({ note, at }) => [note, at / TICKS_A_QUARTER])).toEqual([[3, 1.5]]);
 });

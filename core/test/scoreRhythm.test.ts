@@ -71,8 +71,7 @@ test('the symbols of a lead sheet go out again where they stood', () => {
 });
 
 test('a whole score goes out as MIDI and comes back with its notes, repeats played out', () => {
-  const text = 'S: |: G4 A4 B4 C5 :| D5:4 |\nB: |: C3:4 :| G2:4 |';
-  const score = parseTypedVoices(text.replace(/\|:|:\|/g, '|'), piece);
+  const score = parseTypedVoices('S: | G4 A4 B4 C5 | D5:4 |\nB: | C3:4 | G2:4 |', piece);
   const repeated: Score = {
     ...score,
     bars: score.bars.map((bar, at) => (at === 0 ? { ...bar, repeatStart: true, repeatEnd: true } : bar)),

@@ -1,4 +1,4 @@
-import { keyOf, MODES, signatureFifths, type Key, type Mode } from '../key/key';
+import { keyOf, keysHolding, type Key, type Mode } from '../key/key';
 import { stackedNotes } from '../chord/chord';
 import { numeralsForChord } from '../label/numeralsFor';
 import { lineOfFifths, sameName, type NoteName } from '../pitch/note';
@@ -90,11 +90,7 @@ function placesOf(
 
 /** The mode that has all places; null for major, undefined where none has them. */
 function modeOf(tonic: NoteName, places: readonly number[]): ModalCentre['mode'] | null | undefined {
-  const [low, high] = [Math.min(...places), Math.max(...places)];
-  const fitting = MODES.map((mode) => keyOf(tonic, mode)).filter((key) => {
-    const fifths = signatureFifths(key);
-    return low >= fifths - 1 && high <= fifths + 5;
-  });
+  const fitting = keysHolding(tonic, places);
   // Where several modes have the notes, nothing tells one from major or minor.
   if (fitting.some(({ mode }) => mode === 'major')) return null;
   const natural = fitting.find(({ mode }) => mode === 'minor');

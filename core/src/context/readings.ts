@@ -211,14 +211,14 @@ function stepsInto(
 type States = readonly State[];
 
 /** Steps from states to states, by whether a phrase ends before them or with them. */
-let steps = new WeakMap<States, WeakMap<States, Float64Array[][]>>();
+let knownSteps = new WeakMap<States, WeakMap<States, Float64Array[][]>>();
 let stepsCount = 0;
 const MOST_STEPS = 4000;
 
 function stepsKnown(before: States): WeakMap<States, Float64Array[][]> {
-  if (stepsCount > MOST_STEPS) [steps, stepsCount] = [new WeakMap(), 0];
-  let known = steps.get(before);
-  if (!known) steps.set(before, (known = new WeakMap()));
+  if (stepsCount > MOST_STEPS) [knownSteps, stepsCount] = [new WeakMap(), 0];
+  let known = knownSteps.get(before);
+  if (!known) knownSteps.set(before, (known = new WeakMap()));
   return known;
 }
 

@@ -60,6 +60,15 @@ export function printedFifths(key: Key): number {
   return hasOrdinarySignature(key) ? signatureFifths(key) : 0;
 }
 
+/** The keys on a tonic, of all modes, whose signature has all the places on the line of fifths. */
+export function keysHolding(tonic: NoteName, places: Iterable<number>): Key[] {
+  const all = [...places];
+  return MODES.map((mode) => keyOf(tonic, mode)).filter((key) => {
+    const fifths = signatureFifths(key);
+    return all.every((place) => place >= fifths - 1 && place <= fifths + 5);
+  });
+}
+
 /** The key of the given mode with this many sharps (positive) or flats. */
 export function keyFromSignature(fifths: number, mode: Mode): Key {
   return keyOf(fromLineOfFifths(fifths - MODE_SHIFT[mode]), mode);

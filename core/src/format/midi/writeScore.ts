@@ -2,7 +2,7 @@ import { writeMidi } from 'midi-file';
 import { toRead, type Score } from '../../score/model/score';
 import { playedOrder } from '../../time/bars';
 import { printMetre } from '../../time/metre';
-import { counted, type Carried } from '../lineFile';
+import { counted, PLAIN_LINE, type Carried } from '../lineFile';
 import {
   keySignature,
   midiTicks,
@@ -15,7 +15,6 @@ import {
   type Timed,
 } from './events';
 
-const USUAL_TEMPO = 84;
 /** Channel 10 is for percussion. */
 const CHANNELS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 10, 11, 12, 13, 14, 15];
 
@@ -47,7 +46,7 @@ export function writeScoreMidi(score: Score): Carried<Uint8Array> {
     );
   const conductor: Timed[] = [
     { at: 0, deltaTime: 0, meta: true, type: 'trackName', text: title },
-    tempo(score.tempo ?? USUAL_TEMPO),
+    tempo(score.tempo ?? PLAIN_LINE.tempo),
     ...[
       ...played.flatMap(({ at, start }, turn) => {
         const { metre } = bars[at]!;

@@ -1,6 +1,7 @@
 import { midiNumber, type Note } from '../../pitch/note';
 import { afterBeats } from './afterBeats';
 import { brokenChords } from './brokenChords';
+import { voicesOf } from './melodic';
 import type { ScoreBar, ScoreNote } from '../model/scoreNote';
 
 /** How a note is heard where that is not as it is written. */
@@ -35,17 +36,6 @@ export function heardTogether(notes: readonly ScoreNote[], bars: readonly ScoreB
   }
   if (heard.size === 0) return notes;
   return notes.map((note, at) => ({ ...note, ...heard.get(at) }));
-}
-
-/** The places of the notes of every voice. */
-function voicesOf(notes: readonly ScoreNote[]): Iterable<number[]> {
-  const voices = new Map<string, number[]>();
-  notes.forEach(({ voice }, at) => {
-    const own = voices.get(voice);
-    if (own) own.push(at);
-    else voices.set(voice, [at]);
-  });
-  return voices.values();
 }
 
 /** The notes of a voice in groups that begin together, in order. */

@@ -25,6 +25,17 @@ export interface Neighbours {
 /** A voice that pauses longer than that, in ticks of the shorter note beside it, goes on anew. */
 const LONGEST_PAUSE = 2 * 10_080;
 
+/** The places of the notes of every voice. */
+export function voicesOf(notes: readonly ScoreNote[]): Iterable<number[]> {
+  const voices = new Map<string, number[]>();
+  notes.forEach(({ voice }, at) => {
+    const own = voices.get(voice);
+    if (own) own.push(at);
+    else voices.set(voice, [at]);
+  });
+  return voices.values();
+}
+
 /**
  * Who follows whom: in a voice of single notes the next one, in a voice of chords the nearest note of the next.
  * Costs notes × the notes of a chord.
@@ -32,13 +43,7 @@ const LONGEST_PAUSE = 2 * 10_080;
 export function neighboursOf(notes: readonly ScoreNote[]): Neighbours {
   const before = new Int32Array(notes.length).fill(-1);
   const after = new Int32Array(notes.length).fill(-1);
-  const voices = new Map<string, number[]>();
-  notes.forEach((note, at) => {
-    const known = voices.get(note.voice);
-    if (known) known.push(at);
-    else voices.set(note.voice, [at]);
-  });
-  for (const voice of voices.values()) {
+  for (const voice of voicesOf(notes)) {
     voice.sort((a, b) => notes[a]!.onset - notes[b]!.onset);
     let last: number[] = [];
     for (let at = 0; at < voice.length;) {

@@ -1,4 +1,4 @@
-import { keyOf, MODES, signatureFifths, type Key } from '../../key/key';
+import { keysHolding, type Key } from '../../key/key';
 import { lineOfFifths, sameName, type NoteName } from '../../pitch/note';
 import type { ScoreNote, ScoreToRead } from '../model/scoreNote';
 import type { Neighbours } from './melodic';
@@ -49,10 +49,7 @@ function modeOn(
     if (isLeading) leads = true;
     else if (onset < end || place - tonic !== RAISED_THIRD) places.add(place);
   });
-  const fitting = MODES.map((mode) => keyOf(final, mode)).filter((key) => {
-    const fifths = signatureFifths(key);
-    return [...places].every((place) => place >= fifths - 1 && place <= fifths + 5);
-  });
+  const fitting = keysHolding(final, places);
   if (fitting.some(({ mode }) => mode === 'major')) return null;
   const natural = fitting.find(({ mode }) => mode === 'minor');
   if (natural) return leads ? null : natural;

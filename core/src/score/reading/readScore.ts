@@ -63,6 +63,12 @@ export class ScoreReader {
   read(given: ScoreToRead, options: ReadOptions = {}): ScoreReading {
     const { rulings = [] } = options;
     checkDensity(given.notes);
+    const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
+    if (options.chordsFrom !== 'notes' && hasSymbols(given)) {
+      this.heard = null;
+      this.slices = keptSlices(this.slices, slicesOf(given));
+      if (this.slices.length > 0) return readingBySymbols(given, this.slices, phraseEnds, options);
+    }
     const neighbours = neighboursOf(given.notes);
     const score = { ...given, notes: withPedals(heardTogether(given.notes, given.bars), given.bars) };
     const heard = { notes: score.notes, neighbours };
@@ -71,11 +77,8 @@ export class ScoreReader {
     this.heard = null;
     this.slices = keptSlices(this.slices, slicesOf(score));
     const { slices } = this;
-    const phraseEnds = ruledEnds(phraseEndsOf(given), rulings);
     if (slices.length === 0)
       return { slices, chords: [], keys: [], cadences: [], brackets: [], arrows: [], phraseEnds };
-    if (options.chordsFrom !== 'notes' && hasSymbols(given))
-      return readingBySymbols(given, slices, phraseEnds, options);
     const known = { score, slices, neighbours, phraseEnds, touched };
     const searched = (key: Key | undefined, memories: AreaMemory[]) =>
       areasOf(score, slices).flatMap((area, at) => {
