@@ -2,7 +2,8 @@ import type { NonChordKind } from './melodic';
 
 /**
  * What it costs to take a note as foreign to its chord, a member as missing, a chord as begun: fitted to nineteen
- * chorales (scripts/fit-reading.mjs says how and with what result), in the units of the costs of the context.
+ * chorales (scripts/fit-reading.mjs says how and with what result), in the units of the costs of the context. What
+ * keyboard pieces, songs and two voices need beyond them was set by hand (docs/conventions.md).
  */
 export interface ReadingWeights {
   /** A foreign note, by what it would be. */
