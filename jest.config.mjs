@@ -1,5 +1,5 @@
 export default {
-  roots: ['<rootDir>/core', '<rootDir>/engraving', '<rootDir>/command', '<rootDir>/web', '<rootDir>/server'],
+  roots: ['core', 'doors', 'engraving', 'command', 'web', 'server'].map((room) => `<rootDir>/${room}`),
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   // The channel between tabs keeps the process alive.
   forceExit: true,

@@ -55,7 +55,7 @@ function newestChange(folder) {
 export function ensureBuild() {
   const newest = String(
     Math.max(
-      ...['core', 'engraving', 'web', 'server', 'command', 'demo'].map((folder) =>
+      ...['core', 'doors', 'engraving', 'web', 'server', 'command', 'demo'].map((folder) =>
         newestChange(join(ROOT, folder)),
       ),
     ),

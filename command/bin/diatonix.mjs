@@ -17,7 +17,7 @@ function newest(folder) {
 }
 
 const sources = Math.max(
-  ...['core', 'engraving', 'command'].map((folder) => newest(join(root, folder, 'src'))),
+  ...['core', 'doors', 'engraving', 'command'].map((folder) => newest(join(root, folder, 'src'))),
 );
 if (!existsSync(built) || statSync(built).mtimeMs < sources) {
   const { ensurePackages, run } = await import('../../scripts/setup.mjs');

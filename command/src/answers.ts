@@ -33,6 +33,7 @@ import {
   qualityName,
   qualityWord,
   readRomanNumeral,
+  REQUEST_LIMITS,
   scaleOf,
   SCALE_FORMS,
   shortFigures,
@@ -56,7 +57,7 @@ import {
   printKey,
   stackUp,
 } from '@diatonix/core';
-import { atMost, COMMAND_LIMITS } from './limits';
+import { atMost } from './limits';
 import { readEither, keyRequested, noteNameRequested, noteRequested, symbolRequested } from './reading';
 
 const names = (list: readonly NoteName[]) => list.map(printNoteName);
@@ -153,7 +154,7 @@ export function symbolAnswer(symbol: string, keyText: string | undefined, school
 
 /** Readings of notes, lowest first, best first; with a key their numerals, one reading a chord. */
 export function answerNotes(notes: readonly string[], keyText: string | undefined, school?: LabelStyle) {
-  atMost(notes.length, COMMAND_LIMITS.notes, 'notes of a chord');
+  atMost(notes.length, REQUEST_LIMITS.notes, 'notes of a chord');
   if (notes.length === 0)
     throw new TheoryError(
       'chord',
@@ -204,7 +205,7 @@ export function figuresAnswer(
   school?: LabelStyle,
 ) {
   const key = keyRequested(keyText, school);
-  atMost(figures.length, COMMAND_LIMITS.figures, 'figures');
+  atMost(figures.length, REQUEST_LIMITS.figures, 'figures');
   const bass = noteNameRequested(bassText.replace(/-?\d$/, ''), school);
   if (figures.some(isMoving)) {
     const { before, after } = notesOfMovingFigures(bass, figures, key);

@@ -3,14 +3,13 @@ import {
   MOST_VERSIONS,
   questionWorking,
   TheoryError,
-  type MaterialText,
   type Question,
   type LabelStyle,
   type Sheet,
   type SheetSpec,
 } from '@diatonix/core';
+import { readSheetSpec, type AskRequest } from '@diatonix/doors';
 import { schoolOf } from './reading';
-import { asObject, ifRequested, textRequested, wholeNumberRequested, type Request } from './request';
 
 const USUAL_COUNT = 10;
 
@@ -21,15 +20,14 @@ export function questionOut({ kind, id, given, answers, difficulty }: Question, 
 }
 
 /** `{"do":"ask","kind":"interval-name","seed":7,"count":20,"material":{…}}`: questions of one kind. */
-export function askAnswer(request: Request) {
+export function askAnswer(request: AskRequest) {
   const school = schoolOf(request);
-  const material = request['material'];
   const { questions, remarks } = askQuestions({
-    kind: textRequested(request, 'kind'),
-    seed: wholeNumberRequested(request, 'seed', -1e9, 1e9) ?? 1,
-    count: wholeNumberRequested(request, 'count', -1e9, 1e9) ?? USUAL_COUNT,
-    material: material === undefined ? {} : (asObject(material, 'material') as MaterialText),
-    version: versionRequested(ifRequested(request, 'version')),
+    kind: request.kind,
+    seed: request.seed ?? 1,
+    count: request.count ?? USUAL_COUNT,
+    material: request.material ?? {},
+    version: versionRequested(request.version ?? undefined),
   });
   return {
     questions: questions.map((question) => questionOut(question, school)),
@@ -45,16 +43,10 @@ export function versionRequested(letter: string | undefined): number {
   return version;
 }
 
-/** A spec of a sheet as it was read; what is in its fields is checked where the sheet is made. */
+/** A spec of a sheet with the seed that it is to have. Throws TheoryError naming the section and the field. */
 export function specRequested(value: unknown, seed?: number): SheetSpec {
-  const spec = asObject(value, 'spec');
-  const sections = spec['sections'];
-  if (Array.isArray(sections)) sections.forEach((section, at) => asObject(section, `section ${at + 1}`));
-  return {
-    title: (spec['title'] ?? 'Sheet') as string,
-    seed: (seed ?? spec['seed'] ?? 1) as number,
-    sections: sections as SheetSpec['sections'],
-  };
+  const spec = readSheetSpec(value, { title: 'Sheet', seed: 1 });
+  return seed === undefined ? spec : { ...spec, seed };
 }
 
 /** A sheet as it is answered. */

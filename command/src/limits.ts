@@ -1,22 +1,4 @@
-import { TheoryError } from '@diatonix/core';
-
-/** The largest request that is answered. docs/command.md states them. */
-export const COMMAND_LIMITS = {
-  /** Characters of a line. */
-  line: 2_000_000,
-  /** Brackets within brackets. */
-  depth: 16,
-  /** Characters of one text within a request. */
-  text: 200,
-  /** Notes of one chord. */
-  notes: 40,
-  figures: 20,
-  chords: { progression: 5000, setting: 1000, check: 5000 },
-  scoreNotes: 50_000,
-  quarters: 50_000,
-  /** Notes of a line that is harmonised, and chords it may use. */
-  harmonise: { notes: 64, chords: 40 },
-} as const;
+import { REQUEST_LIMITS, TheoryError } from '@diatonix/core';
 
 /** @throws {TheoryError} `request` where there are more than `most` */
 export function atMost(count: number, most: number, what: string): void {
@@ -37,7 +19,7 @@ export function oneTo(most: number, count: number, what: string, right: string):
 
 /** Refuses a line that is too long or nested too deeply, before anything reads it. */
 export function checkLine(line: string): void {
-  atMost(line.length, COMMAND_LIMITS.line, 'characters of a line');
+  atMost(line.length, REQUEST_LIMITS.line, 'characters of a line');
   let depth = 0;
   let inText = false;
   for (let at = 0; at < line.length; at++) {
@@ -47,11 +29,11 @@ export function checkLine(line: string): void {
       else if (sign === '"') inText = false;
     } else if (sign === '"') inText = true;
     else if (sign === '[' || sign === '{') {
-      if (++depth > COMMAND_LIMITS.depth)
+      if (++depth > REQUEST_LIMITS.depth)
         throw new TheoryError(
           'request',
           line,
-          `brackets lie more than ${COMMAND_LIMITS.depth} deep in each other.`,
+          `brackets lie more than ${REQUEST_LIMITS.depth} deep in each other.`,
           'A request is an object of texts, numbers and lists of them.',
         );
     } else if (sign === ']' || sign === '}') depth--;

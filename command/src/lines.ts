@@ -1,6 +1,24 @@
 import { createInterface } from 'node:readline';
 import { TheoryError } from '@diatonix/core';
 import {
+  AskRequest,
+  CheckRequest,
+  FiguresRequest,
+  HarmoniseRequest,
+  IntervalRequest,
+  KeyRequest,
+  MarkRequest,
+  NotesRequest,
+  NumeralRequest,
+  PlantRequest,
+  ProgressionRequest,
+  readAs,
+  ReadRequest,
+  SettingRequest,
+  SymbolRequest,
+  TransposeRequest,
+} from '@diatonix/doors';
+import {
   figuresAnswer,
   intervalAnswer,
   keyAnswer,
@@ -17,16 +35,15 @@ import { progressionAnswer } from './progressionAnswers';
 import { checkAnswer, harmoniseAnswer, settingAnswer } from './settingAnswers';
 import { answerOfReading } from './readAnswers';
 import { schoolOf } from './reading';
-import { ifRequested, textRequested, textsRequested, type Request } from './request';
 
 /** Reads one JSON request a line and writes one JSON answer a line, in order, until the input ends. */
 export async function runLines(input: NodeJS.ReadableStream, output: NodeJS.WritableStream): Promise<void> {
   let pending: string[] = [];
   const flush = async () => {
     if (pending.length === 0) return;
-    const textRequested = `${pending.join('\n')}\n`;
+    const told = `${pending.join('\n')}\n`;
     pending = [];
-    if (!output.write(textRequested)) await new Promise((resolve) => output.once('drain', resolve));
+    if (!output.write(told)) await new Promise((resolve) => output.once('drain', resolve));
   };
   for await (const line of createInterface({ input, crlfDelay: Infinity })) {
     if (line.trim() === '') continue;
@@ -48,7 +65,7 @@ export function answerLine(line: string): string {
   }
 }
 
-function readRequest(line: string): Request {
+function readRequest(line: string): object {
   checkLine(line);
   let value: unknown;
   try {
@@ -69,76 +86,59 @@ function readRequest(line: string): Request {
       'Write for example {"do":"key","key":"F# minor"}.',
     );
   }
-  return value as Request;
-}
-
-function notation(request: Request): 'romantext' | undefined {
-  const value = ifRequested(request, 'notation');
-  if (value !== undefined && value !== 'romantext') {
-    throw new TheoryError(
-      'request',
-      value,
-      'this notation is not known.',
-      'Leave it out for the house grammar, or give "romantext".',
-    );
-  }
   return value;
 }
 
+/** A request that was held against its class, and what answers it. */
+function asked<Asked extends object>(check: new () => Asked, answer: (request: Asked) => unknown) {
+  return (request: object) => answer(readAs(check, request, 'request'));
+}
+
+const answerSymbol = asked(SymbolRequest, (request) =>
+  symbolAnswer(request.symbol, request.key ?? undefined, schoolOf(request)),
+);
+const answerChord = asked(NotesRequest, (request) =>
+  answerNotes(request.notes.map(String), request.key ?? undefined, schoolOf(request)),
+);
+
+const REQUESTS: ReadonlyMap<unknown, (request: object) => unknown> = new Map([
+  ['interval', asked(IntervalRequest, (one) => intervalAnswer(one.from, one.to, schoolOf(one)))],
+  [
+    'transpose',
+    asked(TransposeRequest, (one) => transposeAnswer(one.from, one.by, one.below === true, schoolOf(one))),
+  ],
+  [
+    'numeral',
+    asked(NumeralRequest, (one) =>
+      numeralAnswer(one.numeral, one.key, { notation: one.notation ?? undefined, school: schoolOf(one) }),
+    ),
+  ],
+  ['chord', (request) => ('symbol' in request ? answerSymbol(request) : answerChord(request))],
+  [
+    'figures',
+    asked(FiguresRequest, (one) => figuresAnswer(one.key, one.bass, one.figures.map(String), schoolOf(one))),
+  ],
+  ['key', asked(KeyRequest, (one) => keyAnswer(one.key, one.form ?? undefined, schoolOf(one)))],
+  ['progression', asked(ProgressionRequest, progressionAnswer)],
+  ['setting', asked(SettingRequest, settingAnswer)],
+  ['check', asked(CheckRequest, checkAnswer)],
+  ['harmonise', asked(HarmoniseRequest, harmoniseAnswer)],
+  ['read', asked(ReadRequest, answerOfReading)],
+  ['ask', asked(AskRequest, askAnswer)],
+  ['mark', asked(MarkRequest, markRequest)],
+  ['plant', asked(PlantRequest, plantRequest)],
+]);
+
 /** Carries out one request. Throws TheoryError. */
-export function answerRequest(request: Request): unknown {
-  const school = schoolOf(request);
-  switch (request['do']) {
-    case 'interval':
-      return intervalAnswer(textRequested(request, 'from'), textRequested(request, 'to'), school);
-    case 'transpose':
-      return transposeAnswer(
-        textRequested(request, 'from'),
-        textRequested(request, 'by'),
-        request['below'] === true,
-        school,
-      );
-    case 'numeral':
-      return numeralAnswer(textRequested(request, 'numeral'), textRequested(request, 'key'), {
-        notation: notation(request),
-        school,
-      });
-    case 'chord':
-      if (request['symbol'] !== undefined)
-        return symbolAnswer(textRequested(request, 'symbol'), ifRequested(request, 'key'), school);
-      return answerNotes(textsRequested(request, 'notes'), ifRequested(request, 'key'), school);
-    case 'figures':
-      return figuresAnswer(
-        textRequested(request, 'key'),
-        textRequested(request, 'bass'),
-        textsRequested(request, 'figures'),
-        school,
-      );
-    case 'key':
-      return keyAnswer(textRequested(request, 'key'), ifRequested(request, 'form'), school);
-    case 'progression':
-      return progressionAnswer(request);
-    case 'setting':
-      return settingAnswer(request);
-    case 'check':
-      return checkAnswer(request);
-    case 'harmonise':
-      return harmoniseAnswer(request);
-    case 'read':
-      return answerOfReading(request);
-    case 'ask':
-      return askAnswer(request);
-    case 'mark':
-      return markRequest(request);
-    case 'plant':
-      return plantRequest(request);
-    default:
-      throw new TheoryError(
-        'request',
-        JSON.stringify(request['do'] ?? null),
-        'there is no such request.',
-        'The requests are interval, transpose, numeral, chord, figures, key, progression, setting, check, ' +
-          'harmonise, read, ask, mark and plant.',
-      );
-  }
+export function answerRequest(request: object): unknown {
+  const wanted = 'do' in request ? request.do : null;
+  const answer = REQUESTS.get(wanted);
+  if (answer) return answer(request);
+  const names = [...REQUESTS.keys()].join(', ').replace(/, (\w+)$/, ' and $1');
+  throw new TheoryError(
+    'request',
+    JSON.stringify(wanted),
+    'there is no such request.',
+    `The requests are ${names}.`,
+  );
 }

@@ -7,43 +7,32 @@ import {
   knownMistake,
   markAnswer,
   plant,
-  TheoryError,
   type Earlier,
-  type GivenData,
   type Marking,
   type LabelStyle,
   type ToMark,
 } from '@diatonix/core';
+import {
+  EarlierRequested,
+  QuestionRequested,
+  readAs,
+  type MarkRequest,
+  type PlantRequest,
+} from '@diatonix/doors';
 import { schoolOf } from './reading';
-import { asObject, textRequested, type Request } from './request';
 
 /** A question as it was asked, read from a request: its kind, what is given, and its answers where they stand. */
 export function questionIn(value: unknown, field = 'question'): ToMark {
-  const { kind, given, answers } = asObject(value, field);
-  if (typeof kind !== 'string')
-    throw new TheoryError('request', field, 'the question has no kind.', 'Give it as ask gave it.');
+  const { kind, given, answers } = readAs(QuestionRequested, value, field);
   kindOf(kind);
-  if (answers !== undefined && !Array.isArray(answers))
-    throw new TheoryError('request', 'answers', 'these are not answers.', 'Leave them out, or give a list.');
-  const question = {
-    ...{ kind, given: asObject(given, `${field}.given`) as GivenData },
-    ...(answers ? { answers } : {}),
-  };
+  const question = { kind, given, ...(answers ? { answers } : {}) };
   checkQuestion(question);
   return question;
 }
 
-function earlierIn(value: unknown): Earlier[] {
-  if (value === undefined) return [];
-  if (!Array.isArray(value))
-    throw new TheoryError(
-      'request',
-      'earlier',
-      'this is not a list.',
-      'Give [{"question": {…}, "answer": …}, …].',
-    );
-  return value.map((one) => {
-    const { question, answer } = asObject(one, 'earlier');
+function earlierIn(list: readonly unknown[]): Earlier[] {
+  return list.map((one) => {
+    const { question, answer } = readAs(EarlierRequested, one, 'earlier answer');
     return { question: questionIn(question), answer };
   });
 }
@@ -76,18 +65,16 @@ export function markOut(marking: Marking, school: LabelStyle = DEFAULT_LABEL_STY
 }
 
 /** `{"do":"mark","question":{…},"answer":"m6"}`: an answer marked part by part, with the causes of what is wrong. */
-export function markRequest(request: Request) {
-  if (!('answer' in request))
-    throw new TheoryError('request', 'answer', 'there is no answer.', 'Give for example "answer": "m6".');
+export function markRequest(request: MarkRequest) {
   const school = schoolOf(request);
-  const marking = markAnswer(questionIn(request['question']), request['answer'], {
-    earlier: earlierIn(request['earlier']),
+  const marking = markAnswer(questionIn(request.question), request.answer, {
+    earlier: earlierIn(request.earlier ?? []),
     ...(school ? { school } : {}),
   });
   return markOut(marking, school);
 }
 
 /** `{"do":"plant","question":{…},"mistake":"signature-forgotten"}`: the wrong answer it makes, or null. */
-export function plantRequest(request: Request) {
-  return { answer: plant(questionIn(request['question']), knownMistake(textRequested(request, 'mistake'))) };
+export function plantRequest({ question, mistake }: PlantRequest) {
+  return { answer: plant(questionIn(question), knownMistake(mistake)) };
 }

@@ -2,16 +2,15 @@ import {
   earnedShare,
   makeSheet,
   markAnswer,
-  readAnswerFile,
   readSchool,
   TheoryError,
-  type AnswerFile,
   type Earlier,
   type Marking,
   type LabelStyle,
   type Sheet,
   type SheetSpec,
 } from '@diatonix/core';
+import { readAnswerFile, type AnswerFile } from '@diatonix/doors';
 import { readFileSync, statSync } from 'node:fs';
 import { specRequested, versionRequested } from './askAnswers';
 import { markOut } from './markAnswers';

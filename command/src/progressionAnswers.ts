@@ -6,6 +6,7 @@ import {
   printNoteName,
   printNumeral,
   printSymbol,
+  REQUEST_LIMITS,
   TheoryError,
   type ChordIn,
   type ModalCentre,
@@ -13,7 +14,8 @@ import {
   type Numeral,
   type LabelStyle,
 } from '@diatonix/core';
-import { atMost, COMMAND_LIMITS, oneTo } from './limits';
+import { ChordOfLine, KeySpan, NotesOfChord, readAs, type ProgressionRequest } from '@diatonix/doors';
+import { atMost, oneTo } from './limits';
 import {
   cadentialOverDominant,
   readEither,
@@ -22,42 +24,32 @@ import {
   symbolRequested,
   schoolOf,
 } from './reading';
-import {
-  asObject,
-  listRequested,
-  ifRequested,
-  textRequested,
-  textsRequested,
-  wholeNumberRequested,
-  type Request,
-} from './request';
 
 /**
  * The labels of a progression in context: key, numeral, figures, symbol, function and readings of each chord,
  * key areas, cadences, brackets and arrows.
  */
-export function progressionAnswer(request: Request): unknown {
+export function progressionAnswer(request: ProgressionRequest): unknown {
   const school = schoolOf(request);
-  const keyText = ifRequested(request, 'key');
-  const key = keyText === undefined ? undefined : keyRequested(keyText, school);
-  const given = listRequested(request, 'chords');
-  oneTo(COMMAND_LIMITS.chords.progression, given.length, 'chords', 'Give "chords" as a list of them.');
-  const asked = given.map((chord) => asObject(chord, 'chord'));
+  const key =
+    request.key === undefined || request.key === null ? undefined : keyRequested(request.key, school);
+  const { chords: given } = request;
+  oneTo(REQUEST_LIMITS.chords.progression, given.length, 'chords', 'Give "chords" as a list of them.');
+  const asked = given.map((chord, at) =>
+    readAs(ChordOfLine, chord, 'chord', `chord ${at + 1} ${JSON.stringify(chord)}`),
+  );
   const numerals = key ? readNumeralsIn(asked.map(numeralSaid), key, request) : [];
   const chords = asked.map((chord, at) => chordIn(chord, at, { key, numeral: numerals[at] ?? null, school }));
-  const signature = wholeNumberRequested(request, 'signature', -7, 7);
-  const phraseEnds =
-    request['phraseEnds'] === undefined || request['phraseEnds'] === null
-      ? []
-      : listRequested(request, 'phraseEnds').map((end) => phraseEnd(end, chords.length));
+  const { signature } = request;
+  const phraseEnds = (request.phraseEnds ?? []).map((end) => phraseEnd(end, chords.length));
   const over = cadentialOverDominant(request);
-  const keys = keysOf(request, chords.length, school);
+  const keys = keysOf(request.keys, chords.length, school);
   const { chords: labelled, ...analysis } = analyseProgression(chords, {
     ...(key ? { key } : {}),
-    ...(signature === undefined ? {} : { signature }),
+    ...(signature === undefined || signature === null ? {} : { signature }),
     ...(keys ? { keys } : {}),
     phraseEnds,
-    splitCadences: request['splitCadences'] === true || school?.cadences === 'split',
+    splitCadences: request.splitCadences === true || school?.cadences === 'split',
   });
   return {
     chords: labelled.map(({ best, figures, symbol, function: role, readings }) => ({
@@ -82,11 +74,7 @@ export function progressionAnswer(request: Request): unknown {
 }
 
 /** The numeral that a chord of a request is given as, or null. */
-function numeralSaid(chord: Request): string | null {
-  return chord['symbol'] === undefined && chord['numeral'] !== undefined
-    ? textRequested(chord, 'numeral')
-    : null;
-}
+const numeralSaid = ({ symbol, numeral }: ChordOfLine): string | null => (symbol ? null : (numeral ?? null));
 
 interface ReadAs {
   readonly key: Key | undefined;
@@ -95,31 +83,21 @@ interface ReadAs {
   readonly school: LabelStyle | undefined;
 }
 
-function chordIn(chord: Request, at: number, { key, numeral, school }: ReadAs): ChordIn {
-  const length = chord['length'];
-  const written = typeof length === 'string' ? length : JSON.stringify(length);
-  if (written !== undefined && !/^\d{1,6}(?:\/[1-9]\d{0,5})?$/.test(written))
-    throw new TheoryError(
-      'request',
-      written,
-      `the length of chord ${at + 1} is not in quarters.`,
-      'Write a whole number or a fraction: "1", "3/2".',
-    );
-  if (chord['symbol'] !== undefined)
-    return { chord: symbolRequested(textRequested(chord, 'symbol'), school) };
-  if (chord['numeral'] !== undefined) {
+function chordIn(chord: ChordOfLine, at: number, { key, numeral, school }: ReadAs): ChordIn {
+  if (typeof chord.symbol === 'string') return { chord: symbolRequested(chord.symbol, school) };
+  if (typeof chord.numeral === 'string') {
     if (!key || !numeral)
       throw new TheoryError(
         'request',
-        textRequested(chord, 'numeral'),
+        chord.numeral,
         'a numeral is a chord only in a key.',
         'Give "key" beside "chords".',
       );
     // What is typed as a numeral stays that numeral.
     return { chord: chordOfNumeral(numeral, key), numeral, key };
   }
-  const given = textsRequested(chord, 'notes');
-  atMost(given.length, COMMAND_LIMITS.notes, 'notes of a chord');
+  const given = readAs(NotesOfChord, chord, 'chord').notes.map(String);
+  atMost(given.length, REQUEST_LIMITS.notes, 'notes of a chord');
   const notes = given.map((note) => readEither(note, school));
   if (notes.length === 0)
     throw new TheoryError(
@@ -143,14 +121,23 @@ function phraseEnd(end: unknown, count: number): number {
 }
 
 /** `"keys":[{"from":0,"key":"G major"}]`: the key of each span, where it is given. */
-function keysOf(request: Request, count: number, school: LabelStyle | undefined): (Key | null)[] | null {
-  if (request['keys'] === undefined || request['keys'] === null) return null;
+function keysOf(
+  spans: ProgressionRequest['keys'],
+  count: number,
+  school: LabelStyle | undefined,
+): (Key | null)[] | null {
+  if (!spans) return null;
   const keys: (Key | null)[] = Array.from({ length: count }, () => null);
-  for (const span of listRequested(request, 'keys').map((one) => asObject(one, 'span')))
-    keys.fill(
-      keyRequested(textRequested(span, 'key'), school),
-      wholeNumberRequested(span, 'from', 0, count - 1) ?? 0,
-    );
+  for (const { key, from } of spans.map((one) => readAs(KeySpan, one, 'span'))) {
+    if ((from ?? 0) >= count)
+      throw new TheoryError(
+        'request',
+        String(from),
+        '“from” is not the number of a chord.',
+        `Number the chords from 0 to ${count - 1}.`,
+      );
+    keys.fill(keyRequested(key, school), from ?? 0);
+  }
   return keys;
 }
 

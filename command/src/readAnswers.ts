@@ -21,6 +21,7 @@ import {
   printNumeral,
   printSymbol,
   analyseScore,
+  REQUEST_LIMITS,
   shortFigures,
   TheoryError,
   TICKS_A_QUARTER,
@@ -33,9 +34,9 @@ import {
   type ScoreReading,
   type ScoreToRead,
 } from '@diatonix/core';
-import { atMost, COMMAND_LIMITS } from './limits';
+import { readAs, ScoreRequested, type ReadRequest } from '@diatonix/doors';
+import { atMost } from './limits';
 import { keyRequested, schoolOf } from './reading';
-import { asObject, listRequested, ifRequested, wholeNumberRequested, type Request } from './request';
 
 /** A reading as it is answered: keys with their evidence, chords with what is not of them, cadences. */
 export function readingOut(
@@ -131,11 +132,12 @@ export function scoreAnswer(
 }
 
 /** `{"do":"read","score":{"signature":1,"time":"4/4","fermatas":["7"],"notes":[["0","1","B4",0],…]}}` */
-export function answerOfReading(request: Request): unknown {
+export function answerOfReading(request: ReadRequest): unknown {
   const school = schoolOf(request);
-  const keyText = ifRequested(request, 'key');
-  const score = scoreOfRequest(asObject(request['score'], 'score'));
-  const reading = analyseScore(score, keyText === undefined ? {} : { key: keyRequested(keyText, school) });
+  const { key } = request;
+  const score = scoreOfRequest(readAs(ScoreRequested, request.score, 'score'));
+  const isOpen = key === undefined || key === null;
+  const reading = analyseScore(score, isOpen ? {} : { key: keyRequested(key, school) });
   const parts = Math.max(...score.notes.map(({ part }) => part)) + 1;
   return readingOut(
     score,
@@ -145,34 +147,30 @@ export function answerOfReading(request: Request): unknown {
   );
 }
 
-function scoreOfRequest(given: Request): ScoreToRead {
-  const metre = parseMetre(ifRequested(given, 'time') ?? '4/4');
-  const rows = listRequested(given, 'notes');
+function scoreOfRequest(given: ScoreRequested): ScoreToRead {
+  const metre = parseMetre(given.time ?? '4/4');
+  const { notes: rows } = given;
   if (rows.length === 0) throw wrongNote([], 'the score has no notes.');
-  atMost(rows.length, COMMAND_LIMITS.scoreNotes, 'notes of a score');
+  atMost(rows.length, REQUEST_LIMITS.scoreNotes, 'notes of a score');
   const notes = rows.map((row, at) => noteOf(row, at));
-  const fermatas = optionalList(given, 'fermatas').map((time) => timeOf(time, 'fermatas'));
+  const fermatas = (given.fermatas ?? []).map((time) => timeOf(time, 'fermatas'));
   return {
     notes,
-    signatures: [{ at: 0, fifths: wholeNumberRequested(given, 'signature', -7, 7) ?? 0 }],
+    signatures: [{ at: 0, fifths: given.signature ?? 0 }],
     fermatas,
     bars: barsOf(given, metre, notes, fermatas),
   };
 }
 
-function optionalList(given: Request, field: string): unknown[] {
-  return given[field] === undefined || given[field] === null ? [] : listRequested(given, field);
-}
-
-/** Bars by `measures`, `[[number, at], …]`; else by the metre after a `pickup`, the likeliest unless it is given. */
+/** Bars by `measures`, `[[number, at], …]`; else by the metre after an `upbeat`, the likeliest unless it is given. */
 function barsOf(
-  given: Request,
+  given: ScoreRequested,
   metre: Metre,
   notes: readonly ScoreNote[],
   fermatas: readonly number[],
 ): ScoreToRead['bars'] {
   const end = notes.reduce((last, note) => Math.max(last, note.end), 0);
-  const measures = optionalList(given, 'measures').map((row) => {
+  const measures = (given.measures ?? []).map((row) => {
     const [number, at] = Array.isArray(row) ? (row as unknown[]) : [];
     if (!Number.isInteger(number)) throw wrongNote(row, 'this is not a bar.', 'Give bars as [number, "at"].');
     return { number: number as number, from: timeOf(at, 'measures') };
@@ -184,14 +182,19 @@ function barsOf(
       to: measures[at + 1]?.from ?? Math.max(end, from + 1),
       metre,
     }));
-  const pickup = ifRequested(given, 'pickup');
-  const upbeat = pickup === undefined ? likelyUpbeat(notes, metre, fermatas) : timeOf(pickup, 'pickup');
+  const said = given.upbeat ?? given.pickup ?? null;
+  const upbeat = said === null ? likelyUpbeat(notes, metre, fermatas) : timeOf(said, 'upbeat');
   return barsAfter(upbeat, metre, end);
 }
 
 function noteOf(row: unknown, at: number): ScoreNote {
   const [onset, length, pitch, part] = Array.isArray(row) ? (row as unknown[]) : [];
-  if (typeof pitch !== 'string' || !Number.isInteger(part) || (part as number) < 0 || (part as number) > 99)
+  if (
+    typeof pitch !== 'string' ||
+    !Number.isInteger(part) ||
+    (part as number) < 0 ||
+    (part as number) >= REQUEST_LIMITS.parts
+  )
     throw wrongNote(row, `note ${at + 1} is not [at, length, pitch, part].`);
   const from = timeOf(onset, 'notes');
   const ticks = timeOf(length, 'notes');
@@ -216,7 +219,7 @@ function timeOf(value: unknown, field: string): number {
       `this is not a time in “${field}”.`,
       'Write quarters as "7" or "3/2".',
     );
-  atMost(Math.ceil(time.value / TICKS_A_QUARTER), COMMAND_LIMITS.quarters, 'quarters of a score');
+  atMost(Math.ceil(time.value / TICKS_A_QUARTER), REQUEST_LIMITS.quarters, 'quarters of a score');
   return time.value;
 }
 

@@ -13,11 +13,11 @@ import {
   type Numeral,
   type LabelStyle,
 } from '@diatonix/core';
-import type { Request } from './request';
+import type { InSchool } from '@diatonix/doors';
 
 /** The school of a request; undefined where it names none. Throws TheoryError `school`. */
-export function schoolOf(request: Request): LabelStyle | undefined {
-  return request['school'] === undefined ? undefined : readSchool(request['school']);
+export function schoolOf({ school }: InSchool): LabelStyle | undefined {
+  return school === undefined ? undefined : readSchool(school);
 }
 
 const lettersOf = (school: LabelStyle | undefined) => (school ?? DEFAULT_LABEL_STYLE).letters;
@@ -56,18 +56,19 @@ export function readNumeralIn(text: string, key: Key, school: LabelStyle | undef
  * Whether a request's school shows the cadential six-four over the dominant: then V64 before V or V7 in root
  * position is that six-four, and is printed so. Where the school says nothing, `I64` is.
  */
-export function cadentialOverDominant(request: Request): boolean {
-  const said = request['school'];
+export function cadentialOverDominant({ school: said }: InSchool): boolean {
   return typeof said === 'string'
     ? /cadentialSixFour\s*=\s*dominant/.test(said)
-    : typeof said === 'object' && said !== null && (said as Request)['cadentialSixFour'] === 'dominant';
+    : typeof said === 'object' &&
+        said !== null &&
+        (said as Readonly<Record<string, unknown>>)['cadentialSixFour'] === 'dominant';
 }
 
 /** Numerals in a row as the school of the request writes them, null where none is given. */
 export function readNumeralsIn(
   texts: readonly (string | null)[],
   key: Key,
-  request: Request,
+  request: InSchool,
 ): (Numeral | null)[] {
   const school = schoolOf(request);
   const over = cadentialOverDominant(request);

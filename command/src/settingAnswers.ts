@@ -5,10 +5,10 @@ import {
   harmonise,
   parseLength,
   parseMetre,
+  REQUEST_LIMITS,
   nearestSetting,
   printNote,
   printNumeral,
-  RULES,
   settingsInOrder,
   TheoryError,
   type Fault,
@@ -21,27 +21,19 @@ import {
   type SettingFound,
   type SettingProblem,
 } from '@diatonix/core';
-import { atMost, COMMAND_LIMITS, oneTo } from './limits';
+import type { CheckRequest, HarmoniseRequest, SettingRequest } from '@diatonix/doors';
+import { atMost, oneTo } from './limits';
 import { readEither, keyRequested, noteRequested, readNumeralIn, readNumeralsIn, schoolOf } from './reading';
-import {
-  asObject,
-  listRequested,
-  ifRequested,
-  textRequested,
-  textsRequested,
-  wholeNumberRequested,
-  type Request,
-} from './request';
 
 /** The best four-part setting of numerals, or where it is blocked; `count` gives the next best ones too. */
-export function settingAnswer(request: Request): unknown {
+export function settingAnswer(request: SettingRequest): unknown {
   const school = schoolOf(request);
-  const key = keyRequested(textRequested(request, 'key'), school);
-  const chords = textsRequested(request, 'chords');
-  oneTo(COMMAND_LIMITS.chords.setting, chords.length, 'chords', 'Give "chords": ["I","V7","I"].');
+  const key = keyRequested(request.key, school);
+  const chords = request.chords.map(String);
+  oneTo(REQUEST_LIMITS.chords.setting, chords.length, 'chords', 'Give "chords": ["I","V7","I"].');
   const numerals = readNumeralsIn(chords, key, request).flatMap((numeral) => numeral ?? []);
   const lines = (['melody', 'alto', 'tenor', 'bass'] as const).map((voice) =>
-    voiceOf(request, voice, numerals.length, school),
+    voiceOf(request[voice] ?? null, voice, numerals.length, school),
   );
   const locks = numerals.map((_, at): readonly [Lock, Lock, Lock, Lock] => [
     lines[0]![at]!,
@@ -50,14 +42,15 @@ export function settingAnswer(request: Request): unknown {
     lines[3]![at]!,
   ]);
   const problem = { key, numerals, locks, weights: weightsOf(request) };
-  const count = wholeNumberRequested(request, 'count', 1, 50);
   const found = bestVoicing(problem);
   if (!('voices' in found)) {
     // When not every rule can be kept the best that can be is shown, with what it breaks.
-    const nearest = request['strict'] === true ? null : nearestSetting(problem);
+    const nearest = request.strict === true ? null : nearestSetting(problem);
     return nearest ? { ...settingOut(nearest), faults: faultsOf(nearest, problem) } : { blocked: found };
   }
-  if (count === undefined) return { ...settingOut(found), faults: faultsOf(found, problem) };
+  const { count } = request;
+  if (count === undefined || count === null)
+    return { ...settingOut(found), faults: faultsOf(found, problem) };
   const settings: unknown[] = [];
   for (const setting of settingsInOrder(problem)) {
     settings.push(settingOut(setting));
@@ -75,10 +68,13 @@ function settingOut({ voices, cost }: SettingFound) {
   return { voices: voices.map((notes) => notes.map(printNote)), cost: Math.round(cost * 1000) / 1000 };
 }
 
-function voiceOf(request: Request, voice: string, count: number, school: LabelStyle | undefined): Lock[] {
-  if (request[voice] === undefined || request[voice] === null)
-    return Array.from({ length: count }, () => null);
-  const notes = listRequested(request, voice);
+function voiceOf(
+  notes: readonly unknown[] | null,
+  voice: string,
+  count: number,
+  school: LabelStyle | undefined,
+): Lock[] {
+  if (notes === null) return Array.from({ length: count }, () => null);
   if (notes.length > count)
     throw new TheoryError(
       'request',
@@ -102,37 +98,17 @@ function lockOf(note: unknown, voice: string, school: LabelStyle | undefined): L
 }
 
 /** `"weights":{"direct-fifths":2}`, `"off":["overlap"]`: a rule costs so much, or nothing. */
-function weightsOf(request: Request): RuleWeights {
-  const weights: Partial<Record<(typeof RULES)[number], number>> = {};
-  const named = (rule: string) => {
-    const known = RULES.find((one) => one === rule);
-    if (!known)
-      throw new TheoryError('request', rule, 'there is no such rule.', `The rules are ${RULES.join(', ')}.`);
-    return known;
-  };
-  if (request['off'] !== undefined)
-    for (const rule of textsRequested(request, 'off')) weights[named(rule)] = 0;
-  if (request['weights'] !== undefined) {
-    for (const [rule, weight] of Object.entries(asObject(request['weights'], 'weights'))) {
-      if (typeof weight !== 'number' || !(weight >= 0))
-        throw new TheoryError(
-          'request',
-          JSON.stringify(weight),
-          'a weight is a number from 0.',
-          'Leave a rule out to forbid it.',
-        );
-      weights[named(rule)] = weight;
-    }
-  }
-  return weights;
-}
+const weightsOf = ({ off, weights }: SettingRequest): RuleWeights => ({
+  ...Object.fromEntries((off ?? []).map((rule) => [rule, 0])),
+  ...weights,
+});
 
 /** The faults of a setting in four voices. */
-export function checkAnswer(request: Request): unknown {
+export function checkAnswer(request: CheckRequest): unknown {
   const school = schoolOf(request);
-  const key = keyRequested(textRequested(request, 'key'), school);
-  const voices = listRequested(request, 'voices');
-  atMost(voices.length, COMMAND_LIMITS.chords.check, 'chords');
+  const key = keyRequested(request.key, school);
+  const { voices } = request;
+  atMost(voices.length, REQUEST_LIMITS.chords.check, 'chords');
   return {
     faults: checkVoicing(
       voices.map((chord, at) => fourNotes(chord, at, school)),
@@ -153,15 +129,28 @@ function fourNotes(chord: unknown, at: number, school: LabelStyle | undefined): 
   return [soprano!, alto!, tenor!, bass!];
 }
 
+/** The line that is harmonised. Throws TheoryError where there is none. */
+function lineOf({ melody, bass }: HarmoniseRequest): readonly (string | number)[] {
+  const line = melody ?? bass;
+  if (!line)
+    throw new TheoryError(
+      'request',
+      'harmonise',
+      'there is no line to be harmonised.',
+      'Give "melody" or "bass" as a list: ["B4","A4","G4"].',
+    );
+  return line;
+}
+
 /** Ranked harmonisations of a melody or a bass with the given chords. */
-export function harmoniseAnswer(request: Request): unknown {
+export function harmoniseAnswer(request: HarmoniseRequest): unknown {
   const school = schoolOf(request);
-  const key = keyRequested(textRequested(request, 'key'), school);
-  const voice = request['melody'] === undefined ? 'bass' : 'melody';
-  const line = textsRequested(request, voice);
-  const chords = textsRequested(request, 'chords');
-  atMost(line.length, COMMAND_LIMITS.harmonise.notes, `notes of “${voice}”`);
-  atMost(chords.length, COMMAND_LIMITS.harmonise.chords, 'chords to choose from');
+  const key = keyRequested(request.key, school);
+  const voice = request.melody ? 'melody' : 'bass';
+  const line = lineOf(request).map(String);
+  const chords = request.chords.map(String);
+  atMost(line.length, REQUEST_LIMITS.harmonise.notes, `notes of “${voice}”`);
+  atMost(chords.length, REQUEST_LIMITS.harmonise.chords, 'chords to choose from');
   const notes = line.map((note) => noteRequested(note, school));
   const numerals = chords.map((numeral): Numeral => readNumeralIn(numeral, key, school));
   return {
@@ -178,10 +167,13 @@ export function harmoniseAnswer(request: Request): unknown {
   };
 }
 
-/** `"lengths":["1","1/2",…],"time":"3/4","pickup":"1"`: the lengths of the notes in quarters and their metre. */
-function timeOf(request: Request, count: number): Pick<HarmoniseProblem, 'time'> {
-  if (request['lengths'] === undefined || request['lengths'] === null) return {};
-  const ticks = textsRequested(request, 'lengths').map(parseLength);
+/** `"lengths":["1","1/2",…],"time":"3/4","upbeat":"1"`: the lengths of the notes in quarters and their metre. */
+function timeOf(
+  { lengths, time, upbeat: said, pickup }: HarmoniseRequest,
+  count: number,
+): Pick<HarmoniseProblem, 'time'> {
+  if (lengths === undefined || lengths === null) return {};
+  const ticks = lengths.map((length) => parseLength(String(length)));
   if (ticks.length !== count)
     throw new TheoryError(
       'request',
@@ -189,12 +181,12 @@ function timeOf(request: Request, count: number): Pick<HarmoniseProblem, 'time'>
       `there are ${count} notes.`,
       'Give one length for each note.',
     );
-  const pickup = ifRequested(request, 'pickup');
+  const upbeat = said ?? pickup ?? null;
   return {
     time: {
       ticks,
-      metre: parseMetre(ifRequested(request, 'time') ?? '4/4'),
-      ...(pickup === undefined ? {} : { pickup: parseLength(pickup) }),
+      metre: parseMetre(time ?? '4/4'),
+      ...(upbeat === null ? {} : { upbeat: parseLength(upbeat) }),
     },
   };
 }

@@ -92,7 +92,7 @@ test('remarks stand beside the questions', () => {
 test.each([
   [{ kind: 'nonsense' }, 'there is no such kind of exercise'],
   [{ kind: 'note-name', count: 10_000 }, 'one to 1000 questions'],
-  [{ kind: 'note-name', material: [] }, 'this material is not an object'],
+  [{ kind: 'note-name', material: [] }, '“material” is not an object'],
   [{ kind: 'note-name', material: { clefs: 'bass' } }, '“clefs”: this is not a list of texts.'],
   [{ kind: 'note-name', version: 'AB' }, 'there is no such version'],
   [{}, '“kind” is missing'],
@@ -154,9 +154,9 @@ test.each([
 test('a hostile spec is refused, naming the section', () => {
   const refused = (spec: unknown) => diatonix(['sheet', '--spec', '-'], JSON.stringify(spec)).stderr;
   expect(refused([])).toContain('this spec is not an object');
-  expect(refused({ sections: [3] })).toContain('this section 1 is not an object');
+  expect(refused({ sections: [3] })).toContain('“section 1”: this section is not an object');
   expect(refused({ sections: [{ kind: 'note-name', count: '5' }] })).toContain(
-    'section 1, note-name: count: 5',
+    '“section 1, note-name”: “count” is not a whole number',
   );
   expect(refused({ sections: Array.from({ length: 40 }, () => SPEC.sections[0]) })).toContain(
     '1 to 30 sections',

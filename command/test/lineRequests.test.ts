@@ -119,7 +119,10 @@ test('numerals are set in four voices, checked, and a melody is harmonised', () 
 test.each([
   [{ do: 'progression' }, /“chords” is missing/],
   [{ do: 'progression', chords: [] }, /one or more chords are needed/],
-  [{ do: 'progression', chords: [{ notes: ['C'], length: 'long' }] }, /length of chord 1/],
+  [
+    { do: 'progression', chords: [{ notes: ['C'], length: 'long' }] },
+    /chord 1.*its length is not in quarters/,
+  ],
   [{ do: 'progression', chords: [{ numeral: 'I' }] }, /only in a key/],
   [{ do: 'progression', chords: [{ symbol: 'C' }], phraseEnds: [4] }, /not the number of a chord/],
   [{ do: 'progression', chords: [{ symbol: 'C' }], signature: 9 }, /from -7 to 7/],

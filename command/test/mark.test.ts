@@ -64,11 +64,11 @@ test('an earlier answer is followed through', () => {
 });
 
 test.each([
-  [{ do: 'mark', question: QUESTION }, '“answer”: there is no answer.'],
-  [{ do: 'mark', question: { kind: 'interval-name' }, answer: 'P4' }, 'this question.given is not an object'],
+  [{ do: 'mark', question: QUESTION }, 'there is no answer.'],
+  [{ do: 'mark', question: { kind: 'interval-name' }, answer: 'P4' }, '“given” is missing'],
   [{ do: 'mark', question: { kind: 'waltz', given: {} }, answer: 'P4' }, 'there is no such kind of exercise'],
-  [{ do: 'mark', question: { ...QUESTION, answers: 'P4' }, answer: 'P4' }, 'these are not answers'],
-  [{ do: 'mark', question: QUESTION, answer: 'P4', earlier: 1 }, 'this is not a list'],
+  [{ do: 'mark', question: { ...QUESTION, answers: 'P4' }, answer: 'P4' }, '“answers” is not a list'],
+  [{ do: 'mark', question: QUESTION, answer: 'P4', earlier: 1 }, '“earlier” is not a list'],
   [{ do: 'plant', question: QUESTION, mistake: 'tiredness' }, 'there is no such mistake'],
 ])('%j is refused in words', (request, message) => {
   const { error } = json(request) as { error: { message: string } };

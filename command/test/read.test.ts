@@ -87,7 +87,7 @@ test('notes of a request are read as those of a file', () => {
 });
 
 test.each([
-  [null, /this score is not an object/],
+  [null, /“score” is not an object/],
   [{}, /“notes” is missing/],
   [{ notes: [] }, /the score has no notes/],
   [{ notes: [['0', '1', 'H4', 0]] }, /H4|“H”/],

@@ -19,4 +19,4 @@ export * from './working';
 export * from './exercise';
 export * from './practice';
 export * from './words';
-export { LIMITS } from './limits';
+export { LIMITS, REQUEST_LIMITS } from './limits';

@@ -22,3 +22,27 @@ export const LIMITS = {
   /** The notes of a piece: as many as are read within some seconds and half a gigabyte. */
   scoreNotes: 60_000,
 } as const;
+
+/** The largest request of the command that is answered. docs/command.md states them. */
+export const REQUEST_LIMITS = {
+  /** Characters of a line. */
+  line: 2_000_000,
+  /** Brackets within brackets. */
+  depth: 16,
+  /** Characters of one text within a request. */
+  text: 200,
+  /** Notes of one chord. */
+  notes: 40,
+  figures: 20,
+  chords: { progression: 5000, setting: 1000, check: 5000 },
+  scoreNotes: 50_000,
+  quarters: 50_000,
+  /** Notes of a line that is harmonised, and chords it may use. */
+  harmonise: { notes: 64, chords: 40 },
+  /** Settings that are told beside the best. */
+  settings: 50,
+  /** Seeds and counts of questions lie between this and its negative; the kinds say what is sensible. */
+  number: 1e9,
+  /** Parts of a score. */
+  parts: 100,
+} as const;

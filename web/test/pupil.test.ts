@@ -5,7 +5,8 @@
  * Lines and spaces of the clefs are common practice.
  */
 import 'fake-indexeddb/auto';
-import { makeSheet, printPupilsFile, pupilSheet, readAnswerFile, type SheetSpec } from '@diatonix/core';
+import { makeSheet, printPupilsFile, pupilSheet, type SheetSpec } from '@diatonix/core';
+import { readAnswerFile } from '@diatonix/doors';
 import { openDB } from 'idb';
 import { keepNow, stopKeeping } from '../src/pupil/workPersistence';
 import { explain } from '../src/pupil/marking';
@@ -52,7 +53,7 @@ beforeEach(async () => {
 afterEach(stopKeeping);
 
 test('everything is kept with every letter, and comes back', async () => {
-  openFile('slack.json', TEXT);
+  await openFile('slack.json', TEXT);
   expect(usePupil.getState().begun).toBe(false);
   begin();
   expect(usePupil.getState().begun).toBe(false);
@@ -73,8 +74,8 @@ test('everything is kept with every letter, and comes back', async () => {
   expect(openOnes(work())).toEqual(['1.2', '1.3', '2.1', '2.2']);
 });
 
-test('what is handed in is a file of answers: no scratch, nothing empty, the code of the version', () => {
-  openFile('slack.json', TEXT);
+test('what is handed in is a file of answers: no scratch, nothing empty, the code of the version', async () => {
+  await openFile('slack.json', TEXT);
   chooseOwnVersion(1);
   giveName(' Ada ');
   answer('1.1', 'm6');
@@ -91,7 +92,7 @@ test('what is handed in is a file of answers: no scratch, nothing empty, the cod
 });
 
 test('a letter is on the disk soon, by itself, and only what changed is written', async () => {
-  openFile('slack.json', TEXT);
+  await openFile('slack.json', TEXT);
   chooseOwnVersion(0);
   giveName('Ada');
   await keepNow();
@@ -106,7 +107,7 @@ test('a letter is on the disk soon, by itself, and only what changed is written'
 });
 
 test('what an older page kept is taken over, and its store is emptied', async () => {
-  openFile('slack.json', TEXT);
+  await openFile('slack.json', TEXT);
   chooseOwnVersion(0);
   giveName('Ada');
   answer('1.2', 'P4');
@@ -122,7 +123,7 @@ test('what an older page kept is taken over, and its store is emptied', async ()
 });
 
 test('what another tab writes comes in beside what is written here', async () => {
-  openFile('slack.json', TEXT);
+  await openFile('slack.json', TEXT);
   chooseOwnVersion(0);
   giveName('Ada');
   await keepNow();
@@ -139,16 +140,16 @@ test('what another tab writes comes in beside what is written here', async () =>
 });
 
 test('what cannot be read or kept is told or left alone', async () => {
-  openFile('slack.json', TEXT);
+  await openFile('slack.json', TEXT);
   chooseOwnVersion(0);
-  openFile('odd.json', 'no json');
+  await openFile('odd.json', 'no json');
   expect(usePupil.getState().problem).toMatch(/“odd.json”.*Nothing was changed/);
   expect(work().version).toBe(0);
   localStorage.setItem('diatonix-pupil', '{"sheets":7}');
   putAway();
   await openAgain();
   expect(usePupil.getState().work).toBeNull();
-  openFile('slack.json', TEXT);
+  await openFile('slack.json', TEXT);
   const full = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
     throw new DOMException('full', 'QuotaExceededError');
   });
@@ -161,15 +162,15 @@ test('what cannot be read or kept is told or left alone', async () => {
   expect(usePupil.getState()).toMatchObject({ kept: true, problem: '' });
 });
 
-test('a sheet whose questions have other numbers is refused in words, and names a pupil cannot have too', () => {
+test('a sheet whose questions have other numbers is refused in words, and names a pupil cannot have too', async () => {
   for (const id of ['constructor', '__proto__', '1', '1.2.3', '']) {
     const text = TEXT.replace('"1.1"', JSON.stringify(id));
-    openFile('odd.json', text);
+    await openFile('odd.json', text);
     expect(usePupil.getState().problem).toMatch(/question .*should have a number such as 2\.3/);
   }
-  openFile('slack.json', TEXT.replaceAll('"1.2"', '"1.1"'));
+  await openFile('slack.json', TEXT.replaceAll('"1.2"', '"1.1"'));
   expect(usePupil.getState().problem).toMatch(/question 1\.1 stands in it twice/);
-  openFile('slack.json', TEXT);
+  await openFile('slack.json', TEXT);
   chooseOwnVersion(0);
   giveName('x'.repeat(100));
   begin();
@@ -177,7 +178,7 @@ test('a sheet whose questions have other numbers is refused in words, and names 
   expect(work().name).toHaveLength(100);
 });
 
-test('what stands on the staff is said, but its place where the name is asked for', () => {
+test('what stands on the staff is said, but its place where the name is asked for', async () => {
   const said = (kind: string, given: object) =>
     staffSaid({ id: '1.1', kind, given: given as never, section: null as never });
   expect(said('interval-name', { clef: 'bass', key: 'D major', from: 'D3', to: 'F#3' })).toBe(
@@ -207,8 +208,8 @@ test('what stands on the staff is said, but its place where the name is asked fo
   );
 });
 
-test('an answer is explained as a teacher would, with its cause and what is right', () => {
-  openFile('slack.json', TEXT);
+test('an answer is explained as a teacher would, with its cause and what is right', async () => {
+  await openFile('slack.json', TEXT);
   chooseOwnVersion(0);
   const [question] = questionsOf(work());
   const right = String(whole[0]!.sections[0]!.questions[0]!.answers[0]);

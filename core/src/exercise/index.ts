@@ -35,6 +35,8 @@ export {
 export {
   makeSheet,
   sheetCode,
+  MOST_MARKS,
+  MOST_ON_A_SHEET,
   MOST_SECTIONS,
   type SectionSpec,
   type Sheet,
@@ -54,10 +56,9 @@ export type { MapCell, QuestionLayout } from './layout/questionLayout';
 export type { Prompt } from './layout/prompt';
 export type { StaffLayout } from './layout/staffLayout';
 export { givenOfSent, pupilSheet, type PupilSheet } from './sheet/pupilSheet';
-export { printPupilsFile, readPupilsFile, PUPILS_FORMAT, type PupilsFile } from './sheet/pupilsFile';
+export { printPupilsFile, PUPILS_FORMAT, PUPILS_VERSION, type PupilsFile } from './sheet/pupilsFile';
 export { markAnswer, plant, type Earlier, type MarkOptions } from './marking/mark';
 export { earnedShare, markQuestion, type Marking } from './marking/markQuestion';
-export { readAnswerFile, type AnswerFile } from './marking/answerFile';
 export { usualMarks } from './marking/usualMarks';
 export { rankCauses, type Cause, type MistakeHistory } from './marking/diagnose';
 export { partNames } from './marking/parts';

@@ -22,7 +22,7 @@ export interface HarmoniseProblem {
   readonly notes: readonly Note[];
   readonly numerals: readonly Numeral[];
   /** The length of each note in ticks, and the metre that they stand in from the first downbeat on. */
-  readonly time?: { readonly ticks: readonly number[]; readonly metre: Metre; readonly pickup?: number };
+  readonly time?: { readonly ticks: readonly number[]; readonly metre: Metre; readonly upbeat?: number };
 }
 
 /** One harmonisation; `reasons` says for each note why its chord stands there. */
@@ -140,7 +140,7 @@ type PlaceInBar = 'downbeat' | 'beat' | 'between' | 'any';
 function placesIn({ notes, time }: HarmoniseProblem): PlaceInBar[] {
   if (!time) return notes.map(() => 'any');
   const [bar, beat] = [barTicks(time.metre), beatTicks(time.metre)];
-  let at = time.pickup ? bar - time.pickup : 0;
+  let at = time.upbeat ? bar - time.upbeat : 0;
   return notes.map((_, index) => {
     const within = at % bar;
     at += time.ticks[index] ?? 0;

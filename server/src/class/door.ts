@@ -1,6 +1,6 @@
 /** Messages are checked at the door: what is not one of them in every field goes no further. */
-import 'reflect-metadata';
-import { plainToInstance, Type, type ClassConstructor } from 'class-transformer';
+import { isExactly } from '@diatonix/doors/sound';
+import { Type, type ClassConstructor } from 'class-transformer';
 import {
   ArrayMaxSize,
   Equals,
@@ -17,7 +17,6 @@ import {
   Validate,
   ValidateIf,
   ValidateNested,
-  validateSync,
   ValidatorConstraint,
   type ValidatorConstraintInterface,
 } from 'class-validator';
@@ -219,13 +218,6 @@ const TEACHER: Checks<TeacherSays> = {
   ping: PingCheck,
 };
 
-const STRICT = {
-  whitelist: true,
-  forbidNonWhitelisted: true,
-  forbidUnknownValues: true,
-  stopAtFirstError: true,
-};
-
 /** A pupil's message, or null for what is none. Never throws. */
 export const readPupil = (text: string): PupilSays | null => read<PupilSays>(text, PUPIL);
 
@@ -239,7 +231,7 @@ function read<Says extends { type: string }>(text: string, checks: Checks<Says>)
     const { type } = data as { type?: unknown };
     if (typeof type !== 'string' || !Object.hasOwn(checks, type)) return null;
     const check = checks[type as Says['type']];
-    return validateSync(plainToInstance(check, data), STRICT).length === 0 ? (data as Says) : null;
+    return isExactly(check, data) ? (data as Says) : null;
   } catch {
     // No JSON, or nested more deeply than anything that is one of ours.
     return null;

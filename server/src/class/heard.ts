@@ -1,6 +1,6 @@
 /** Messages of the relay are checked by the pages that hear them: what is none in every field is passed over. */
-import 'reflect-metadata';
-import { plainToInstance, Type, type ClassConstructor } from 'class-transformer';
+import { isSound } from '@diatonix/doors/sound';
+import { Type, type ClassConstructor } from 'class-transformer';
 import {
   ArrayMaxSize,
   Equals,
@@ -15,7 +15,6 @@ import {
   Min,
   ValidateIf,
   ValidateNested,
-  validateSync,
 } from 'class-validator';
 import { CLASS_LIMITS } from './limits';
 import type { ToPupil, ToTeacher } from './protocol';
@@ -162,7 +161,7 @@ const TO_TEACHER: Checks<ToTeacher> = {
 function passes(checks: Readonly<Record<string, ClassConstructor<object>>>, message: unknown): boolean {
   const type = typeof message === 'object' && message !== null ? (message as { type?: unknown }).type : null;
   if (typeof type !== 'string' || !Object.hasOwn(checks, type)) return false;
-  return validateSync(plainToInstance(checks[type]!, message), { forbidUnknownValues: true }).length === 0;
+  return isSound(checks[type]!, message);
 }
 
 /** Whether a message is one that a pupil's page may hear. */

@@ -7,7 +7,7 @@ export function Begin() {
   const { work, problem } = usePupil();
   const wrong = work && work.name !== '' ? nameProblem(work.name) : null;
   const read = async (file: File | undefined) => {
-    if (file) openFile(file.name, await file.text());
+    if (file) await openFile(file.name, await file.text());
   };
   return (
     <>

@@ -1,6 +1,6 @@
 /** The pupils' page in a class: joins, sends what is answered, and keeps what is told. */
 import { CLASS_STATE, PROTOCOL, PUPIL_SOCKET, type Refusal } from '@diatonix/server/class';
-import { attempt, readPupilsFile } from '@diatonix/core';
+import { attempt } from '@diatonix/core';
 import { nanoid } from 'nanoid';
 import { create } from 'zustand';
 import type { Socket } from '../network/line';
@@ -60,6 +60,9 @@ const WAITED_FOR: readonly Refusal[] = ['away', 'ask', 'busy'];
 
 /** An answer goes out so long after its last letter. */
 const QUIET_MS = 900;
+
+/** What checks sheets and messages: it is there before anything is heard. */
+let doors: typeof import('./doors');
 
 let line: PupilLine | null = null;
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
@@ -176,7 +179,10 @@ function open(ticket: Ticket, before: RoomWork | null): void {
       },
     },
     () => socketTo(PUPIL_SOCKET, [PROTOCOL]) as Socket,
-    async () => (await import('@diatonix/server/heard')).isToPupil,
+    async () => {
+      doors = await import('./doors');
+      return doors.isToPupil;
+    },
   );
   line = opened;
 }
@@ -189,7 +195,7 @@ function begin(
   version: number,
   done: boolean,
 ): void {
-  const read = sheet === null ? null : attempt(() => readPupilsFile('the sheet of the class', sheet));
+  const read = sheet === null ? null : attempt(() => doors.readPupilsFile('the sheet of the class', sheet));
   if (read && !read.ok) return complain(read.error.message);
   const work: Work = {
     sheets: read ? read.value.sheets : [],
@@ -245,7 +251,7 @@ const tellDone = (work: Work) => line?.done(work.handedIn !== null);
 function takeQuick(quick: { readonly id: string; readonly sheet: string } | null): void {
   if (quick === null) return setState({ quick: null, quickSent: null });
   if (getState().quick?.id === quick.id) return;
-  const read = attempt(() => readPupilsFile('the question', quick.sheet));
+  const read = attempt(() => doors.readPupilsFile('the question', quick.sheet));
   const [question] = read.ok ? questionsOf({ sheets: read.value.sheets, version: 0 }) : [];
   setState({ quick: question ? { id: quick.id, question } : null, quickSent: null });
 }

@@ -1,12 +1,16 @@
-import { attempt, readPupilsFile, type PupilSheet } from '@diatonix/core';
+import { attempt, type PupilSheet } from '@diatonix/core';
 import { create } from 'zustand';
 import { nameProblem, type KnownAnswer } from '@diatonix/server/class';
 import { download, fileName } from '../documents/files/download';
-import { forgetOldWork, oldWork, workIn } from './kept';
+import { fetchScript } from '../fetchScript';
+import { forgetOldWork, hasOldWork } from './oldWork';
 import { asKept, isUnkept, keepNow, keepSoon, readKept, startKeeping } from './workPersistence';
 import type { RoomWork, Work } from './workTypes';
 
 export type { RoomWork, Work } from './workTypes';
+
+/** What checks whatever comes in: fetched when something does. */
+const fetchDoors = () => fetchScript(() => import('./doors'));
 
 interface PupilState {
   readonly work: Work | null;
@@ -51,13 +55,17 @@ export async function startWork(): Promise<void> {
     },
     onElsewhere: () => void takeElsewhere(),
   });
-  let work: Work | null = null;
+  let kept: unknown = null;
   try {
-    work = workIn(await readKept());
-    asKept(work);
+    kept = await readKept();
   } catch {
     setState({ kept: false, problem: KEEPS_NOTHING });
   }
+  // What checks is fetched where there is something to be checked.
+  if (!kept && !hasOldWork()) return;
+  const { oldWork, workIn } = await fetchDoors();
+  const work = workIn(kept);
+  asKept(work);
   const old = work ? null : oldWork();
   // Who comes back goes on where the sheet was left.
   setState({ work: work ?? old, begun: isReady(work ?? old) });
@@ -73,6 +81,7 @@ async function takeElsewhere(): Promise<void> {
   // Where nothing can be written, what stands here is all there is of it: nothing takes its place.
   if (getState().problem === KEEPS_NOTHING) return;
   const before = getState().work;
+  const { workIn } = await fetchDoors();
   const kept = await readKept().catch(() => undefined);
   if (kept === undefined) return;
   // What was written here meanwhile is kept first.
@@ -83,7 +92,8 @@ async function takeElsewhere(): Promise<void> {
 }
 
 /** Opens the file of a sheet. One that is none is told, and what was there stays. */
-export function openFile(name: string, text: string): void {
+export async function openFile(name: string, text: string): Promise<void> {
+  const { readPupilsFile } = await fetchDoors();
   const read = attempt(() => readPupilsFile(name, text));
   if (!read.ok) return setState({ problem: `${read.error.message} Nothing was changed.` });
   const { sheets } = read.value;

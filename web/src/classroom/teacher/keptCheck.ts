@@ -1,6 +1,6 @@
 /** The class that this browser keeps, checked before it is led on: fetched when there is one. */
-import 'reflect-metadata';
-import { plainToInstance, Type } from 'class-transformer';
+import { isSound } from '@diatonix/doors';
+import { Type } from 'class-transformer';
 import {
   IsArray,
   IsBoolean,
@@ -11,7 +11,6 @@ import {
   IsString,
   ValidateIf,
   ValidateNested,
-  validateSync,
 } from 'class-validator';
 import type { KeptClass } from './kept';
 
@@ -45,7 +44,4 @@ class ClassKept {
 }
 
 /** Whether something that was kept is a class. */
-export const isKeptClass = (value: unknown): value is KeptClass =>
-  typeof value === 'object' &&
-  value !== null &&
-  validateSync(plainToInstance(ClassKept, value), { forbidUnknownValues: true }).length === 0;
+export const isKeptClass = (value: unknown): value is KeptClass => isSound(ClassKept, value);

@@ -1,5 +1,5 @@
-import { plainToInstance, type ClassConstructor } from 'class-transformer';
-import { useContainer as findChecksIn, validateSync, type ValidationError } from 'class-validator';
+import { sentenceOf, wrongsIn, type Wrong } from '@diatonix/doors';
+import type { ClassConstructor } from 'class-transformer';
 import type { DocumentKind } from '../store/document';
 import { ChordStudyCheck } from '../kinds/chord/check';
 import { IntervalLineCheck } from '../kinds/intervals/check';
@@ -27,32 +27,6 @@ export const CHECKS: { readonly [K in DocumentKind]: ClassConstructor<object> } 
   plan: PlanCheck,
 };
 
-/** What the checks are made of, found by its class: the package’s own store looks through a list for every value. */
-const MADE = new Map<new () => object, object>();
-findChecksIn({
-  get: (made) => {
-    const one = MADE.get(made as new () => object) ?? new (made as new () => object)();
-    MADE.set(made as new () => object, one);
-    return one as never;
-  },
-});
-
-const STRICT = {
-  whitelist: true,
-  forbidNonWhitelisted: true,
-  forbidUnknownValues: true,
-  stopAtFirstError: true,
-};
-
-/** One thing that is wrong with the body of a document. */
-export interface Wrong {
-  /** Fields and places in lists, from the body down; empty where nothing in it can be read. */
-  readonly path: readonly string[];
-  readonly reason: string;
-  /** What the check calls it. */
-  readonly sort: string;
-}
-
 /** What is wrong with the body of a document, place by place; empty when it is sound. Never throws. */
 export function wrongsOf(kind: unknown, body: unknown): Wrong[] {
   const all = (reason: string): Wrong[] => [{ path: [], reason, sort: '' }];
@@ -62,7 +36,7 @@ export function wrongsOf(kind: unknown, body: unknown): Wrong[] {
   if (typeof body !== 'object' || body === null || Array.isArray(body)) return all('It holds nothing.');
   try {
     const looked = kind === 'pile' ? withoutSoundEntries(body) : body;
-    return validateSync(plainToInstance(check, looked), STRICT).flatMap((error) => wrongIn(error, []));
+    return wrongsIn(check, looked);
   } catch (error) {
     if (error instanceof RangeError) return all('It is nested too deeply.');
     return all(`It cannot be read (${error instanceof Error ? error.message : String(error)}).`);
@@ -72,27 +46,4 @@ export function wrongsOf(kind: unknown, body: unknown): Wrong[] {
 /** What is wrong with the body of a document, a sentence each; empty when it is sound. Never throws. */
 export function checkBody(kind: unknown, body: unknown): string[] {
   return wrongsOf(kind, body).map(sentenceOf);
-}
-
-/** A wrong as a sentence: `columns 2 › metre: “x” is not a metre.` */
-export function sentenceOf({ path, reason }: Wrong): string {
-  let place = '';
-  for (const step of path)
-    place += place === '' ? step : /^\d+$/.test(step) ? ` ${Number(step) + 1}` : ` › ${step}`;
-  return place === '' ? reason : `${place}: ${reason}`;
-}
-
-function wrongIn(error: ValidationError, above: readonly string[]): Wrong[] {
-  const path = [...above, error.property];
-  const own = Object.entries(error.constraints ?? {}).map(([sort, message]) => ({
-    path,
-    sort,
-    reason:
-      sort === 'whitelistValidation'
-        ? 'this field is not known here.'
-        : error.value === undefined
-          ? 'it is missing.'
-          : `${message}.`,
-  }));
-  return [...own, ...(error.children ?? []).flatMap((child) => wrongIn(child, path))];
 }

@@ -1,5 +1,6 @@
 import type { DocumentKind } from '../store/document';
-import { sentenceOf, wrongsOf, type Wrong } from './check';
+import { sentenceOf, type Wrong } from '@diatonix/doors';
+import { wrongsOf } from './check';
 import { defaultAt } from './defaults';
 
 /** A part of a document that could not be read, with what is wrong with it. */

@@ -27,8 +27,14 @@ export function workbookSchema(): object {
     classTransformerMetadataStorage: defaultMetadataStorage,
     refPointerPrefix: '#/$defs/',
   });
+  // Other doors have classes too: what a workbook holds is what its kinds lead to.
+  const held = reached(
+    schemas,
+    DOCUMENT_KINDS.map((kind) => CHECKS[kind].name),
+  );
   const closed = Object.fromEntries(
     Object.entries(schemas)
+      .filter(([name]) => held.has(name))
       .sort(([a], [b]) => (a < b ? -1 : 1))
       .map(([name, schema]) => [name, { ...schema, additionalProperties: false }]),
   );
@@ -65,4 +71,18 @@ export function workbookSchema(): object {
     additionalProperties: false,
     $defs: closed,
   };
+}
+
+/** The names of the schemas that some lead to, themselves among them. */
+function reached(schemas: Readonly<Record<string, object>>, names: readonly string[]): Set<string> {
+  const found = new Set<string>();
+  const open = [...names];
+  for (let name = open.pop(); name !== undefined; name = open.pop()) {
+    if (found.has(name)) continue;
+    found.add(name);
+    open.push(
+      ...[...JSON.stringify(schemas[name] ?? {}).matchAll(/#\/\$defs\/(\w+)/g)].map(([, one]) => one!),
+    );
+  }
+  return found;
 }

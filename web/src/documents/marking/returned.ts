@@ -1,12 +1,11 @@
 import {
   attempt,
   makeSheet,
-  readAnswerFile,
   TheoryError,
   versionLetter,
-  type AnswerFile,
   typedAnswer,
 } from '@diatonix/core';
+import { readAnswerFile, type AnswerFile } from '@diatonix/doors';
 import { LONGEST_NAME, nameKey, nameProblem, tidyName } from '@diatonix/server/class';
 import { newId } from '../store/ids';
 import {

@@ -1,6 +1,6 @@
 import { CLEFS, parseKey, parseSymbol } from '@diatonix/core';
 import { ArrayMaxSize, IsArray, IsIn, IsString, MaxLength } from 'class-validator';
-import { ReadableAs } from '../../checks/decorators';
+import { ReadableAs } from '@diatonix/doors';
 import { LONGEST_PIECE } from '../../checks/limits';
 
 /** The chord of its bench as it stands in a file or a row. */

@@ -14,7 +14,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { May, OwnIds, ReadableAs, TextValues } from '../../checks/decorators';
+import { May, OwnIds, ReadableAs, TextValues } from '@diatonix/doors';
 import { LONGEST_PIECE } from '../../checks/limits';
 import { MOST_PER_BAR } from './type';
 

@@ -1,7 +1,7 @@
 import { CLEFS, parseKey, SCALE_FORMS } from '@diatonix/core';
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsObject, ValidateNested } from 'class-validator';
-import { ReadableAs } from '../../checks/decorators';
+import { ReadableAs } from '@diatonix/doors';
 
 class PrintCheck {
   @IsArray()

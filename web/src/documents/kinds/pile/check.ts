@@ -15,7 +15,7 @@ import {
 } from 'class-validator';
 import { LONGEST_ANSWER, MOST_ENTRIES, MOST_PUPILS } from './type';
 import { MOST_VERSIONS_PRINTED } from '../sheet/type';
-import { May, OwnIds } from '../../checks/decorators';
+import { May, OwnIds } from '@diatonix/doors';
 import { SheetCheck } from '../sheet/check';
 
 class PilePupilCheck {

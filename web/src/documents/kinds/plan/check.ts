@@ -13,7 +13,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { GRADES, MOST_MINUTES, MOST_THEORY, MOST_TICKS } from './type';
-import { May } from '../../checks/decorators';
+import { May } from '@diatonix/doors';
 import { MaterialOfKind } from '../sheet/check';
 
 class TickCheck {

@@ -26,7 +26,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { May, OwnIds, ReadableAs, RowNames, Weights } from '../../checks/decorators';
+import { May, OwnIds, ReadableAs, RowNames, Weights } from '@diatonix/doors';
 import { LONGEST_PIECE } from '../../checks/limits';
 import { PROGRESSION_VIEWS, TEMPO_RANGE } from './type';
 

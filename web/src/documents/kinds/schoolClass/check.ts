@@ -12,7 +12,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { May, OwnIds } from '../../checks/decorators';
+import { May, OwnIds } from '@diatonix/doors';
 import { MOST_IN_CLASS, MOST_LESSONS } from './type';
 
 /** A day: 2026-11-26. */

@@ -16,7 +16,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { TEMPO_RANGE } from '../progression/type';
-import { May, ObjectAs, RowNames } from '../../checks/decorators';
+import { May, ObjectAs, RowNames } from '@diatonix/doors';
 import { LONGEST_PIECE, MOST_BARS, MOST_NOTES, MOST_PARTS } from '../../checks/limits';
 
 class PartCheck {

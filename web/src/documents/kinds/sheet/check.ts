@@ -32,7 +32,7 @@ import {
   type ValidationArguments,
 } from 'class-validator';
 import { MOST_VERSIONS_PRINTED, SCRAPS, STAFF_SIZES } from './type';
-import { May, OwnIds } from '../../checks/decorators';
+import { May, OwnIds } from '@diatonix/doors';
 
 /** Material that the kind of its section takes. */
 export function MaterialOfKind(): PropertyDecorator {

@@ -1,6 +1,16 @@
 import 'reflect-metadata';
 import { attempt } from '@diatonix/core';
-import { ArrayMaxSize, IsArray, IsString, MaxLength, registerDecorator, ValidateIf } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsString,
+  MaxLength,
+  registerDecorator,
+  ValidateIf,
+  type ValidationArguments,
+  type ValidationOptions,
+} from 'class-validator';
+import { isObject } from './sound';
 
 /** Checks a string with one of core's readers; with `each`, a list of them, and with `nulls` one that has gaps. */
 export function ReadableAs(
@@ -33,6 +43,11 @@ export function ObjectAs(what: string, read: (value: object) => unknown): Proper
 /** A field that may be left out; null is not the same as leaving it out. */
 export function May(): PropertyDecorator {
   return ValidateIf((_, value) => value !== undefined);
+}
+
+/** A field that may be left out or null. */
+export function MayBeNull(): PropertyDecorator {
+  return ValidateIf((_, value) => value !== undefined && value !== null);
 }
 
 /** An object whose values are short texts. */
@@ -74,17 +89,37 @@ export function Weights(names: readonly string[]): PropertyDecorator {
   );
 }
 
-function isObject(value: unknown): value is object {
-  return typeof value === 'object' && value !== null && !Array.isArray(value);
+/** What is wrong, as a whole sentence, alone or with the value that was read. */
+type Sentence<Value> = string | ((value: Value) => string);
+
+/**
+ * A check that says in whole sentences what is wrong and what would be right. Of several at one field the one next to
+ * it is asked first. `sort` VALUE_READ tells of the value alone, not of all that was read.
+ */
+export function Told<Value = unknown>(
+  what: Sentence<Value>,
+  right: string,
+  validate: (value: unknown) => boolean,
+  sort = 'told',
+): PropertyDecorator {
+  const message = ({ value }: ValidationArguments) =>
+    typeof what === 'string' ? what : what(value as Value);
+  return checked(sort, message, validate, { context: { right } });
 }
 
-function checked(name: string, message: string, validate: (value: unknown) => boolean): PropertyDecorator {
+/** A check of our own, told by its message. */
+export function checked(
+  name: string,
+  message: string | ((read: ValidationArguments) => string),
+  validate: (value: unknown) => boolean,
+  more: ValidationOptions = {},
+): PropertyDecorator {
   return (target, propertyName) =>
     registerDecorator({
       name,
       target: target.constructor,
       propertyName: String(propertyName),
-      options: { message },
+      options: { ...more, message },
       validator: { validate },
     });
 }
