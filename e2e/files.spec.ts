@@ -34,7 +34,7 @@ test('the workbook goes out to a file and comes back', async ({ page, demo }, in
     'Wednesday-harmony-class-Sandmere.diatonix.json',
   );
   const file = JSON.parse(await readFile(path, 'utf8')) as { format: string; version: number };
-  expect([file.format, file.version]).toEqual(['diatonix-workbook', 6]);
+  expect([file.format, file.version]).toEqual(['diatonix-workbook', 7]);
   await typeLine(page, 'I V I');
   await choose(page, 'Import workbook', path);
   await expect(entryLine(page)).toHaveValue('I IV V I');
@@ -77,7 +77,7 @@ const BROKEN: readonly (readonly [string, string, RegExp])[] = [
   [
     'newer.json',
     '{"format":"diatonix-workbook","version":99,"workbook":{}}',
-    /newer Diatonix \(version 99 .* reads up to 6\).*Open it in that newer Diatonix/,
+    /newer Diatonix \(version 99 .* reads up to 7\).*Open it in that newer Diatonix/,
   ],
 ];
 

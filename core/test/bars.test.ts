@@ -28,16 +28,16 @@ import {
 
 const G = parseKey('G major');
 const read = (line: string, metre = '4/4') => {
-  const { tokens, pickup, faults } = readBarredLine(line, G, parseMetre(metre));
+  const { tokens, upbeat, faults } = readBarredLine(line, G, parseMetre(metre));
   const pieces = tokens.map((token): LinePiece => ({
     ...token,
     text: 'entry' in token ? entryText(token.entry) : token.text,
   }));
   return {
     pieces,
-    pickup,
+    upbeat,
     faults: faults.map(({ error }) => error.message),
-    typed: printLine(pieces, parseMetre(metre), pickup),
+    typed: printLine(pieces, parseMetre(metre), upbeat),
   };
 };
 const lengths = (line: string, metre?: string) =>
@@ -108,9 +108,9 @@ describe('typed bars', () => {
   });
 
   test('a short first bar is an upbeat, and the beats say so', () => {
-    const { pieces, pickup } = read('V:1 | I vi | ii', '3/4');
-    expect(pickup).toBe('1');
-    expect(placesOf(pieces, parseMetre('3/4'), pickup).map(({ bar, beat }) => `${bar}.${beat}`)).toEqual([
+    const { pieces, upbeat } = read('V:1 | I vi | ii', '3/4');
+    expect(upbeat).toBe('1');
+    expect(placesOf(pieces, parseMetre('3/4'), upbeat).map(({ bar, beat }) => `${bar}.${beat}`)).toEqual([
       '0.3',
       '1.1',
       '1.5/2',
@@ -150,7 +150,7 @@ describe('typed bars', () => {
       repeatEnd ?? false,
     ];
     expect(again.pieces.map(time)).toEqual(once.pieces.map(time));
-    expect([again.pickup, again.typed]).toEqual([once.pickup, once.typed]);
+    expect([again.upbeat, again.typed]).toEqual([once.upbeat, once.typed]);
   });
 
   test('after a repeat within a bar the next bar says its lengths', () => {

@@ -26,7 +26,7 @@ function written(line: string, metre: string) {
     source: '',
     key,
     metre,
-    pickup: read.pickup,
+    upbeat: read.upbeat,
     columns,
   } as LineFile;
   const midi = new Midi(writeMidiFile(file).value);

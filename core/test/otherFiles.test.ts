@@ -141,7 +141,7 @@ test('control characters never reach a score, and cells never begin as formulas 
     key: parseKey('C major'),
     tempo: 80,
     metre: '4/4',
-    pickup: '0',
+    upbeat: '0',
     source: '',
     columns: [{ entry: { kind: 'numeral', text: 'I' }, words: '=1+1|cmd' }],
   };

@@ -29,7 +29,7 @@ describe('RomanText', () => {
       'm5-6 = m3-4',
     );
     expect(remarks).toEqual([]);
-    expect([value.metre, value.pickup]).toEqual(['4/4', '1']);
+    expect([value.metre, value.upbeat]).toEqual(['4/4', '1']);
     expect(timesOf(value)).toEqual([
       '0:4', '1:1', '1:5/2', '1:3', '1:13/3', '1:14/3', '2:1', '3:1', '3:3', '4:1', '4:3', '5:1', '6:1', '6:3', '7:1',
     ]); // prettier-ignore
@@ -49,7 +49,7 @@ describe('RomanText', () => {
 
   test('a first bar that begins later begins with silence, not with an upbeat', () => {
     const { value } = read('Time Signature: 4/4', 'm1 b3 C: I', 'm2 V');
-    expect(value.pickup).toBe('0');
+    expect(value.upbeat).toBe('0');
     expect(timesOf(value)).toEqual(['1:1', '1:3', '2:1']);
     expect(value.columns[0]!.entry).toEqual({ kind: 'rest', text: 'N.C.' });
   });

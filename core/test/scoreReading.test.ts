@@ -215,7 +215,7 @@ describe('compared with somebody else’s labels', () => {
   const reading = analyseScore(score);
   const line = (numerals: string, key = 'C major') => ({
     key: parseKey(key),
-    pickup: '0',
+    upbeat: '0',
     columns: numerals.split(' ').map((text) => ({ entry: { kind: 'numeral' as const, text }, length: '2' })),
   });
   const against = (numerals: string, key?: string) =>
@@ -253,7 +253,7 @@ describe('compared with somebody else’s labels', () => {
     const labels = labelsOfLine(
       {
         key: parseKey('C major'),
-        pickup: '0',
+        upbeat: '0',
         columns: [{ entry: { kind: 'numeral', text: 'I' }, length: '4' }],
       },
       upbeat,

@@ -219,7 +219,7 @@ test('the chords of a score are a line with its bars, keys and phrase ends', () 
   const reading = analyseScore(score);
   const line = lineOfReading(score, reading)!;
   expect(line.metre).toBe('3/4');
-  expect(line.pickup).toBe('1');
+  expect(line.upbeat).toBe('1');
   expect(line.columns).toHaveLength(reading.chords.length);
   const quarters = line.columns
     .map(({ length }) => length!)

@@ -27,5 +27,5 @@ export const score = (...parts: string[]) =>
     .join('')}</score-partwise>`;
 
 /** Bar and beat of each column, counted as the line itself counts them. */
-export const timesOf = ({ columns, metre, pickup }: LineFile) =>
-  placesOf(columns, parseMetre(metre), pickup).map(({ bar, beat }) => `${bar}:${beat}`);
+export const timesOf = ({ columns, metre, upbeat }: LineFile) =>
+  placesOf(columns, parseMetre(metre), upbeat).map(({ bar, beat }) => `${bar}:${beat}`);

@@ -40,7 +40,7 @@ function lineOf(
   { key = 'G major', metre = '4/4', ...rest }: Partial<Omit<LineFile, 'key'>> & { key?: string } = {},
   decided: Record<number, Partial<LineColumn>> = {},
 ): LineFile {
-  const { tokens, pickup } = readBarredLine(text, parseKey(key), parseMetre(metre));
+  const { tokens, upbeat } = readBarredLine(text, parseKey(key), parseMetre(metre));
   const columns = tokens.map((token, at): LineColumn => {
     if ('error' in token) throw token.error;
     const { length, repeatStart, repeatEnd } = token;
@@ -52,14 +52,14 @@ function lineOf(
       ...decided[at],
     };
   });
-  return { ...PLAIN_LINE, title: 'A line', tempo: 96, ...rest, key: parseKey(key), metre, pickup, columns };
+  return { ...PLAIN_LINE, title: 'A line', tempo: 96, ...rest, key: parseKey(key), metre, upbeat, columns };
 }
 
 const typed = (file: LineFile) =>
   printLine(
     file.columns.map((column) => ({ ...column, text: entryText(column.entry) })),
     parseMetre(file.metre),
-    file.pickup,
+    file.upbeat,
   );
 
 const RICH = lineOf(

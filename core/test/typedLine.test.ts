@@ -20,12 +20,12 @@ const read = (line: string, metre = '4/4') => readBarredLine(line, C, parseMetre
 const texts = (line: string) =>
   read(line).tokens.map((token) => ('entry' in token ? entryText(token.entry) : `! ${token.text}`));
 const printed = (line: string, metre = '4/4') => {
-  const { tokens, pickup } = read(line, metre);
+  const { tokens, upbeat } = read(line, metre);
   const pieces = tokens.map((token) => ({
     ...token,
     text: 'entry' in token ? entryText(token.entry) : token.text,
   }));
-  return printLine(pieces, parseMetre(metre), pickup);
+  return printLine(pieces, parseMetre(metre), upbeat);
 };
 
 test.each([
@@ -98,7 +98,7 @@ test('where no chord sounds there is a rest, and its neighbours are read without
     ...('entry' in token ? { entry: token.entry } : { unread: token.text }),
   }));
   const derived = derivePassage(
-    { key: 'C major', metre: '4/4', pickup: '0', modulate: false, columns },
+    { key: 'C major', metre: '4/4', upbeat: '0', modulate: false, columns },
     DEFAULT_LABEL_STYLE,
   );
   expect(derived.map(({ column }) => isRestColumn(column))).toEqual([false, true, false, false]);
@@ -130,7 +130,7 @@ test('a key that is marked as it was at home again holds, also where changes are
     ...(at === 3 ? { key: 'G major' } : at === 5 ? { key: 'C major' } : {}),
   }));
   const keys = derivePassage(
-    { key: 'C major', metre: '4/4', pickup: '0', modulate: true, columns },
+    { key: 'C major', metre: '4/4', upbeat: '0', modulate: true, columns },
     DEFAULT_LABEL_STYLE,
   ).map(({ line }) => printKey(line!.key));
   expect(keys.slice(3)).toEqual(['G major', 'G major', 'C major', 'C major', 'C major']);

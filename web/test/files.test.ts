@@ -84,7 +84,7 @@ test('what an old version decided is kept as it was, whatever today’s defaults
   const read = await workbookFromFile(frozen('workbook-1.json'), 'old.json');
   if (!read.ok) throw new Error(read.message);
   const [line] = read.value.documents.filter(({ kind }) => kind === 'progression');
-  expect(line!.body).toMatchObject({ metre: '2/4', pickup: '0', hidden: ['fingers'], weights: {} });
+  expect(line!.body).toMatchObject({ metre: '2/4', upbeat: '0', hidden: ['fingers'], weights: {} });
   const key = read.value.documents.find(({ kind }) => kind === 'key')!;
   expect(key.body).toMatchObject({ form: 'harmonic', fingering: false, clef: 'treble' });
 });
@@ -123,7 +123,7 @@ test.each([
   ['{"format":"other"}', 'broken.json', /“format” should be “diatonix-workbook”/],
   ['{"format":"diatonix-workbook","version":"1"}', 'broken.json', /its version is "1"/],
   ['{"format":"diatonix-workbook"}', 'broken.json', /its version is missing/],
-  ['{"format":"diatonix-workbook","version":7,"workbook":{}}', 'broken.json', /newer Diatonix \(version 7/],
+  ['{"format":"diatonix-workbook","version":8,"workbook":{}}', 'broken.json', /newer Diatonix \(version 8/],
   ['{"format":"diatonix-workbook","version":1}', 'broken.json', /holds no workbook/],
 ])('%s is refused with its reason', async (text, name, reason) => {
   const result = await workbookFromFile(text, name);
@@ -176,7 +176,7 @@ test.each<[string, (workbook: FileBody) => void, RegExp]>([
 );
 
 test.each<[string, string, readonly string[]]>([
-  ['progression', 'metre', ['modulate', 'view', 'hidden', 'metre', 'pickup', 'weights', 'order', 'pattern']],
+  ['progression', 'metre', ['modulate', 'view', 'hidden', 'metre', 'upbeat', 'weights', 'order', 'pattern']],
   ['chord', 'chain', ['doubled', 'chain']],
   ['intervals', 'perBar', ['perBar', 'inversionAnswers', 'naming']],
   ['labels', 'words', ['words', 'cadences', 'solfege']],

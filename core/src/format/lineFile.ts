@@ -12,14 +12,14 @@ export interface LineFile {
   /** Such as `3/4`. */
   readonly metre: string;
   /** Length of the upbeat in quarters; `0` for none. */
-  readonly pickup: string;
+  readonly upbeat: string;
   /** Where it comes from. */
   readonly source: string;
   readonly columns: readonly LineColumn[];
 }
 
 /** What a file has where nothing else is said. */
-export const PLAIN_LINE = { tempo: 80, metre: USUAL_METRE, pickup: '0', source: '' } as const;
+export const PLAIN_LINE = { tempo: 80, metre: USUAL_METRE, upbeat: '0', source: '' } as const;
 
 /** Four voices for each column, where they are known. */
 export type FileVoices = readonly (FourNotes | null)[];

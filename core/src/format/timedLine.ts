@@ -30,7 +30,7 @@ export function timedLine(
   const derived = derivePassage({
     key: printKey(file.key),
     metre: file.metre,
-    pickup: file.pickup,
+    upbeat: file.upbeat,
     modulate: false,
     columns: file.columns.map((column, at) => ({ ...column, id: String(at) })),
   });

@@ -11,7 +11,7 @@ import { splitLine, type BarPiece, type TextPiece } from './pieces';
 export interface BarredLine {
   readonly tokens: readonly (BarToken & Timed)[];
   /** Length of the upbeat in quarters; `0` for none. */
-  readonly pickup: string;
+  readonly upbeat: string;
   readonly faults: readonly { readonly start: number; readonly end: number; readonly error: TheoryError }[];
 }
 
@@ -58,7 +58,7 @@ export function readBarredLine(
   let left = 0;
   const faults: BarFault[] = [];
   const chords: Chord[] = [];
-  let pickup = 0;
+  let upbeat = 0;
   let position = 0;
   let open: Chord[] = [];
   let repeats = false;
@@ -83,7 +83,7 @@ export function readBarredLine(
     }
     if (open.length > 0 && unsaid.length === 0 && sign && !sign.sign.startsWith(':')) {
       const total = within + said;
-      if (chords.length === open.length && total < bar) pickup = total;
+      if (chords.length === open.length && total < bar) upbeat = total;
       else if (total % bar !== 0 && sign.sign === '|')
         faults.push(
           fault(
@@ -94,7 +94,7 @@ export function readBarredLine(
         );
     }
     position += open.reduce((sum, { ticks }) => sum + (ticks ?? 0), 0);
-    if (chords.length === open.length && pickup > 0) position = 0;
+    if (chords.length === open.length && upbeat > 0) position = 0;
     open = [];
   };
 
@@ -154,7 +154,7 @@ export function readBarredLine(
     ...(own ? { ending: own } : {}),
     ...(from ? { metre: from } : {}),
   }));
-  return { tokens, pickup: pickup === 0 ? '0' : printLength(pickup), faults };
+  return { tokens, upbeat: upbeat === 0 ? '0' : printLength(upbeat), faults };
 }
 
 function tokensOf(piece: TextPiece, key: Key, school: LabelStyle, before: BarToken | undefined): BarToken[] {

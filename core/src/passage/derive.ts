@@ -25,7 +25,7 @@ export type PassageColumn = Omit<LineColumn, 'entry'> & {
 export interface Passage<Column extends PassageColumn = PassageColumn> {
   readonly key: string;
   readonly metre: string;
-  readonly pickup: string;
+  readonly upbeat: string;
   /** Whether changes of key are found, beside those that are marked. */
   readonly modulate: boolean;
   readonly columns: readonly Column[];
@@ -78,7 +78,7 @@ export function derivePassage<Column extends PassageColumn>(
   );
   const isSet = columns.map((column, at) => labelled[at]!.ok && !isSoughtColumn(column));
   const settings = settingsOfChords(labelled.flatMap((one, at) => (one.ok && isSet[at] ? [one.labels] : [])));
-  const places = placesOf(columns, parseMetre(passage.metre), passage.pickup);
+  const places = placesOf(columns, parseMetre(passage.metre), passage.upbeat);
   const fingers = fingered ? anchoredFingering(settings.map(({ upper }) => upper)) : [];
   const against = melodyOver(columns, labelled);
   const known = new Map(before.map((one) => [one.column.id, one]));

@@ -46,12 +46,12 @@ export function isTimed(columns: readonly Timed[]): boolean {
 }
 
 /**
- * The places of all columns. `pickup` is the length of an upbeat in quarters, `0` for none. A column that
+ * The places of all columns. `upbeat` is the length of an upbeat in quarters, `0` for none. A column that
  * changes the metre begins a bar. Throws TheoryError for a metre or a length that is none.
  */
-export function placesOf(columns: readonly Timed[], metre: Metre, pickup = '0'): Place[] {
+export function placesOf(columns: readonly Timed[], metre: Metre, upbeat = '0'): Place[] {
   let current = metre;
-  let start = pickup === '0' ? 0 : -parseLength(pickup);
+  let start = upbeat === '0' ? 0 : -parseLength(upbeat);
   // Where the metre began, and how many bars lie before it.
   let since = 0;
   let before = 0;
@@ -139,9 +139,9 @@ export interface LinePiece extends Timed {
  * bars. Chords that share a bar alike stand plain in it, others with their
  * lengths after a colon.
  */
-export function printLine(pieces: readonly LinePiece[], metre: Metre, pickup = '0'): string {
+export function printLine(pieces: readonly LinePiece[], metre: Metre, upbeat = '0'): string {
   if (!isTimed(pieces)) return pieces.map(({ text }) => text).join(' ');
-  const places = placesOf(pieces, metre, pickup);
+  const places = placesOf(pieces, metre, upbeat);
   const words: string[] = [];
   const endingBegins = (at: number) =>
     pieces[at]!.ending !== undefined && pieces[at]!.ending !== pieces[at - 1]?.ending;

@@ -26,7 +26,7 @@ test('a question that cannot be shown says so, and the others go on', async () =
     questions: [{ id: `${at + 1}.1`, given: given as never }],
   }));
   const sheet = { title: 'Odd tide', version: 'A', code: 'ABCD-A', marks: 7, sections };
-  openFile('odd.json', printPupilsFile({ sheets: [sheet], practice: true }));
+  await openFile('odd.json', printPupilsFile({ sheets: [sheet], practice: true }));
   giveName('Ada');
   begin();
   look(null);

@@ -110,7 +110,7 @@ function conductor(file: LineFile, played: readonly Played[]): Timed[] {
  */
 function metresOf(file: LineFile, played: readonly Played[]): Timed[] {
   const metre = parseMetre(file.metre);
-  const upbeat = file.pickup === '0' ? 0 : parseLength(file.pickup);
+  const upbeat = file.upbeat === '0' ? 0 : parseLength(file.upbeat);
   const begin = upbeat === 0 ? [timeSignature(metre, 0)] : [timeSignature(shortBar(upbeat, metre), 0)];
   const full = upbeat === 0 ? [] : [timeSignature(metre, midiTicks(upbeat))];
   const changed = played.flatMap(({ column, from }) => {

@@ -111,14 +111,14 @@ export function readMusicXmlLine(text: string): Carried<LineFile> {
             `${unread === 1 ? 'was' : 'were'} passed over.`,
         ];
   const { title, source, tempo, metre, keys } = score;
-  const pickup = upbeatOf(score, kept[0]?.onset ?? 0);
+  const upbeat = upbeatOf(score, kept[0]?.onset ?? 0);
   const line: LineFile = {
     title,
     source,
     key: keys[0]!.key,
     tempo: tempo ?? PLAIN_LINE.tempo,
     metre,
-    pickup: pickup === 0 ? '0' : printLength(pickup),
+    upbeat: upbeat === 0 ? '0' : printLength(upbeat),
     columns,
   };
   return soundLine({ value: line, remarks: [...score.remarks, ...remarks, ...rests, ...cut] });
@@ -143,20 +143,20 @@ function metreAt({ metres }: ScoreIn, before: number, onset: number): Pick<LineC
 }
 
 /** Ticks from the first chord to the first full bar. */
-function upbeatOf({ metre, pickup }: ScoreIn, first: number): number {
+function upbeatOf({ metre, upbeat }: ScoreIn, first: number): number {
   const bar = barTicks(parseMetre(metre));
-  const within = (((first - pickup) % bar) + bar) % bar;
+  const within = (((first - upbeat) % bar) + bar) % bar;
   return within === 0 ? 0 : bar - within;
 }
 
 /** Whether anything is said of time: in the usual metre a half note each needs no words. */
 function isTimed(
-  { metre, metres, endings, repeatStarts, repeatEnds, pickup }: ScoreIn,
+  { metre, metres, endings, repeatStarts, repeatEnds, upbeat }: ScoreIn,
   moments: readonly LineMoment[],
 ): boolean {
   const plain =
     metre === USUAL_METRE &&
-    pickup === 0 &&
+    upbeat === 0 &&
     metres.length + endings.length + repeatStarts.size + repeatEnds.size === 0;
   return !(plain && moments.every(({ onset, end }) => end - onset === USUAL_TICKS));
 }
@@ -173,7 +173,7 @@ function soundsTo(sounding: readonly TimedNote[], end: number): number {
 }
 
 /** Silence of a bar or more is a place where no chord sounds; shorter rests belong to the chord before. */
-function withRests(moments: readonly LineMoment[], { metre, pickup }: ScoreIn): LineMoment[] {
+function withRests(moments: readonly LineMoment[], { metre, upbeat }: ScoreIn): LineMoment[] {
   const bar = barTicks(parseMetre(metre));
   const first = moments[0];
   const silence = (onset: number, end: number, { key }: LineMoment): LineMoment => ({
@@ -183,7 +183,7 @@ function withRests(moments: readonly LineMoment[], { metre, pickup }: ScoreIn): 
     label: SILENCE,
     sounding: [],
   });
-  const leading = first && first.onset - pickup >= bar ? [silence(0, first.onset, first)] : [];
+  const leading = first && first.onset - upbeat >= bar ? [silence(0, first.onset, first)] : [];
   return [
     ...leading,
     ...moments.flatMap((moment, at) => {

@@ -84,7 +84,7 @@ function readScore(nodes: readonly XmlNode[]): ScoreIn {
     notes: [], melody: [], labels: new Map(), keys: [], metres: [], repeatStarts: new Set(),
     repeatEnds: new Set(), endings: [], words: new Map(), fermatas: new Set(), remarks: new Remarks(),
     written: [], parts: [], doubles: new Set(),
-    tempo: null, pickup: 0,
+    tempo: null, upbeat: 0,
   }; // prettier-ignore
   const parts = all(nodes, 'part');
   if (parts.length === 0)
@@ -215,7 +215,7 @@ function readPart(
     const furthest = measureStart + clock.furthest;
     const [metre] = c.metres;
     const short = metre && furthest > 0 && furthest < barTicks(metre.metre);
-    if (bar === 0 && index === 0 && short && isUpbeat(measure, measures)) c.pickup = furthest;
+    if (bar === 0 && index === 0 && short && isUpbeat(measure, measures)) c.upbeat = furthest;
   });
   return { name, ...staves.part(), transposition };
 }

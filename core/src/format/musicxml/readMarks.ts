@@ -29,7 +29,7 @@ export interface Collected {
   readonly parts: ScorePart[];
   readonly doubles: Set<number>;
   tempo: number | null;
-  pickup: number;
+  upbeat: number;
 }
 
 export function fermataIn(children: readonly XmlNode[]): boolean {

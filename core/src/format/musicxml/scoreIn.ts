@@ -23,7 +23,7 @@ export interface ScoreIn {
   /** Changes of metre by the time they begin. */
   readonly metres: readonly { readonly at: number; readonly metre: Metre }[];
   /** Ticks of an upbeat, 0 for none. */
-  readonly pickup: number;
+  readonly upbeat: number;
   readonly notes: readonly TimedNote[];
   readonly melody: readonly TimedNote[];
   readonly labels: ReadonlyMap<number, { readonly symbol: Chord | null; readonly numeral: string | null }>;

@@ -208,14 +208,14 @@ class Reader {
       );
     const [first] = this.timeline.metres;
     const metre = first!.metre;
-    const { columns, pickup } = withLengths(this.chords, this.timeline, first!.at);
+    const { columns, upbeat } = withLengths(this.chords, this.timeline, first!.at);
     return {
       value: {
         title: this.title,
         source: this.source,
         tempo: this.tempo,
         metre: printMetre(metre),
-        pickup,
+        upbeat,
         key: home,
         columns,
       },
@@ -237,7 +237,7 @@ function withLengths(
   chords: readonly Placed[],
   { metres }: Timeline,
   begins: number,
-): { columns: LineColumn[]; pickup: string } {
+): { columns: LineColumn[]; upbeat: string } {
   const last = metres[metres.length - 1]!;
   const bar = barTicks(last.metre);
   const end = (at: number) => last.at + (Math.floor((at - last.at) / bar) + 1) * bar;
@@ -263,7 +263,7 @@ function withLengths(
     );
   return {
     columns: plain ? columns.map(({ length: _, ...column }) => column) : columns,
-    pickup: upbeat ? printLength(-first!.at) : '0',
+    upbeat: upbeat ? printLength(-first!.at) : '0',
   };
 }
 

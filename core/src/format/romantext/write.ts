@@ -28,7 +28,7 @@ export function writeRomanText(file: LineFile): Carried<string> {
   const remarks: string[] = [];
   const labels = labelLine(file.columns, file.key, { modulate: false });
   const metre = parseMetre(file.metre);
-  const places = placesOf(file.columns, metre, file.pickup);
+  const places = placesOf(file.columns, metre, file.upbeat);
   let key: Key | null = null;
   const bars = new Map<number, { metre: string | null; words: string[] }>();
   labels.forEach(({ labelled, key: own }, at) => {

@@ -10,7 +10,7 @@ import type { ReadChord, ScoreReading } from './scoreReading';
 export interface ScoreLine {
   readonly key: string;
   readonly metre: string;
-  readonly pickup: string;
+  readonly upbeat: string;
   readonly columns: readonly LineColumn[];
 }
 
@@ -39,7 +39,7 @@ export function lineOfReading({ bars }: ScoreToRead, { chords, phraseEnds }: Sco
   return {
     key: printKey(first.key),
     metre: printMetre(bar.metre),
-    pickup: upbeat === 0 ? '0' : printLength(upbeat),
+    upbeat: upbeat === 0 ? '0' : printLength(upbeat),
     columns,
   };
 }

@@ -41,13 +41,13 @@ export interface Comparison {
 
 /** A line of labels as it lies over a score; columns without a numeral that can be read are left out. */
 export function labelsOfLine(
-  line: { readonly key: Key; readonly pickup: string; readonly columns: readonly LineColumn[] },
+  line: { readonly key: Key; readonly upbeat: string; readonly columns: readonly LineColumn[] },
   { bars }: Pick<ScoreToRead, 'bars'>,
 ): TheirLabel[] {
   // Both count from the first bar, to which their upbeats lead.
   const [first] = bars;
   const upbeat = first && first.number === 0 ? first.to - first.from : 0;
-  let at = upbeat - (line.pickup === '0' ? 0 : parseLength(line.pickup));
+  let at = upbeat - (line.upbeat === '0' ? 0 : parseLength(line.upbeat));
   let key = line.key;
   return line.columns.flatMap((column): TheirLabel[] => {
     const said = column.key === undefined ? null : attempt(() => parseKey(column.key!));

@@ -1,6 +1,7 @@
 import { SelectField } from '../../design/fields/SelectField';
 import { versionLetter } from '@diatonix/core';
 import { FolderOpen, Trash2 } from 'lucide-react';
+import { FileTrigger } from 'react-aria-components';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { SideList } from '../../parts/sideBySide';
@@ -8,7 +9,6 @@ import { Button } from '../../design/controls';
 import type { MarkedPupil } from '../../documents/marking/markPile';
 import type { PileBody } from '../../documents/kinds/pile/type';
 import { NamesField } from '../../parts/NamesField';
-import { pickFiles } from '../../documents/files/pickFile';
 import { addPupils, chooseVersion, giveFollow, removePupil, takeFiles } from './state';
 
 const Column = styled(SideList)`
@@ -62,8 +62,7 @@ const Column = styled(SideList)`
 function Returned() {
   const [done, setDone] = useState<string | null>(null);
   const [told, setTold] = useState<readonly string[]>([]);
-  const take = async () => {
-    const files = await pickFiles('.json,application/json');
+  const take = async (files: readonly File[]) => {
     if (files.length === 0) return;
     setTold([]);
     const taken = await takeFiles(files, (part, all) => setDone(`${part} of ${all} read…`));
@@ -72,9 +71,15 @@ function Returned() {
   };
   return (
     <div className="returned">
-      <Button onPress={() => void take()}>
-        <FolderOpen aria-hidden="true" /> Files of pupils
-      </Button>
+      <FileTrigger
+        acceptedFileTypes={['.json', 'application/json']}
+        allowsMultiple
+        onSelect={(files) => void take([...(files ?? [])])}
+      >
+        <Button>
+          <FolderOpen aria-hidden="true" /> Files of pupils
+        </Button>
+      </FileTrigger>
       <p role="status">{done}</p>
       {told.length > 0 && (
         <ul role="alert">

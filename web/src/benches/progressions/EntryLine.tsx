@@ -8,15 +8,15 @@ import type { Progression } from '../../documents/kinds/progression/type';
 /** The typed line of the whole progression, written in the workbook's school. */
 export function EntryLine({ id, progression }: { id: string; progression: Progression }) {
   const school = useSchool();
-  const { columns, key: keyText, metre, pickup } = progression;
+  const { columns, key: keyText, metre, upbeat } = progression;
   const stored = useMemo(() => {
     const key = parseKey(keyText);
     const pieces = columns.map((column) => ({
       ...column,
       text: 'entry' in column ? entryTextIn(column.entry, key, school) : column.unread,
     }));
-    return printLine(pieces, parseMetre(metre), pickup);
-  }, [columns, keyText, metre, pickup, school]);
+    return printLine(pieces, parseMetre(metre), upbeat);
+  }, [columns, keyText, metre, upbeat, school]);
   const readFaults = useCallback(
     (line: string): LineFault[] => {
       const { tokens, faults } = readBarredLine(line, parseKey(keyText), parseMetre(metre), school);

@@ -23,13 +23,13 @@ export async function exportProgression(
   voices: FileVoices = [],
 ): Promise<string | null> {
   const files = await fetchScript(() => import('@diatonix/core/files'));
-  const { title, key, tempo, metre, pickup, source, columns } = progression;
+  const { title, key, tempo, metre, upbeat, source, columns } = progression;
   const entered = columns.flatMap((column, at) =>
     'entry' in column ? [{ column, voices: voices[at] ?? null }] : [],
   );
   const marked = entered.map(({ column }) => column);
   const lineColumns = progression.modulate ? withFoundKeys(marked, parseKey(key)) : marked;
-  const file: LineFile = { title, key: parseKey(key), tempo, metre, pickup, source, columns: lineColumns };
+  const file: LineFile = { title, key: parseKey(key), tempo, metre, upbeat, source, columns: lineColumns };
   const set = entered.map((one) => one.voices);
   const write = (): Carried<string | Uint8Array> => {
     switch (format) {

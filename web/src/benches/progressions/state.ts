@@ -88,11 +88,11 @@ export function typeLine(line: string): void {
   change(
     'typing in the line',
     (progression) => {
-      const { columns, pickup } = readColumns(line, progression, schoolNow());
+      const { columns, upbeat } = readColumns(line, progression, schoolNow());
       const merged = mergeByText(progression.columns, columns, timedText, carried);
-      return merged === progression.columns && pickup === progression.pickup
+      return merged === progression.columns && upbeat === progression.upbeat
         ? progression
-        : { ...progression, pickup, columns: merged };
+        : { ...progression, upbeat, columns: merged };
     },
     `line ${count}`,
   );

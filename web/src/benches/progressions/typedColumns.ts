@@ -20,8 +20,8 @@ export function readColumns(
   line: string,
   { key, metre }: Progression,
   school: LabelStyle,
-): { columns: ProgressionColumn[]; pickup: string } {
-  const { tokens, pickup } = readBarredLine(line, parseKey(key), parseMetre(metre), school);
+): { columns: ProgressionColumn[]; upbeat: string } {
+  const { tokens, upbeat } = readBarredLine(line, parseKey(key), parseMetre(metre), school);
   const columns = tokens.map((token): ProgressionColumn => {
     const { length, repeatStart, repeatEnd, ending, metre: from } = token;
     const time = {
@@ -35,7 +35,7 @@ export function readColumns(
       ? { id: '', entry: token.entry, ...time }
       : { id: '', unread: token.text, ...time };
   });
-  return { columns, pickup };
+  return { columns, upbeat };
 }
 
 /** The text of one column as it stands in the entry line. */

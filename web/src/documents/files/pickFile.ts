@@ -1,17 +1,14 @@
-/** Lets the teacher choose a file; null where none was chosen. */
-export async function pickFile(accept: string): Promise<File | null> {
-  return (await pickFiles(accept, false))[0] ?? null;
-}
-
-/** Lets the teacher choose files; none where none was chosen. */
-export function pickFiles(accept: string, several = true): Promise<readonly File[]> {
+/**
+ * Lets the teacher choose a file; null where none was chosen. For entries of menus: a menu closes when one is chosen,
+ * and would take a file trigger along with it.
+ */
+export function pickFile(accept: string): Promise<File | null> {
   const input = document.createElement('input');
   input.type = 'file';
   input.accept = accept;
-  input.multiple = several;
   return new Promise((resolve) => {
-    input.addEventListener('change', () => resolve([...(input.files ?? [])]), { once: true });
-    input.addEventListener('cancel', () => resolve([]), { once: true });
+    input.addEventListener('change', () => resolve(input.files?.[0] ?? null), { once: true });
+    input.addEventListener('cancel', () => resolve(null), { once: true });
     input.click();
   });
 }

@@ -1,10 +1,4 @@
-import {
-  attempt,
-  makeSheet,
-  TheoryError,
-  versionLetter,
-  typedAnswer,
-} from '@diatonix/core';
+import { attempt, makeSheet, TheoryError, versionLetter, typedAnswer } from '@diatonix/core';
 import { readAnswerFile, type AnswerFile } from '@diatonix/doors';
 import { LONGEST_NAME, nameKey, nameProblem, tidyName } from '@diatonix/server/class';
 import { newId } from '../store/ids';

@@ -5,7 +5,7 @@ import { ORDER } from './part';
 /** What single fields and the items of lists are called where the name in the document does not say it. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   'entry|unread': 'what was entered',
-  pickup: 'upbeat',
+  upbeat: 'upbeat',
   follow: 'what following through earns',
   answer: 'answer',
   at: 'time',

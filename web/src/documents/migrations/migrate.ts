@@ -1,5 +1,5 @@
 import { splitWorkbook, type RawDocument, type RawWorkbook } from './split';
-import { anyChromatic, record, WORKBOOK_STEPS, type Body } from './steps';
+import { anyChromatic, record, withUpbeat, WORKBOOK_STEPS, type Body } from './steps';
 import { VERSION } from './version';
 
 /** From this version on, a workbook comes in documents. */
@@ -8,6 +8,7 @@ const IN_DOCUMENTS = 5;
 /** Steps of single documents by the version that they start from, then by kind; frozen like those of workbooks. */
 const DOCUMENT_STEPS: Readonly<Record<number, Readonly<Record<string, (body: Body) => Body>>>> = {
   5: { sheet: anyChromatic },
+  6: { progression: withUpbeat },
 };
 
 /** A workbook of any version, in documents of today's shape that are still to be checked. */

@@ -100,3 +100,8 @@ export function anyChromatic(sheet: Body): Body {
   };
   return { ...sheet, sections: sections.map(kept) };
 }
+
+/** Version 6 to 7: the upbeat of a line has the name that it has everywhere else. */
+export function withUpbeat({ pickup, ...line }: Body): Body {
+  return pickup === undefined ? line : { upbeat: pickup, ...line };
+}

@@ -1,2 +1,2 @@
 /** The version of what is written, in files and in every row of the browser's database. */
-export const VERSION = 6;
+export const VERSION = 7;

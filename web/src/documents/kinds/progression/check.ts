@@ -157,7 +157,7 @@ export class ProgressionCheck {
   metre!: string;
 
   @ReadableAs('a length in quarters', (text) => text === '0' || parseLength(text))
-  pickup!: string;
+  upbeat!: string;
 
   @IsString()
   @MaxLength(200)

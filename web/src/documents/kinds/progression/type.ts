@@ -21,7 +21,7 @@ export interface Progression {
   /** Such as `3/4`. */
   readonly metre: string;
   /** Length of the upbeat in quarters, `0` for none. */
-  readonly pickup: string;
+  readonly upbeat: string;
   /** Where it comes from, printed under the title. */
   readonly source: string;
   /** Whether changes of key are found, or everything is read in the key above and those that are marked. */
@@ -47,7 +47,7 @@ export const FIRST_PROGRESSION: Omit<Progression, 'title'> = {
   key: 'C major',
   tempo: 80,
   metre: '4/4',
-  pickup: '0',
+  upbeat: '0',
   source: '',
   modulate: false,
   view: 'keyboard',
