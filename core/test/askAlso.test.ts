@@ -51,7 +51,7 @@ test('only chosen cadences, and no chord that the class has not been taught', ()
 test('labels stand under their chords, the cadence on a line of its own', () => {
   const [question] = lines({ length: 4 }, 1);
   const answer = answerOf(question!);
-  expect(underStaff(question!)).toEqual({ blank: true, texts: answer.slice(0, 4) });
+  expect(underStaff(question!)).toEqual({ blank: true, texts: answer.slice(0, 4), changes: [] });
   expect(blankLines(question!)).toEqual([{ name: 'cadence', text: answer[4] }]);
   expect(blankLines({ ...question!, given: { ...question!.given, also: undefined } })).toEqual([]);
 });

@@ -10,16 +10,32 @@ import { rising } from './givenReading';
 export type ChordLineGiven = {
   readonly clef: 'grand';
   readonly key: string;
+  /** The key of each chord, where it changes. */
+  readonly keys?: readonly string[];
   readonly chords: readonly (readonly string[])[];
 };
 
+/** A numeral in its key. */
+export interface NumeralInKey {
+  readonly key: Key;
+  readonly numeral: string;
+}
+
 /** Numerals in a key as chords for two hands on a grand staff; null where one of them is none. */
-export function chordLine(key: Key, numerals: readonly string[]): ChordLineGiven | null {
-  const chords = attempt(() => numerals.map((text) => chordOfNumeral(parseNumeral(text, key), key)));
-  if (!chords.ok) return null;
+export const chordLine = (key: Key, numerals: readonly string[]): ChordLineGiven | null =>
+  numerals.length === 0 ? null : chordLineInKeys(numerals.map((numeral) => ({ key, numeral })));
+
+/** As chordLine, each numeral in a key of its own; null where there are none. */
+export function chordLineInKeys(line: readonly NumeralInKey[]): ChordLineGiven | null {
+  const chords = attempt(() =>
+    line.map(({ key, numeral }) => chordOfNumeral(parseNumeral(numeral, key), key)),
+  );
+  const keys = line.map(({ key }) => printKey(key));
+  if (!chords.ok || keys.length === 0) return null;
   return {
     clef: 'grand',
-    key: printKey(key),
+    key: keys[0]!,
+    ...(keys.every((key) => key === keys[0]) ? {} : { keys }),
     chords: closeVoicings(chords.value).map(({ lower, upper }) =>
       rising([...lower, ...upper]).map(printNote),
     ),

@@ -50,6 +50,7 @@ export {
   layoutOf,
   soundOf,
   staffLayout,
+  changedKey,
   underStaff,
 } from './layout/questionOnPage';
 export type { MapCell, QuestionLayout } from './layout/questionLayout';

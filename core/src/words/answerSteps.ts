@@ -93,7 +93,8 @@ export const ANSWER_SAYINGS: Sayings<AnswerStep> = {
     strong(row(notes)),
     '.',
   ],
-  labelled: ({ at, numeral, key, notes, lowest }, { name, row }) => [
+  labelled: ({ at, numeral, key, notes, lowest, begins }, { name, row, school }) => [
+    begins ? `From chord ${at} on the key is ${keyWords(key, school)}. ` : '',
     `Chord ${at}: ${row(notes)}`,
     sameName(lowest, notes[0]!) ? '' : ` with ${name(lowest)} lowest`,
     ' is ',

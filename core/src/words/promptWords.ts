@@ -45,7 +45,10 @@ function said(prompt: Prompt, school: LabelStyle): readonly PromptPart[] {
     case 'mode':
       return [prompt.mode];
     case 'key':
-      return [prompt.form === undefined ? key(prompt.key) : `${key(prompt.key)}, ${prompt.form}`];
+      return [
+        prompt.form === undefined ? key(prompt.key) : `${key(prompt.key)}, ${prompt.form}`,
+        ...(prompt.changes ?? []).map((change) => `, from chord ${change.at + 1} on ${key(change.key)}`),
+      ];
     case 'degree':
       return [`${name(prompt.note)} in ${key(prompt.key)}`];
     case 'interval': {

@@ -49,6 +49,8 @@ export type AnswerStep =
       readonly key: Key;
       readonly notes: readonly NoteName[];
       readonly lowest: NoteName;
+      /** Whether the line is in its key from this chord on. */
+      readonly begins?: true;
     }
   | {
       readonly step: 'makes-cadence';

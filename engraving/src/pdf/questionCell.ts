@@ -1,6 +1,9 @@
 import {
   answeredStaff,
   blankLines,
+  changedKey,
+  keyWords,
+  parseKey,
   kindOf,
   layoutOf,
   LETTER_STACKS,
@@ -185,13 +188,25 @@ export class PdfQuestionCell {
             size: this.prompt.size * 1.3,
           });
         if (under.blank && !answers) return;
-        this.numeralAt(text, middle, label, under.blank ? this.answer : this.prompt);
+        const style = under.blank ? this.answer : this.prompt;
+        this.numeralAt(text, middle, label, style, changedKey(under, at));
       });
-    return label + 6 * zoom;
+    if (under.changes.length === 0) return label + 6 * zoom;
+    // The key that begins stands under the first of its chords.
+    const small = { ...this.prompt, size: 8.5 * zoom };
+    if (ink)
+      for (const { at, key } of under.changes)
+        writer.write(
+          keyWords(parseKey(key), look.school),
+          x + staff!.xs[at]! * scale - 11 * zoom,
+          label + 14 * zoom,
+          small,
+        );
+    return label + 18 * zoom;
   }
 
-  private numeralAt(text: string, middle: number, y: number, style: TextStyle): void {
-    const parts = numeralInPdf(text, this.key, this.look.school);
+  private numeralAt(text: string, middle: number, y: number, style: TextStyle, key = this.key): void {
+    const parts = numeralInPdf(text, key, this.look.school);
     if (!parts) return this.writer.centred(signed(text), middle, y, style);
     writeNumeral(this.writer, parts, middle - numeralWidth(this.writer, parts, style) / 2, y, style);
   }

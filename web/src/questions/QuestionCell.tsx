@@ -1,6 +1,9 @@
 import {
   answeredStaff,
   blankLines,
+  changedKey,
+  keyWords,
+  parseKey,
   kindOf,
   layoutOf,
   printNote,
@@ -101,11 +104,16 @@ export const QuestionCell = memo(function QuestionCell(props: QuestionCellProps)
         </StaffPicture>
       )}
       {under?.blank && drawn ? (
-        <div className="row" style={{ maxWidth: drawn.width }}>
+        <div className={`row ${under.changes.length > 0 ? 'in-keys' : ''}`} style={{ maxWidth: drawn.width }}>
           {under.texts.map((text, at) => (
             <span key={at} className="filled" style={{ left: `${(100 * drawn.xs[at]!) / drawn.width}%` }}>
-              {answers && inKey(String(text), key, school)}
+              {answers && inKey(String(text), changedKey(under, at) ?? key, school)}
             </span>
+          ))}
+          {under.changes.map((change) => (
+            <b key={change.at} style={{ left: `${(100 * drawn.xs[change.at]!) / drawn.width}%` }}>
+              {keyWords(parseKey(change.key), school)}
+            </b>
           ))}
         </div>
       ) : null}

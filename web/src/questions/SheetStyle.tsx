@@ -113,6 +113,16 @@ export const SheetStyle = styled.div`
     position: relative;
     height: 1.8rem;
   }
+  .question .row.in-keys {
+    height: 3rem;
+  }
+  .question .row b {
+    position: absolute;
+    top: 1.9rem;
+    transform: translateX(-1.3rem);
+    font-size: 0.8rem;
+    white-space: nowrap;
+  }
   .question .row .filled {
     position: absolute;
     width: min(2.6rem, 11%);

@@ -8,6 +8,8 @@ import { closeNumeral } from './spokenText';
 
 interface InKey {
   readonly key?: string | undefined;
+  /** The key of each chord, where it changes. */
+  readonly keys?: readonly string[] | undefined;
 }
 
 /** How many chords a question shows; null where it shows none. */
@@ -18,7 +20,11 @@ function chordsGiven(given: object): number | null {
 }
 
 /** A numeral of any style in the plain text of the house. Throws TheoryError `numeral`. */
-export function parseNumeralAnswer(text: string, { key: keyText }: InKey, school: LabelStyle): string {
+export function parseNumeralAnswer(
+  text: string,
+  { key: keyText }: Pick<InKey, 'key'>,
+  school: LabelStyle,
+): string {
   const key = parseKey(keyText ?? 'C major');
   return printNumeral(parseNumeral(closeNumeral(text), key, school), key);
 }
@@ -100,7 +106,9 @@ export const LABELS_ANSWER: AnswerForm<readonly string[], InKey> = {
   name: 'labels',
   isAnswer: (value) => isTexts(value) && value.length > 0,
   read: (raw, given, school) =>
-    labelsTyped(raw, chordsGiven(given)).map((text) => parseNumeralAnswer(text, given, school)),
+    labelsTyped(raw, chordsGiven(given)).map((text, at) =>
+      parseNumeralAnswer(text, { key: given.keys?.[at] ?? given.key }, school),
+    ),
   parts(right, said) {
     const own = labelsAs(right, said);
     return right.map((one, at) => partMark(`chord ${at + 1}`, one === own[at]));

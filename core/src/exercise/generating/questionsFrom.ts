@@ -9,7 +9,7 @@ import { sameName, staffPosition, stackUp, type Note } from '../../pitch/note';
 import { printNote, printNoteName } from '../../pitch/print';
 import { namesOfNotes, QUALITIES, type ChordSize } from '../chordQualities';
 import type { MapRow } from '../mapRows';
-import { chordLine } from '../chordLine';
+import { chordLineInKeys, type NumeralInKey } from '../chordLine';
 import { rising } from '../givenReading';
 import type { GivenData } from '../question';
 import type { Pinned } from './questions';
@@ -19,6 +19,8 @@ import { staffGiven, staffRange } from './staffWriting';
 export interface BenchQuestions {
   readonly kind: string;
   readonly questions: readonly Omit<Pinned, 'place'>[];
+  /** What was not taken, in words. */
+  readonly left?: readonly string[];
 }
 
 const plain = (kind: string, givens: readonly GivenData[]): BenchQuestions => ({
@@ -49,17 +51,22 @@ export function questionsFromIntervals(
       })),
     );
   const turned = blank === 'inversion';
-  return plain(
-    turned ? 'interval-invert' : 'interval-name',
-    all
-      .filter(({ interval }) => !turned || (interval.number > 1 && interval.number < 8))
-      .map(({ from, to, interval }) => ({
+  const isTurned = ({ interval }: (typeof all)[number]) => interval.number > 1 && interval.number < 8;
+  const asked = turned ? all.filter(isTurned) : all;
+  return {
+    ...plain(
+      turned ? 'interval-invert' : 'interval-name',
+      asked.map(({ from, to, interval }) => ({
         ...staff,
         from: printNote(from),
         to: printNote(to),
         ...(turned ? { name: printInterval(interval) } : {}),
       })),
-  );
+    ),
+    left: all
+      .filter((one) => !asked.includes(one))
+      .map(({ from, to }) => `${printNote(from)}–${printNote(to)}, which has no inversion within an octave`),
+  };
 }
 
 /** A chord to be named or built. Throws TheoryError `chord` for one whose quality no sheet asks for. */
@@ -100,31 +107,47 @@ function onStaff(names: ReturnType<typeof notesFromBass>, clef: Clef): readonly 
   return ways.reduce((best, one) => (far(one) < far(best) ? one : best));
 }
 
+/** So many chords stand side by side on a page. */
+const SIDE_BY_SIDE = 10;
+
 /**
- * A line of numerals in a key: to be labelled, or each of its chords to be built. Throws TheoryError `chord` where it
- * has no chords to ask for.
+ * A line of numerals, each in its key: to be labelled, or each of its chords to be built. A long line is divided into
+ * questions of nearly one length. Throws TheoryError `chord` where it has no chords to ask for.
  */
-export function questionsFromLine(
-  key: Key,
-  numerals: readonly string[],
-  blank: 'labels' | 'notes',
-): BenchQuestions {
-  const readable = numerals.filter((text) => attempt(() => chordOfNumeral(parseNumeral(text, key), key)).ok);
+export function questionsFromLine(line: readonly NumeralInKey[], blank: 'labels' | 'notes'): BenchQuestions {
+  const isReadable = ({ key, numeral }: NumeralInKey) =>
+    attempt(() => chordOfNumeral(parseNumeral(numeral, key), key)).ok;
+  const readable = line.filter(isReadable);
   if (readable.length === 0)
     throw new TheoryError(
       'chord',
-      numerals.join(' '),
+      line.map(({ numeral }) => numeral).join(' '),
       'there are no chords to ask for.',
       'Write some first.',
     );
-  if (blank === 'notes')
-    return plain(
-      'numeral-build',
-      [...new Set(readable)].map((numeral) => ({ key: printKey(key), numeral })),
-    );
-  const given = chordLine(key, readable);
-  // The labels that stand are right, whatever else the chords might be called.
-  return { kind: 'progression-label', questions: given ? [{ given, answers: [readable] }] : [] };
+  const left = line.filter((one) => !isReadable(one)).map(({ numeral }) => `“${numeral}”`);
+  if (blank === 'notes') {
+    const asked = readable.map(({ key, numeral }) => ({ key: printKey(key), numeral }));
+    const once = new Map(asked.map((one) => [`${one.key} ${one.numeral}`, one]));
+    const again = asked.length - once.size;
+    return {
+      ...plain('numeral-build', [...once.values()]),
+      left: [...left, ...(again > 0 ? [`${again} that come${again === 1 ? 's' : ''} again`] : [])],
+    };
+  }
+  const questions = inPieces(readable).flatMap((piece) => {
+    const given = chordLineInKeys(piece);
+    // The labels that stand are right, whatever else the chords might be called.
+    return given ? [{ given, answers: [piece.map(({ numeral }) => numeral)] }] : [];
+  });
+  return { kind: 'progression-label', questions, left };
+}
+
+/** A line in as few pieces as stand side by side, the longer ones first. */
+function inPieces<One>(line: readonly One[]): (readonly One[])[] {
+  const count = Math.ceil(line.length / SIDE_BY_SIDE);
+  const size = Math.ceil(line.length / count);
+  return Array.from({ length: count }, (_, at) => line.slice(at * size, (at + 1) * size));
 }
 
 /** The map of a key with these rows blank. */
@@ -132,15 +155,24 @@ export function questionsFromMap(key: Key, stack: 5 | 7, blank: readonly MapRow[
   return plain('chord-map', [{ key: printKey(key), stack, blank }]);
 }
 
-/** Chords of a piece as they sound, lowest first, with the labels that were found or ruled. */
-export function questionsFromPassage(
-  key: Key,
-  chords: readonly { readonly notes: readonly Note[]; readonly label: string }[],
-): BenchQuestions {
-  const given = {
-    clef: 'grand',
-    key: printKey(key),
-    chords: chords.map(({ notes }) => rising(notes).map(printNote)),
-  };
-  return { kind: 'score-label', questions: [{ given, answers: [chords.map(({ label }) => label)] }] };
+/** A chord of a piece as it sounds, with the label that was found or ruled, in its key. */
+export interface LabelledChord {
+  readonly notes: readonly Note[];
+  readonly label: string;
+  readonly key: Key;
+}
+
+/** Chords of a piece, to be labelled; a long passage is divided. */
+export function questionsFromPassage(chords: readonly LabelledChord[]): BenchQuestions {
+  const questions = inPieces(chords).map((piece) => {
+    const keys = piece.map(({ key }) => printKey(key));
+    const given = {
+      clef: 'grand',
+      key: keys[0]!,
+      ...(keys.every((key) => key === keys[0]) ? {} : { keys }),
+      chords: piece.map(({ notes }) => rising(notes).map(printNote)),
+    };
+    return { given, answers: [piece.map(({ label }) => label)] };
+  });
+  return { kind: 'score-label', questions };
 }

@@ -2,7 +2,13 @@ import type { Listened } from '../generating/material';
 
 /** What is asked beside the notes of a question, as data; `words/promptWords.ts` says it. */
 export type Prompt =
-  | { readonly say: 'key'; readonly key: string; readonly form?: string }
+  | {
+      readonly say: 'key';
+      readonly key: string;
+      readonly form?: string;
+      /** Other keys, each from a chord on, counted from 0. */
+      readonly changes?: readonly { readonly at: number; readonly key: string }[];
+    }
   | { readonly say: 'mode'; readonly mode: string }
   | { readonly say: 'last-note' }
   | { readonly say: 'degree'; readonly note: string; readonly key: string }

@@ -36,13 +36,22 @@ export function soundOf(question: Pick<Question, 'kind' | 'given'>): (readonly N
 export function underStaff(question: Question): {
   readonly blank: boolean;
   readonly texts: readonly (string | readonly string[])[];
+  /** Where another key begins, and which. */
+  readonly changes: readonly { readonly at: number; readonly key: string }[];
 } | null {
-  const { under } = layoutOf(question);
-  if (under !== 'blank') return under && { blank: false, texts: under };
+  const { under, prompt } = layoutOf(question);
+  if (under !== 'blank') return under && { blank: false, texts: under, changes: [] };
   const { given, answers } = question;
   const { own } = dividedAnswer(checkedKind(question), given, answers[0]);
-  return { blank: true, texts: own as readonly string[] };
+  const changes = prompt?.say === 'key' ? (prompt.changes ?? []) : [];
+  return { blank: true, texts: own as readonly string[], changes };
 }
+
+/** The key that holds at a moment under a staff, where it is another than that of the question. */
+export const changedKey = (
+  { changes }: Pick<NonNullable<ReturnType<typeof underStaff>>, 'changes'>,
+  at: number,
+): string | undefined => changes.findLast((change) => change.at <= at)?.key;
 
 /** What an answer is chosen from, where few words can be right; none where it is written freely. */
 export const answerChoices = (question: Pick<Question, 'kind' | 'given'>): readonly string[] =>

@@ -130,7 +130,8 @@ export function KeyBench() {
             ] as const
           ).map(([name, blank]) => ({
             name,
-            bring: ({ questionsFromLine }) => questionsFromLine(key, [numeralText(bench, key, at)], blank),
+            bring: ({ questionsFromLine }) =>
+              questionsFromLine([{ key, numeral: numeralText(bench, key, at) }], blank),
           }))}
         />
         <ToSheet

@@ -3,11 +3,12 @@ import { LABELS_ANSWER, labelsTyped, parseNumeralAnswer } from '../../answers/nu
 import { parseCadenceAnswer } from '../cadenceName/answer';
 import type { CadenceNameGiven } from '../cadenceName/given';
 import type { ProgressionLabelGiven } from './given';
+import { lastKey } from './solve';
 
 /** The last two chords, whose cadence is asked for. */
-const cadenceGiven = ({ key, chords }: ProgressionLabelGiven): CadenceNameGiven => ({
-  key,
-  chords: chords.slice(-2),
+export const cadenceGiven = (given: ProgressionLabelGiven): CadenceNameGiven => ({
+  key: lastKey(given),
+  chords: given.chords.slice(-2),
 });
 
 /** What begins as a label or figures do, and not as a word. */
@@ -31,8 +32,8 @@ export const PROGRESSION_ANSWER: AnswerForm<readonly string[], ProgressionLabelG
   read(raw, given, school) {
     const list = typeof raw === 'string' ? divided(raw, given) : listOf(raw);
     const named = given.also !== undefined && list.length > given.chords.length;
-    const labels = labelsTyped(named ? list.slice(0, -1) : list, given.chords.length).map((text) =>
-      parseNumeralAnswer(text, given, school),
+    const labels = labelsTyped(named ? list.slice(0, -1) : list, given.chords.length).map((text, at) =>
+      parseNumeralAnswer(text, { key: given.keys?.[at] ?? given.key }, school),
     );
     return named ? [...labels, parseCadenceAnswer(list.at(-1), cadenceGiven(given), school)] : labels;
   },

@@ -13,7 +13,7 @@ export function generateProgressionLabel(dice: Dice, material: Material): Progre
   const line = rolled && chordLine(rolled.key, rolled.line);
   if (!line) return null;
   // A chord that reads first as another would be argued about.
-  if (labelsOf(chordsIn(line.chords), rolled.key).join(' ') !== rolled.line.join(' ')) return null;
+  if (labelsOf(chordsIn(line.chords), line).join(' ') !== rolled.line.join(' ')) return null;
   if (!material.also) return line;
   return cadenceAtEnd(line) ? { ...line, also: 'cadence' } : null;
 }

@@ -4,6 +4,7 @@ import {
   anyClefField,
   oneOfField,
   optionalField,
+  someTextsField,
   textField,
   textListsField,
 } from '../../givenFields';
@@ -12,6 +13,8 @@ import {
 export type ProgressionLabelGiven = {
   readonly clef?: ClefGiven;
   readonly key: string;
+  /** The key of each chord, where it changes. */
+  readonly keys?: readonly string[];
   readonly chords: readonly (readonly string[])[];
   readonly also?: 'cadence' | undefined;
 };
@@ -19,6 +22,7 @@ export type ProgressionLabelGiven = {
 export const PROGRESSION_LABEL_FIELDS: GivenFields<ProgressionLabelGiven> = {
   clef: optionalField(anyClefField),
   key: textField,
+  keys: optionalField(someTextsField),
   chords: textListsField,
   also: optionalField(oneOfField(['cadence' as const])),
 };

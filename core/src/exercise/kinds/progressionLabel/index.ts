@@ -3,9 +3,9 @@ import { cadenceReadings } from '../cadenceName/solve';
 import { NUMERAL_LABEL } from '../numeralLabel';
 import type { ExerciseKind, AnyKind } from '../../exerciseKind';
 import { cadenceWorking } from '../../cadenceWorking';
-import { chordsIn, keyIn } from '../../givenReading';
+import { chordsIn } from '../../givenReading';
 import { labellingWorking } from '../../labelling';
-import { PROGRESSION_ANSWER } from './answer';
+import { cadenceGiven, PROGRESSION_ANSWER } from './answer';
 import { generateProgressionLabel } from './generate';
 import { PROGRESSION_LABEL_FIELDS, type ProgressionLabelGiven } from './given';
 import { layoutProgressionLabel } from './layout';
@@ -22,18 +22,19 @@ export const PROGRESSION_LABEL: ExerciseKind<ProgressionLabelGiven, readonly str
   solve: solveProgressionLabel,
   difficulty: progressionLabelDifficulty,
   layout: layoutProgressionLabel,
-  working: ({ key, chords, also }) => [
-    ...labellingWorking(chordsIn(chords), keyIn({ key })),
-    ...(also ? cadenceWorking(cadenceReadings({ key, chords: chords.slice(-2) })) : []),
+  working: (given) => [
+    ...labellingWorking(chordsIn(given.chords), given),
+    ...(given.also ? cadenceWorking(cadenceReadings(cadenceGiven(given))) : []),
   ],
   mistakes: [],
   additionalTask: ({ also }) => also ?? null,
-  additionalQuestion: ({ clef, key, chords }) => ({
+  additionalQuestion: (given) => ({
     kind: CADENCE_NAME as AnyKind,
-    given: { ...(clef ? { clef } : {}), key, chords: chords.slice(-2) },
+    given: { ...(given.clef ? { clef: given.clef } : {}), ...cadenceGiven(given) },
   }),
   singles: {
     kind: NUMERAL_LABEL as AnyKind,
-    of: ({ key, chords }) => chords.map((notes) => ({ clef: 'treble', key, notes })),
+    of: ({ key, keys, chords }) =>
+      chords.map((notes, at) => ({ clef: 'treble', key: keys?.[at] ?? key, notes })),
   },
 };

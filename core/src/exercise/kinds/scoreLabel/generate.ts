@@ -15,5 +15,5 @@ export function generateScoreLabel(dice: Dice, material: Material): ScoreLabelGi
   const { key, line } = rolled;
   const given = { clef: 'grand', key: printKey(key), voices: printVoices(voices) } as const;
   // A chord that reads first as another would be argued about.
-  return labelsOf(soundingChords(given), key).join(' ') === line.join(' ') ? given : null;
+  return labelsOf(soundingChords(given), given).join(' ') === line.join(' ') ? given : null;
 }

@@ -4,6 +4,7 @@ import {
   anyClefField,
   fourVoicesField,
   optionalField,
+  someTextsField,
   textField,
   textListsField,
 } from '../../givenFields';
@@ -12,6 +13,8 @@ import {
 export type ScoreLabelGiven = {
   readonly clef?: ClefGiven;
   readonly key: string;
+  /** The key of each chord, where it changes. */
+  readonly keys?: readonly string[];
   readonly voices?: readonly (readonly string[])[];
   readonly chords?: readonly (readonly string[])[];
 };
@@ -19,6 +22,7 @@ export type ScoreLabelGiven = {
 export const SCORE_LABEL_FIELDS: GivenFields<ScoreLabelGiven> = {
   clef: optionalField(anyClefField),
   key: textField,
+  keys: optionalField(someTextsField),
   voices: optionalField(fourVoicesField),
   chords: optionalField(textListsField),
 };

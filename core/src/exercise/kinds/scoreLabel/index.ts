@@ -1,7 +1,6 @@
 import { NUMERAL_LABEL } from '../numeralLabel';
 import { LABELS_ANSWER } from '../../answers/numeralAnswer';
 import type { ExerciseKind, AnyKind } from '../../exerciseKind';
-import { keyIn } from '../../givenReading';
 import { labellingDifficulty, labellingWorking } from '../../labelling';
 import { generateScoreLabel } from './generate';
 import { SCORE_LABEL_FIELDS, type ScoreLabelGiven } from './given';
@@ -17,13 +16,13 @@ export const SCORE_LABEL: ExerciseKind<ScoreLabelGiven, readonly string[]> = {
   answer: LABELS_ANSWER,
   generate: generateScoreLabel,
   solve: solveScoreLabel,
-  difficulty: (given) => labellingDifficulty(soundingChords(given), keyIn(given), 0.3),
+  difficulty: (given) => labellingDifficulty(soundingChords(given), given, 0.3),
   layout: layoutScoreLabel,
-  working: (given) => labellingWorking(soundingChords(given), keyIn(given)),
+  working: (given) => labellingWorking(soundingChords(given), given),
   mistakes: [],
   singles: {
     kind: NUMERAL_LABEL as AnyKind,
-    of: ({ key, chords, voices }) =>
-      (chords ?? voices ?? []).map((notes) => ({ clef: 'treble', key, notes })),
+    of: ({ key, keys, chords, voices }) =>
+      (chords ?? voices ?? []).map((notes, at) => ({ clef: 'treble', key: keys?.[at] ?? key, notes })),
   },
 };

@@ -1,4 +1,5 @@
 import { notesIn } from '../../givenReading';
+import { keyChanges } from '../../labelling';
 import { type QuestionLayout, inLine } from '../../layout/questionLayout';
 import { notesOnStaff, voicesOnStaff } from '../../layout/staffLayout';
 import type { ScoreLabelGiven } from './given';
@@ -9,6 +10,6 @@ export const layoutScoreLabel = (given: ScoreLabelGiven): QuestionLayout =>
     given.voices && given.clef
       ? voicesOnStaff(given.key, given.voices)
       : notesOnStaff(given, (given.chords ?? []).map(notesIn)),
-    { say: 'key', key: given.key },
+    { say: 'key', key: given.key, changes: keyChanges(given) },
     'blank',
   );

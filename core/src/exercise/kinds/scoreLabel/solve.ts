@@ -1,7 +1,7 @@
 import { labelsOf } from '../../labelling';
 import { TheoryError } from '../../../errors';
 import type { Note } from '../../../pitch/note';
-import { chordsIn, keyIn } from '../../givenReading';
+import { chordsIn } from '../../givenReading';
 import type { ScoreLabelGiven } from './given';
 
 /** What sounds, from the lowest up. Throws TheoryError `request` where nothing does. */
@@ -17,5 +17,5 @@ export function soundingChords({ voices, chords }: ScoreLabelGiven): Note[][] {
 }
 
 export const solveScoreLabel = (given: ScoreLabelGiven): readonly (readonly string[])[] => [
-  labelsOf(soundingChords(given), keyIn(given)),
+  labelsOf(soundingChords(given), given),
 ];

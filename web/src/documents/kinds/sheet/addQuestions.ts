@@ -16,10 +16,11 @@ export function freeSeed(sections: readonly SheetSectionBody[]): number {
 const REMEDY_COUNT = 6;
 
 /** Puts questions that come from a bench on the sheet that was made last, or on a new one, and says so. */
-export function bringToSheet({ kind, questions }: BenchQuestions): void {
-  if (questions.length === 0) return;
+export function bringToSheet({ kind, questions, left = [] }: BenchQuestions): void {
+  const leftOut = left.length > 0 ? ` Left out: ${left.join('; ')}.` : '';
+  if (questions.length === 0) return tell(`Nothing was put on a sheet.${leftOut}`);
   const pinned = questions.map((question, place) => ({ ...question, place }));
-  addTo(kind, questions.length, { material: {}, pinned });
+  addTo(kind, questions.length, { material: {}, pinned }, leftOut);
 }
 
 /** Puts a section of an exercise on the sheet that was made last, or on a new one, and says so. */
@@ -33,7 +34,12 @@ export function addRemedy(mistake: string): void {
   addSectionToSheet(kind, material);
 }
 
-function addTo(kind: string, count: number, own: Pick<SheetSectionBody, 'material' | 'pinned'>): void {
+function addTo(
+  kind: string,
+  count: number,
+  own: Pick<SheetSectionBody, 'material' | 'pinned'>,
+  leftOut = '',
+): void {
   const sheets = documentsOf(useDocuments.getState().documents, 'sheet');
   const last = sheets[sheets.length - 1];
   const section = (sections: readonly SheetSectionBody[]): SheetSectionBody => ({
@@ -47,10 +53,10 @@ function addTo(kind: string, count: number, own: Pick<SheetSectionBody, 'materia
       ...sheet,
       sections: [...sheet.sections, section(sheet.sections)],
     }));
-    tell(`${what} on the sheet “${last.body.title || 'Untitled'}”.`);
+    tell(`${what} on the sheet “${last.body.title || 'Untitled'}”.${leftOut}`);
     return;
   }
   const body: SheetBody = { title: 'New sheet', seed: 1, versions: 1, sections: [section([])] };
   addDocument('sheet', newId(), body, 'the new sheet');
-  tell(`${what} on a new sheet.`);
+  tell(`${what} on a new sheet.${leftOut}`);
 }
