@@ -1,5 +1,5 @@
 /** Questions kept, moved, changed and written; sheets as files. */
-import { makeSheet, PUPILS_FORMAT } from '@diatonix/core';
+import { answerWords, makeSheet, PUPILS_FORMAT } from '@diatonix/core';
 import { fieldText, questionFrom, readField } from '../src/benches/sheets/givenText';
 import { sheetNow } from '../src/benches/sheets/desk';
 import {
