@@ -21,11 +21,19 @@ test('a question to the class from any bench, one answer on the board without it
     ['Chords', 'Its name'],
   ] as const) {
     await bench(teacher, name);
-    const before = (await asked.count()) > 0 ? await asked.getAttribute('aria-labelledby') : null;
     await teacher.getByRole('button', { name: 'Ask the class' }).click();
     await teacher.getByRole('menuitem', { name: what, exact: true }).click();
-    await expect(asked).not.toHaveAttribute('aria-labelledby', before ?? 'none');
     await expect(asked.locator('svg text').first()).toBeAttached();
+    // What would say the answer is covered where the class can see it.
+    const work = teacher.getByRole('main');
+    await expect(
+      work.getByRole('region', { name: 'The class is asked' }).locator('svg text').first(),
+    ).toBeVisible();
+    await expect(work.getByRole('grid')).toHaveCount(0);
+    await expect(teacher.getByRole('complementary', { name: 'Working' })).toHaveCount(0);
+    if (name === 'Chords') break;
+    await work.getByRole('button', { name: 'End the question' }).click();
+    await expect(asked).toHaveCount(0);
   }
   const panel = teacher.getByRole('region', { name: 'The class is asked' });
   await expect(panel).toContainText('0 of 1 has answered');
@@ -39,6 +47,8 @@ test('a question to the class from any bench, one answer on the board without it
   await scanDark(una);
   await panel.getByRole('button', { name: 'Show what is right' }).click();
   await expect(panel.getByRole('row', { name: /C minor 1 wrong/ })).toBeAttached();
+  await panel.getByRole('button', { name: 'Show the bench' }).click();
+  await expect(teacher.getByRole('complementary', { name: 'Working' })).toBeVisible();
   await panel.getByRole('button', { name: 'End the question' }).click();
   await expect(asked).toHaveCount(0);
 

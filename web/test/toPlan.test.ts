@@ -1,10 +1,12 @@
 /** What went wrong becomes practice: in the plan that is there, or in a new one, once. */
-import { DEFAULT_LABEL_STYLE, mistakesOut } from '@diatonix/core';
+import { DEFAULT_LABEL_STYLE, mistakesOut, remedyOf } from '@diatonix/core';
 import { checkBody } from '../src/documents/checks/check';
 import { FIRST_PLAN, MOST_THEORY, type PlanBody } from '../src/documents/kinds/plan/type';
 import { documentsOf } from '../src/documents/store/select';
 import { undo, useDocuments } from '../src/documents/store/store';
 import { hasRemedy, planAgainst, planTitle, withRemedy } from '../src/documents/kinds/plan/addMistake';
+import { theoryId } from '../src/practice/items';
+import { askedFor } from '../src/practice/schedule';
 import { documentsNow, everywhere, showDemo, showEmpty } from './demo';
 
 const plans = () => documentsOf(documentsNow(), 'plan');
@@ -17,11 +19,12 @@ test('without a plan one begins for the pupil of the class, and it is said', () 
   planAgainst('clef-misread', 'tuesday', 'Una Weir', DEFAULT_LABEL_STYLE);
   expect(plans()).toHaveLength(1);
   expect(plans()[0]!.body).toMatchObject({
-    title: 'Practice, Una Weir',
+    title: 'Theory, Una Weir',
+    drills: [],
     classId: 'tuesday',
     pupil: 'Una Weir',
   });
-  expect(told()).toMatch(/Read in another clef.*new plan “Practice, Una Weir”/);
+  expect(told()).toMatch(/Read in another clef.*new plan “Theory, Una Weir”/);
   expect(checkBody('plan', plans()[0]!.body)).toEqual([]);
 });
 
@@ -64,6 +67,18 @@ test('every mistake that is known can be practised against', () => {
     expect(withRemedy(plan, mistake)).toBe(plan);
     expect(checkBody('plan', plan)).toEqual([]);
   }
+});
+
+test('the exercise is practised when it is asked for, whether it is due or not', () => {
+  showDemo();
+  const planned = planAgainst('relative-key', 'tuesday', 'Dilys Marrack', DEFAULT_LABEL_STYLE)!;
+  const { id, body } = plans()[0]!;
+  expect(planned).toEqual({ plan: id, place: body.theory.length - 1 });
+  const item = theoryId(body, planned.place);
+  const { kind, material = {} } = remedyOf('relative-key');
+  expect(askedFor(body, item)).toMatchObject({ id: item, theory: { kind, material }, hands: null });
+  expect(askedFor(body, 'scale C major')).toBeNull();
+  expect(planAgainst('relative-key', 'tuesday', 'Dilys Marrack', DEFAULT_LABEL_STYLE)).toEqual(planned);
 });
 
 test('a full plan stays as it is', () => {

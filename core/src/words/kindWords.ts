@@ -53,7 +53,10 @@ export function kindWords(kind: string): KindWords {
   return { name, instruction };
 }
 
-/** What stands over a section: what the teacher wrote, or the usual words with what is asked besides. */
+/**
+ * What stands over a section: what the teacher wrote, or the usual words, of one or of several, with what is asked
+ * besides.
+ */
 export function instructionWords({
   kind,
   instruction,
@@ -65,10 +68,20 @@ export function instructionWords({
 }): string {
   if (instruction) return instruction;
   const besides = new Set(questions.map(({ given }) => additionalTask({ kind, given })));
-  return [kindWords(kind).instruction, ...[...besides].flatMap((task) => (task ? [BESIDES[task]] : []))].join(
-    ' ',
-  );
+  const own = questions.length === 1 ? singleInstruction(kind) : kindWords(kind).instruction;
+  return [own, ...[...besides].flatMap((task) => (task ? [BESIDES[task]] : []))].join(' ');
 }
+
+/** Kinds whose single question has several of what each is done to. */
+const EACH_WITHIN = ['progression-label', 'score-label', 'harmonise', 'parts-faults'];
+
+/** The usual words over one question alone: “the interval”, not “each interval”. */
+function singleInstruction(kind: string): string {
+  const { instruction } = kindWords(kind);
+  if (EACH_WITHIN.includes(kind)) return instruction;
+  return instruction.replace(/\beach again\b/, 'it again').replace(/\beach\b/, 'the');
+}
+
 const BESIDES: Readonly<Record<AdditionalTask, string>> = {
   cadence: 'Name the cadence at the end.',
   'note above the gap': 'Name the note above its gap.',

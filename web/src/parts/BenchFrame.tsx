@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { NumeralStyle } from '../columns/NumeralStyle';
 import { AfterPaint } from '../design/AfterPaint';
+import { useCovered } from './curtain';
 import { SaveTrouble } from './SaveTrouble';
 
 const Frame = styled.div`
@@ -49,6 +50,15 @@ const Frame = styled.div`
     padding: 1rem 1.5rem 1.5rem;
     min-width: 0;
   }
+  .bare {
+    display: contents;
+  }
+  .covered {
+    display: none;
+  }
+  .work:has(> .covered) {
+    grid-column: 1 / -1;
+  }
   .margin {
     border-left: 2px solid var(--margin-rule);
     padding: 1.1rem 1.25rem;
@@ -80,24 +90,31 @@ interface BenchFrameProps {
   readonly facts: ReactNode;
   readonly actions: ReactNode;
   readonly margin: ReactNode;
+  /** Whether the class can be asked from here: what is asked is covered then. */
+  readonly asks?: boolean;
   readonly children: ReactNode;
 }
 
 /** A bench: the strap on top, the work in the middle, the working margin at the right. */
-export function BenchFrame({ title, facts, actions, margin, children }: BenchFrameProps) {
+export function BenchFrame({ title, facts, actions, margin, asks = false, children }: BenchFrameProps) {
+  const curtain = useCovered(asks);
   return (
     <NumeralStyle>
       <Frame>
         <header className="strap">
-          {title}
-          <div className="facts">{facts}</div>
-          <div className="actions">{actions}</div>
+          {curtain !== null && <h1>The class is asked</h1>}
+          <div className={curtain === null ? 'bare' : 'covered'}>
+            {title}
+            <div className="facts">{facts}</div>
+            <div className="actions">{actions}</div>
+          </div>
         </header>
         <main className="work">
           <SaveTrouble />
-          {children}
+          {curtain}
+          <div className={curtain === null ? 'bare' : 'covered'}>{children}</div>
         </main>
-        <aside className="margin" aria-label="Working">
+        <aside className="margin" aria-label="Working" hidden={curtain !== null}>
           <AfterPaint>{margin}</AfterPaint>
         </aside>
       </Frame>

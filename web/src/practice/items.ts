@@ -31,10 +31,14 @@ export interface PlanItem {
   readonly theory: TheoryItem | null;
 }
 
+/** The id of a piece of theory by its place in the plan. */
+export const theoryId = ({ theory }: Pick<PlanBody, 'theory'>, place: number): string =>
+  `${THEORY}${place + 1} ${theory[place]?.kind}`;
+
 /** The items of a plan in the order in which they are met: key by key, a piece of theory after each. */
 export function itemsOf(plan: PlanBody): PlanItem[] {
   const theory = plan.theory.map((item, at): PlanItem => ({
-    id: `${THEORY}${at + 1} ${item.kind}`,
+    id: theoryId(plan, at),
     minutes: THEORY_MINUTES,
     theory: item,
   }));

@@ -91,6 +91,12 @@ export interface DayPlan {
 
 const handsOf = (id: string, stage: number): Hands | null => (isTheory(id) ? null : HANDS[stage]!);
 
+/** A piece of theory as it is practised when somebody asks for it, whether it is due or not; null for what is none. */
+export function askedFor(plan: PlanBody, id: string | null): DayItem | null {
+  const item = itemsOf(plan).find((one) => one.id === id && one.theory !== null);
+  return item ? { ...item, hands: null, why: 'new', grade: null } : null;
+}
+
 /** What a day holds: what was done, then what is due, the longest due first, then new items while time is left. */
 function planDay(plan: PlanBody, items: readonly PlanItem[], ticks: readonly Tick[], day: string): DayPlan {
   const done = ticks.filter(({ on }) => on === day);

@@ -3,6 +3,7 @@
 import { act, cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
+import { PRACTICE_DESK } from '../../src/benches/practice/desk';
 import { LOGBOOK_DESK, LOGBOOK_VIEWS, type LogbookView } from '../../src/benches/logbook/desk';
 import { LogbookBench } from '../../src/benches/logbook/LogbookBench';
 import { CLASS_DESK } from '../../src/documents/store/openClass';
@@ -163,11 +164,13 @@ test('a pupil’s first mistake becomes a plan, and comes into it once', async (
   const plans = () =>
     documentsOf(documentsNow(), 'plan').filter(({ body }) => body.pupil === 'Corin Tidewell');
   expect(plans()).toEqual([]);
-  await user.click(screen.getByRole('button', { name: 'Practise it every day' }));
+  await user.click(screen.getByRole('button', { name: 'Practise it' }));
   expect(plans()).toHaveLength(1);
-  expect(plans()[0]!.body).toMatchObject({ title: 'Practice, Corin Tidewell', classId: 'tuesday' });
+  expect(plans()[0]!.body).toMatchObject({ title: 'Theory, Corin Tidewell', drills: [], classId: 'tuesday' });
   expect(plans()[0]!.body.theory).toHaveLength(1);
-  await user.click(screen.getByRole('button', { name: 'Practise it every day' }));
+  // The Practice bench opens at that exercise.
+  expect(PRACTICE_DESK.get()).toMatchObject({ open: plans()[0]!.id, item: expect.stringMatching(/^theory 1 /) });
+  await user.click(screen.getByRole('button', { name: 'Practise it' }));
   expect(plans()[0]!.body.theory).toHaveLength(1);
   expect(useDocuments.getState().told).toMatch(/already/);
 });

@@ -125,6 +125,7 @@ export function ChordsBench() {
 
   return (
     <BenchFrame
+      asks
       title={<h1>{printSymbol(chord, { glyphs: true, letters: school.letters, school: school.symbols })}</h1>}
       facts={
         <KeyPicker label="In the key of" value={bench.key} onChoose={chooseChordKey}>

@@ -77,6 +77,7 @@ export function IntervalsBench() {
 
   return (
     <BenchFrame
+      asks
       title={<h1>Intervals</h1>}
       facts={
         <KeyPicker label="Signature" value={bench.key} onChoose={chooseIntervalKey}>

@@ -193,6 +193,7 @@ export function KeyBench() {
 
   return (
     <BenchFrame
+      asks
       title={<h1>{keyName(key, school)}</h1>}
       facts={facts}
       actions={actions}

@@ -13,7 +13,7 @@ import { changePrint } from './state';
 import type { KeyMap } from '../../documents/kinds/key/type';
 
 /** What the class fills in on a blank map; the degrees and their scale stay. */
-const STAYS = ['number', 'step', 'taught'];
+const STAYS = ['number', 'step'];
 
 interface PrintViewProps {
   readonly bench: KeyMap;
@@ -108,9 +108,8 @@ function PrintedMap({ bench, blank, name, later, taughtOnly, school, engraver }:
   const filled = mapGridColumns(bench, later, school, engraver);
   const shown = taughtOnly ? filled.filter((column) => !column.muted) : filled;
   const columns = blank ? shown.map((column) => blankColumn(column, bench, engraver)) : shown;
-  const rows = mapRows(bench, key.mode, school).filter(
-    ({ id }) => id !== 'taught' || (!taughtOnly && later.length > 0),
-  );
+  // What a class has been taught is the teacher's own record.
+  const rows = mapRows(bench, key.mode, school).filter(({ id }) => id !== 'taught');
   return (
     <StaffGrid
       label={name}

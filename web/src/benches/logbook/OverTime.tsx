@@ -1,8 +1,13 @@
 import { kindWords, mistakeName, type LabelStyle } from '@diatonix/core';
 import { CalendarDays, ClipboardList } from 'lucide-react';
+import { useNavigate } from 'react-router';
 import { Button } from '../../design/controls';
 import { causesOfPupil, progressOf, type MarkedPile } from '../../documents/logbook/logbook';
 import { planAgainst } from '../../documents/kinds/plan/addMistake';
+import type { Document } from '../../documents/store/document';
+import { useDocuments } from '../../documents/store/store';
+import { theoryId } from '../../practice/items';
+import { PRACTICE_DESK } from '../practice/desk';
 import { addRemedy } from '../../documents/kinds/sheet/addQuestions';
 import { BarChart } from '../../parts/BarChart';
 import { LineChart } from '../../parts/LineChart';
@@ -51,6 +56,19 @@ interface CausesProps extends OverTimeProps {
 export function Causes({ piles, pupil, school, classId }: CausesProps) {
   const causes = causesOfPupil(piles, pupil).slice(0, MOST);
   const [first] = causes;
+  const navigate = useNavigate();
+  const practise = (mistake: string, owner: string) => {
+    const planned = planAgainst(mistake, owner, pupil, school);
+    if (!planned) return;
+    const plan = useDocuments.getState().documents[planned.plan] as Document<'plan'>;
+    PRACTICE_DESK.set({
+      open: plan.id,
+      day: null,
+      item: theoryId(plan.body, planned.place),
+      printing: false,
+    });
+    void navigate('/practice');
+  };
   return (
     <LogbookStyle>
       <h2>{pupil ?? 'The class'}: mistakes that come again</h2>
@@ -72,8 +90,8 @@ export function Causes({ piles, pupil, school, classId }: CausesProps) {
               <ClipboardList aria-hidden="true" /> Put an exercise against the first on a sheet
             </Button>{' '}
             {classId !== null && (
-              <Button onPress={() => planAgainst(first.id, classId, pupil, school)}>
-                <CalendarDays aria-hidden="true" /> Practise it every day
+              <Button onPress={() => practise(first.id, classId)}>
+                <CalendarDays aria-hidden="true" /> Practise it
               </Button>
             )}
           </p>

@@ -16,7 +16,7 @@ import { fetchScript } from '../../fetchScript';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { dayAfter, weekOf } from '../../practice/days';
 import { itemWords } from '../../practice/items';
-import { daysOf, type DayItem } from '../../practice/schedule';
+import { askedFor, daysOf, type DayItem } from '../../practice/schedule';
 import { PRACTICE_DESK, useOpenPlan } from './desk';
 import { DrillView } from './Drill';
 import { PlanMargin } from './PlanMargin';
@@ -61,7 +61,7 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
   const first = week[0]!;
   const days = useMemo(() => daysOf(body, weekOf(first), now), [body, first, now]);
   const shown = days.find(({ day }) => day === (wantedDay ?? now));
-  const item = shown?.items.find(({ id }) => id === wantedItem) ?? null;
+  const item = shown?.items.find(({ id }) => id === wantedItem) ?? askedFor(body, wantedItem);
   // What was open before the page was loaded does not take the focus.
   const [chosen, setChosen] = useState(false);
   const choose = (day: string, item: string) => {

@@ -63,6 +63,7 @@ export const OpenProgression = memo(function OpenProgression({ open }: { open: D
 
   return (
     <BenchFrame
+      asks
       title={<TitleField id={open.id} title={progression.title} source={progression.source} />}
       facts={
         <>

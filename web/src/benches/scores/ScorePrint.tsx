@@ -26,6 +26,8 @@ const GIVEN_ROWS = ['key'];
 export function ScorePrint({ body, score, vexflow, rows, columns, bracketed, onClose }: ScorePrintProps) {
   const [asks, setAsks] = useState(false);
   const [answers, setAnswers] = useState(true);
+  // A row in which nothing stands is not printed.
+  const printed = rows.filter(({ id }) => columns.some(({ cells }) => (cells[id]?.text ?? '') !== ''));
   const page = (kind: PrintedPage['kind'], blank: boolean): PrintedPage => ({
     id: kind,
     title: body.title.trim() === '' ? 'Untitled' : body.title,
@@ -37,7 +39,7 @@ export function ScorePrint({ body, score, vexflow, rows, columns, bracketed, onC
         score={score}
         closed={body.closed}
         scale={1}
-        rows={rows}
+        rows={printed}
         columns={blank ? columns.map(blanked) : columns}
         bracketed={blank ? NOTHING : bracketed}
         selected={-1}

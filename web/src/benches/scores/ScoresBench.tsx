@@ -64,6 +64,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
 
   return (
     <BenchFrame
+      asks
       title={<ScoreTitle id={open.id} title={body.title} />}
       facts={<span className="about">{factsOf(score)}</span>}
       actions={

@@ -1,10 +1,15 @@
-import { markAnswer, withSigns, type LabelStyle } from '@diatonix/core';
+import { markAnswer, staffLayout, withSigns, type LabelStyle, type Question } from '@diatonix/core';
+import { frameOf, questionStaff } from '@diatonix/engraving';
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { useSchool } from '../../documents/store/use';
+import { useEngraver } from '../../notation/useEngraver';
 import { BarChart, type BarRow } from '../../parts/BarChart';
+import { useCurtain } from '../../parts/curtain';
+import { QuestionCell } from '../../questions/QuestionCell';
+import { SheetStyle } from '../../questions/SheetStyle';
 import { instructionOf, rightWords } from '../../questions/words';
 import { endQuick } from './lead';
 import { useClassroom, type QuickRound } from './store';
@@ -21,6 +26,35 @@ const Card = styled.section`
   border: 2px solid var(--mark);
   border-radius: 4px;
   background: var(--sheet);
+  @media print {
+    display: none;
+  }
+`;
+
+/** In the place of the bench: large, so that it is read from the back. */
+const OnBoard = styled.section`
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(16rem, 2fr);
+  gap: 1.5rem 3rem;
+  align-items: start;
+  max-width: 84rem;
+  margin: 0 auto;
+  h2 {
+    font-size: 1.6rem;
+  }
+  /* As large as the room allows: it is read from the back. */
+  .question {
+    zoom: 1.5;
+  }
+  .question .number {
+    display: none;
+  }
+  @media (max-width: 860px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Answers = styled.div`
   h2 {
     margin: 0 0 0.3rem;
     font-size: 1.1rem;
@@ -30,6 +64,7 @@ const Card = styled.section`
   }
   .row {
     display: flex;
+    flex-wrap: wrap;
     gap: 0.5rem;
     margin-top: 0.6rem;
   }
@@ -38,9 +73,6 @@ const Card = styled.section`
       400 1.2rem 'Accidentals',
       'Source Serif 4',
       serif;
-  }
-  @media print {
-    display: none;
   }
 `;
 
@@ -52,16 +84,78 @@ export default function QuickPanel() {
   return quick && <Panel key={quick.id} quick={quick} />;
 }
 
+/** In the place of the bench, whose labels would say the answer; beside it where the bench is wanted. */
 function Panel({ quick }: { readonly quick: QuickRound }) {
+  const [covers, setCovers] = useState(true);
+  const onBoard = useCurtain(({ shown }) => shown > 0);
   const school = useSchool();
-  const [solved, setSolved] = useState(false);
-  const here = useClassroom(({ pupils }) => Object.values(pupils).filter((one) => one.here).length);
   const { question } = quick;
-  const answered = Object.keys(quick.came).length;
-  const rows = rowsOf(quick, school, solved);
+  const answers = (
+    <ClassAnswers quick={quick} school={school} onBench={covers && onBoard ? () => setCovers(false) : null} />
+  );
+  useEffect(() => {
+    useCurtain.setState({
+      content: covers ? (
+        <Asked key={quick.id} question={question}>
+          {answers}
+        </Asked>
+      ) : null,
+    });
+  });
+  useEffect(() => () => useCurtain.setState({ content: null }), []);
+  if (covers && onBoard) return null;
   return (
     <Card aria-label="The class is asked">
       <h2>{instructionOf(question)}</h2>
+      {answers}
+    </Card>
+  );
+}
+
+/** The question as the class has it, and what comes in beside it. */
+function Asked({ question, children }: { readonly question: Question; readonly children: ReactNode }) {
+  const school = useSchool();
+  const engraver = useEngraver();
+  const layout = staffLayout(question);
+  const frame = frameOf([layout]);
+  return (
+    <OnBoard aria-label="The class is asked">
+      <div>
+        <h2>{instructionOf(question)}</h2>
+        <SheetStyle>
+          <QuestionCell
+            question={question}
+            number={1}
+            frame={frame}
+            staff={engraver && frame ? questionStaff(engraver, frame, layout) : null}
+            engraver={engraver}
+            school={school}
+            answers={false}
+            scrap="none"
+            selected={false}
+            onSelect={null}
+          />
+        </SheetStyle>
+      </div>
+      {children}
+    </OnBoard>
+  );
+}
+
+interface ClassAnswersProps {
+  readonly quick: QuickRound;
+  readonly school: LabelStyle;
+  /** Shows the bench again; null where it is not covered. */
+  readonly onBench: (() => void) | null;
+}
+
+function ClassAnswers({ quick, school, onBench }: ClassAnswersProps) {
+  const [solved, setSolved] = useState(false);
+  const here = useClassroom(({ pupils }) => Object.values(pupils).filter((one) => one.here).length);
+  const answered = Object.keys(quick.came).length;
+  const rows = rowsOf(quick, school, solved);
+  return (
+    <Answers>
       <p role="status">
         {answered} of {here} {here === 1 ? 'has' : 'have'} answered.
       </p>
@@ -75,16 +169,17 @@ function Panel({ quick }: { readonly quick: QuickRound }) {
           names={150}
         />
       )}
-      {solved && <p className="right">{rightWords(question, school)}</p>}
+      {solved && <p className="right">{rightWords(quick.question, school)}</p>}
       <div className="row">
         <Button onPress={() => setSolved(!solved)}>
           {solved ? 'Cover what is right' : 'Show what is right'}
         </Button>
+        {onBench && <Button onPress={onBench}>Show the bench</Button>}
         <Button onPress={endQuick}>
           <X aria-hidden="true" /> End the question
         </Button>
       </div>
-    </Card>
+    </Answers>
   );
 }
 
