@@ -1,7 +1,8 @@
-import { mistakeName, withSigns, type LabelStyle } from '@diatonix/core';
+import { mistakeName, versionLetter, withSigns, type LabelStyle } from '@diatonix/core';
 import { Presentation } from 'lucide-react';
 import type { QuestionStanding, WrongAnswer } from '../../classroom/teacher/standing';
 import { Button } from '../../design/controls';
+import { askedWords } from '../../questions/words';
 import styled from 'styled-components';
 import { ClassTableStyle } from './TableStyle';
 
@@ -10,6 +11,12 @@ const Style = styled(ClassTableStyle)`
     display: flex;
     align-items: center;
     gap: 0.6rem;
+  }
+  th small {
+    display: block;
+    max-width: 18rem;
+    color: var(--soft);
+    font-weight: 400;
   }
   .wrong + .wrong {
     margin-top: 0.2rem;
@@ -38,9 +45,17 @@ export function QuestionsTable({ standing, school, onBoard }: QuestionsTableProp
           </tr>
         </thead>
         <tbody>
-          {standing.map(({ id, label, right, answered, here, stuck, wrong }) => (
+          {standing.map(({ id, label, questions, right, answered, here, stuck, wrong }) => (
             <tr key={id}>
-              <th scope="row">{label}</th>
+              <th scope="row">
+                {label}
+                {questions.map((question, version) => (
+                  <small key={version}>
+                    {questions.length > 1 && `${versionLetter(version)}: `}
+                    {askedWords(question, school)}
+                  </small>
+                ))}
+              </th>
               <td>{answered === 0 ? '' : `${right} of ${answered}`}</td>
               <td>
                 {here.length > 0 && here.length}
@@ -50,6 +65,7 @@ export function QuestionsTable({ standing, school, onBoard }: QuestionsTableProp
                 {wrong.slice(0, MOST_WRONG).map((one) => (
                   <div className="wrong" key={`${one.version} ${one.answer}`}>
                     <span>
+                      {questions.length > 1 && `${versionLetter(one.version)}: `}
                       {one.count} × {withSigns(one.answer)}
                       {one.cause && `: ${mistakeName(one.cause, school).toLowerCase()}`}
                     </span>

@@ -9,7 +9,7 @@ import { Button } from '../../design/controls';
 import type { MarkedPupil } from '../../documents/marking/markPile';
 import type { PileBody } from '../../documents/kinds/pile/type';
 import { NamesField } from '../../parts/NamesField';
-import { addPupils, chooseVersion, giveFollow, removePupil, takeFiles } from './state';
+import { addPupils, chooseVersion, giveFollow, join, removePupil, takeFiles } from './state';
 
 const Column = styled(SideList)`
   li {
@@ -131,6 +131,20 @@ export function PupilsList({ pile, marked, selected, onSelect }: PupilsListProps
                   )}
                   onChoose={(version) => chooseVersion(pupil.id, version)}
                 />
+                {marked.length > 1 && (
+                  <SelectField
+                    isNamed
+                    name={`${pupil.name} is the same pupil as`}
+                    value=""
+                    options={[
+                      ['', 'Same as…'] as const,
+                      ...marked.flatMap(({ pupil: { id, name } }) =>
+                        id === pupil.id ? [] : [[id, name] as const],
+                      ),
+                    ]}
+                    onChoose={(other) => other !== '' && join(pupil.id, other)}
+                  />
+                )}
                 <Button aria-label={`Remove ${pupil.name}`} onPress={() => removePupil(pupil.id)}>
                   <Trash2 aria-hidden="true" />
                 </Button>

@@ -1,12 +1,13 @@
-import { LIMITS } from '@diatonix/core';
+import { attempt, LIMITS } from '@diatonix/core';
 import { newId } from '../../documents/store/ids';
 import type { PileBody, PileEntry } from '../../documents/kinds/pile/type';
 import type { SchoolClass } from '../../documents/kinds/schoolClass/type';
 import type { SheetBody } from '../../documents/kinds/sheet/type';
 import { withResults } from '../../documents/marking/pileRecord';
 import { takeReturned, type ReturnedFile, type TakenAnswers } from '../../documents/marking/returned';
+import { joinPupils } from '../../documents/marking/joinPupils';
 import { pileOf } from '../../documents/marking/pileOf';
-import { addDocument, editDocument, removeDocument } from '../../documents/store/store';
+import { addDocument, editDocument, removeDocument, tell } from '../../documents/store/store';
 import { schoolNow } from '../../documents/store/use';
 import { MARKING_DESK, pileNow } from './desk';
 
@@ -49,6 +50,17 @@ export const removePupil = (id: string) =>
     pupils: pile.pupils.filter((one) => one.id !== id),
     entries: pile.entries.filter(({ pupil }) => pupil !== id),
   }));
+
+/** What was handed in under one name belongs to another pupil: the two become one, and it is said. */
+export function join(from: string, to: string): void {
+  const pile = pileNow()?.body;
+  const nameOf = (id: string) => pile?.pupils.find((one) => one.id === id)?.name ?? '';
+  const joined = attempt(() => pile && joinPupils(pile, from, to));
+  if (!joined.ok) return tell(joined.error.message);
+  const said = `${nameOf(from)} and ${nameOf(to)} are one pupil now. Undo parts them again.`;
+  change('the joined pupils', (now) => withResults(joinPupils(now, from, to), schoolNow(), [to]));
+  tell(said);
+}
 
 export const chooseVersion = (id: string, version: number) =>
   change('the version', (pile) =>

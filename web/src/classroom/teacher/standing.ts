@@ -18,6 +18,8 @@ export interface WrongAnswer {
 export interface QuestionStanding {
   readonly id: string;
   readonly label: string;
+  /** The question in each version. */
+  readonly questions: readonly Question[];
   readonly right: number;
   readonly answered: number;
   /** Who is at it now, and who of them has been for long. */
@@ -63,6 +65,7 @@ export function standings(
     );
     return {
       ...{ id, label, right, answered },
+      questions: versions.flatMap((own) => own[place]?.question ?? []),
       here: at.map(({ name }) => name),
       stuck: open.filter((one) => isStuck(one, now)).map(({ name }) => name),
       wrong: [...wrong.values()].sort((a, b) => b.count - a.count),
