@@ -3,7 +3,7 @@
  * answers of every kind, which get a verdict and never stop anything.
  */
 import fc from 'fast-check';
-import { KINDS, askQuestions, markAnswer, partNames, type GivenData } from '../src';
+import { KINDS, askQuestions, markAnswer, type GivenData } from '../src';
 
 const G = { clef: 'treble', key: 'C major' };
 const chord = (key: string, ...notes: string[]): GivenData => ({ clef: 'treble', key, notes });
@@ -160,21 +160,6 @@ test('a cadence may be called perfect or imperfect authentic', () => {
   for (const answer of ['perfect authentic cadence', 'Imperfect authentic', 'perfect', 'authentic'])
     expect(markAnswer({ kind: 'cadence-name', given }, answer).verdict).toBe('right');
   expect(markAnswer({ kind: 'cadence-name', given }, 'imperfect').verdict).toBe('wrong');
-});
-
-test.each([
-  [
-    'triad-name',
-    chord('C major', 'E4', 'G4', 'C5'),
-    named('C', 'major', 1),
-    ['root', 'quality', 'inversion'],
-  ],
-  ['interval-name', pair('C major', 'C4', 'E4'), 'M3', ['number', 'quality']],
-  ['numeral-label', chord('C major', 'D4', 'F4', 'A4'), 'ii', ['degree', 'quality', 'figures']],
-  ['cadence-name', cadence(), 'half', []],
-  ['progression-label', cadence(), ['I', 'V'], []],
-])('the parts of %s', (kind, given, right, parts) => {
-  expect(partNames(kind, given, right)).toEqual(parts);
 });
 
 const odd = fc.oneof(

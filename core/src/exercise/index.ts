@@ -62,7 +62,7 @@ export { markAnswer, plant, type Earlier, type MarkOptions } from './marking/mar
 export { earnedShare, markQuestion, type Marking } from './marking/markQuestion';
 export { usualMarks } from './marking/usualMarks';
 export { rankCauses, type Cause, type MistakeHistory } from './marking/diagnose';
-export { partNames } from './marking/parts';
+export { partWorths } from './marking/partWorths';
 export { readAnswer, typedAnswer } from './marking/readAnswer';
 export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './marking/mistakesKnown';
 export { INTERVAL_NAME } from './kinds/intervalName';

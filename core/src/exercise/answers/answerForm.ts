@@ -49,8 +49,6 @@ export interface AnswerForm<Answer, Given = GivenData> {
   judge?(said: Answer, right: readonly Answer[], given: Given): Judgement;
   /** Several parts, each of which may be wrong for a reason of its own. */
   readonly inParts?: true;
-  /** The same parts in every question: each may have its own marks. */
-  readonly evenParts?: true;
   /** Names of the lines that are filled in; one without a name where nothing is said. */
   readonly blanks?: readonly string[];
   /** An answer as it is typed in a line. */

@@ -52,7 +52,6 @@ export function chordAnswer(size: ChordSize): AnswerForm<ChordAnswer> {
       return [root, quality, own === said.inversion ? { ...inversion, got: 1, follows: true } : inversion];
     },
     inParts: true,
-    evenParts: true,
     blanks: inverted ? ['root', 'quality', 'inversion'] : ['root', 'quality'],
     typed: ({ root, quality, inversion }) =>
       [root, quality, INVERSION_WORDS[Number(inversion ?? 0)] ?? ''].join(' ').trim(),

@@ -62,7 +62,6 @@ export const FIGURED_ANSWER: AnswerForm<FiguredAnswer, InKey> = {
   isRight: (said, right) =>
     right.some(({ notes, numeral }) => numeral === said.numeral && sameSet(notes, said.notes)),
   inParts: true,
-  evenParts: true,
   blanks: ['notes', 'numeral'],
   typed: ({ notes, numeral }) => `${notes.join(' ')}: ${numeral}`,
 };

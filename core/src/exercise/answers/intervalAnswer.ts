@@ -36,6 +36,5 @@ export const INTERVAL_ANSWER: AnswerForm<string> = {
   isAnswer: isText,
   read: (raw) => parseIntervalAnswer(textOf(raw)),
   parts: intervalParts,
-  evenParts: true,
   typed: (answer) => answer,
 };

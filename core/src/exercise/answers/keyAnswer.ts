@@ -21,6 +21,5 @@ export const KEY_ANSWER: AnswerForm<string> = {
     const [own, ownMode] = said.split(' ');
     return [partMark('tonic', tonic === own), partMark('mode', mode === ownMode)];
   },
-  evenParts: true,
   typed: (answer) => answer,
 };

@@ -31,6 +31,5 @@ export const NOTE_ANSWER: AnswerForm<string> = {
       ...(octave && ownOctave ? [partMark('octave', octave === ownOctave)] : []),
     ];
   },
-  evenParts: true,
   typed: (answer) => answer,
 };

@@ -35,7 +35,6 @@ export function notesAnswer<Given extends object = GivenData>(
       ];
     },
     ...(more === 'lowest note' ? { isRight: isSameStack } : {}),
-    evenParts: true,
     typed: (answer) => answer.join(' '),
   };
 }

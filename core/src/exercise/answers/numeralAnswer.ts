@@ -97,7 +97,6 @@ export const NUMERAL_ANSWER: AnswerForm<string, InKey> = {
   parts: (right, said) => markNumeralParts(right, sameLabel(right, said) ? right : said),
   isRight: (said, right) => right.some((one) => sameLabel(one, said)),
   inParts: true,
-  evenParts: true,
   typed: (answer) => answer,
 };
 

@@ -6,7 +6,7 @@ import type { ExerciseKind } from '../exerciseKind';
 import type { GivenData } from '../question';
 import { causesOf } from './causes';
 import type { Cause, MistakeHistory } from './diagnose';
-import { partsOf } from './parts';
+import { partGroup, partsOf } from './parts';
 import { isRightAnswer } from './rightness';
 
 /** An answer, marked. */
@@ -103,15 +103,25 @@ export function earnedShare(
     follow = 1,
   }: { readonly byPart?: Readonly<Record<string, number>>; readonly follow?: number } = {},
 ): number {
-  const weighted = Object.keys(byPart).length > 0 && parts.length > 0;
-  const weight = ({ part: name }: PartMark) => (weighted ? (byPart[name] ?? 0) : 1);
-  const whole = parts.reduce((sum, one) => sum + weight(one) * one.of, 0);
-  if (whole === 0) return marks.got / Math.max(1, marks.of);
-  const got = parts.reduce((sum, one) => sum + weight(one) * one.got * (one.follows ? follow : 1), 0);
+  const earned = ({ got, follows }: PartMark) => got * (follows ? follow : 1);
+  const groups = new Set(
+    parts.map(({ part: name }) => partGroup(name)).filter((name) => (byPart[name] ?? 0) > 0),
+  );
+  if (groups.size > 0) {
+    // Of what a part has, so much as of all that belongs to it.
+    const shares = [...groups].map((name) => {
+      const own = parts.filter((one) => partGroup(one.part) === name);
+      return (byPart[name]! * sum(own.map(earned))) / sum(own.map(({ of }) => of));
+    });
+    return Math.min(1, sum(shares) / sum([...groups].map((name) => byPart[name]!)));
+  }
+  const whole = sum(parts.map(({ of }) => of));
   // Faults that are none take marks away, which the parts do not say.
-  const most = weighted ? 1 : marks.got / Math.max(1, marks.of);
-  return Math.min(most, got / whole);
+  const most = marks.got / Math.max(1, marks.of);
+  return whole === 0 ? most : Math.min(most, sum(parts.map(earned)) / whole);
 }
+
+const sum = (numbers: readonly number[]) => numbers.reduce((all, one) => all + one, 0);
 
 const total = (parts: readonly PartMark[]) => ({
   got: parts.reduce((sum, { got }) => sum + got, 0),

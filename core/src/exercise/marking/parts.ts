@@ -1,4 +1,3 @@
-import { kindOf } from '../kindRegister';
 import { dividedAnswer } from '../dividedAnswer';
 import { withoutTask } from '../additionalTask';
 import { type PartMark, partMark } from '../answers/answerForm';
@@ -25,10 +24,12 @@ export function partsOf(
   ];
 }
 
-/** The parts that a right answer has, by their names; one alone is no parts. */
-export function partNames(id: string, given: GivenData, right: unknown): string[] {
-  const kind = kindOf(id);
-  if (!kind.answer.evenParts) return [];
-  const parts = partsOf(kind, given, right, right).map(({ part: name }) => name);
-  return parts.length > 1 ? parts : [];
+/**
+ * What a part counts as where marks are given by part: the notes of all chords together, and so their rules, the
+ * chords of a line, and whatever faults there are.
+ */
+export function partGroup(part: string): string {
+  const [whole, of] = /^chord \d+(?:, (.+))?$/.exec(part) ?? [];
+  if (whole === undefined) return part;
+  return of === undefined ? 'chords' : of === 'notes' || of === 'rules' ? of : 'faults';
 }

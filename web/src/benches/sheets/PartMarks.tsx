@@ -1,5 +1,5 @@
 import { TextInput } from '../../design/fields/TextInput';
-import { partNames, type Question } from '@diatonix/core';
+import { partWorths, type Question } from '@diatonix/core';
 import { useState } from 'react';
 import type { SheetSectionBody } from '../../documents/kinds/sheet/type';
 import { giveParts } from './state';
@@ -11,8 +11,10 @@ interface PartMarksProps {
 }
 
 /** Marks for each part of an answer, written as `root 1, quality 2`; none for marks of the whole. */
-export function PartMarks({ section: { id, kind, parts }, question }: PartMarksProps) {
-  const known = partNames(kind, question.given, question.answers[0]);
+export function PartMarks({ section: { id, parts }, question }: PartMarksProps) {
+  const worths = partWorths(question);
+  const known = worths.map(({ name }) => name);
+  const usual = worths.map(({ name, marks }) => `${name} ${marks}`).join(', ');
   const said = Object.entries(parts ?? {})
     .map(([name, marks]) => `${name} ${marks}`)
     .join(', ');
@@ -23,7 +25,7 @@ export function PartMarks({ section: { id, kind, parts }, question }: PartMarksP
     if (text.trim() === '') return giveParts(id, null);
     const read = text.split(',').map((one) => /^\s*(.+?)\s+(\d{1,2})\s*$/.exec(one));
     const wrong = read.some((one) => one === null || !known.includes(one[1]!));
-    setProblem(wrong ? `“${text}”: write ${known.map((name) => `${name} 1`).join(', ')}.` : null);
+    setProblem(wrong ? `“${text}”: write ${usual}.` : null);
     if (!wrong) giveParts(id, Object.fromEntries(read.map((one) => [one![1]!, Number(one![2])])));
   };
   return (
@@ -33,7 +35,7 @@ export function PartMarks({ section: { id, kind, parts }, question }: PartMarksP
         <TextInput
           value={text}
           maxLength={200}
-          placeholder={known.map((name) => `${name} 1`).join(', ')}
+          placeholder={usual}
           onChange={(event) => setText(event.target.value)}
           onKeyDown={(event) => event.key === 'Enter' && put()}
           onBlur={() => text !== said && put()}

@@ -37,6 +37,5 @@ export const HEARD_ANSWER: AnswerForm<string | number, ListenGiven> = {
     typeof right === 'string' && /^[PMmAd]+\d+$/.test(right)
       ? intervalParts(right, String(said))
       : [partMark('name', sameAnswer(right, said))],
-  evenParts: true,
   typed: String,
 };

@@ -24,6 +24,5 @@ export const SIGNATURE_ANSWER: AnswerForm<readonly string[]> = {
     partMark('accidentals', sameSet(right, said)),
     partMark('order', sameAnswer(right, said)),
   ],
-  evenParts: true,
   typed,
 };
