@@ -210,3 +210,47 @@ test('notes are put on the staff, struck on the keyboard, or played; scratch is 
   for (const key of ['u', 'j', 'u']) await page.keyboard.press(key);
   await expect(answerField(page)).toHaveValue('A#4 B4 A#4');
 });
+
+test('four voices are put on the staff one by one, those that are given standing there', async ({
+  page,
+  demo,
+}) => {
+  const voices = [
+    ['B4', null, null, 'G2'],
+    ['C5', null, null, 'C3'],
+  ];
+  const given = { clef: 'grand', key: 'G major', numerals: ['I', 'IV'], voices };
+  const questions = [{ id: '1.1', given }];
+  const sheet = {
+    ...{ title: 'Ebb', version: 'A', code: 'EBBT-A', marks: 4 },
+    sections: [{ kind: 'parts-complete', instruction: null, marks: 4, questions }],
+  };
+  const file = { format: 'diatonix-pupils-sheet', version: 1, practice: true, sheets: [sheet] };
+  await page.goto(`${demo}pupil`);
+  await page.getByLabel('Open the file of the sheet').setInputFiles({
+    name: 'ebb.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(file)),
+  });
+  await page.getByLabel('Your name').fill('Nell');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.under')).toHaveText('IIV');
+  const field = (name: string) => page.getByLabel(name, { exact: true });
+  await expect(field('Soprano of chord 1, given')).toHaveValue('B4');
+  // By mouse on the keyboard of the page: each note goes to the next open voice.
+  await page.getByRole('button', { name: 'On the staff or the keyboard' }).click();
+  await page.getByRole('button', { name: 'D 4', exact: true }).click();
+  await expect(field('Alto of chord 1')).toHaveValue('D4');
+  await expect(page.getByText('The next note is the tenor of chord 1.')).toBeVisible();
+  // On the staff by the keyboard, and by typing.
+  await page.getByRole('slider', { name: 'Staff: choose a note' }).focus();
+  for (const key of ['G', 'Enter']) await page.keyboard.press(key);
+  await expect(field('Tenor of chord 1')).toHaveValue('G3');
+  await field('Alto of chord 2').fill('E4');
+  await field('Tenor of chord 2').fill('G3');
+  await scan(page);
+  await page.getByRole('button', { name: 'Is it right?' }).click();
+  await expect(page.locator('.said')).toHaveText('Right.');
+  await page.reload();
+  await expect(field('Tenor of chord 2')).toHaveValue('G3');
+});

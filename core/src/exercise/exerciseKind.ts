@@ -52,6 +52,8 @@ export interface ExerciseKind<Given extends object = GivenData, Answer = unknown
   additionalQuestion?(given: Given): { readonly kind: AnyKind; readonly given: GivenData };
   /** Answers that are several labels, each marked as one: the questions of the single labels. */
   readonly singles?: { readonly kind: AnyKind; of(given: Given): readonly GivenData[] };
+  /** Where the answer is four voices: those that are given, from the soprano down, null for one to be written. */
+  voices?(given: Given): readonly (readonly (string | null)[])[];
   /** What stands on the staves once it is answered, for kinds that are set in voices. */
   answeredStaff?(given: Given, answer: Answer): StaffLayout;
   /** The one numeral that a question asks for or names; null where it is none. */

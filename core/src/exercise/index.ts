@@ -56,6 +56,16 @@ export {
 export type { MapCell, QuestionLayout } from './layout/questionLayout';
 export type { Prompt } from './layout/prompt';
 export type { StaffLayout } from './layout/staffLayout';
+export {
+  keyOfVoices,
+  nextOpenVoice,
+  typedVoices,
+  voicesAfter,
+  voicesAsked,
+  voicesDrawn,
+  type OpenPlace,
+  type OpenVoices,
+} from './writtenVoices';
 export { givenOfSent, pupilSheet, type PupilSheet } from './sheet/pupilSheet';
 export { printPupilsFile, PUPILS_FORMAT, PUPILS_VERSION, type PupilsFile } from './sheet/pupilsFile';
 export { markAnswer, plant, type Earlier, type MarkOptions } from './marking/mark';

@@ -156,6 +156,7 @@ export function NotePanel({
       {midi.problem && <Problem>{midi.problem}</Problem>}
       <div className="entry">
         <EntryStaff
+          key={clef}
           engraver={engraver}
           clef={clef}
           fifths={printedFifths(keyOf)}

@@ -1,9 +1,12 @@
-import type { KeyboardEvent } from 'react';
+import { voicesAsked } from '@diatonix/core';
+import { lazy, Suspense, type KeyboardEvent } from 'react';
 import { FaultInput } from './FaultInput';
 import { MapInput } from './MapInput';
 import { answerHelp } from './shownQuestion';
 import { useUnread } from './useUnread';
 import { LONGEST, type PupilQuestion } from './work';
+
+const VoicesInput = lazy(() => import('./VoicesInput'));
 
 interface AnswerInputProps extends Pick<PupilQuestion, 'id' | 'kind' | 'given'> {
   readonly typed: string;
@@ -51,6 +54,16 @@ export function AnswerInput({ id, kind, given, typed, locked = false, onType, on
     return (
       <div onBlur={look}>
         <MapInput blank={blank as string[]} {...{ typed, locked, onType, onKeyDown }} />
+        {unread}
+      </div>
+    );
+  const open = form === 'voices' ? voicesAsked({ kind, given }) : null;
+  if (open)
+    return (
+      <div onBlur={look}>
+        <Suspense fallback={null}>
+          <VoicesInput {...{ id, kind, given, open, typed, locked, onType, onKeyDown }} />
+        </Suspense>
         {unread}
       </div>
     );

@@ -34,7 +34,7 @@ export function Asked({ question, instruction, practice, onNext }: AskedProps) {
     <article aria-labelledby={`q-${id}`} onFocus={() => atQuestion(id)}>
       <h2 id={`q-${id}`}>Question {id}</h2>
       <p className="soft">{instruction}</p>
-      <QuestionBody question={question} />
+      <QuestionBody question={question} typed={typed} />
       <AnswerInput
         {...{ id, kind, given, typed, locked }}
         onType={(text) => answer(id, text)}

@@ -117,6 +117,56 @@ export const PupilStyle = styled.main`
       padding-bottom: 0.4rem;
     }
   }
+  .voices {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(6rem, 1fr));
+    gap: 0.5rem;
+    margin-bottom: 0.8rem;
+    fieldset {
+      grid-template-columns: 1fr;
+      gap: 0.3rem;
+      margin: 0;
+      padding: 0.1rem 0.5rem 0.5rem;
+    }
+    fieldset label {
+      gap: 0.4rem;
+      color: var(--soft);
+    }
+    span {
+      flex: none;
+      width: 0.8rem;
+    }
+    input {
+      min-width: 0;
+      width: 100%;
+      padding: 0.3rem 0.4rem;
+      color: var(--ink);
+    }
+    /* What is given stands there and is not a field. */
+    input[readonly] {
+      border-color: transparent;
+      background: none;
+      font-weight: 600;
+    }
+    .chosen {
+      outline: 2px solid var(--mark);
+      border-radius: 4px;
+    }
+  }
+  .staff {
+    position: relative;
+  }
+  .under {
+    position: relative;
+    height: 2.4rem;
+  }
+  .under > span {
+    position: absolute;
+    transform: translateX(-50%);
+    font:
+      600 1.05rem 'Source Serif 4',
+      serif;
+  }
   .row select {
     width: auto;
     max-width: 100%;

@@ -1,7 +1,15 @@
-import { attempt, DEFAULT_LABEL_STYLE, promptParts } from '@diatonix/core';
-import { lazy, Suspense, useState } from 'react';
+import {
+  attempt,
+  DEFAULT_LABEL_STYLE,
+  promptParts,
+  voicesAfter,
+  voicesAsked,
+  voicesDrawn,
+} from '@diatonix/core';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { keyTextOf, PromptText } from '../questions/PromptText';
 import { StaffPicture } from '../questions/StaffPicture';
+import { UnderStaff } from '../questions/UnderStaff';
 import { isAudible, layoutShown } from './shownQuestion';
 import { staffSaid } from './staffSaid';
 import { useEngraved } from '../questions/useEngraved';
@@ -9,10 +17,22 @@ import type { PupilQuestion } from './work';
 
 const MapTable = lazy(() => import('./GivenMap'));
 
+interface QuestionBodyProps {
+  readonly question: PupilQuestion;
+  /** What was answered so far. */
+  readonly typed?: string;
+}
+
 /** What is asked: in words, on its staff, and to be heard. */
-export function QuestionBody({ question }: { readonly question: PupilQuestion }) {
+export function QuestionBody({ question, typed = '' }: QuestionBodyProps) {
   const layout = layoutShown(question);
-  const engraved = useEngraved(question);
+  // Four voices stand on the staff as they are written.
+  const written = useMemo(() => {
+    const open = typed === '' ? null : voicesAsked(question);
+    return open && voicesDrawn(String(question.given['key']), voicesAfter(open, typed));
+  }, [question, typed]);
+  const engraved = useEngraved(question, written);
+  const under = layout?.under ?? null;
   const [silent, setSilent] = useState('');
   // What is asked is said even where a hostile file asks for what is none.
   const prompt = attempt(() => promptParts(question));
@@ -41,7 +61,18 @@ export function QuestionBody({ question }: { readonly question: PupilQuestion })
       )}
       {hasStaff && (
         <div className="staff-room">
-          {engraved && <StaffPicture frame={engraved.frame} staff={engraved.staff} shrinks />}
+          {engraved && (
+            <StaffPicture frame={engraved.frame} staff={engraved.staff} shrinks>
+              {under !== null && under !== 'blank' && (
+                <UnderStaff
+                  texts={under}
+                  staff={engraved.staff}
+                  keyText={keyTextOf(question)}
+                  school={DEFAULT_LABEL_STYLE}
+                />
+              )}
+            </StaffPicture>
+          )}
           {spoken !== '' && <p className="visually-hidden">{spoken}</p>}
         </div>
       )}

@@ -82,7 +82,7 @@ export default function SheetView({ work }: { readonly work: Work }) {
       {at !== null && (
         <div className="row">
           <button disabled={at === 0} onClick={() => look(at - 1)}>
-            Before
+            Previous
           </button>
           <button disabled={at >= questions.length - 1} onClick={() => look(at + 1)}>
             Next

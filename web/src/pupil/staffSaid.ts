@@ -11,13 +11,16 @@ export function staffSaid(question: PupilQuestion): string {
   const signs = `${Math.abs(fifths)} ${fifths > 0 ? 'sharp' : 'flat'}${Math.abs(fifths) === 1 ? '' : 's'}`;
   const signature = fifths === 0 ? 'no sharps or flats' : `${signs} in the signature`;
   const said = (note: Note) => (layout.namesAsked ? placeOf(note, clefs[0]!) : printNote(note));
-  const moments = (staves[0] ?? []).map((_, at) =>
-    [...staves]
+  const marks = Array.isArray(layout.under) ? (layout.under as readonly (string | readonly string[])[]) : [];
+  const moments = (staves[0] ?? []).map((_, at) => {
+    const notes = [...staves]
       .reverse()
       .flatMap((own) => own[at]!)
       .map(said)
-      .join(' '),
-  );
+      .join(' ');
+    const mark = [marks[at] ?? []].flat().join(' ');
+    return [notes, mark].filter((one) => one !== '').join(' with ');
+  });
   return [`${clef}, ${signature}`, moments.filter((one) => one !== '').join(', ')]
     .filter((one) => one !== '')
     .join(': ');

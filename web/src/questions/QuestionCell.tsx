@@ -20,13 +20,13 @@ import { memo, type ReactNode } from 'react';
 import type { StaffFrame } from '../columns/types';
 import type { Scrap } from '../documents/kinds/sheet/type';
 import type { Engraver } from '@diatonix/engraving';
-import { Figures } from '../parts/NumeralText';
 import { MapTable } from './MapTable';
 import { inKey, keyTextOf, PromptText } from './PromptText';
 import { questionStaff, type QuestionStaff } from '@diatonix/engraving';
 import { Scratch } from './Scratch';
 import { SoughtChords } from './Sought';
 import { StaffPicture } from './StaffPicture';
+import { UnderStaff } from './UnderStaff';
 
 interface QuestionCellProps {
   readonly question: Question;
@@ -150,26 +150,6 @@ function Blank({ name, shown }: { readonly name: string; readonly shown: ReactNo
       <dt>{name}</dt>
       <dd>{shown}</dd>
     </>
-  );
-}
-
-interface UnderStaffProps {
-  readonly texts: readonly (string | readonly string[])[];
-  readonly staff: QuestionStaff;
-  readonly keyText: string | null;
-  readonly school: LabelStyle;
-}
-
-/** Numerals or figures that are given, each under its chord. */
-function UnderStaff({ texts, staff, keyText, school }: UnderStaffProps) {
-  return (
-    <div className="under">
-      {texts.map((text, at) => (
-        <span key={at} style={{ left: `${(100 * staff.xs[at]!) / staff.width}%` }}>
-          {typeof text === 'string' ? inKey(text, keyText, school) : <Figures figures={text as string[]} />}
-        </span>
-      ))}
-    </div>
   );
 }
 

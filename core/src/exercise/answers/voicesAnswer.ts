@@ -1,5 +1,6 @@
 import { notesFromBass } from '../../chord/chord';
 import { attempt, TheoryError } from '../../errors';
+import type { Key } from '../../key/key';
 import { chordOfNumeral } from '../../label/numeral';
 import { parseNumeral } from '../../label/numeralParse';
 import { sameName } from '../../pitch/note';
@@ -9,6 +10,9 @@ import type { FourNotes } from '../../voicing/fourPart';
 import { keyIn } from '../givenReading';
 import { isTextLists, listOf, unread, type AnswerForm, type Judgement, type PartMark } from './answerForm';
 import { parseNoteAnswer } from './noteAnswer';
+
+/** A voice that is not written. */
+const OPEN = /^[-–—_?]$/;
 
 /** What four voices are set to, and what of them has to stay. */
 interface ToSet<Given> {
@@ -35,11 +39,15 @@ function judge<Given extends { readonly key?: string | undefined }>(
       `four voices of ${numerals.length} chords are wanted.`,
       'Write each chord from the bass up, with | between chords: G2 G3 D4 B4 | C3 G3 E4 C5.',
     );
-  const voices = said.map((own) => own.map((text) => parseNote(text)) as unknown as FourNotes);
-  const faults = checkVoicing(voices, key).map(({ at, rule }) => ({ at: at + 1, rule }));
+  // A chord that is not whole yet has no marks, and says nothing of its neighbours.
+  const voices = said.map((own) =>
+    own.includes(NOTHING) ? null : (own.map((text) => parseNote(text)) as unknown as FourNotes),
+  );
+  const faults = faultsOfWhole(voices, key);
   const parts = voices.flatMap((own, at): PartMark[] => {
     const chord = attempt(() => notesFromBass(chordOfNumeral(parseNumeral(numerals[at]!, key), key)));
     const inChord =
+      own !== null &&
       chord.ok &&
       own.every((note) => chord.value.some((name) => sameName(name, note))) &&
       sameName(own[3], chord.value[0]!) &&
@@ -51,6 +59,23 @@ function judge<Given extends { readonly key?: string | undefined }>(
     ];
   });
   return { parts, off: 0, ...(faults.length > 0 ? { faults } : {}) };
+}
+
+/** An open voice in an answer that is read. */
+const NOTHING = '';
+
+/** The faults of voices, counted from chord 1, in each run of chords that are whole. */
+function faultsOfWhole(voices: readonly (FourNotes | null)[], key: Key): { at: number; rule: string }[] {
+  const runs: { from: number; own: FourNotes[] }[] = [];
+  voices.forEach((own, at) => {
+    if (own === null) return;
+    const last = runs.at(-1);
+    if (last && last.from + last.own.length === at) last.own.push(own);
+    else runs.push({ from: at, own: [own] });
+  });
+  return runs.flatMap(({ from, own }) =>
+    checkVoicing(own, key).map(({ at, rule }) => ({ at: from + at + 1, rule })),
+  );
 }
 
 /** Four voices for each chord, from the soprano down; in a line they are typed from the bass up. */
@@ -69,10 +94,20 @@ export function voicesAnswer<Given extends { readonly key?: string | undefined }
           'these are not voices.',
           'Write each chord from the bass up: G2 G3 D4 B4 | C3 G3 E4 C5.',
         );
-      return chords.map((own) => listOf(own).map((text) => parseNoteAnswer(text, school)));
+      return chords.map((own) =>
+        listOf(own).map((text) => (OPEN.test(text) ? NOTHING : parseNoteAnswer(text, school))),
+      );
     },
     parts: (_right, said, given) => judge(given, said, toSet).parts,
     judge: (said, _right, given) => judge(given, said, toSet),
-    typed: (answer) => answer.map((own) => [...own].reverse().join(' ')).join(' | '),
+    typed: (answer) =>
+      answer
+        .map((own) =>
+          [...own]
+            .reverse()
+            .map((note) => note || '-')
+            .join(' '),
+        )
+        .join(' | '),
   };
 }

@@ -21,6 +21,7 @@ export const FIGURES_REALISE: ExerciseKind<FiguresRealiseGiven, readonly (readon
   solve: solveFiguresRealise,
   difficulty: figuresRealiseDifficulty,
   layout: layoutFiguresRealise,
+  voices: ({ basses }) => basses.map((bass) => [null, null, null, bass]),
   answeredStaff: ({ key }, voices) => voicesOnStaff(key, voices, true),
   working: workingFiguresRealise,
   mistakes: [],

@@ -21,6 +21,7 @@ export const PARTS_COMPLETE: ExerciseKind<PartsCompleteGiven, readonly (readonly
   solve: solvePartsComplete,
   difficulty: partsCompleteDifficulty,
   layout: layoutPartsComplete,
+  voices: ({ voices }) => voices,
   answeredStaff: ({ key }, voices) => voicesOnStaff(key, voices, true),
   working: workingPartsComplete,
   mistakes: [],
