@@ -142,13 +142,22 @@ describe('keys', () => {
   test('columns of a key, muted where not yet taught', () => {
     const columns = mapGridColumns(
       { ...bench, top: 7, fingering: true },
-      [3],
+      { major: [3], minor: [], sevenths: { major: [5], minor: [] } },
       { ...DEFAULT_LABEL_STYLE, solfege: 'do-minor' },
       null,
     );
     expect(texts(columns, 'symbol')).toEqual(['Amaj7', 'Bm7', 'C♯m7', 'Dmaj7', 'E7', 'F♯m7', 'G♯m7♭5']);
     expect(texts(columns, 'solfege')).toEqual(['do', 're', 'mi', 'fa', 'sol', 'la', 'ti']);
-    expect(columns.map((c) => c.muted)).toEqual([false, false, true, false, false, false, false]);
+    expect(columns.map((c) => c.muted)).toEqual([false, false, true, false, true, false, false]);
+    expect(texts(columns, 'taught')).toEqual([
+      'taught',
+      'taught',
+      'not yet',
+      'taught',
+      'triad',
+      'taught',
+      'taught',
+    ]);
     expect(columns[2]!.sentence).toBe(
       'degree 3, mediant, a half step to the next, C sharp minor seventh, iii seven, not yet taught',
     );

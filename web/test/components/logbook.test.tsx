@@ -169,7 +169,10 @@ test('a pupil’s first mistake becomes a plan, and comes into it once', async (
   expect(plans()[0]!.body).toMatchObject({ title: 'Theory, Corin Tidewell', drills: [], classId: 'tuesday' });
   expect(plans()[0]!.body.theory).toHaveLength(1);
   // The Practice bench opens at that exercise.
-  expect(PRACTICE_DESK.get()).toMatchObject({ open: plans()[0]!.id, item: expect.stringMatching(/^theory 1 /) });
+  expect(PRACTICE_DESK.get()).toMatchObject({
+    open: plans()[0]!.id,
+    item: expect.stringMatching(/^theory 1 /),
+  });
   await user.click(screen.getByRole('button', { name: 'Practise it' }));
   expect(plans()[0]!.body.theory).toHaveLength(1);
   expect(useDocuments.getState().told).toMatch(/already/);

@@ -17,9 +17,17 @@ export interface RolledNumeral {
 /** Numerals without figures, as a class is taught them: `iii`, `viio`. */
 const bare = (numeral: string) => numeral.replace(/[0-9]+(?=$|\/)/g, '').replace(/ø|o7$/, 'o');
 
-/** Whether a numeral is one that the class has not been taught, in any inversion. */
+/** Whether a numeral has a seventh: 7, 65, 43, 42, or more above it. */
+const isSeventh = (numeral: string) => /(?:7|65|43|42|2|9|11|13)(?=$|\/)/.test(numeral);
+
+/**
+ * Whether a numeral is one that the class has not been taught, in any inversion: `V` takes the seventh along, `V7` only
+ * what has one.
+ */
 export function isUntaught(numeral: string, { untaught }: Material): boolean {
-  return untaught.some((one) => one === numeral || bare(one) === bare(numeral));
+  return untaught.some(
+    (one) => bare(one) === bare(numeral) && (one === numeral || !isSeventh(one) || isSeventh(numeral)),
+  );
 }
 
 /** Numerals of the material that are chords of a key: those that were asked for, or those of its scale. */

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { TextInput } from '../../design/fields/TextInput';
 import styled from 'styled-components';
 import { Choice } from '../../design/Choice';
@@ -9,6 +10,7 @@ import { addClass, chooseClass, className, renameClass } from '../../documents/k
 const NEW = 'new class';
 
 const Row = styled.div`
+  margin-bottom: 0.5rem;
   display: flex;
   flex-wrap: wrap;
   align-items: center;
@@ -26,7 +28,7 @@ const Row = styled.div`
 `;
 
 /** Whose mask of what is taught the bench shows: a class of the workbook, or a new one. */
-export function ClassChoice() {
+export function ClassChoice({ children }: { readonly children: ReactNode }) {
   const classes = useDocuments((state) => documentsOf(state.documents, 'class'));
   const open = useOpenClass();
   const options = [
@@ -50,6 +52,7 @@ export function ClassChoice() {
           onChange={(event) => renameClass(event.target.value)}
         />
       </Row>
+      {children}
     </div>
   );
 }

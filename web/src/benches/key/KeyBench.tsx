@@ -1,3 +1,4 @@
+import { taughtOf } from '../../documents/kinds/schoolClass/taught';
 import {
   hasOrdinarySignature,
   keyOf as keyFrom,
@@ -37,6 +38,8 @@ import {
   chooseTop,
   chooseClef,
   showFingering,
+  toggleKey,
+  toggleSeventh,
   toggleTaught,
   KEY_DESK,
   type KeyView,
@@ -203,8 +206,11 @@ export function KeyBench() {
           keyOf={key}
           form={bench.form}
           school={school}
-          taught={!notYetTaught[mode].includes(map[at]!.degree)}
+          taught={taughtOf(notYetTaught, mode, map[at]!.degree)}
+          keyTaught={!(notYetTaught.keys ?? []).includes(bench.key)}
           onTaught={() => toggleTaught(mode, map[at]!.degree)}
+          onSeventh={() => toggleSeventh(mode, map[at]!.degree)}
+          onKeyTaught={() => toggleKey(bench.key)}
           onHear={(manner) => hearMap(bench, key, at, 1, manner)}
           onPut={() => put(at)}
           onGo={() => void navigate('/progressions')}

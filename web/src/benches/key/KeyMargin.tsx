@@ -1,3 +1,4 @@
+import type { Taught } from '../../documents/kinds/schoolClass/taught';
 import {
   CHORD_WAYS,
   chordWorking,
@@ -15,7 +16,7 @@ import {
 } from '@diatonix/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { Button, QuietButton } from '../../design/controls';
+import { Button, QuietButton, Toggle } from '../../design/controls';
 import { HearButtons, type Manner } from '../../design/HearButtons';
 import { HomesList } from '../../parts/HomesList';
 import { Margin, WayChoice } from '../../design/Margin';
@@ -44,8 +45,12 @@ interface KeyMarginProps {
   readonly keyOf: Key;
   readonly form: ScaleForm;
   readonly school: LabelStyle;
-  readonly taught: boolean;
+  readonly taught: Taught;
+  /** Whether the key as a whole has been. */
+  readonly keyTaught: boolean;
   readonly onTaught: () => void;
+  readonly onSeventh: () => void;
+  readonly onKeyTaught: () => void;
   readonly onHear: (manner: Manner) => void;
   readonly onPut: () => void;
   readonly onGo: () => void;
@@ -58,7 +63,10 @@ export function KeyMargin({
   form,
   school,
   taught,
+  keyTaught,
   onTaught,
+  onSeventh,
+  onKeyTaught,
   onHear,
   onPut,
   onGo,
@@ -105,7 +113,12 @@ export function KeyMargin({
         <Button onPress={() => (onPut(), setPut(column.degree))}>
           <Plus aria-hidden="true" /> Add to progression
         </Button>
-        <Button onPress={onTaught}>{taught ? 'Mark not yet taught' : 'Mark taught'}</Button>
+        <Button onPress={onTaught}>{taught === 'not yet' ? 'Mark taught' : 'Mark not yet taught'}</Button>
+        {taught !== 'not yet' && (
+          <Button onPress={onSeventh}>
+            {taught === 'all' ? 'Only its triad is taught' : 'Its seventh is taught too'}
+          </Button>
+        )}
       </div>
       {put === column.degree && (
         <p className="done" role="status">
@@ -118,7 +131,11 @@ export function KeyMargin({
       )}
       <SoundNote />
       <HomesList opening="Also found as" homes={homes} school={school} />
-      <ClassChoice />
+      <ClassChoice>
+        <Toggle isSelected={!keyTaught} onChange={onKeyTaught}>
+          This key comes later
+        </Toggle>
+      </ClassChoice>
     </Margin>
   );
 }

@@ -44,8 +44,8 @@ export function MapView({ bench, keyOf, school, engraver, selected, onPut }: Map
   const mode = keyOf.mode === 'major' ? 'major' : 'minor';
   const map = useMemo(() => mapOf(bench), [bench]);
   const columns = useMemo(
-    () => mapGridColumns(bench, notYetTaught[mode], school, engraver),
-    [bench, notYetTaught, mode, school, engraver],
+    () => mapGridColumns(bench, notYetTaught, school, engraver),
+    [bench, notYetTaught, school, engraver],
   );
   const rows = useMemo(() => mapRows(bench, keyOf.mode, school), [bench, keyOf.mode, school]);
 

@@ -10,6 +10,7 @@ import { useTaught } from '../../documents/store/use';
 import { StaffGrid } from '../../notation/StaffGrid';
 import { mapFrame, mapGridColumns, mapRows } from './columns';
 import { changePrint } from './state';
+import type { NotYetTaught } from '../../documents/kinds/schoolClass/type';
 import type { KeyMap } from '../../documents/kinds/key/type';
 
 /** What the class fills in on a blank map; the degrees and their scale stay. */
@@ -28,7 +29,6 @@ export function PrintView({ bench, school, engraver }: PrintViewProps) {
   const keys = [bench.key, ...others.filter((key) => key !== bench.key)];
   const page = (key: string, kind: PrintedPage['kind']): PrintedPage => {
     const parsed = parseKey(key);
-    const later = notYetTaught[parsed.mode === 'major' ? 'major' : 'minor'];
     const title = keyName(parsed, school);
     return {
       id: `${key} ${kind}`,
@@ -39,7 +39,7 @@ export function PrintView({ bench, school, engraver }: PrintViewProps) {
           bench={{ ...bench, key }}
           blank={kind === 'pupils'}
           name={`${MAP_NAMES[kind]} of ${title}`}
-          later={later}
+          later={notYetTaught}
           taughtOnly={taughtOnly}
           school={school}
           engraver={engraver}
@@ -98,8 +98,8 @@ const MAP_NAMES: Record<PrintedPage['kind'], string> = {
 interface PrintedMapProps extends PrintViewProps {
   readonly blank: boolean;
   readonly name: string;
-  /** Degrees that the class has not been taught: left out, or marked as such. */
-  readonly later: readonly number[];
+  /** What the class has not been taught: left out, or marked as such. */
+  readonly later: NotYetTaught;
   readonly taughtOnly: boolean;
 }
 

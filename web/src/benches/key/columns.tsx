@@ -1,3 +1,5 @@
+import { taughtOf, type Taught } from '../../documents/kinds/schoolClass/taught';
+import type { NotYetTaught } from '../../documents/kinds/schoolClass/type';
 import {
   chordMap,
   displayNoteName,
@@ -110,10 +112,16 @@ export function mapOf({
   return beside && key.mode === 'minor' ? minorMap(key, top) : chordMap(key, top, form);
 }
 
+const TAUGHT_CELLS: Readonly<Record<Taught, GridCell>> = {
+  'not yet': { text: 'not yet' },
+  triad: { text: 'triad' },
+  all: { text: 'taught', content: <span aria-hidden="true">●</span> },
+};
+
 /** The chord map as grid columns. */
 export function mapGridColumns(
   bench: KeyMap,
-  notYet: readonly number[],
+  notYet: NotYetTaught,
   school: LabelStyle,
   engraver: Engraver | null,
 ): GridColumn[] {
@@ -129,7 +137,9 @@ export function mapGridColumns(
     // Beside the natural form only a root that is raised is a note of its own.
     const ownNote = !raised || isRaisedLeading(key, note);
     const step = ownNote ? STEP_WORDS[midiNumber(scale[column.degree]!) - midiNumber(note)]! : '';
-    const muted = notYet.includes(column.degree);
+    const taught = taughtOf(notYet, key.mode === 'major' ? 'major' : 'minor', column.degree);
+    // A map of triads does not ask whether the seventh was taught.
+    const muted = taught === 'not yet' || (taught === 'triad' && top > 5);
     const parts = numeralParts(column.numeral, key, school, 'short');
     const name = degreeWord(column, school);
     const letters = Object.fromEntries(
@@ -145,7 +155,8 @@ export function mapGridColumns(
         name,
         `${stepWords(step, school)}${speakChord(column.chord)}`,
         speakNumeral(parts),
-        ...(muted ? ['not yet taught'] : []),
+        ...(taught === 'not yet' ? ['not yet taught'] : []),
+        ...(taught === 'triad' ? ['seventh not yet taught'] : []),
       ].join(', '),
       staff: engraver?.column(staves(ownNote ? [note] : [], notes, clef), mapFrame(top), fifths, 'w') ?? null,
       muted,
@@ -168,7 +179,7 @@ export function mapGridColumns(
           }),
         },
         degree: { text: name },
-        taught: muted ? { text: 'not yet' } : { text: 'taught', content: <span aria-hidden="true">●</span> },
+        taught: TAUGHT_CELLS[taught],
       },
     };
   });

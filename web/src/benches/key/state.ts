@@ -3,6 +3,7 @@ import { createDesk, numberField, deskOneOf } from '../../documents/store/desk';
 import { changeClass } from '../../documents/kinds/schoolClass/edit';
 import type { KeyMap, PrintedMap } from '../../documents/kinds/key/type';
 import { editSingle } from '../../documents/store/store';
+import { withDegree, withKey, withSeventh } from '../../documents/kinds/schoolClass/taught';
 
 export const KEY_VIEWS = ['map', 'primary', 'circle', 'print'] as const;
 export type KeyView = (typeof KEY_VIEWS)[number];
@@ -30,11 +31,13 @@ export const changePrint = (part: Partial<PrintedMap>) =>
   editSingle('key', 'what is printed', (map) => ({ ...map, print: { ...map.print, ...part } }));
 
 export function toggleTaught(mode: 'major' | 'minor', degree: number): void {
-  changeClass('what has been taught', (open) => {
-    const now = open.notYetTaught[mode];
-    const next = now.includes(degree)
-      ? now.filter((d) => d !== degree)
-      : [...now, degree].sort((a, b) => a - b);
-    return { ...open, notYetTaught: { ...open.notYetTaught, [mode]: next } };
-  });
+  changeClass('what has been taught', (open) => withDegree(open, mode, degree));
+}
+
+export function toggleSeventh(mode: 'major' | 'minor', degree: number): void {
+  changeClass('what has been taught', (open) => withSeventh(open, mode, degree));
+}
+
+export function toggleKey(key: string): void {
+  changeClass('the keys that have been taught', (open) => withKey(open, key));
 }

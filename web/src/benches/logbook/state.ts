@@ -1,3 +1,4 @@
+import { withDegree } from '../../documents/kinds/schoolClass/taught';
 import { LONGEST_NAME } from '@diatonix/server/class';
 import type { Document, Documents } from '../../documents/store/document';
 import { newId } from '../../documents/store/ids';
@@ -134,10 +135,4 @@ export const removeLesson = (id: string) =>
 
 /** Marks a degree as taught, or not yet. */
 export const teach = (mode: 'major' | 'minor', degree: number) =>
-  change('what has been taught', (open) => {
-    const now = open.notYetTaught[mode];
-    const next = now.includes(degree)
-      ? now.filter((one) => one !== degree)
-      : [...now, degree].sort((a, b) => a - b);
-    return { ...open, notYetTaught: { ...open.notYetTaught, [mode]: next } };
-  });
+  change('what has been taught', (open) => withDegree(open, mode, degree));

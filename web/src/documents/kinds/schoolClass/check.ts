@@ -12,13 +12,14 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { May, OwnIds } from '@diatonix/doors';
+import { parseKey } from '@diatonix/core';
+import { May, OwnIds, ReadableAs } from '@diatonix/doors';
 import { MOST_IN_CLASS, MOST_LESSONS } from './type';
 
 /** A day: 2026-11-26. */
 const DAY = /^\d{4}-\d\d-\d\d$/;
 
-class NotYetTaughtCheck {
+class ByModeCheck {
   @IsArray()
   @ArrayMaxSize(7)
   @IsInt({ each: true })
@@ -32,6 +33,20 @@ class NotYetTaughtCheck {
   @Min(1, { each: true })
   @Max(7, { each: true })
   minor!: number[];
+}
+
+class NotYetTaughtCheck extends ByModeCheck {
+  @May()
+  @IsObject()
+  @ValidateNested()
+  @Type(() => ByModeCheck)
+  sevenths?: ByModeCheck;
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(30)
+  @ReadableAs('a key', parseKey, { each: true })
+  keys?: string[];
 }
 
 class ClassPupilCheck {

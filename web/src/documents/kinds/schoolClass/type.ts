@@ -1,5 +1,8 @@
-/** Degrees not yet taught, by mode. */
-export type NotYetTaught = Readonly<Record<'major' | 'minor', readonly number[]>>;
+/** Degrees, by mode. */
+export type ByMode = Readonly<Record<'major' | 'minor', readonly number[]>>;
+
+/** Degrees not yet taught, by mode; those of which only the triad was; and keys that come later. */
+export type NotYetTaught = ByMode & { readonly sevenths?: ByMode; readonly keys?: readonly string[] };
 
 /** A class, and what it has not been taught. */
 export interface SchoolClass {
@@ -31,4 +34,5 @@ export interface Lesson {
 export const MOST_IN_CLASS = 300;
 export const MOST_LESSONS = 500;
 
+export const NO_DEGREES: ByMode = { major: [], minor: [] };
 export const FIRST_CLASS: SchoolClass = { name: 'My class', notYetTaught: { major: [], minor: [] } };
