@@ -1,6 +1,6 @@
 import { printNoteName } from '../../../pitch/print';
 import type { ChordAnswer } from '../../answers/chordText';
-import { QUALITIES, type ChordSize } from '../../chordQualities';
+import { namesOfNotes, QUALITIES, type ChordSize } from '../../chordQualities';
 import { INVERSIONS_ASKED } from '../../generating/rollChord';
 import { notesIn, rising } from '../../givenReading';
 import { CHORD_EXCHANGES, INVERSION_IGNORED, INVERSION_OFF_BY_ONE, inChordName } from '../../mistakes/chords';
@@ -21,7 +21,9 @@ const lowestForRoot = (family: ChordSize): Mistake<ChordNameGiven, ChordAnswer> 
   id: 'lowest-for-root',
   slips({ root, quality, inversion }, given) {
     const lowest = namesUp(given)[0]!;
-    if (lowest === root) return [];
+    // What also stands as a sixth chord may still stand on its root: E G B♭ D is no inversion.
+    const usual = namesOfNotes(rising(notesIn(given.notes))).find((one) => !one.quality.endsWith('sixth'));
+    if (lowest === root || usual?.inversion === 0) return [];
     const first = { root: lowest, quality, inversion: 0 };
     return [
       first,
