@@ -1,3 +1,4 @@
+import { copyLightly } from './copyLightly';
 import { accidentalsInBar, LETTERS, signatureAlteration, type Clef, type Note } from '@diatonix/core';
 import { BRACE_ROOM, CODES, SIGNATURES, TOP_LINE } from './signs';
 import type { Surface, VexFlow } from './surface';
@@ -28,7 +29,9 @@ export class Engraver {
   constructor(
     readonly vexflow: VexFlow,
     private readonly surface: Surface,
-  ) {}
+  ) {
+    copyLightly(vexflow);
+  }
 
   /** A column of whole or half notes, one voice a staff, accidentals only where they leave the signature. */
   column(staves: readonly ColumnNotes[], frame: StaffFrame, fifths: number, duration: Value): StaffDrawing {

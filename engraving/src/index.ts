@@ -1,4 +1,5 @@
 export * from './columnNotes';
+export * from './copyLightly';
 export * from './engraver';
 export * from './questionStaff';
 export * from './signs';

@@ -70,8 +70,12 @@ export function useSystems(
     return () => observer.disconnect();
   }, [root, wanted, systems, arrange]);
 
+  // Letters are as wide as the fonts that have come. Asked for once, not each time that a bench is shown again: asking
+  // makes the browser lay the page out.
+  const awaited = useRef(false);
   useEffect(() => {
-    // Letters are as wide as the fonts that have come.
+    if (awaited.current) return;
+    awaited.current = true;
     void document.fonts?.ready.then(() => {
       fonts.current++;
       arrange(plainly);

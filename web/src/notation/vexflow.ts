@@ -1,4 +1,4 @@
-import type { VexFlow } from '@diatonix/engraving';
+import { copyLightly, type VexFlow } from '@diatonix/engraving';
 import { fetchScript } from '../fetchScript';
 
 let loading: Promise<VexFlow> | null = null;
@@ -6,6 +6,7 @@ let loading: Promise<VexFlow> | null = null;
 /** Loads the notation package and its own font, once; nothing is fetched from elsewhere. */
 export function loadVexFlow(): Promise<VexFlow> {
   loading ??= fetchScript(() => import('vexflow/bravura')).then(async (vexflow) => {
+    copyLightly(vexflow);
     await Promise.all([document.fonts.load('30pt Bravura'), document.fonts.load('12pt Academico')]);
     return vexflow;
   });

@@ -1,5 +1,7 @@
 import { midiNumber, parseKey, printNote, type Note } from '@diatonix/core';
 import { useCallback, useMemo, useRef, type KeyboardEvent } from 'react';
+import { keptColumns } from '../../columns/keptColumns';
+import type { GridColumn } from '../../columns/types';
 import { useRow } from '../../columns/useRow';
 import { useEngraver } from '../../notation/useEngraver';
 import { useGathering } from '../../notes/useGathering';
@@ -30,7 +32,11 @@ export function useIntervalsBench() {
   const key = useMemo(() => parseKey(bench.key), [bench.key]);
   const gathering = useGathering(key);
   const work = useRef<HTMLDivElement>(null);
-  const columns = useMemo(() => intervalColumns(bench, school, engraver), [bench, school, engraver]);
+  const drawn = useRef<readonly GridColumn[]>([]);
+  const columns = useMemo(
+    () => (drawn.current = keptColumns(drawn.current, intervalColumns(bench, school, engraver))),
+    [bench, school, engraver],
+  );
   const rows = useMemo(() => rowsIn(school), [school]);
   const { items } = bench;
   const faultsIn = useCallback(
