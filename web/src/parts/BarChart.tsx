@@ -61,26 +61,29 @@ export function BarChart({ label, rows, heads, most, width = 640, names = 250 }:
           </g>
         ))}
       </svg>
-      <table className="visually-hidden" aria-label={label}>
-        <thead>
-          <tr>
-            {heads.map((head) => (
-              <th key={head} scope="col">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ id, name, value, note }) => (
-            <tr key={id}>
-              <th scope="row">{name}</th>
-              <td>{value}</td>
-              <td>{note}</td>
+      {/* A table is as wide as its words, whatever it is told: what hides it is around it. */}
+      <div className="visually-hidden">
+        <table aria-label={label}>
+          <thead>
+            <tr>
+              {heads.map((head) => (
+                <th key={head} scope="col">
+                  {head}
+                </th>
+              ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map(({ id, name, value, note }) => (
+              <tr key={id}>
+                <th scope="row">{name}</th>
+                <td>{value}</td>
+                <td>{note}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </Figure>
   );
 }

@@ -86,24 +86,27 @@ export function LineChart({ label, own, ownName, others = [], othersName = '' }:
           share === null ? null : <circle key={at} cx={x(at)} cy={y(share)} r={4} />,
         )}
       </svg>
-      <table className="visually-hidden" aria-label={label}>
-        <thead>
-          <tr>
-            <th scope="col">When</th>
-            <th scope="col">{ownName}</th>
-            {others.length > 0 && <th scope="col">{othersName}</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {own.map(({ at, share }, index) => (
-            <tr key={at}>
-              <th scope="row">{at}</th>
-              <td>{percent(share)}</td>
-              {others.length > 0 && <td>{percent(others[index]?.share ?? null)}</td>}
+      {/* A table is as wide as its words, whatever it is told: what hides it is around it. */}
+      <div className="visually-hidden">
+        <table aria-label={label}>
+          <thead>
+            <tr>
+              <th scope="col">When</th>
+              <th scope="col">{ownName}</th>
+              {others.length > 0 && <th scope="col">{othersName}</th>}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {own.map(({ at, share }, index) => (
+              <tr key={at}>
+                <th scope="row">{at}</th>
+                <td>{percent(share)}</td>
+                {others.length > 0 && <td>{percent(others[index]?.share ?? null)}</td>}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </Figure>
   );
 }

@@ -45,6 +45,12 @@ const Pages = styled.div<{ $room: number }>`
       400 0.95rem 'Source Sans 3',
       sans-serif;
   }
+  /* On a telephone a sheet of paper is wider than the page: it moves by itself. */
+  @media screen and (max-width: 860px) {
+    .pages {
+      overflow-x: auto;
+    }
+  }
   @media print {
     .choices {
       display: none;
@@ -108,19 +114,21 @@ export function PrintPages({ pages, choices, onClose }: PrintPagesProps) {
         {choices}
         {onClose && <Button onPress={onClose}>Back to the bench</Button>}
       </div>
-      {pages.map(({ id, title, kind, source, about, content }) => (
-        <section key={id} className="page" aria-label={`${pageKind(kind)}${title}`}>
-          <header>
-            <h3>{title}</h3>
-            {about && <small>{about}</small>}
-            <small>
-              {kind === 'pupils' ? 'Name: ____________________' : kind === 'answers' ? 'answers' : ''}
-            </small>
-          </header>
-          {content(room)}
-          {source && <footer>{source}</footer>}
-        </section>
-      ))}
+      <div className="pages" role="region" aria-label="What is printed" tabIndex={0}>
+        {pages.map(({ id, title, kind, source, about, content }) => (
+          <section key={id} className="page" aria-label={`${pageKind(kind)}${title}`}>
+            <header>
+              <h3>{title}</h3>
+              {about && <small>{about}</small>}
+              <small>
+                {kind === 'pupils' ? 'Name: ____________________' : kind === 'answers' ? 'answers' : ''}
+              </small>
+            </header>
+            {content(room)}
+            {source && <footer>{source}</footer>}
+          </section>
+        ))}
+      </div>
     </Pages>
   );
 }

@@ -28,6 +28,7 @@ const Results = styled.div`
   }
   .next li {
     display: flex;
+    flex-wrap: wrap;
     justify-content: space-between;
     align-items: center;
     gap: 1rem;
