@@ -114,7 +114,7 @@ export function PrintPages({ pages, choices, onClose }: PrintPagesProps) {
         {choices}
         {onClose && <Button onPress={onClose}>Back to the bench</Button>}
       </div>
-      <div className="pages" role="region" aria-label="What is printed" tabIndex={0}>
+      <div className="pages" role="group" aria-label="What is printed" tabIndex={0}>
         {pages.map(({ id, title, kind, source, about, content }) => (
           <section key={id} className="page" aria-label={`${pageKind(kind)}${title}`}>
             <header>

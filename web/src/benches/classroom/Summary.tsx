@@ -1,4 +1,4 @@
-import { withSigns } from '@diatonix/core';
+import { versionLetter, withSigns } from '@diatonix/core';
 import styled from 'styled-components';
 import type { QuestionStanding, WrongAnswer } from '../../classroom/teacher/standing';
 import type { LivePupil } from '../../classroom/teacher/store';
@@ -56,6 +56,7 @@ export function Summary({ pupils, hold, onBoard }: SummaryProps) {
               {hold.wrong.slice(0, MOST_WRONG).map((one, at) => (
                 <span key={`${one.version} ${one.answer}`}>
                   {at > 0 && ', '}
+                  {hold.questions.length > 1 && `version ${versionLetter(one.version)} `}
                   {one.count} × <em>{withSigns(one.answer)}</em>
                 </span>
               ))}

@@ -50,6 +50,7 @@ const Column = styled(SideList)`
   }
   .doings {
     display: flex;
+    flex-wrap: wrap;
     gap: 0.3rem;
     padding: 0 0 0.4rem 0.6rem;
   }
