@@ -2,7 +2,7 @@ import { attempt, type PupilSheet } from '@diatonix/core';
 import { create } from 'zustand';
 import { nameProblem, type KnownAnswer } from '@diatonix/server/class';
 import { download, fileName } from '../documents/files/download';
-import { fetchScript } from '../fetchScript';
+import { fetchScript, SCRIPT_MISSING } from '../fetchScript';
 import { forgetOldWork, hasOldWork } from './oldWork';
 import { asKept, isUnkept, keepNow, keepSoon, readKept, startKeeping } from './workPersistence';
 import type { RoomWork, Work } from './workTypes';
@@ -10,7 +10,15 @@ import type { RoomWork, Work } from './workTypes';
 export type { RoomWork, Work } from './workTypes';
 
 /** What checks whatever comes in: fetched when something does. */
-const fetchDoors = () => fetchScript(() => import('./doors'));
+/** Null where it does not come: what is kept stays as it is, and the page says so. */
+async function fetchDoors(): Promise<typeof import('./doors') | null> {
+  try {
+    return await fetchScript(() => import('./doors'));
+  } catch {
+    setState({ problem: SCRIPT_MISSING });
+    return null;
+  }
+}
 
 interface PupilState {
   readonly work: Work | null;
@@ -63,7 +71,9 @@ export async function startWork(): Promise<void> {
   }
   // What checks is fetched where there is something to be checked.
   if (!kept && !hasOldWork()) return;
-  const { oldWork, workIn } = await fetchDoors();
+  const doors = await fetchDoors();
+  if (!doors) return;
+  const { oldWork, workIn } = doors;
   const work = workIn(kept);
   asKept(work);
   const old = work ? null : oldWork();
@@ -81,20 +91,22 @@ async function takeElsewhere(): Promise<void> {
   // Where nothing can be written, what stands here is all there is of it: nothing takes its place.
   if (getState().problem === KEEPS_NOTHING) return;
   const before = getState().work;
-  const { workIn } = await fetchDoors();
+  const doors = await fetchDoors();
+  if (!doors) return;
   const kept = await readKept().catch(() => undefined);
   if (kept === undefined) return;
   // What was written here meanwhile is kept first.
   if (isUnkept() || getState().work !== before) return takeElsewhere();
-  const work = workIn(kept);
+  const work = doors.workIn(kept);
   asKept(work);
   setState({ work });
 }
 
 /** Opens the file of a sheet. One that is none is told, and what was there stays. */
 export async function openFile(name: string, text: string): Promise<void> {
-  const { readPupilsFile } = await fetchDoors();
-  const read = attempt(() => readPupilsFile(name, text));
+  const doors = await fetchDoors();
+  if (!doors) return;
+  const read = attempt(() => doors.readPupilsFile(name, text));
   if (!read.ok) return setState({ problem: `${read.error.message} Nothing was changed.` });
   const { sheets } = read.value;
   const version = sheets.length === 1 ? 0 : null;

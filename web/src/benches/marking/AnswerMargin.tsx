@@ -1,15 +1,12 @@
 import { TextArea } from '../../design/fields/TextInput';
 import {
   causeSentence,
-  staffLayout,
-  answeredStaff,
   mistakeName,
   questionWorking,
   type Cause,
   type MistakeHistory,
   type LabelStyle,
 } from '@diatonix/core';
-import { frameOf, questionStaff, type Engraver } from '@diatonix/engraving';
 import styled from 'styled-components';
 import { fieldLook } from '../../design/controls';
 import { Margin } from '../../design/Margin';
@@ -17,8 +14,7 @@ import type { PileQuestion, Marked } from '../../documents/marking/markPile';
 import type { PilePupil } from '../../documents/kinds/pile/type';
 import { NumberInput } from '../../design/fields/NumberInput';
 import { NumberedSentences } from '../../parts/Working';
-import { QuestionCell } from '../../questions/QuestionCell';
-import { SheetStyle } from '../../questions/SheetStyle';
+import { OneQuestion } from '../../questions/OneQuestion';
 import { enter } from './state';
 
 const Fields = styled.div`
@@ -46,14 +42,11 @@ interface AnswerMarginProps {
   readonly pupil: PilePupil;
   readonly history: MistakeHistory;
   readonly school: LabelStyle;
-  readonly engraver: Engraver | null;
 }
 
 /** The question as it stands on the sheet with what is right, why the answer is wrong, and what the teacher says. */
-export function AnswerMargin({ asked, marked, pupil, history, school, engraver }: AnswerMarginProps) {
+export function AnswerMargin({ asked, marked, pupil, history, school }: AnswerMarginProps) {
   const { question, label, marks } = asked;
-  const frame = frameOf([staffLayout(question), answeredStaff(question)]);
-  const staff = engraver && frame ? questionStaff(engraver, frame, staffLayout(question)) : null;
   const sentences = questionWorking(question, school).map((sentence) => [sentence]);
   const causes = marked?.marking?.causes ?? [];
   const [likeliest, ...others] = causes;
@@ -73,20 +66,7 @@ export function AnswerMargin({ asked, marked, pupil, history, school, engraver }
     <Margin>
       <h2>{`Question ${label}`}</h2>
       <p className="about">{pupil.name}</p>
-      <SheetStyle>
-        <QuestionCell
-          question={question}
-          number={Number(label.split('.')[1])}
-          frame={frame}
-          staff={staff}
-          engraver={engraver}
-          school={school}
-          answers
-          scrap="none"
-          selected={false}
-          onSelect={null}
-        />
-      </SheetStyle>
+      <OneQuestion question={question} number={Number(label.split('.')[1])} school={school} answers />
       {parts.length > 0 && (
         <p className="aside">
           {parts

@@ -6,7 +6,6 @@ import type { Document } from '../../documents/store/document';
 import { loadDrafts } from '../../documents/marking/drafts';
 import { historyOf, markPile, versionsOf } from '../../documents/marking/markPile';
 import { useSchool } from '../../documents/store/use';
-import { useEngraver } from '../../notation/useEngraver';
 import { AnswerMargin } from './AnswerMargin';
 import { AnswerTable } from './AnswerTable';
 import { ClassResults } from './ClassView';
@@ -39,7 +38,6 @@ export function MarkingBench() {
 function OpenPile({ open }: { open: Document<'pile'> }) {
   const { body } = open;
   const school = useSchool();
-  const engraver = useEngraver();
   useEffect(() => void loadDrafts(open.id), [open.id]);
   const { pupil: wanted, question, view } = MARKING_DESK.use((desk) => desk);
   const versions = versionsOf(body);
@@ -88,7 +86,6 @@ function OpenPile({ open }: { open: Document<'pile'> }) {
             pupil={own.pupil}
             history={history}
             school={school}
-            engraver={engraver}
           />
         )
       }

@@ -4,14 +4,11 @@ import {
   askQuestions,
   attempt,
   causeSentence,
-  kindWords,
   markAnswer,
-  staffLayout,
   questionWorking,
   soundOf,
   type Marking,
 } from '@diatonix/core';
-import { frameOf, questionStaff } from '@diatonix/engraving';
 import { ArrowRight, Check, Play } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import styled from 'styled-components';
@@ -19,11 +16,10 @@ import { Button, fieldLook } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import type { TheoryItem } from '../../documents/kinds/plan/type';
 import { useSchool } from '../../documents/store/use';
-import { useEngraver } from '../../notation/useEngraver';
 import { NumberedSentences } from '../../parts/Working';
 import { SoundNote } from '../../parts/SoundNote';
-import { QuestionCell } from '../../questions/QuestionCell';
-import { SheetStyle } from '../../questions/SheetStyle';
+import { OneQuestion } from '../../questions/OneQuestion';
+import { instructionOf } from '../../questions/words';
 import { play } from '../../sound/player';
 
 const QUESTIONS = 5;
@@ -58,7 +54,6 @@ interface TheoryProps {
 /** A few questions of a kind, one after the other: answered, marked at once, and told why. */
 export function Theory({ item, seed }: TheoryProps) {
   const school = useSchool();
-  const engraver = useEngraver();
   const [at, setAt] = useState(0);
   const [text, setText] = useState('');
   const [marking, setMarking] = useState<Marking | null>(null);
@@ -72,9 +67,6 @@ export function Theory({ item, seed }: TheoryProps) {
         {right} of {made.value.length} right. Tick it off below.
       </p>
     );
-  const put = staffLayout(question);
-  const frame = frameOf([put]);
-  const staff = engraver && frame ? questionStaff(engraver, frame, put) : null;
   const sounds = soundOf(question);
   const check = (event: FormEvent) => {
     event.preventDefault();
@@ -91,22 +83,9 @@ export function Theory({ item, seed }: TheoryProps) {
   return (
     <>
       <p>
-        {kindWords(item.kind).instruction} {at + 1} of {made.value.length}
+        {instructionOf(question)} {at + 1} of {made.value.length}
       </p>
-      <SheetStyle style={{ maxWidth: '26rem' }}>
-        <QuestionCell
-          question={question}
-          number={at + 1}
-          frame={frame}
-          staff={staff}
-          engraver={engraver}
-          school={school}
-          answers={false}
-          scrap="none"
-          selected={false}
-          onSelect={null}
-        />
-      </SheetStyle>
+      <OneQuestion question={question} number={at + 1} school={school} width="26rem" />
       <Entry onSubmit={check}>
         <label>
           Your answer

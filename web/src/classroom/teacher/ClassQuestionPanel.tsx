@@ -1,15 +1,12 @@
-import { markAnswer, staffLayout, withSigns, type LabelStyle, type Question } from '@diatonix/core';
-import { frameOf, questionStaff } from '@diatonix/engraving';
+import { markAnswer, withSigns, type LabelStyle, type Question } from '@diatonix/core';
 import { X } from 'lucide-react';
 import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { useSchool } from '../../documents/store/use';
-import { useEngraver } from '../../notation/useEngraver';
 import { BarChart, type BarRow } from '../../parts/BarChart';
 import { useCurtain } from '../../parts/curtain';
-import { QuestionCell } from '../../questions/QuestionCell';
-import { SheetStyle } from '../../questions/SheetStyle';
+import { OneQuestion } from '../../questions/OneQuestion';
 import { instructionOf, rightWords } from '../../questions/words';
 import { endQuick } from './lead';
 import { useClassroom, type QuickRound } from './store';
@@ -115,27 +112,11 @@ function Panel({ quick }: { readonly quick: QuickRound }) {
 /** The question as the class has it, and what comes in beside it. */
 function Asked({ question, children }: { readonly question: Question; readonly children: ReactNode }) {
   const school = useSchool();
-  const engraver = useEngraver();
-  const layout = staffLayout(question);
-  const frame = frameOf([layout]);
   return (
     <OnBoard aria-label="The class is asked">
       <div>
         <h2>{instructionOf(question)}</h2>
-        <SheetStyle>
-          <QuestionCell
-            question={question}
-            number={1}
-            frame={frame}
-            staff={engraver && frame ? questionStaff(engraver, frame, layout) : null}
-            engraver={engraver}
-            school={school}
-            answers={false}
-            scrap="none"
-            selected={false}
-            onSelect={null}
-          />
-        </SheetStyle>
+        <OneQuestion question={question} number={1} school={school} />
       </div>
       {children}
     </OnBoard>
