@@ -1,7 +1,7 @@
 /** Two names on a pile that are one pupil. */
 import { checkBody } from '../src/documents/checks/check';
 import { joinPupils } from '../src/documents/marking/joinPupils';
-import { join } from '../src/benches/marking/state';
+import { joinOnPile } from '../src/benches/marking/state';
 import { pileNow } from '../src/benches/marking/desk';
 import { undo, useDocuments } from '../src/documents/store/store';
 import type { PileBody } from '../src/documents/kinds/pile/type';
@@ -55,7 +55,7 @@ test('answers to two versions are not mixed: it is said what to do', () => {
 test('on the bench it is told, and undone', () => {
   const before = pile();
   const [one, two] = before.pupils.filter(({ version }) => version === 0);
-  join(one!.id, two!.id);
+  joinOnPile(one!.id, two!.id);
   expect(pile().pupils).toHaveLength(before.pupils.length - 1);
   expect(pile().entries).toHaveLength(before.entries.length);
   expect(useDocuments.getState().told).toMatch(/ are one pupil now\. Undo parts them again\./);

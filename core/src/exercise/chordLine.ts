@@ -16,7 +16,7 @@ export type ChordLineGiven = {
 };
 
 /** A numeral in its key. */
-export interface NumeralInKey {
+export interface KeyedNumeral {
   readonly key: Key;
   readonly numeral: string;
 }
@@ -26,7 +26,7 @@ export const chordLine = (key: Key, numerals: readonly string[]): ChordLineGiven
   numerals.length === 0 ? null : chordLineInKeys(numerals.map((numeral) => ({ key, numeral })));
 
 /** As chordLine, each numeral in a key of its own; null where there are none. */
-export function chordLineInKeys(line: readonly NumeralInKey[]): ChordLineGiven | null {
+export function chordLineInKeys(line: readonly KeyedNumeral[]): ChordLineGiven | null {
   const chords = attempt(() =>
     line.map(({ key, numeral }) => chordOfNumeral(parseNumeral(numeral, key), key)),
   );

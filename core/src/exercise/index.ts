@@ -9,7 +9,7 @@ export {
   questionOf,
   versionLetter,
   type AskedQuestions,
-  type AskRequest,
+  type QuestionsWanted,
   type Pinned,
 } from './generating/questions';
 export {

@@ -10,7 +10,7 @@ const lacking = (name: string, kind: string) => (value: unknown) =>
   `“${name}” is ${value === undefined ? 'missing' : `not ${kind}`}.`;
 
 /** Decorators of one field as one; the first is asked first. */
-export function all(...checks: readonly PropertyDecorator[]): PropertyDecorator {
+export function together(...checks: readonly PropertyDecorator[]): PropertyDecorator {
   return (target, property) => checks.forEach((check) => check(target, property));
 }
 
@@ -21,19 +21,19 @@ function named(make: (name: string) => PropertyDecorator): PropertyDecorator {
 /** A text that is not longer than any sensible one. */
 export const Text = () =>
   named((name) =>
-    all(
+    together(
       Told(lacking(name, 'a text'), `Give "${name}" as a text in quotes.`, isText),
       Told(`“${name}” is longer than any is.`, `Give at most ${REQUEST_LIMITS.text} characters.`, isShort),
     ),
   );
 
 /** A text that may be left out or null. */
-export const MayText = () => all(MayBeNull(), Text());
+export const MayText = () => together(MayBeNull(), Text());
 
 /** A list of texts; numbers are taken as they are written. */
 export const Texts = () =>
   named((name) =>
-    all(
+    together(
       Told(
         `“${name}” is not a list of texts.`,
         `Give "${name}" as a list: ["F3","A3","D4"].`,
@@ -51,11 +51,11 @@ export const Texts = () =>
 export const List = () =>
   named((name) => Told(lacking(name, 'a list'), `Give "${name}" as a list.`, Array.isArray));
 
-export const MayList = () => all(MayBeNull(), List());
+export const MayList = () => together(MayBeNull(), List());
 
 /** A whole number that may be left out. */
 export const MayWholeNumber = (least: number, most: number) =>
-  all(
+  together(
     MayBeNull(),
     named((name) =>
       Told(
@@ -69,7 +69,7 @@ export const MayWholeNumber = (least: number, most: number) =>
 
 /** True or false, or left out. */
 export const MayFlag = () =>
-  all(
+  together(
     MayBeNull(),
     named((name) =>
       Told(
@@ -84,4 +84,4 @@ export const MayFlag = () =>
 export const Braces = () =>
   named((name) => Told(lacking(name, 'an object'), `Give "${name}" in braces.`, isObject));
 
-export const MayBraces = () => all(MayBeNull(), Braces());
+export const MayBraces = () => together(MayBeNull(), Braces());

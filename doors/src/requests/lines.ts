@@ -3,7 +3,7 @@ import { REQUEST_LIMITS, RULES } from '@diatonix/core';
 import { Allow } from 'class-validator';
 import { MayBeNull, Told } from '../decorators';
 import { isObject } from '../sound';
-import { all, List, MayFlag, MayList, MayText, MayWholeNumber, Text, Texts } from './fields';
+import { together, List, MayFlag, MayList, MayText, MayWholeNumber, Text, Texts } from './fields';
 import { InSchool } from './theory';
 
 /** `{"symbol":"D7","length":"3/2"}`, or with a numeral or notes. */
@@ -55,11 +55,15 @@ export class SettingRequest extends InSchool {
   @MayFlag() strict?: boolean | null;
 
   /** Rules that cost nothing. */
-  @all(MayBeNull(), Texts(), Told<string[]>(unknownOf, known, (names) => (names as unknown[]).every(isRule)))
+  @together(
+    MayBeNull(),
+    Texts(),
+    Told<string[]>(unknownOf, known, (names) => (names as unknown[]).every(isRule)),
+  )
   off?: (typeof RULES)[number][] | null;
 
   /** What rules cost. */
-  @all(
+  @together(
     MayBeNull(),
     Told('“weights” is not an object.', 'Give "weights" in braces: {"overlap": 2}.', isObject),
     Told<object>(
@@ -81,11 +85,11 @@ export class CheckRequest extends InSchool {
 
 export class HarmoniseRequest extends InSchool {
   @Text() key!: string;
-  @all(MayBeNull(), Texts()) melody?: (string | number)[] | null;
-  @all(MayBeNull(), Texts()) bass?: (string | number)[] | null;
+  @together(MayBeNull(), Texts()) melody?: (string | number)[] | null;
+  @together(MayBeNull(), Texts()) bass?: (string | number)[] | null;
   @Texts() chords!: (string | number)[];
   /** In quarters, one for each note. */
-  @all(MayBeNull(), Texts()) lengths?: (string | number)[] | null;
+  @together(MayBeNull(), Texts()) lengths?: (string | number)[] | null;
   @MayText() time?: string | null;
   @MayText() upbeat?: string | null;
   /** An older name of the upbeat. */

@@ -18,7 +18,7 @@ import {
  * A melody or a bass that is to be harmonised, as plain text in the letters of the school; a note may have its
  * length in quarters after a colon, and then the metre counts.
  */
-export interface HarmoniseRequest {
+export interface HarmoniseOrder {
   readonly key: string;
   readonly voice: 'melody' | 'bass';
   readonly text: string;
@@ -50,7 +50,7 @@ export function harmoniseLine({
   numerals,
   letters,
   metre,
-}: HarmoniseRequest): HarmoniseAnswer {
+}: HarmoniseOrder): HarmoniseAnswer {
   const answer = attempt((): FoundHarmony[] => {
     const key = parseKey(keyText);
     const chords: Numeral[] = numerals.map((numeral) => parseNumeral(numeral, key));

@@ -8,7 +8,7 @@ import type { ExerciseKind } from '../exerciseKind';
 import type { GivenData, Question } from '../question';
 
 /** So many questions of one kind. */
-export interface AskRequest {
+export interface QuestionsWanted {
   readonly kind: string;
   readonly seed: number;
   readonly count: number;
@@ -60,7 +60,7 @@ export function askQuestions({
   version = 0,
   exchanged = [],
   pinned = [],
-}: AskRequest): AskedQuestions {
+}: QuestionsWanted): AskedQuestions {
   const kind = kindOf(id);
   if (!Number.isInteger(count) || count < 1 || count > MOST_QUESTIONS)
     throw wrong(`count: ${count}`, `one to ${MOST_QUESTIONS} questions are asked at once.`, 'Ask for fewer.');

@@ -9,7 +9,7 @@ import { sameName, staffPosition, stackUp, type Note } from '../../pitch/note';
 import { printNote, printNoteName } from '../../pitch/print';
 import { namesOfNotes, QUALITIES, type ChordSize } from '../chordQualities';
 import type { MapRow } from '../mapRows';
-import { chordLineInKeys, type NumeralInKey } from '../chordLine';
+import { chordLineInKeys, type KeyedNumeral } from '../chordLine';
 import { rising } from '../givenReading';
 import type { GivenData } from '../question';
 import type { Pinned } from './questions';
@@ -114,8 +114,8 @@ const SIDE_BY_SIDE = 10;
  * A line of numerals, each in its key: to be labelled, or each of its chords to be built. A long line is divided into
  * questions of nearly one length. Throws TheoryError `chord` where it has no chords to ask for.
  */
-export function questionsFromLine(line: readonly NumeralInKey[], blank: 'labels' | 'notes'): BenchQuestions {
-  const isReadable = ({ key, numeral }: NumeralInKey) =>
+export function questionsFromLine(line: readonly KeyedNumeral[], blank: 'labels' | 'notes'): BenchQuestions {
+  const isReadable = ({ key, numeral }: KeyedNumeral) =>
     attempt(() => chordOfNumeral(parseNumeral(numeral, key), key)).ok;
   const readable = line.filter(isReadable);
   if (readable.length === 0)
@@ -156,14 +156,14 @@ export function questionsFromMap(key: Key, stack: 5 | 7, blank: readonly MapRow[
 }
 
 /** A chord of a piece as it sounds, with the label that was found or ruled, in its key. */
-export interface LabelledChord {
+export interface SoundingLabel {
   readonly notes: readonly Note[];
   readonly label: string;
   readonly key: Key;
 }
 
 /** Chords of a piece, to be labelled; a long passage is divided. */
-export function questionsFromPassage(chords: readonly LabelledChord[]): BenchQuestions {
+export function questionsFromPassage(chords: readonly SoundingLabel[]): BenchQuestions {
   const questions = inPieces(chords).map((piece) => {
     const keys = piece.map(({ key }) => printKey(key));
     const given = {

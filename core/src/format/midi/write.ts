@@ -17,7 +17,7 @@ import {
   spaced,
   tempo,
   timeSignature,
-  type Timed,
+  type TimedEvent,
 } from './events';
 
 /** Notes that sound together, in ticks from the beginning of their column. */
@@ -83,16 +83,16 @@ function playOut(file: LineFile, columns: readonly TimedColumn[]): Played[] {
   });
 }
 
-const signatureOf = (key: Key, at: number): Timed =>
+const signatureOf = (key: Key, at: number): TimedEvent =>
   keySignature(signatureFifths(key), key.mode !== 'major', at);
 
-function conductor(file: LineFile, played: readonly Played[]): Timed[] {
+function conductor(file: LineFile, played: readonly Played[]): TimedEvent[] {
   const first = played[0]?.column.key ?? file.key;
   const changes = played.flatMap(({ column, from }, index) => {
     const before = played[index - 1]?.column.key;
     return before && before !== column.key ? [signatureOf(column.key, from)] : [];
   });
-  const words = played.flatMap(({ column, from }): Timed[] => {
+  const words = played.flatMap(({ column, from }): TimedEvent[] => {
     const text = file.columns[column.at]!.words;
     return text ? [{ at: from, deltaTime: 0, meta: true, type: 'lyrics', text }] : [];
   });
@@ -108,7 +108,7 @@ function conductor(file: LineFile, played: readonly Played[]): Timed[] {
  * The metres as they are played. An upbeat is a short bar of its own, so that readers put the barlines where
  * they are.
  */
-function metresOf(file: LineFile, played: readonly Played[]): Timed[] {
+function metresOf(file: LineFile, played: readonly Played[]): TimedEvent[] {
   const metre = parseMetre(file.metre);
   const upbeat = file.upbeat === '0' ? 0 : parseLength(file.upbeat);
   const begin = upbeat === 0 ? [timeSignature(metre, 0)] : [timeSignature(shortBar(upbeat, metre), 0)];
@@ -134,7 +134,7 @@ function notesOf(
   played: readonly Played[],
   stream: (column: TimedColumn) => readonly Sounded[],
   channel: number,
-): Timed[] {
+): TimedEvent[] {
   const isHeld = (index: number, note: Note) => {
     const [before, own] = [played[index - 1], played[index]];
     if (!before || !own || own.column.at !== before.column.at + 1) return false;
@@ -148,7 +148,7 @@ function notesOf(
     return own.column.held.has(printNote(note)) && has(before) && has(own);
   };
   return played.flatMap(({ column, from, to }, index) => {
-    return stream(column).flatMap(({ notes, from: start, to: end }): Timed[] => {
+    return stream(column).flatMap(({ notes, from: start, to: end }): TimedEvent[] => {
       const on = from + Math.round(((to - from) * start) / column.place.ticks);
       const off = from + Math.round(((to - from) * end) / column.place.ticks);
       return [

@@ -12,7 +12,7 @@ import {
   spaced,
   tempo,
   timeSignature,
-  type Timed,
+  type TimedEvent,
 } from './events';
 
 /** Channel 10 is for percussion. */
@@ -37,14 +37,14 @@ export function writeScoreMidi(score: Score): Carried<Uint8Array> {
   const timed = <T>(
     all: readonly T[],
     timeOf: (one: T) => number,
-    event: (one: T, at: number) => readonly Timed[],
+    event: (one: T, at: number) => readonly TimedEvent[],
   ) =>
     played.flatMap(({ from, to, start }) =>
       all
         .filter((one) => timeOf(one) >= from && timeOf(one) < to)
         .flatMap((one) => event(one, timeOf(one) - from + start)),
     );
-  const conductor: Timed[] = [
+  const conductor: TimedEvent[] = [
     { at: 0, deltaTime: 0, meta: true, type: 'trackName', text: title },
     tempo(score.tempo ?? PLAIN_LINE.tempo),
     ...[
@@ -77,7 +77,7 @@ export function writeScoreMidi(score: Score): Carried<Uint8Array> {
       ],
     );
     // What ends at a time ends before the same note begins again.
-    const rank = ({ type }: Timed) => (type === 'noteOff' ? 0 : 1);
+    const rank = ({ type }: TimedEvent) => (type === 'noteOff' ? 0 : 1);
     own.sort((a, b) => a.at - b.at || rank(a) - rank(b));
     return spaced([{ at: 0, deltaTime: 0, meta: true, type: 'trackName', text: name }, ...own]);
   });

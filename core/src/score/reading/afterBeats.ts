@@ -1,7 +1,7 @@
 import { midiNumber, sameName, staffPosition, type Note } from '../../pitch/note';
 import { barAt } from '../model/beats';
 import { areOneChord } from './oneChord';
-import type { Heard, Struck } from './heardTogether';
+import type { HeardGroup, StruckTogether } from './heardTogether';
 import type { ScoreBar, ScoreNote } from '../model/scoreNote';
 
 /** A low note under chords stands so many letters below them at least. */
@@ -23,9 +23,9 @@ interface Bass {
  */
 export function afterBeats(
   notes: readonly ScoreNote[],
-  struck: readonly Struck[],
+  struck: readonly StruckTogether[],
   bars: readonly ScoreBar[],
-  heard: Map<number, Heard>,
+  heard: Map<number, HeardGroup>,
 ): void {
   let bass: Bass | null = null;
   let before: Bass | null = null;
@@ -54,7 +54,7 @@ export function afterBeats(
 /** The low note at a place with its chords; null where there is none. */
 function bassAt(
   notes: readonly ScoreNote[],
-  struck: readonly Struck[],
+  struck: readonly StruckTogether[],
   at: number,
   bars: readonly ScoreBar[],
 ): Bass | null {
@@ -102,6 +102,6 @@ function over(note: Note, other: Note): Note {
   return raised;
 }
 
-function soundOn({ low }: Bass, to: number, heard: Map<number, Heard>): void {
+function soundOn({ low }: Bass, to: number, heard: Map<number, HeardGroup>): void {
   heard.set(low, { ...heard.get(low)!, end: to });
 }

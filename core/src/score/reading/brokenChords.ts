@@ -4,7 +4,7 @@ import { barTicks, beatTicks } from '../../time/metre';
 import { barAt, withinBar } from '../model/beats';
 import { stepFrom } from './melodic';
 import { areOneChord } from './oneChord';
-import type { Heard, Struck } from './heardTogether';
+import type { HeardGroup, StruckTogether } from './heardTogether';
 import type { ScoreBar, ScoreNote } from '../model/scoreNote';
 
 /** A broken chord moves in notes no longer than that. */
@@ -26,10 +26,10 @@ interface Figure {
  */
 export function brokenChords(
   notes: readonly ScoreNote[],
-  struck: readonly Struck[],
+  struck: readonly StruckTogether[],
   bars: readonly ScoreBar[],
   struckAt: ReadonlyMap<number, number>,
-  heard: Map<number, Heard>,
+  heard: Map<number, HeardGroup>,
 ): void {
   const figures = runsOf(struck).flatMap((run) =>
     cellsOf(notes, run, bars)
@@ -58,9 +58,9 @@ function joined(
 }
 
 /** Single notes of one length that follow each other without a gap. */
-function runsOf(struck: readonly Struck[]): number[][] {
+function runsOf(struck: readonly StruckTogether[]): number[][] {
   const runs: number[][] = [];
-  let before: Struck | undefined;
+  let before: StruckTogether | undefined;
   for (const group of struck) {
     const length = group.end - group.onset;
     const isOne = group.notes.length === 1 && length <= LONGEST;

@@ -1,11 +1,11 @@
 import { midiNumber, type Note } from '../../pitch/note';
 import { afterBeats } from './afterBeats';
 import { brokenChords } from './brokenChords';
-import { voicesOf } from './melodic';
+import { notesByVoice } from './melodic';
 import type { ScoreBar, ScoreNote } from '../model/scoreNote';
 
 /** How a note is heard where that is not as it is written. */
-export interface Heard {
+export interface HeardGroup {
   readonly onset: number;
   readonly end: number;
   /** Another octave of the note, where it is no bass of its own. */
@@ -14,7 +14,7 @@ export interface Heard {
 }
 
 /** The notes of a voice that begin together, as places in the list of notes. */
-export interface Struck {
+export interface StruckTogether {
   readonly onset: number;
   readonly end: number;
   readonly notes: readonly number[];
@@ -26,10 +26,10 @@ export interface Struck {
  * places in the list.
  */
 export function heardTogether(notes: readonly ScoreNote[], bars: readonly ScoreBar[]): readonly ScoreNote[] {
-  const heard = new Map<number, Heard>();
+  const heard = new Map<number, HeardGroup>();
   const struckAt = new Map<number, number>();
   for (const { onset } of notes) struckAt.set(onset, (struckAt.get(onset) ?? 0) + 1);
-  for (const voice of voicesOf(notes)) {
+  for (const voice of notesByVoice(notes)) {
     const struck = struckTogether(notes, voice);
     brokenChords(notes, struck, bars, struckAt, heard);
     afterBeats(notes, struck, bars, heard);
@@ -39,7 +39,7 @@ export function heardTogether(notes: readonly ScoreNote[], bars: readonly ScoreB
 }
 
 /** The notes of a voice in groups that begin together, in order. */
-function struckTogether(notes: readonly ScoreNote[], own: number[]): Struck[] {
+function struckTogether(notes: readonly ScoreNote[], own: number[]): StruckTogether[] {
   const groups: { onset: number; end: number; notes: number[] }[] = [];
   own.sort(
     (a, b) => notes[a]!.onset - notes[b]!.onset || midiNumber(notes[a]!.note) - midiNumber(notes[b]!.note),

@@ -26,7 +26,7 @@ export interface Neighbours {
 const LONGEST_PAUSE = 2 * 10_080;
 
 /** The places of the notes of every voice. */
-export function voicesOf(notes: readonly ScoreNote[]): Iterable<number[]> {
+export function notesByVoice(notes: readonly ScoreNote[]): Iterable<number[]> {
   const voices = new Map<string, number[]>();
   notes.forEach(({ voice }, at) => {
     const own = voices.get(voice);
@@ -43,7 +43,7 @@ export function voicesOf(notes: readonly ScoreNote[]): Iterable<number[]> {
 export function neighboursOf(notes: readonly ScoreNote[]): Neighbours {
   const before = new Int32Array(notes.length).fill(-1);
   const after = new Int32Array(notes.length).fill(-1);
-  for (const voice of voicesOf(notes)) {
+  for (const voice of notesByVoice(notes)) {
     voice.sort((a, b) => notes[a]!.onset - notes[b]!.onset);
     let last: number[] = [];
     for (let at = 0; at < voice.length;) {

@@ -9,7 +9,7 @@ import { Button } from '../../design/controls';
 import type { MarkedPupil } from '../../documents/marking/markPile';
 import type { PileBody } from '../../documents/kinds/pile/type';
 import { NamesField } from '../../parts/NamesField';
-import { addPupils, chooseVersion, giveFollow, join, removePupil, takeFiles } from './state';
+import { addPupils, chooseVersion, giveFollow, joinOnPile, removePupil, takeFiles } from './state';
 
 const Column = styled(SideList)`
   li {
@@ -143,7 +143,7 @@ export function PupilsList({ pile, marked, selected, onSelect }: PupilsListProps
                         id === pupil.id ? [] : [[id, name] as const],
                       ),
                     ]}
-                    onChoose={(other) => other !== '' && join(pupil.id, other)}
+                    onChoose={(other) => other !== '' && joinOnPile(pupil.id, other)}
                   />
                 )}
                 <Button aria-label={`Remove ${pupil.name}`} onPress={() => removePupil(pupil.id)}>

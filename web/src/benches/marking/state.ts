@@ -52,7 +52,7 @@ export const removePupil = (id: string) =>
   }));
 
 /** What was handed in under one name belongs to another pupil: the two become one, and it is said. */
-export function join(from: string, to: string): void {
+export function joinOnPile(from: string, to: string): void {
   const pile = pileNow()?.body;
   const nameOf = (id: string) => pile?.pupils.find((one) => one.id === id)?.name ?? '';
   const joined = attempt(() => pile && joinPupils(pile, from, to));

@@ -13,7 +13,7 @@ import { KeyChange, KeyChooser, MoveMenu } from './KeyChange';
 import { LineMenus } from './LineMenus';
 import { NothingYet } from './NothingYet';
 import { TitleField } from './TitleField';
-import { useOpenProgression } from './useOpenProgression';
+import { useProgressionModel } from './useProgressionModel';
 import { ViewBar, type Under } from './ViewBar';
 import { VoicesAside } from './VoicesAside';
 import type { Document } from '../../documents/store/document';
@@ -30,7 +30,7 @@ const MelodyPanel = part(() => import('./MelodyLine').then((module) => module.Me
 /** A line of chords on its bench: labelled, set on a grand staff, and played. */
 export const OpenProgression = memo(function OpenProgression({ open }: { open: Document<'progression'> }) {
   const progression = open.body;
-  const line = useOpenProgression(open);
+  const line = useProgressionModel(open);
   const { key, school, engraver, parts, hearing, derived, selected, current, from, to, several, acts } = line;
   const { derivedHere, sheets, asks } = line;
   const work = useRef<HTMLDivElement>(null);

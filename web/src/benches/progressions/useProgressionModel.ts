@@ -27,7 +27,7 @@ interface LineActs {
 const NO_ACTS: LineActs = { invert: () => {}, remove: () => {}, hear: () => {}, play: () => {} };
 
 /** What is derived from the open line, which of it is selected, and what can be done with it. */
-export function useOpenProgression(open: Document<'progression'>) {
+export function useProgressionModel(open: Document<'progression'>) {
   const progression = open.body;
   const school = useSchool();
   const selectedId = PROGRESSIONS_DESK.use(({ column }) => column);
