@@ -77,7 +77,8 @@ describe('what stands on a bench goes to a sheet', () => {
       ...['I', 'IV', 'V', 'vi'].map((numeral) => ({ key: home, numeral })),
       ...['ii', 'V7', 'I'].map((numeral) => ({ key: away, numeral })),
     ];
-    const { questions } = made(questionsFromLine(line, 'labels'));
+    const { questions, marks } = made(questionsFromLine(line, 'labels'));
+    expect(marks).toBe(7);
     expect(questions).toHaveLength(1);
     const [question] = questions;
     expect(question!.answers).toEqual([['I', 'IV', 'V', 'vi', 'ii', 'V7', 'I']]);

@@ -1,4 +1,13 @@
-import { kindWords, remedyOf, type BenchQuestions, type MaterialText } from '@diatonix/core';
+import {
+  attempt,
+  kindOf,
+  kindWords,
+  markAnswer,
+  questionOf,
+  remedyOf,
+  type BenchQuestions,
+  type MaterialText,
+} from '@diatonix/core';
 import { newId } from '../../store/ids';
 import type { SheetBody, SheetSectionBody } from './type';
 import { documentsOf } from '../../store/select';
@@ -15,12 +24,25 @@ export function freeSeed(sections: readonly SheetSectionBody[]): number {
 
 const REMEDY_COUNT = 6;
 
+/** The marks of a question that is right in every part. */
+function markOfWhole(kind: string, { given, answers }: BenchQuestions['questions'][number]): number {
+  const question = questionOf(kindOf(kind), given, 'brought', answers);
+  return Math.max(1, markAnswer(question, question.answers[0]).marks.of);
+}
+
 /** Puts questions that come from a bench on the sheet that was made last, or on a new one, and says so. */
 export function bringToSheet({ kind, questions, left = [] }: BenchQuestions): void {
   const leftOut = left.length > 0 ? ` Left out: ${left.join('; ')}.` : '';
   if (questions.length === 0) return tell(`Nothing was put on a sheet.${leftOut}`);
   const pinned = questions.map((question, place) => ({ ...question, place }));
-  addTo(kind, questions.length, { material: {}, pinned }, leftOut);
+  // A mark for each part: a line of seven chords has seven.
+  const marks = attempt(() => markOfWhole(kind, questions[0]!));
+  addTo(
+    kind,
+    questions.length,
+    { material: {}, pinned, ...(marks.ok ? { marks: marks.value } : {}) },
+    leftOut,
+  );
 }
 
 /** Puts a section of an exercise on the sheet that was made last, or on a new one, and says so. */
@@ -37,7 +59,7 @@ export function addRemedy(mistake: string): void {
 function addTo(
   kind: string,
   count: number,
-  own: Pick<SheetSectionBody, 'material' | 'pinned'>,
+  own: Pick<SheetSectionBody, 'material' | 'pinned'> & { readonly marks?: number },
   leftOut = '',
 ): void {
   const sheets = documentsOf(useDocuments.getState().documents, 'sheet');
