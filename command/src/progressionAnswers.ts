@@ -36,7 +36,7 @@ export function progressionAnswer(request: ProgressionRequest): unknown {
   const { chords: given } = request;
   oneTo(REQUEST_LIMITS.chords.progression, given.length, 'chords', 'Give "chords" as a list of them.');
   const asked = given.map((chord, at) =>
-    readAs(ChordOfLine, chord, 'chord', `chord ${at + 1} ${JSON.stringify(chord)}`),
+    readAs(ChordOfLine, chord, 'chord', () => `chord ${at + 1} ${JSON.stringify(chord)}`),
   );
   const numerals = key ? readNumeralsIn(asked.map(numeralSaid), key, request) : [];
   const chords = asked.map((chord, at) => chordIn(chord, at, { key, numeral: numerals[at] ?? null, school }));

@@ -11,12 +11,13 @@ export function readAs<Made extends object>(
   check: new () => Made,
   data: unknown,
   what: string,
-  name?: string,
+  name?: string | (() => string),
 ): Made {
+  const named = () => (typeof name === 'function' ? name() : name);
   if (!isObject(data))
     throw new TheoryError(
       'request',
-      name ?? textOf(data),
+      named() ?? textOf(data),
       `this ${what} is not an object.`,
       'Give it in braces.',
     );
@@ -26,7 +27,7 @@ export function readAs<Made extends object>(
   const [error] = validateSync(made, OPEN);
   if (!error) return made as Made;
   const { sort, right, reason } = wrongIn(error, [])[0]!;
-  const read = name ?? textOf(sort === VALUE_READ ? error.value : data);
+  const read = named() ?? textOf(sort === VALUE_READ ? error.value : data);
   throw new TheoryError('request', read, reason, right ?? `See what “${error.property}” takes.`);
 }
 

@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import subsetFont from 'subset-font';
 import type { Plugin } from 'vite';
 
@@ -20,8 +19,7 @@ export function fewGlyphs(): Plugin {
         const path = one.originalFileNames.find((name) => FEW.some(([file]) => file.test(name)));
         const few = FEW.find(([file]) => path !== undefined && file.test(path));
         if (!few) continue;
-        const source = typeof one.source === 'string' ? readFileSync(path!) : Buffer.from(one.source);
-        one.source = await subsetFont(source, few[1], { targetFormat: 'woff2' });
+        one.source = await subsetFont(Buffer.from(one.source), few[1], { targetFormat: 'woff2' });
       }
     },
   };

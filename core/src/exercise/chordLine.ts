@@ -1,17 +1,17 @@
 import { attempt } from '../errors';
-import { type Key, printKey } from '../key/key';
+import type { Key } from '../key/key';
 import { chordOfNumeral } from '../label/numeral';
 import { parseNumeral } from '../label/numeralParse';
 import { printNote } from '../pitch/print';
 import { closeVoicings } from '../voicing/close';
-import { rising } from './givenReading';
+import { keysGiven, rising } from './givenReading';
 
 /** A line of chords on a grand staff, as it is given. */
 export type ChordLineGiven = {
   readonly clef: 'grand';
   readonly key: string;
   /** The key of each chord, where it changes. */
-  readonly keys?: readonly string[];
+  readonly keys?: readonly string[] | undefined;
   readonly chords: readonly (readonly string[])[];
 };
 
@@ -23,19 +23,17 @@ export interface KeyedNumeral {
 
 /** Numerals in a key as chords for two hands on a grand staff; null where one of them is none. */
 export const chordLine = (key: Key, numerals: readonly string[]): ChordLineGiven | null =>
-  numerals.length === 0 ? null : chordLineInKeys(numerals.map((numeral) => ({ key, numeral })));
+  chordLineInKeys(numerals.map((numeral) => ({ key, numeral })));
 
 /** As chordLine, each numeral in a key of its own; null where there are none. */
 export function chordLineInKeys(line: readonly KeyedNumeral[]): ChordLineGiven | null {
   const chords = attempt(() =>
     line.map(({ key, numeral }) => chordOfNumeral(parseNumeral(numeral, key), key)),
   );
-  const keys = line.map(({ key }) => printKey(key));
-  if (!chords.ok || keys.length === 0) return null;
+  if (!chords.ok || line.length === 0) return null;
   return {
     clef: 'grand',
-    key: keys[0]!,
-    ...(keys.every((key) => key === keys[0]) ? {} : { keys }),
+    ...keysGiven(line),
     chords: closeVoicings(chords.value).map(({ lower, upper }) =>
       rising([...lower, ...upper]).map(printNote),
     ),

@@ -4,17 +4,12 @@ import { numeralsForNotes } from '../label/numeralsFor';
 import type { Note } from '../pitch/note';
 import { labelledStep } from '../working/numeralWorking';
 import type { WorkingStep } from '../working/step';
+import { keyTextAt, type KeysGiven } from './givenReading';
 import { rounded, writingDifficulty } from './generating/staffWriting';
 import type { DifficultyParts } from './question';
 
-/** The key of a line, and that of each of its chords where it changes. */
-export interface KeysGiven {
-  readonly key: string;
-  readonly keys?: readonly string[] | undefined;
-}
-
 /** The key of a chord of a line. Throws TheoryError `key`. */
-export const keyAt = ({ key, keys }: KeysGiven, at: number): Key => parseKey(keys?.[at] ?? key);
+const keyAt = (keys: KeysGiven, at: number): Key => parseKey(keyTextAt(keys, at));
 
 /** Where a line changes its key: the chord, counted from 0, and the key from there on. */
 export const keyChanges = ({ key, keys = [] }: KeysGiven): { readonly at: number; readonly key: string }[] =>

@@ -2,15 +2,13 @@
 import { attempt } from '../errors';
 import { parseKey, type Key } from '../key/key';
 import { parseNote } from '../pitch/parse';
+import { OPEN_VOICE } from './answers/voicesAnswer';
 import { checkedKind } from './checkQuestion';
 import { voicesOnStaff, type StaffLayout } from './layout/staffLayout';
 import type { Question } from './question';
 
 /** Soprano, alto, tenor and bass of each chord; null for one that is not written. */
 export type OpenVoices = readonly (readonly (string | null)[])[];
-
-/** How an open voice is typed among the others. */
-export const OPEN_VOICE = '-';
 
 /** The voices that a question gives; null for a question that is not answered in four voices. */
 export function voicesAsked(question: Pick<Question, 'kind' | 'given'>): OpenVoices | null {

@@ -1,16 +1,11 @@
 import { parseKey } from '../../key/key';
 import { parseNumeral } from '../../label/numeralParse';
 import { printNumeral } from '../../label/numeralPrint';
+import { keyTextAt, type MayGiveKeys } from '../givenReading';
 import type { LabelStyle } from '../../school/school';
 import { isText, isTexts, listOf, partMark, textOf, type AnswerForm, type PartMark } from './answerForm';
 import { sameAnswer } from './sameAnswer';
 import { closeNumeral } from './spokenText';
-
-interface InKey {
-  readonly key?: string | undefined;
-  /** The key of each chord, where it changes. */
-  readonly keys?: readonly string[] | undefined;
-}
 
 /** How many chords a question shows; null where it shows none. */
 function chordsGiven(given: object): number | null {
@@ -22,7 +17,7 @@ function chordsGiven(given: object): number | null {
 /** A numeral of any style in the plain text of the house. Throws TheoryError `numeral`. */
 export function parseNumeralAnswer(
   text: string,
-  { key: keyText }: Pick<InKey, 'key'>,
+  { key: keyText }: Pick<MayGiveKeys, 'key'>,
   school: LabelStyle,
 ): string {
   const key = parseKey(keyText ?? 'C major');
@@ -90,7 +85,7 @@ export function markNumeralParts(right: string, said: string): PartMark[] {
 }
 
 /** One numeral in the key of the question. */
-export const NUMERAL_ANSWER: AnswerForm<string, InKey> = {
+export const NUMERAL_ANSWER: AnswerForm<string, MayGiveKeys> = {
   name: 'numeral',
   isAnswer: isText,
   read: (raw, given, school) => parseNumeralAnswer(textOf(raw), given, school),
@@ -101,12 +96,12 @@ export const NUMERAL_ANSWER: AnswerForm<string, InKey> = {
 };
 
 /** A numeral for each chord. */
-export const LABELS_ANSWER: AnswerForm<readonly string[], InKey> = {
+export const LABELS_ANSWER: AnswerForm<readonly string[], MayGiveKeys> = {
   name: 'labels',
   isAnswer: (value) => isTexts(value) && value.length > 0,
   read: (raw, given, school) =>
     labelsTyped(raw, chordsGiven(given)).map((text, at) =>
-      parseNumeralAnswer(text, { key: given.keys?.[at] ?? given.key }, school),
+      parseNumeralAnswer(text, { key: keyTextAt(given, at) }, school),
     ),
   parts(right, said) {
     const own = labelsAs(right, said);

@@ -11,7 +11,8 @@ import { keyIn } from '../givenReading';
 import { isTextLists, listOf, unread, type AnswerForm, type Judgement, type PartMark } from './answerForm';
 import { parseNoteAnswer } from './noteAnswer';
 
-/** A voice that is not written. */
+/** How a voice that is not written is typed among the others, and how else it may be. */
+export const OPEN_VOICE = '-';
 const OPEN = /^[-–—_?]$/;
 
 /** What four voices are set to, and what of them has to stay. */
@@ -105,7 +106,7 @@ export function voicesAnswer<Given extends { readonly key?: string | undefined }
         .map((own) =>
           [...own]
             .reverse()
-            .map((note) => note || '-')
+            .map((note) => note || OPEN_VOICE)
             .join(' '),
         )
         .join(' | '),

@@ -10,7 +10,7 @@ import { printNote, printNoteName } from '../../pitch/print';
 import { namesOfNotes, QUALITIES, type ChordSize } from '../chordQualities';
 import type { MapRow } from '../mapRows';
 import { chordLineInKeys, type KeyedNumeral } from '../chordLine';
-import { rising } from '../givenReading';
+import { keysGiven, rising } from '../givenReading';
 import type { GivenData } from '../question';
 import type { Pinned } from './questions';
 import { staffGiven, staffRange } from './staffWriting';
@@ -165,11 +165,9 @@ export interface SoundingLabel {
 /** Chords of a piece, to be labelled; a long passage is divided. */
 export function questionsFromPassage(chords: readonly SoundingLabel[]): BenchQuestions {
   const questions = inPieces(chords).map((piece) => {
-    const keys = piece.map(({ key }) => printKey(key));
     const given = {
       clef: 'grand',
-      key: keys[0]!,
-      ...(keys.every((key) => key === keys[0]) ? {} : { keys }),
+      ...keysGiven(piece),
       chords: piece.map(({ notes }) => rising(notes).map(printNote)),
     };
     return { given, answers: [piece.map(({ label }) => label)] };

@@ -1,5 +1,6 @@
 import { type AnswerForm, listOf } from '../../answers/answerForm';
 import { LABELS_ANSWER, labelsTyped, parseNumeralAnswer } from '../../answers/numeralAnswer';
+import { keyTextAt } from '../../givenReading';
 import { parseCadenceAnswer } from '../cadenceName/answer';
 import type { CadenceNameGiven } from '../cadenceName/given';
 import type { ProgressionLabelGiven } from './given';
@@ -33,7 +34,7 @@ export const PROGRESSION_ANSWER: AnswerForm<readonly string[], ProgressionLabelG
     const list = typeof raw === 'string' ? divided(raw, given) : listOf(raw);
     const named = given.also !== undefined && list.length > given.chords.length;
     const labels = labelsTyped(named ? list.slice(0, -1) : list, given.chords.length).map((text, at) =>
-      parseNumeralAnswer(text, { key: given.keys?.[at] ?? given.key }, school),
+      parseNumeralAnswer(text, { key: keyTextAt(given, at) }, school),
     );
     return named ? [...labels, parseCadenceAnswer(list.at(-1), cadenceGiven(given), school)] : labels;
   },

@@ -14,7 +14,7 @@ export type ProgressionLabelGiven = {
   readonly clef?: ClefGiven;
   readonly key: string;
   /** The key of each chord, where it changes. */
-  readonly keys?: readonly string[];
+  readonly keys?: readonly string[] | undefined;
   readonly chords: readonly (readonly string[])[];
   readonly also?: 'cadence' | undefined;
 };

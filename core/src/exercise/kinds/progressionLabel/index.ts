@@ -3,7 +3,7 @@ import { cadenceReadings } from '../cadenceName/solve';
 import { NUMERAL_LABEL } from '../numeralLabel';
 import type { ExerciseKind, AnyKind } from '../../exerciseKind';
 import { cadenceWorking } from '../../cadenceWorking';
-import { chordsIn } from '../../givenReading';
+import { chordsIn, keyTextAt } from '../../givenReading';
 import { labellingWorking } from '../../labelling';
 import { cadenceGiven, PROGRESSION_ANSWER } from './answer';
 import { generateProgressionLabel } from './generate';
@@ -34,7 +34,6 @@ export const PROGRESSION_LABEL: ExerciseKind<ProgressionLabelGiven, readonly str
   }),
   singles: {
     kind: NUMERAL_LABEL as AnyKind,
-    of: ({ key, keys, chords }) =>
-      chords.map((notes, at) => ({ clef: 'treble', key: keys?.[at] ?? key, notes })),
+    of: (given) => given.chords.map((notes, at) => ({ clef: 'treble', key: keyTextAt(given, at), notes })),
   },
 };

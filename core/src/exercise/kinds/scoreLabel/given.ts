@@ -14,7 +14,7 @@ export type ScoreLabelGiven = {
   readonly clef?: ClefGiven;
   readonly key: string;
   /** The key of each chord, where it changes. */
-  readonly keys?: readonly string[];
+  readonly keys?: readonly string[] | undefined;
   readonly voices?: readonly (readonly string[])[];
   readonly chords?: readonly (readonly string[])[];
 };

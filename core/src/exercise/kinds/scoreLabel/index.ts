@@ -1,6 +1,7 @@
 import { NUMERAL_LABEL } from '../numeralLabel';
 import { LABELS_ANSWER } from '../../answers/numeralAnswer';
 import type { ExerciseKind, AnyKind } from '../../exerciseKind';
+import { keyTextAt } from '../../givenReading';
 import { labellingDifficulty, labellingWorking } from '../../labelling';
 import { generateScoreLabel } from './generate';
 import { SCORE_LABEL_FIELDS, type ScoreLabelGiven } from './given';
@@ -22,7 +23,11 @@ export const SCORE_LABEL: ExerciseKind<ScoreLabelGiven, readonly string[]> = {
   mistakes: [],
   singles: {
     kind: NUMERAL_LABEL as AnyKind,
-    of: ({ key, keys, chords, voices }) =>
-      (chords ?? voices ?? []).map((notes, at) => ({ clef: 'treble', key: keys?.[at] ?? key, notes })),
+    of: (given) =>
+      (given.chords ?? given.voices ?? []).map((notes, at) => ({
+        clef: 'treble',
+        key: keyTextAt(given, at),
+        notes,
+      })),
   },
 };

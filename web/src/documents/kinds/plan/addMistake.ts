@@ -24,8 +24,8 @@ export function withRemedy(plan: PlanBody, mistake: string): PlanBody {
 }
 
 /** What a plan is called for a pupil, or for a class. */
-export const planTitle = (pupil: string | null): string =>
-  (pupil === null ? FIRST_PLAN.title : `${FIRST_PLAN.title}, ${pupil}`).slice(0, 200);
+export const planTitle = (pupil: string | null, name = FIRST_PLAN.title): string =>
+  (pupil === null ? name : `${name}, ${pupil}`).slice(0, 200);
 
 /** A plan, and the place of an exercise among its theory. */
 export interface PlannedTheory {
@@ -60,7 +60,7 @@ export function planAgainst(
   const body: PlanBody = {
     ...FIRST_PLAN,
     drills: [],
-    title: pupil === null ? 'Theory' : `Theory, ${pupil}`.slice(0, 200),
+    title: planTitle(pupil, 'Theory'),
     classId,
     ...(pupil === null ? {} : { pupil }),
     start: today(),
