@@ -24,13 +24,18 @@ export class Lesson {
     return context.newPage();
   }
 
-  /** The teacher opens a class; its code. */
-  async lead(page: Page, sheet: RegExp): Promise<string> {
+  /** The teacher opens a class in which everybody types a name, or chooses one of the list; its code. */
+  async lead(
+    page: Page,
+    sheet: RegExp,
+    joining: 'Everybody' | 'The class list' = 'Everybody',
+  ): Promise<string> {
     await page.goto(this.server.teacher);
     await page.getByRole('main').getByRole('button', { name: sheet }).click();
     const join = page.getByRole('region', { name: 'How to join' });
     await expect(join.getByRole('img')).toBeVisible();
     expect(new URL(page.url()).hash).toBe('');
+    if (joining === 'Everybody') await view(page, joining);
     return (await join.locator('.code').textContent())!;
   }
 

@@ -80,6 +80,7 @@ test('a question to the class from any bench, one answer on the board without it
     .getByRole('main')
     .getByRole('button', { name: /^Sheet 4/ })
     .click();
+  await view(desk, 'Everybody');
   const next = (await desk.locator('.code').first().textContent())!;
   expect(next).not.toBe(code);
   await lesson.join(una, next, 'Quenby Weir');

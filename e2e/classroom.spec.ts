@@ -109,6 +109,38 @@ test('join, work, drop out, come back, hand in, marked, handed back, in the logb
   expect(said).not.toMatch(/Quenby|Tolley|herring/);
 });
 
+test('pupils choose their name from the class list; one that is not there waits, and is found a place', async ({
+  lesson,
+}) => {
+  const teacher = await lesson.newPage();
+  const code = await lesson.lead(teacher, /^Sheet 4/, 'The class list');
+  await expect(teacher.getByText('Choose your name from the list.')).toBeVisible();
+  const pupil = await lesson.newPage({ viewport: { width: 390, height: 800 } });
+  await pupil.goto(`${lesson.server.pupils}#${code}`);
+  const names = pupil.getByLabel('Who you are');
+  await expect(names).toBeVisible();
+  const [first, second] = (await names.locator('option').allTextContents()).slice(1);
+  await scan(pupil);
+  expect(await isTooWide(pupil)).toBe(false);
+  await names.selectOption(first!);
+  await pupil.getByRole('button', { name: 'Join' }).click();
+  await expect(pupil.getByText(`${first}, version`)).toBeVisible();
+
+  const other = await lesson.newPage();
+  await other.goto(`${lesson.server.pupils}#${code}`);
+  await expect(other.getByLabel('Who you are').locator('option')).not.toContainText([first!]);
+  await other.getByLabel('Who you are').selectOption('My name is not here');
+  await other.getByLabel('Your name').fill('Somebody');
+  await other.getByRole('button', { name: 'Join' }).click();
+  await expect(other.getByText('Your teacher is asked to let you in.')).toBeVisible();
+  await teacher.getByRole('button', { name: /^Somebody is/ }).click();
+  await teacher.getByRole('menuitemradio', { name: second!, exact: true }).click();
+  await expect(other.getByText(`${second}, version`)).toBeVisible();
+  await view(teacher, 'Pupils');
+  await expect(row(teacher, first!)).toContainText('at work');
+  await expect(row(teacher, second!)).toContainText('at work');
+});
+
 test('who has no token leads no class, and without a class network nobody is asked to join', async ({
   lesson,
   demo,

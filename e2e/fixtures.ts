@@ -10,6 +10,13 @@ interface WorkerFixtures {
 
 /** Every test gets a fresh browser profile; a worker shares its two servers. */
 export const test = base.extend<object, WorkerFixtures>({
+  // Half of what a page does at first is fetching the other benches. What is not tried here is not fetched.
+  context: async ({ context }, use) => {
+    await context.addInitScript(() =>
+      Object.defineProperty(navigator, 'connection', { value: { saveData: true } }),
+    );
+    await use(context);
+  },
   demo: [
     // eslint-disable-next-line no-empty-pattern -- Playwright wants the pattern
     async ({}, use) => {

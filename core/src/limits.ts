@@ -13,6 +13,8 @@ export const LIMITS = {
   versions: 26,
   /** The name of a pupil in a file of answers. */
   nameInFile: 200,
+  /** Pupils of a class, and names in the file of a sheet. */
+  pupils: 300,
   /** A score, also unpacked. */
   scoreFile: 50_000_000,
   /** A Standard MIDI File. */

@@ -1,6 +1,15 @@
 import { LIMITS, PUPILS_FORMAT, PUPILS_VERSION, TheoryError, type PupilsFile } from '@diatonix/core';
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsInt, IsObject, IsString, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsInt,
+  IsObject,
+  IsString,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { isObject, isSound } from './sound';
 import { May, MayBeNull } from './decorators';
 
@@ -29,6 +38,12 @@ class PupilSheetCheck {
   sections!: SentSectionCheck[];
 }
 
+/** A name of the class. */
+class NameCheck {
+  @IsString() @MaxLength(LIMITS.nameInFile) name!: string;
+  @IsInt() @Min(0) version!: number;
+}
+
 const RIGHT = 'Ask your teacher for the file “for pupils” of the sheet.';
 
 /**
@@ -44,7 +59,7 @@ export function readPupilsFile(file: string, text: string): PupilsFile {
   } catch {
     throw wrong('this is not the file of a sheet: it cannot be read as JSON.');
   }
-  const { format, version, practice, sheets } = isObject(data) ? data : {};
+  const { format, version, practice, sheets, names } = isObject(data) ? data : {};
   if (format === 'diatonix-workbook') throw wrong('this is a teacher’s whole workbook.');
   if (format === 'diatonix-sheet') throw wrong('this is the teacher’s own file of the sheet.');
   if (format !== PUPILS_FORMAT) throw wrong('this is not the file of a sheet.');
@@ -57,6 +72,7 @@ export function readPupilsFile(file: string, text: string): PupilsFile {
     throw wrong(`it should hold 1 to ${LIMITS.versions} versions of a sheet.`);
   return {
     practice: practice === true,
+    ...(names === undefined ? {} : { names: namesOf(names, sheets.length, wrong) }),
     sheets: sheets.map((one: unknown, at) => {
       if (!isSound(PupilSheetCheck, one)) throw wrong(`version ${at + 1} of the sheet is not whole.`);
       const sheet = one as PupilSheetCheck;
@@ -65,6 +81,17 @@ export function readPupilsFile(file: string, text: string): PupilsFile {
       return sheetOf(sheet);
     }),
   };
+}
+
+function namesOf(names: unknown, versions: number, wrong: (what: string) => TheoryError) {
+  if (!Array.isArray(names) || names.length > LIMITS.pupils)
+    throw wrong(`its list of names should hold ${LIMITS.pupils} names at most.`);
+  return names.map((one: unknown, at) => {
+    if (!isSound(NameCheck, one) || (one as NameCheck).version >= versions)
+      throw wrong(`name ${at + 1} of its list is not whole.`);
+    const { name, version } = one as NameCheck;
+    return { name, version };
+  });
 }
 
 /** What is known of a version; whatever else the file says is left out. */

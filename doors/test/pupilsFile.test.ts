@@ -26,6 +26,15 @@ test.each([true, false])('what is written is read back (practice: %s)', (practic
   expect(text).not.toMatch(/answers|seed|rightAnswers/);
 });
 
+test('the names of the class come with their versions', () => {
+  const names = [
+    { name: 'Nesta Quill', version: 0 },
+    { name: 'Odo Marr', version: 1 },
+  ];
+  const text = printPupilsFile({ sheets, practice: false, names });
+  expect(readPupilsFile('slack.json', text)).toEqual({ sheets, practice: false, names });
+});
+
 const file = (change: object) =>
   JSON.stringify({ ...JSON.parse(printPupilsFile({ sheets, practice: false })), ...change });
 
@@ -57,6 +66,8 @@ test.each([
     }),
     /2001 questions, and a sheet has 2000 at most/,
   ],
+  [file({ names: 'all' }), /its list of names should hold 300 names at most/],
+  [file({ names: [{ name: 'Odo', version: 2 }] }), /name 1 of its list is not whole/],
   [' '.repeat(5_000_001), /larger than 5 MB/],
 ])('%.40s… is told', (text, wrong) => {
   expect(() => readPupilsFile('odd.json', text)).toThrow(TheoryError);

@@ -4,6 +4,7 @@ import { isToPupil, isToTeacher } from '../src/class/heard';
 const CLOCK = { closed: false, endsAt: null };
 const JOINED = {
   type: 'joined',
+  name: 'Nesta Quill',
   room: 'r'.repeat(20),
   version: 0,
   done: false,

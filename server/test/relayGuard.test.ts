@@ -24,20 +24,55 @@ describe('who may join', () => {
     expect((await back.next('joined'))['room']).toBe(ROOM);
   });
 
-  test('names of the list only, each with the version that it has there', async () => {
+  test('names of the list at once, each with the version that it has there', async () => {
     const list = [
       { name: 'Nesta Quill', version: 1 },
       { name: 'José Marr', version: 1 },
     ];
     const { code } = await network.opened({ list, joining: 'list' });
-    const stranger = await network.pupil();
-    stranger.say(asked(code, 'Somebody', 'key-of-somebody-123456'));
-    expect(await stranger.next('refused')).toEqual({ type: 'refused', why: 'list' });
     expect((await network.joined(code, 'nesta quill')).joined['version']).toBe(1);
     // One way of writing an accent is another's.
     expect((await network.joined(code, 'Jose\u0301 Marr', 'key-of-jose-0123456789')).joined['version']).toBe(
       1,
     );
+  });
+
+  test('who has the code chooses from the names that nobody has; another name waits, and may be one of them', async () => {
+    const list = ['Nesta Quill', 'Odo Marr', 'Una Weir'].map((name, version) => ({ name, version }));
+    const { teacher, code } = await network.opened({ list, joining: 'list' });
+    const names = async (typed: string) => {
+      const page = await network.pupil();
+      page.say({ type: 'names', code: typed });
+      return Promise.race([page.next('names'), page.next('refused')]);
+    };
+    await network.joined(code, 'Nesta Quill');
+    expect(await names(code)).toEqual({ type: 'names', names: ['Odo Marr', 'Una Weir'] });
+    expect(await names('QQQQQQ')).toEqual({ type: 'refused', why: 'code' });
+
+    const una = await network.pupil();
+    una.say(asked(code, 'Unni', 'key-of-una-0123456789'));
+    expect(await una.next('refused')).toEqual({ type: 'refused', why: 'ask' });
+    const { id, name } = (await teacher.next('asks')) as unknown as { id: string; name: string };
+    expect(name).toBe('Unni');
+    teacher.say({ type: 'admit', pupil: id, yes: true, name: 'Una Weir' });
+    expect(await una.next('joined')).toMatchObject({ name: 'Una Weir', version: 2 });
+    expect(await names(code)).toEqual({ type: 'names', names: ['Odo Marr'] });
+    teacher.say({ type: 'joining', joining: 'open' });
+    await teacher.heard();
+    expect(await names(code)).toEqual({ type: 'names', names: [] });
+  });
+
+  test('who guesses codes by asking for names is not answered for a while', async () => {
+    await network.opened();
+    for (let at = 0; at < CLASS_LIMITS.guesses; at++) {
+      const page = await network.pupil(HOSTILE);
+      page.say({ type: 'names', code: `QQQQ${String.fromCharCode(65 + at)}Q` });
+      expect((await page.next('refused'))['why']).toBe('code');
+      page.leave();
+    }
+    const page = await network.pupil(HOSTILE);
+    page.say({ type: 'names', code: 'QQQQQQ' });
+    expect((await page.next('refused'))['why']).toBe('wait');
   });
 
   test('the teacher is asked, and lets in or not; who goes away is not asked for any more', async () => {

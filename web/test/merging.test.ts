@@ -100,6 +100,33 @@ describe.each(DOCUMENT_KINDS)('%s', (kind) => {
   });
 });
 
+test('what was taught in two tabs comes together, also where one of them said it for the first time', () => {
+  const base = sample('class') as Document<'class'>;
+  const taught = (notYetTaught: object): Document => ({
+    ...base,
+    body: { ...base.body, notYetTaught: { ...base.body.notYetTaught, ...notYetTaught } },
+  });
+  const both = (theirs: Document, mine: Document, from: Document = base) => {
+    const { document, clashes } = mergeDocuments({ base: from, theirs, mine });
+    expect(clashes).toEqual([]);
+    return (document as Document<'class'>).body.notYetTaught;
+  };
+  const sevenths = { major: [5], minor: [] };
+  const keys = ['E flat major'];
+  const theirs = taught({ sevenths, keys });
+  expect(both(theirs, taught({ sevenths: { major: [2], minor: [7] } }))).toEqual({
+    ...{ major: [7], minor: [] },
+    ...{ sevenths: { major: [5, 2], minor: [7] }, keys: ['E flat major'] },
+  });
+  // What one has taught meanwhile is taught, whatever the other adds.
+  expect(
+    both(taught({ sevenths: { major: [], minor: [] }, keys }), taught({ sevenths, keys: [] }), theirs),
+  ).toEqual({
+    ...{ major: [7], minor: [] },
+    ...{ sevenths: { major: [], minor: [] }, keys: [] },
+  });
+});
+
 test('two tabs that save in any order keep what each wrote, or tell the clash', async () => {
   await fc.assert(
     fc.asyncProperty(

@@ -52,6 +52,21 @@ beforeEach(async () => {
 });
 afterEach(stopKeeping);
 
+test('a name of the class brings its version along, and the names come back after a reload', async () => {
+  const names = [
+    { name: 'Nesta Quill', version: 1 },
+    { name: 'Odo Marr', version: 0 },
+  ];
+  await openFile('slack.json', printPupilsFile({ sheets: whole.map(pupilSheet), practice: false, names }));
+  giveName('Nesta Quill');
+  begin();
+  expect(work()).toMatchObject({ name: 'Nesta Quill', version: 1, names });
+  await openAgain();
+  expect(work()).toMatchObject({ name: 'Nesta Quill', version: 1, names });
+  giveName('Somebody');
+  expect(work()).toMatchObject({ name: 'Somebody', version: 1 });
+});
+
 test('everything is kept with every letter, and comes back', async () => {
   await openFile('slack.json', TEXT);
   expect(usePupil.getState().begun).toBe(false);

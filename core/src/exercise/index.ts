@@ -67,7 +67,7 @@ export {
   type OpenVoices,
 } from './writtenVoices';
 export { givenOfSent, pupilSheet, type PupilSheet } from './sheet/pupilSheet';
-export { printPupilsFile, PUPILS_FORMAT, PUPILS_VERSION, type PupilsFile } from './sheet/pupilsFile';
+export { printPupilsFile, PUPILS_FORMAT, PUPILS_VERSION, type PupilsFile, type PupilsName } from './sheet/pupilsFile';
 export { markAnswer, plant, type Earlier, type MarkOptions } from './marking/mark';
 export { earnedShare, markQuestion, type Marking } from './marking/markQuestion';
 export { usualMarks } from './marking/usualMarks';

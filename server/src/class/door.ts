@@ -54,6 +54,11 @@ class JoinCheck {
   @IsOptional() @Matches(SECRET) room?: string;
 }
 
+class NamesCheck {
+  @Equals('names') type!: 'names';
+  @IsString() @MaxLength(40) code!: string;
+}
+
 class WorkCheck {
   @Equals('work') type!: 'work';
   @IsArray()
@@ -133,6 +138,7 @@ class AdmitCheck {
   @Equals('admit') type!: 'admit';
   @Matches(ID) pupil!: string;
   @IsBoolean() yes!: boolean;
+  @IsOptional() @IsName() name?: string;
 }
 
 class KnownAnswerCheck {
@@ -195,6 +201,7 @@ type Checks<Says extends { type: string }> = { readonly [Type in Says['type']]: 
 
 const PUPIL: Checks<PupilSays> = {
   join: JoinCheck,
+  names: NamesCheck,
   work: WorkCheck,
   at: AtCheck,
   done: DoneCheck,

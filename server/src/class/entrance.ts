@@ -45,13 +45,19 @@ export class Entrance {
     this.list.set(nameKey(name), { name, version });
   }
 
+  /** The names that can be chosen from, where the class is joined so. */
+  choices(): string[] {
+    return this.joining === 'list' ? [...this.list.values()].map(({ name }) => name) : [];
+  }
+
   /** Why somebody new may not come in now; null where nothing stands in the way. */
   refusal(id: string, name: string, address: string): Refusal | null {
     if (this.admitted.has(id)) return null;
     if (this.refused.has(id)) return 'no';
     if (this.joining === 'closed') return 'closed';
-    if (this.joining === 'list' && !this.list.has(nameKey(name))) return 'list';
-    if (this.joining === 'ask') return this.asking.size < CLASS_LIMITS.asking ? 'ask' : 'busy';
+    const isListed = this.joining === 'list' && this.list.has(nameKey(name));
+    if (this.joining === 'ask' || (this.joining === 'list' && !isListed))
+      return this.asking.size < CLASS_LIMITS.asking ? 'ask' : 'busy';
     return this.isCrowded(address) ? 'busy' : null;
   }
 

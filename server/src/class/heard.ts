@@ -45,6 +45,7 @@ class QuickHeard {
 
 class JoinedHeard extends ClockHeard {
   @IsString() @Id() room!: string;
+  @IsString() @Name() name!: string;
   @IsInt() @Min(0) @Max(CLASS_LIMITS.versions - 1) version!: number;
   @IsBoolean() done!: boolean;
   @ValidateIf(({ sheet }) => sheet !== null) @IsString() @MaxLength(CLASS_LIMITS.sheet) sheet!: string | null;
@@ -56,8 +57,16 @@ class JoinedHeard extends ClockHeard {
 }
 
 class RefusedHeard extends Plain {
-  @IsIn(['code', 'wait', 'name', 'full', 'away', 'closed', 'list', 'ask', 'no', 'moved', 'busy'])
+  @IsIn(['code', 'wait', 'name', 'full', 'away', 'closed', 'ask', 'no', 'moved', 'busy'])
   why!: string;
+}
+
+class NamesHeard extends Plain {
+  @IsArray()
+  @ArrayMaxSize(CLASS_LIMITS.pupils)
+  @IsString({ each: true })
+  @MaxLength(LONGEST_NAME_HEARD, { each: true })
+  names!: string[];
 }
 
 class KeptHeard extends Plain {
@@ -133,6 +142,7 @@ type Checks<Message extends { readonly type: string }> = Readonly<
 const TO_PUPIL: Checks<ToPupil> = {
   joined: JoinedHeard,
   refused: RefusedHeard,
+  names: NamesHeard,
   kept: KeptHeard,
   clock: ClockHeard,
   quick: QuickAsked,

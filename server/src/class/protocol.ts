@@ -31,8 +31,8 @@ export interface ClassClock {
 }
 
 /**
- * Who may join for the first time: everybody with the code; those on the list; whom the teacher lets in; nobody more.
- * Who has joined comes back whatever it says.
+ * Who may join for the first time: everybody with the code; those on the list, who choose their name from it, and
+ * whom else the teacher lets in; whom the teacher lets in; nobody more. Who has joined comes back whatever it says.
  */
 export const JOINING = ['open', 'list', 'ask', 'closed'] as const;
 export type JoiningRule = (typeof JOINING)[number];
@@ -66,6 +66,8 @@ export interface Join {
 
 export type PupilSays =
   | Join
+  /** Asks for the names that can be chosen in a class. */
+  | { readonly type: 'names'; readonly code: string }
   | { readonly type: 'work'; readonly answers: readonly SentAnswer[] }
   | { readonly type: 'at'; readonly question: string }
   | { readonly type: 'done'; readonly done: boolean }
@@ -103,8 +105,8 @@ export type TeacherSays =
   /** Sends away somebody for whom the pile has no room. */
   | { readonly type: 'dismiss'; readonly pupil: string }
   | { readonly type: 'joining'; readonly joining: JoiningRule }
-  /** Lets one in who asks, or not. */
-  | { readonly type: 'admit'; readonly pupil: string; readonly yes: boolean }
+  /** Lets one in who asks, or not; with a name of the list, as that one. */
+  | { readonly type: 'admit'; readonly pupil: string; readonly yes: boolean; readonly name?: string }
   /** What a pupil had answered before, for a page that has nothing of it. */
   | { readonly type: 'answers'; readonly pupil: string; readonly answers: readonly KnownAnswer[] }
   | { readonly type: 'end' }
@@ -114,13 +116,14 @@ export type TeacherSays =
  * Why a pupil is not let in. `away`: the class that was joined cannot be reached now, it may come back; `ask`: the
  * teacher is asked and has not answered yet; `busy`: too many join from the same place at once.
  */
-export type Refusal =
-  'code' | 'wait' | 'name' | 'full' | 'away' | 'closed' | 'list' | 'ask' | 'no' | 'moved' | 'busy';
+export type Refusal = 'code' | 'wait' | 'name' | 'full' | 'away' | 'closed' | 'ask' | 'no' | 'moved' | 'busy';
 
 export type ToPupil =
   | ({
       readonly type: 'joined';
       readonly room: string;
+      /** The name in the class, which the teacher may have put in the place of the one that was typed. */
+      readonly name: string;
       readonly version: number;
       readonly done: boolean;
       /** The text of the pupils' file; null where only single questions are asked. */
@@ -130,6 +133,8 @@ export type ToPupil =
       readonly n?: number;
     } & ClassClock)
   | { readonly type: 'refused'; readonly why: Refusal }
+  /** The names that nobody has taken yet; none where names are typed. */
+  | { readonly type: 'names'; readonly names: readonly string[] }
   | { readonly type: 'kept'; readonly n: number }
   | ({ readonly type: 'clock' } & ClassClock)
   | ({ readonly type: 'quick' } & QuickQuestion)

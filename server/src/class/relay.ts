@@ -133,17 +133,19 @@ export class Relay {
         return;
       }
       if (message.type === 'ping') return link.send({ type: 'pong' });
-      if (message.type !== 'join') {
+      if (message.type !== 'join' && message.type !== 'names') {
         const own = where();
         return own?.room.fromPupil(own.id, message);
       }
       if (where() || joining) return;
       joining = true;
+      const isGuess = message.type === 'names' || message.room === undefined;
       // Where much is guessed nobody hears at once whether a code is right.
       setTimeout(
         () => {
           joining = false;
           if (ws.readyState !== ws.OPEN) return;
+          if (message.type === 'names') return link.send(this.names(message.code, address));
           const entered = this.join(message, link, address);
           if ('why' in entered) {
             if (entered.why === 'ask') asked = entered.room ?? null;
@@ -151,7 +153,7 @@ export class Relay {
           }
           inside = entered;
         },
-        this.guesses.late() && message.room === undefined ? CLASS_LIMITS.lateMs : 0,
+        this.guesses.late() && isGuess ? CLASS_LIMITS.lateMs : 0,
       );
     });
     ws.on('close', () => {
@@ -178,16 +180,30 @@ export class Relay {
       room = this.rooms.get(before);
       if (!room) return { why: 'away' };
     } else {
-      if (this.guesses.blocked(address)) return { why: 'wait' };
-      const code = plainCode(message.code);
-      room = [...this.rooms.values()].find((one) => one.code === code);
-      if (!room) {
-        this.guesses.wrong(address);
-        return { why: 'code' };
-      }
+      const found = this.underCode(message.code, address);
+      if (typeof found === 'string') return { why: found };
+      room = found;
     }
     const entered = room.join(message, link, address);
     return typeof entered === 'string' ? { room, id: entered } : { why: entered.why, room };
+  }
+
+  /** The room under a code that somebody types; or why none is told. */
+  private underCode(typed: string, address: string): Room | Refusal {
+    if (this.guesses.blocked(address)) return 'wait';
+    const code = plainCode(typed);
+    const room = [...this.rooms.values()].find((one) => one.code === code);
+    if (room) return room;
+    this.guesses.wrong(address);
+    return 'code';
+  }
+
+  /** The names that can be chosen in a class, for who has its code. */
+  private names(code: string, address: string): ToPupil {
+    const found = this.underCode(code, address);
+    return typeof found === 'string'
+      ? { type: 'refused', why: found }
+      : { type: 'names', names: found.namesToChoose() };
   }
 
   /** The teacher's page: it opens its class, or comes back to it. */

@@ -120,7 +120,8 @@ export class Room {
         const asked = this.entrance.answer(message.pupil, message.yes);
         if (!asked) return;
         if (!message.yes) return asked.link.send({ type: 'refused', why: 'no' });
-        const entered = this.join(asked.join, asked.link, asked.address);
+        const join = { ...asked.join, name: message.name ?? asked.join.name };
+        const entered = this.join(join, asked.link, asked.address);
         if (typeof entered === 'object') asked.link.send({ type: 'refused', why: entered.why });
         return;
       }
@@ -141,6 +142,12 @@ export class Room {
         one.link?.close();
       }
     }
+  }
+
+  /** The names that a new pupil can choose from: those of the list that nobody has taken. */
+  namesToChoose(): string[] {
+    const taken = new Set([...this.members.values()].map(({ name }) => nameKey(name)));
+    return this.entrance.choices().filter((name) => !taken.has(nameKey(name)));
   }
 
   /** Lets a pupil in, or says why not. Gives the pupil's id in this room. */
@@ -169,6 +176,7 @@ export class Room {
     link.send({
       type: 'joined',
       room: this.id,
+      name: one.name,
       version: one.version,
       done: one.done,
       sheet: this.sheets[one.version] ?? null,
@@ -186,7 +194,7 @@ export class Room {
   }
 
   /** What a pupil's page says of its own work. */
-  fromPupil(id: string, message: Exclude<PupilSays, { type: 'join' | 'ping' }>): void {
+  fromPupil(id: string, message: Exclude<PupilSays, { type: 'join' | 'names' | 'ping' }>): void {
     const one = this.members.get(id);
     if (!one) return;
     switch (message.type) {

@@ -1,11 +1,11 @@
-import { nameProblem } from '@diatonix/server/class';
 import { JoinClass } from './JoinClass';
+import { NameField } from './NameField';
 import { begin, chooseOwnVersion, giveName, isReady, openFile, putAway, usePupil } from './work';
 
 /** Before the sheet: the file is opened, the version chosen, the name written. */
 export function Begin() {
   const { work, problem } = usePupil();
-  const wrong = work && work.name !== '' ? nameProblem(work.name) : null;
+  const hasVersion = work?.names?.some(({ name }) => name === work.name) ?? false;
   const read = async (file: File | undefined) => {
     if (file) await openFile(file.name, await file.text());
   };
@@ -41,7 +41,8 @@ export function Begin() {
             begin();
           }}
         >
-          {work.sheets.length > 1 && (
+          <NameField name={work.name} names={(work.names ?? []).map(({ name }) => name)} onName={giveName} />
+          {work.sheets.length > 1 && !hasVersion && (
             <label>
               Your version, as your teacher said
               <select
@@ -59,18 +60,6 @@ export function Begin() {
               </select>
             </label>
           )}
-          <label>
-            Your name
-            <input
-              value={work.name}
-              autoComplete="off"
-              aria-describedby="name-problem"
-              onChange={(event) => giveName(event.target.value)}
-            />
-          </label>
-          <p id="name-problem" className="problem" role="status" hidden={wrong === null}>
-            {wrong}
-          </p>
           <div className="row">
             <button className="main" disabled={!isReady(work)}>
               Begin

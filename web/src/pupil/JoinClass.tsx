@@ -1,9 +1,12 @@
 import { useEffect, useState } from 'react';
 import { nameProblem } from '@diatonix/server/class';
-import { join, leave, useClass } from './classwork';
+import { NameField } from './NameField';
+import { join, leave, lookForNames, useClass } from './classwork';
 
 /** The code that stands after the address, as the picture at the board has it. */
 const codeInAddress = () => /^#([A-Za-z]{6})$/.exec(location.hash)?.[1]?.toUpperCase() ?? '';
+
+const CODE_LETTERS = 6;
 
 /** Joining the class of this network, by the code at the board and a name. */
 export function JoinClass() {
@@ -12,6 +15,13 @@ export function JoinClass() {
   const waiting = useClass((state) => state.waiting);
   const [code, setCode] = useState(codeInAddress);
   const [name, setName] = useState('');
+  const choice = useClass((state) => state.choice);
+  const plain = code.replace(/[^A-Z]/g, '');
+  useEffect(() => {
+    if (offered && plain.length === CODE_LETTERS) lookForNames(plain);
+  }, [offered, plain]);
+  const names = choice?.code === plain ? choice.names : [];
+  const problem = choice?.code === plain ? choice.problem : '';
   useEffect(() => {
     // The picture at the board of another class is opened in the tab that is there.
     const look = () => setCode((before) => codeInAddress() || before);
@@ -41,18 +51,12 @@ export function JoinClass() {
           onChange={(event) => setCode(event.target.value.toUpperCase())}
         />
       </label>
-      <label>
-        Your name
-        <input
-          value={name}
-          autoComplete="off"
-          aria-describedby="join-name-problem"
-          onChange={(event) => setName(event.target.value)}
-        />
-      </label>
-      <p id="join-name-problem" className="problem" role="status" hidden={wrong === null}>
-        {wrong}
-      </p>
+      {problem !== '' && (
+        <p className="problem" role="status">
+          {problem}
+        </p>
+      )}
+      <NameField name={name} names={names} onName={setName} />
       <div className="row">
         <button className="main" disabled={!ready || joining}>
           {joining ? 'Joining…' : 'Join'}

@@ -71,6 +71,8 @@ export const PupilStyle = styled.main`
   }
   label {
     display: grid;
+    /* The longest name of a list makes nothing wider. */
+    grid-template-columns: minmax(0, 1fr);
     gap: 0.3rem;
     margin: 0.8rem 0;
   }
@@ -80,6 +82,10 @@ export const PupilStyle = styled.main`
     width: 100%;
     padding: 0.4rem 0.6rem;
     font-size: 1.1rem;
+  }
+  input.visually-hidden {
+    width: 1px;
+    padding: 0;
   }
   textarea {
     font-size: 1rem;

@@ -1,9 +1,16 @@
 /** The pupils' page in a class: joins, sends what is answered, and keeps what is told. */
-import { CLASS_STATE, PROTOCOL, PUPIL_SOCKET, type Refusal } from '@diatonix/server/class';
+import {
+  CLASS_STATE,
+  PROTOCOL,
+  PUPIL_SOCKET,
+  type PupilSays,
+  type Refusal,
+  type ToPupil,
+} from '@diatonix/server/class';
 import { attempt } from '@diatonix/core';
 import { nanoid } from 'nanoid';
 import { create } from 'zustand';
-import type { Socket } from '../network/line';
+import { Connection, type Socket } from '../network/line';
 import { socketTo } from '../network/socketTo';
 import { EMPTY_OUTBOX, PupilLine, type Ticket } from '../classroom/pupil/pupilLine';
 import {
@@ -31,11 +38,17 @@ interface ClassState {
   /** A question that is asked beside the sheet, and what was sent to it. */
   readonly quick: { readonly id: string; readonly question: PupilQuestion } | null;
   readonly quickSent: string | null;
+  /** The names that can be chosen under a code, and why none can; by the code. */
+  readonly choice: {
+    readonly code: string;
+    readonly names: readonly string[];
+    readonly problem: string;
+  } | null;
 }
 
 const NOWHERE = { joining: false, waiting: '', here: false, taken: false, quick: null, quickSent: null };
 
-export const useClass = create<ClassState>()(() => ({ offered: false, ...NOWHERE }));
+export const useClass = create<ClassState>()(() => ({ offered: false, choice: null, ...NOWHERE }));
 
 const { getState, setState } = useClass;
 
@@ -48,7 +61,6 @@ const REFUSED: Readonly<Record<Refusal, string>> = {
   full: 'The class is full. Tell your teacher.',
   away: 'The class cannot be reached now. It is tried again by itself.',
   closed: 'Nobody new can join now. Tell your teacher.',
-  list: 'This name is not on the list of the class. Write it as your teacher does, or tell your teacher.',
   ask: 'Your teacher is asked to let you in. Wait here.',
   no: 'Your teacher has not let you in.',
   moved: 'You went on with another device. What you wrote here is still here.',
@@ -63,6 +75,13 @@ const QUIET_MS = 900;
 
 /** What checks sheets and messages: it is there before anything is heard. */
 let doors: typeof import('./doors');
+
+const pupilSocket = () => socketTo(PUPIL_SOCKET, [PROTOCOL]) as Socket;
+
+const checkOfMessages = async () => {
+  doors = await import('./doors');
+  return doors.isToPupil;
+};
 
 let line: PupilLine | null = null;
 const timers = new Map<string, ReturnType<typeof setTimeout>>();
@@ -105,6 +124,27 @@ export function join(code: string, name: string): void {
   open({ code, name: name.trim(), key: nanoid(32) }, null);
 }
 
+/** Finds the names that can be chosen under a code: one question over a connection of its own. */
+export function lookForNames(code: string): void {
+  if (getState().choice?.code === code) return;
+  setState({ choice: { code, names: [], problem: '' } });
+  const found = (names: readonly string[], problem = '') => {
+    asking.stop();
+    if (getState().choice?.code === code) setState({ choice: { code, names, problem } });
+  };
+  const asking: Connection<PupilSays, ToPupil> = new Connection<PupilSays, ToPupil>({
+    open: pupilSocket,
+    onUp: () => asking.say({ type: 'names', code }),
+    // Without an answer the name is typed.
+    onDown: () => asking.stop(),
+    onHeard: (message) => {
+      if (message.type === 'names') found(message.names);
+      else if (message.type === 'refused') found([], REFUSED[message.why]);
+    },
+    check: checkOfMessages,
+  });
+}
+
 /** Puts the sheet away, and leaves the class that it is done in. */
 export function leave(): void {
   line?.stop();
@@ -118,12 +158,12 @@ function open(ticket: Ticket, before: RoomWork | null): void {
     ticket,
     before?.outbox ?? EMPTY_OUTBOX,
     {
-      onJoined: ({ room, sheet, version, closed, endsAt, quick, done }) => {
+      onJoined: ({ room, name, sheet, version, closed, endsAt, quick, done }) => {
         setState({ joining: false, waiting: '' });
         complain('');
         const { work } = usePupil.getState();
         if (work?.room?.room === room) changeRoom({ closed, endsAt, over: false });
-        else begin({ ...ticket, room }, sheet, { closed, endsAt }, version, done);
+        else begin({ ...ticket, name, room }, sheet, { closed, endsAt }, version, done);
         takeQuick(quick);
         sendNow();
         const now = usePupil.getState();
@@ -178,11 +218,8 @@ function open(ticket: Ticket, before: RoomWork | null): void {
         setState({ taken: true });
       },
     },
-    () => socketTo(PUPIL_SOCKET, [PROTOCOL]) as Socket,
-    async () => {
-      doors = await import('./doors');
-      return doors.isToPupil;
-    },
+    pupilSocket,
+    checkOfMessages,
   );
   line = opened;
 }

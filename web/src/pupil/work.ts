@@ -141,7 +141,12 @@ function change(update: (work: Work) => Work): void {
 
 export const chooseOwnVersion = (version: number) => change((work) => ({ ...work, version }));
 
-export const giveName = (name: string) => change((work) => ({ ...work, name }));
+/** Takes the pupil's name; one of the class list brings its version along. */
+export const giveName = (name: string) =>
+  change((work) => {
+    const version = work.names?.find((one) => one.name === name)?.version;
+    return { ...work, name, ...(version === undefined ? {} : { version }) };
+  });
 
 export const answer = (id: string, text: string) =>
   change((work) =>

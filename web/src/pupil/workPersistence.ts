@@ -2,7 +2,7 @@
  * What a pupil has written, in the browser's database: the sheet once, every answer a row of its own, each letter on
  * the disk within 150 ms.
  */
-import { printPupilsFile } from '@diatonix/core';
+import { printPupilsFile, type PupilsFile } from '@diatonix/core';
 import { openDB, type IDBPDatabase } from 'idb';
 import type { Work } from './workTypes';
 
@@ -98,8 +98,8 @@ async function read(): Promise<Record<string, unknown> | null> {
 const FILES = new WeakMap<Work['sheets'], string>();
 
 /** The sheet as it came: what is kept of it gives no more away than the file did. */
-function fileOf(sheets: Work['sheets'], practice: boolean): string {
-  const known = FILES.get(sheets) ?? printPupilsFile({ sheets, practice });
+function fileOf({ sheets, practice, names }: PupilsFile): string {
+  const known = FILES.get(sheets) ?? printPupilsFile({ sheets, practice, ...(names ? { names } : {}) });
   FILES.set(sheets, known);
   return known;
 }
@@ -114,8 +114,8 @@ function partsOf(work: Work | null): Parts {
   const parts: Parts = new Map();
   if (!work) return parts;
   const put = (key: Key, value: unknown) => parts.set(String(key), { key, value });
-  const { sheets, practice, answers, scratch, ...state } = work;
-  put('sheet', { file: fileOf(sheets, practice) });
+  const { sheets, practice, names, answers, scratch, ...state } = work;
+  put('sheet', { file: fileOf({ sheets, practice, ...(names ? { names } : {}) }) });
   put('state', state);
   for (const [id, text] of Object.entries(answers)) put(['answer', id], text);
   for (const [id, text] of Object.entries(scratch)) put(['scratch', id], text);

@@ -9,7 +9,7 @@ import { useClassroom } from '../classroom/teacher/store';
 import { useDocuments } from '../documents/store/store';
 import { lazyAfterNotation } from '../notation/lazyAfterNotation';
 import { stop, usePlayback } from '../sound/player';
-import { BenchHost, loadOthers } from './BenchHost';
+import { BenchHost, loadOthers, savesData } from './BenchHost';
 import { SHELL_DESK } from './desk';
 import { Shell } from './ShellStyle';
 import { globalKeys, type OpenedByKey } from './globalKeys';
@@ -79,6 +79,7 @@ function Layout() {
   const openLabels = useCallback(() => setOpened('labels'), []);
 
   useEffect(() => {
+    if (savesData()) return;
     const timer = setTimeout(loadOthers, IDLE_MS);
     return () => clearTimeout(timer);
   }, []);

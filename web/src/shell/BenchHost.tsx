@@ -15,6 +15,10 @@ export function loadBench({ name }: Bench): Promise<void> {
   return PARTS.get(name)!.fetch();
 }
 
+/** Whether this browser was told to fetch no more than what is looked at. */
+export const savesData = (): boolean =>
+  (navigator as { readonly connection?: { readonly saveData?: boolean } }).connection?.saveData === true;
+
 /** The benches that follow the first, loaded when the page is idle. */
 export function loadOthers(): void {
   for (const bench of BENCHES) void loadBench(bench);

@@ -74,7 +74,7 @@ export function Invitation({ room, small = false }: InvitationProps) {
 /** What the class reads of who can join. */
 const BOARD_WORDS: Readonly<Record<Who, string>> = {
   open: '',
-  list: 'Join under your name as it is on the class list.',
+  list: 'Choose your name from the list.',
   ask: 'Your teacher lets you in: wait after you have joined.',
   closed: 'Joining is closed. Who was here comes back by itself.',
 };

@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import type { JoiningRule as Who } from '@diatonix/server/class';
 import { admitPupil, setJoining } from '../../classroom/teacher/lead';
 import { useClassroom, type OpenRoom } from '../../classroom/teacher/store';
+import { Choice } from '../../design/Choice';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { MarginPart } from './MarginPart';
 
@@ -37,7 +38,7 @@ const NAMES: Readonly<Record<Who, string>> = {
 /** Who may join, in words, as the class reads it too. */
 export const JOINING_WORDS: Readonly<Record<Who, string>> = {
   open: 'Everybody with the code can join.',
-  list: 'Only the names of the class list can join.',
+  list: 'Pupils choose their name from the class list. Whoever types another waits until you let them in.',
   ask: 'Whoever joins waits until you let them in.',
   closed: 'Nobody new can join. Who was here comes back.',
 };
@@ -45,19 +46,19 @@ export const JOINING_WORDS: Readonly<Record<Who, string>> = {
 interface JoiningProps {
   readonly room: OpenRoom;
   readonly now: number;
-  /** Whether the class has a list of names. */
-  readonly hasList: boolean;
+  /** The names of the class list that have not joined yet; null where there is no list. */
+  readonly free: readonly string[] | null;
 }
 
 const MINUTE = 60_000;
 const OPEN_MINUTES = 5;
 
 /** Who may join for the first time, until when, and who waits to be let in. */
-export function Joining({ room, now, hasList }: JoiningProps) {
+export function Joining({ room, now, free }: JoiningProps) {
   const asking = useClassroom((state) => state.asking);
   const { joining = 'open', joiningEndsAt = null } = room;
   const left = joiningEndsAt === null ? null : Math.max(1, Math.ceil((joiningEndsAt - now) / MINUTE));
-  const choices = (Object.keys(NAMES) as Who[]).filter((who) => who !== 'list' || hasList);
+  const choices = (Object.keys(NAMES) as Who[]).filter((who) => who !== 'list' || free !== null);
   return (
     <Style aria-label="Joining">
       <h2>Who can join</h2>
@@ -101,6 +102,14 @@ export function Joining({ room, now, hasList }: JoiningProps) {
               <Button aria-label={`Let ${name} in`} onPress={() => admitPupil(id, true)}>
                 Let in
               </Button>
+              {free !== null && free.length > 0 && (
+                <Choice
+                  label={`${name} is`}
+                  value="On the list as…"
+                  options={free.map((own) => ({ id: own, name: own }))}
+                  onChoose={(own) => admitPupil(id, true, own)}
+                />
+              )}
               <Button aria-label={`Refuse ${name}`} onPress={() => admitPupil(id, false)}>
                 No
               </Button>

@@ -1,4 +1,5 @@
 import { byName } from '../../design/byName';
+import { nameKey } from '@diatonix/server/class';
 import { useMemo, useState } from 'react';
 import { useNow } from '../../design/useNow';
 import { endClass, handBack, setClock } from '../../classroom/teacher/lead';
@@ -47,6 +48,11 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
     return found?.kind === 'class' ? found.body.pupils : undefined;
   });
   const names = useMemo(() => (list ?? []).map(({ name }) => name), [list]);
+  const free = useMemo(() => {
+    if (!pile || pile.pupils.length === 0) return null;
+    const here = new Set(pupils.map(({ name }) => nameKey(name)));
+    return pile.pupils.flatMap(({ name }) => (here.has(nameKey(name)) ? [] : [name])).sort(byName);
+  }, [pile, pupils]);
   const [board, setBoard] = useState<WrongAnswer | null>(null);
   const [sure, setSure] = useState(false);
   const shown = room.pile === null && view === 'questions' ? 'pupils' : view;
@@ -105,7 +111,7 @@ export function OpenClass({ room }: { readonly room: OpenRoom }) {
       margin={
         <>
           <Invitation room={room} small />
-          <Joining room={room} now={now} hasList={(pile?.pupils.length ?? 0) > 0} />
+          <Joining room={room} now={now} free={free} />
           <Clock room={room} now={now} onSet={setClock} />
           <p className="parts">
             Names and work are in the memory of the server while the class is open, and written to this

@@ -3,6 +3,7 @@ import { MenuItem, Separator } from 'react-aria-components';
 import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { DocumentTitle, TitleMenu } from '../../parts/DocumentTitle';
+import { classOf } from './desk';
 import { openSheetFile, savePupils, saveSheet, saveStaves } from './files';
 import { STARTS } from './starts';
 import { addSheet, copySheet, openSheet, removeSheet, renameSheet } from './state';
@@ -21,13 +22,16 @@ export function SheetTitle({ id, title }: { id: string; title: string }) {
 
 /** The workbook's sheets, and what else is done. Drawn only while it is open. */
 function SheetMenu({ open }: { open: string }) {
+  const hasNames = useDocuments(({ documents }) => {
+    const sheet = documents[open];
+    return sheet?.kind === 'sheet' && (classOf(sheet.body, documents)?.pupils?.length ?? 0) > 0;
+  });
   const sheets = useDocuments((state) => documentsOf(state.documents, 'sheet'));
   const act = (id: string) => {
     if (id === 'copy') copySheet();
     else if (id === 'remove') removeSheet(open);
     else if (id === 'save') saveSheet();
-    else if (id === 'pupils') savePupils();
-    else if (id === 'practice') savePupils(true);
+    else if (id === 'pupils' || id === 'practice' || id === 'class') savePupils(id);
     else if (id === 'staves') void saveStaves();
     else if (id === 'file') void openSheetFile();
     else if (id.startsWith('start:')) addSheet(id.slice(6));
@@ -56,6 +60,11 @@ function SheetMenu({ open }: { open: string }) {
       <MenuItem id="pupils" textValue="Save for pupils, without answers">
         <Download aria-hidden="true" /> Save for pupils, without answers
       </MenuItem>
+      {hasNames && (
+        <MenuItem id="class" textValue="Save for pupils, with the names of the class to choose from">
+          <Download aria-hidden="true" /> Save for pupils, with the names of the class to choose from
+        </MenuItem>
+      )}
       <MenuItem id="practice" textValue="Save for pupils to practise, marked at once">
         <Download aria-hidden="true" /> Save for pupils to practise, marked at once
       </MenuItem>

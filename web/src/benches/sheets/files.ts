@@ -5,6 +5,8 @@ import { download, fileName, MUSICXML_TYPE } from '../../documents/files/downloa
 import { pickFile } from '../../documents/files/pickFile';
 import { pupilsToFile, sheetFromFile, sheetToFile } from '../../documents/files/sheetFile';
 import { specOf } from '../../documents/kinds/sheet/spec';
+import type { PileBody } from '../../documents/kinds/pile/type';
+import { pileOf } from '../../documents/marking/pileOf';
 import { addDocument, tell, useDocuments } from '../../documents/store/store';
 import { classOf, sheetNow, SHEETS_DESK } from './desk';
 import { openSheet } from './state';
@@ -17,13 +19,23 @@ export function saveSheet(): void {
   if (open) download(sheetToFile(open.body), `${fileName(open.body.title)}.sheet.json`, JSON_TYPE);
 }
 
+/** The names of a pile as they go to pupils. */
+const namesIn = ({ pupils }: PileBody) => pupils.map(({ name, version }) => ({ name, version }));
+
+/** How a sheet goes to pupils: to be handed in, to practise with, or with the names of the class to choose from. */
+export type PupilsFileUse = 'pupils' | 'practice' | 'class';
+
 /** Saves every version for pupils, without answers; for practice their page may mark and explain at once. */
-export function savePupils(practice = false): void {
+export function savePupils(use: PupilsFileUse): void {
   const open = sheetNow();
   if (!open) return;
   const schoolClass = classOf(open.body, useDocuments.getState().documents);
-  const text = pupilsToFile(specOf(open.body, schoolClass), open.body.versions, practice);
-  download(text, `${fileName(open.body.title)}.${practice ? 'practice' : 'pupils'}.json`, JSON_TYPE);
+  const names = use === 'class' ? { names: namesIn(pileOf(open.body, schoolClass)) } : {};
+  const text = pupilsToFile(specOf(open.body, schoolClass), open.body.versions, {
+    practice: use === 'practice',
+    ...names,
+  });
+  download(text, `${fileName(open.body.title)}.${use}.json`, JSON_TYPE);
 }
 
 /** Opens the file of a sheet as a new sheet of the workbook. */

@@ -65,6 +65,8 @@ export function openClass(sheet: SheetBody | null, forClass: Document<'class'> |
     closed: false,
     endsAt: null,
     handedBack: false,
+    // Who is in the class chooses a name; whoever else comes is asked about.
+    joining: pile !== null && (forClass?.body.pupils?.length ?? 0) > 0 ? 'list' : 'open',
   };
   setState({ room, pupils: {}, quick: null, asking: [], held: 0 });
   void keep();
@@ -208,9 +210,9 @@ export function setJoining(joining: JoiningRule, until: number | null = null): v
   change({ joining, joiningEndsAt: until });
 }
 
-/** Lets one in who asks, or not. */
-export function admitPupil(id: string, yes: boolean): void {
-  line?.say({ type: 'admit', pupil: id, yes });
+/** Lets one in who asks, or not; with a name of the list, as that one. */
+export function admitPupil(id: string, yes: boolean, name?: string): void {
+  line?.say({ type: 'admit', pupil: id, yes, ...(name === undefined ? {} : { name }) });
   setState(({ asking }) => ({ asking: asking.filter((one) => one.id !== id) }));
 }
 

@@ -3,6 +3,7 @@ import {
   printPupilsFile,
   pupilSheet,
   PUPILS_FORMAT,
+  type PupilsFile,
   type SheetSpec,
   LIMITS,
 } from '@diatonix/core';
@@ -20,9 +21,13 @@ export function sheetToFile({ classId: _, ...sheet }: SheetBody): string {
 }
 
 /** Every version for pupils, without answers; with `practice` their page may mark and explain at once. */
-export function pupilsToFile(spec: SheetSpec, versions: number, practice = false): string {
+export function pupilsToFile(
+  spec: SheetSpec,
+  versions: number,
+  { practice = false, names }: Partial<Pick<PupilsFile, 'practice' | 'names'>> = {},
+): string {
   const sheets = Array.from({ length: versions }, (_, version) => pupilSheet(makeSheet(spec, version)));
-  return printPupilsFile({ sheets, practice });
+  return printPupilsFile({ sheets, practice, ...(names ? { names } : {}) });
 }
 
 /** Reads the file of a sheet; one that is none is told as what it is, and changes nothing. */

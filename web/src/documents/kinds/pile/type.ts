@@ -1,3 +1,4 @@
+import { LIMITS } from '@diatonix/core';
 import type { SheetBody } from '../sheet/type';
 
 /** A pupil of a pile, and the version that was on the desk. */
@@ -51,6 +52,6 @@ export interface PileBody {
   readonly entries: readonly PileEntry[];
 }
 
-export const MOST_PUPILS = 300;
+export const MOST_PUPILS = LIMITS.pupils;
 export const MOST_ENTRIES = 100_000;
 export const LONGEST_ANSWER = 300;
