@@ -37,7 +37,7 @@ describe('who may join', () => {
     );
   });
 
-  test('who has the code chooses from the names that nobody has; another name waits, and may be one of them', async () => {
+  test('names that nobody has can be chosen; another name waits, and may be one of them', async () => {
     const list = ['Nesta Quill', 'Odo Marr', 'Una Weir'].map((name, version) => ({ name, version }));
     const { teacher, code } = await network.opened({ list, joining: 'list' });
     const names = async (typed: string) => {
