@@ -107,8 +107,7 @@ describe('a line', () => {
 describe('a pupil’s place in the class', () => {
   const ROOM = 'room-of-the-class-12345';
   const joined = {
-    ...{ type: 'joined', room: ROOM, name: 'Nesta', version: 0 },
-    ...{ done: false, sheet: null, quick: null },
+    ...{ type: 'joined', room: ROOM, name: 'Nesta', version: 0, done: false, sheet: null, quick: null },
   };
   const CLOCK = { closed: false, endsAt: null };
   let outbox: Outbox;
