@@ -82,7 +82,7 @@ describe('prompts', () => {
     [
       'seventh-build',
       { root: 'F#', quality: 'half-diminished-seventh', inversion: 0 },
-      'F♯ half diminished seventh, root position',
+      'F♯ half-diminished seventh, root position',
     ],
     ['scale-write', { key: 'C# minor', form: 'melodic' }, 'C♯ minor, melodic'],
     ['scale-write', { key: 'Bb major', form: 'natural' }, 'B♭ major'],

@@ -133,7 +133,16 @@ test('the class: causes by pupils, wrong answers by question, and what to teach 
   enter({ pupil: cleo!.id, question: id, answer: rightTo(id) });
   const [result] = questionResults(marked(), asked()).filter((one) => one.id === id);
   expect(result).toMatchObject({ label, right: 1, answered: 3 });
-  expect(result!.wrong).toEqual([{ answer: wrong, count: 2, cause: expect.any(String) as string }]);
+  expect(result!.wrong).toEqual([
+    {
+      answer: wrong,
+      count: 2,
+      cause: {
+        mistakes: expect.arrayContaining([expect.any(String)]) as string[],
+        certain: expect.any(Boolean) as boolean,
+      },
+    },
+  ]);
   const causes = causeResults(marked(), asked());
   expect(causes[0]!.pupils).toEqual(['Ada', 'Bram']);
   // Tied causes share what they count.

@@ -67,11 +67,17 @@ export {
   type OpenVoices,
 } from './writtenVoices';
 export { givenOfSent, pupilSheet, type PupilSheet } from './sheet/pupilSheet';
-export { printPupilsFile, PUPILS_FORMAT, PUPILS_VERSION, type PupilsFile, type PupilsName } from './sheet/pupilsFile';
+export {
+  printPupilsFile,
+  PUPILS_FORMAT,
+  PUPILS_VERSION,
+  type PupilsFile,
+  type PupilsName,
+} from './sheet/pupilsFile';
 export { markAnswer, plant, type Earlier, type MarkOptions } from './marking/mark';
 export { earnedShare, markQuestion, type Marking } from './marking/markQuestion';
 export { usualMarks } from './marking/usualMarks';
-export { rankCauses, type Cause, type MistakeHistory } from './marking/diagnose';
+export { likelyCause, rankCauses, type Cause, type MistakeHistory } from './marking/diagnose';
 export { partWorths } from './marking/partWorths';
 export { readAnswer, typedAnswer } from './marking/readAnswer';
 export { knownMistake, mistakesOf, mistakesOut, type MistakeOut } from './marking/mistakesKnown';

@@ -10,6 +10,7 @@ import { parseNoteName } from '../pitch/parse';
 import { displayNote, displayNoteName, withSigns } from '../pitch/print';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import type { Rule } from '../voicing/rules';
+import { spacedQuality } from './names';
 import { faultWords } from './rules';
 import { vocabulary } from './vocabulary';
 
@@ -81,7 +82,7 @@ export function answerParts(
       const { root, quality, inversion } = answer as ChordAnswer;
       const parts = [
         displayNoteName(parseNoteName(root), school.letters),
-        quality.replace(/-/g, ' '),
+        spacedQuality(quality),
         INVERSION_WORDS[inversion] ?? String(inversion),
       ];
       return parts.slice(0, blankNames(kind).length);

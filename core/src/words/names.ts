@@ -14,12 +14,14 @@ export function qualityWords(quality: string): string {
   if (quality === 'power') return 'bare fifth';
   if (quality.endsWith('-flat-five'))
     return `${quality.slice(0, -10).replaceAll('-', ' ')} with a lowered fifth`;
-  return quality
-    .replace('half-diminished-', 'half-diminished ')
-    .replace(/-(?=seventh|ninth|1[13]th|sixth|second|fourth)/g, ' ')
-    .replace('minor-major', 'minor-major')
-    .replace(/^(italian|french|german)/, (name) => name.charAt(0).toUpperCase() + name.slice(1));
+  return spacedQuality(quality).replace(
+    /^(italian|french|german)/,
+    (name) => name.charAt(0).toUpperCase() + name.slice(1),
+  );
 }
+
+/** A quality with its words apart, and those hyphens that belong to it: `minor-major seventh`, `major`. */
+export const spacedQuality = (quality: string): string => quality.replace(/-(?=(?:\w+th|second)$)/, ' ');
 
 /** `A major`, in the school's letters. */
 export function keyWords(key: Key, school: LabelStyle = DEFAULT_LABEL_STYLE): string {

@@ -9,7 +9,7 @@ import { parseNoteName } from '../pitch/parse';
 import { displayNoteName } from '../pitch/print';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { intervalWords } from './intervals';
-import { keyWords } from './names';
+import { keyWords, spacedQuality } from './names';
 
 /** A stretch of a prompt: words, a numeral to be set in type, figures over each other, or chords that are sought. */
 export type PromptPart =
@@ -57,7 +57,7 @@ function said(prompt: Prompt, school: LabelStyle): readonly PromptPart[] {
     }
     case 'chord': {
       const turned = INVERSION_WORDS[prompt.inversion] ?? INVERSION_WORDS[0]!;
-      return [`${name(prompt.root)} ${prompt.quality.replace(/-/g, ' ')}, ${turned}`];
+      return [`${name(prompt.root)} ${spacedQuality(prompt.quality)}, ${turned}`];
     }
     case 'cadence':
       return [`${prompt.cadence} cadence in ${key(prompt.key)}`];

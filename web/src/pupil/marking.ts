@@ -4,6 +4,7 @@ import {
   kindOf,
   attempt,
   causeSentence,
+  likelyCause,
   markAnswer,
   questionWorking,
   type Question,
@@ -34,7 +35,7 @@ export function explain({ id, kind, given }: PupilQuestion, typed: string): Said
   if (marking.verdict === 'right') return { verdict: 'right', sentences: ['Right.'] };
   if (marking.verdict === 'unreadable')
     return { verdict: 'unreadable', sentences: [marking.error?.message ?? 'This cannot be read.'] };
-  const [cause] = marking.causes;
+  const cause = likelyCause(marking);
   const right = answers.value
     .slice(0, 3)
     .map((one) => answerWords(kind, one))

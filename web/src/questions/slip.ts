@@ -1,6 +1,13 @@
-import { causeSentence, kindWords, questionWorking, remedyOf, type LabelStyle } from '@diatonix/core';
+import {
+  causeSentence,
+  kindWords,
+  likelyCause,
+  questionWorking,
+  remedyOf,
+  type LabelStyle,
+} from '@diatonix/core';
 import type { ReturnSlip } from '@diatonix/engraving/pdf';
-import type { PileQuestion, MarkedPupil } from '../documents/marking/markPile';
+import type { Marked, PileQuestion, MarkedPupil } from '../documents/marking/markPile';
 import { askedWords, rightWords } from './words';
 
 const MOST_REMEDIES = 3;
@@ -22,6 +29,11 @@ function marksWords(own: MarkedPupil, asked: readonly PileQuestion[]): string {
   return `Question by question: ${each.join('; ')}.`;
 }
 
+const causeSentences = (marking: Marked['marking']): string[] => {
+  const cause = likelyCause(marking);
+  return cause ? [causeSentence(cause)] : [];
+};
+
 /** Whether somebody handed anything in. */
 export const handedIn = ({ answers }: MarkedPupil): boolean => answers.size > 0;
 
@@ -39,7 +51,7 @@ export function slipOf(own: MarkedPupil, asked: readonly PileQuestion[], school:
     const marked = own.answers.get(one.id);
     return marked && (marked.verdict !== 'right' || marked.entry.remark) ? [{ ...one, marked }] : [];
   });
-  const causes = wrong.flatMap(({ marked }) => marked.marking?.causes[0]?.mistakes ?? []);
+  const causes = wrong.flatMap(({ marked }) => likelyCause(marked.marking)?.mistakes ?? []);
   const remedies = [...new Set(causes.map((id) => remedyOf(id).kind))].slice(0, MOST_REMEDIES);
   return {
     pupil: own.pupil.name,
@@ -51,11 +63,11 @@ export function slipOf(own: MarkedPupil, asked: readonly PileQuestion[], school:
       wrote: entry.answer,
       right: rightWords(question, school),
       notes: [
-        ...(marking?.causes[0] ? [causeSentence(marking.causes[0])] : []),
+        ...causeSentences(marking),
         ...(marking?.follows ? ['Right for what you wrote before.'] : []),
         ...(entry.remark ? [entry.remark] : []),
       ],
-      working: verdict === 'wrong' ? questionWorking(question, school).join(' ') : '',
+      working: verdict !== 'right' ? questionWorking(question, school).join(' ') : '',
     })),
     marks: handedIn(own) ? marksWords(own, asked) : '',
     practise: [...openWords(own, asked), ...practiseWords(own, remedies, wrong.length)].join(' '),

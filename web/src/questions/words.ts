@@ -1,9 +1,11 @@
 import {
   answerWords,
   instructionWords,
+  likelyCause,
   mistakeName,
   promptWords,
   withSigns,
+  type Cause,
   type Question,
   type LabelStyle,
 } from '@diatonix/core';
@@ -16,7 +18,9 @@ export function askedWords(question: Question, school: LabelStyle): string {
     const value = question.given[field];
     return value === undefined ? [] : [Array.isArray(value) ? value.join(' ') : String(value)];
   });
-  return [withSigns(notes.join('–')), prompt].filter((one) => one !== '').join(' · ');
+  const said = withSigns(notes.join('–'));
+  // A prompt that names the note says it.
+  return [prompt.includes(said) ? '' : said, prompt].filter((one) => one !== '').join(' · ');
 }
 
 /** What is to be done with a question. */
@@ -31,8 +35,18 @@ export function rightWords({ kind, answers }: Question, school: LabelStyle): str
     .join(' or ');
 }
 
+const lowered = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+
+const capital = (text: string) => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** A cause in a few words, as they stand after a colon: what is not certain says so. */
+export function causeText({ mistakes, certain }: Cause, school: LabelStyle): string {
+  const name = lowered(mistakes.map((id) => mistakeName(id, school)).join(' + '));
+  return certain ? name : `perhaps ${name}`;
+}
+
 /** The likeliest cause by its name; empty where nothing is wrong or nothing explains it. */
 export function causeName(marked: Marked | null, school: LabelStyle): string {
-  const [cause] = marked?.marking?.causes ?? [];
-  return cause ? cause.mistakes.map((id) => mistakeName(id, school)).join(' + ') : '';
+  const cause = likelyCause(marked?.marking);
+  return cause ? capital(causeText(cause, school)) : '';
 }

@@ -91,6 +91,14 @@ export function rankCauses(causes: readonly Cause[], history: MistakeHistory): C
   return [...causes].sort((a, b) => far(a) - far(b) || weight(b) - weight(a));
 }
 
+/**
+ * The cause that is told of one answer: the first that lies near. What lies far explains an answer by chance as well;
+ * it is offered to the teacher, and counts where it is found again and again.
+ */
+export const likelyCause = (
+  marking: { readonly causes: readonly Cause[] } | null | undefined,
+): Cause | null => marking?.causes.find(({ farFetched }) => farFetched !== true) ?? null;
+
 /** The wrong answers that one mistake makes. */
 export function answersOf(
   mistake: Mistake,

@@ -1,8 +1,8 @@
-import { mistakeName, versionLetter, withSigns, type LabelStyle } from '@diatonix/core';
+import { versionLetter, withSigns, type LabelStyle } from '@diatonix/core';
 import { Presentation } from 'lucide-react';
 import type { QuestionStanding, WrongAnswer } from '../../classroom/teacher/standing';
 import { Button } from '../../design/controls';
-import { askedWords } from '../../questions/words';
+import { askedWords, causeText } from '../../questions/words';
 import styled from 'styled-components';
 import { ClassTableStyle } from './TableStyle';
 
@@ -67,7 +67,7 @@ export function QuestionsTable({ standing, school, onBoard }: QuestionsTableProp
                     <span>
                       {questions.length > 1 && `${versionLetter(one.version)}: `}
                       {one.count} × {withSigns(one.answer)}
-                      {one.cause && `: ${mistakeName(one.cause, school).toLowerCase()}`}
+                      {one.cause && `: ${causeText(one.cause, school)}`}
                     </span>
                     <Button
                       aria-label={`Put ${one.answer} to question ${label} on the board`}

@@ -9,6 +9,7 @@ import {
   suggestions,
   type Suggestion,
 } from '../../documents/marking/pileResults';
+import { causeText } from '../../questions/words';
 import { addSectionToSheet } from '../../documents/kinds/sheet/addQuestions';
 import { BarChart } from '../../parts/BarChart';
 import { TableStyle } from './TableStyle';
@@ -107,9 +108,9 @@ export function ClassResults({ marked, asked, school }: ClassViewProps) {
                   </td>
                   <td className="wrong">
                     {wrong.slice(0, MOST_WRONG).map(({ answer, count, cause }) => (
-                      <div key={`${answer} ${cause}`}>
+                      <div key={`${answer} ${cause?.mistakes.join(' ')}`}>
                         {count} × {withSigns(answer)}
-                        {cause && `: ${mistakeName(cause, school).toLowerCase()}`}
+                        {cause && `: ${causeText(cause, school)}`}
                       </div>
                     ))}
                   </td>

@@ -4,6 +4,7 @@ import {
   askQuestions,
   attempt,
   causeSentence,
+  likelyCause,
   markAnswer,
   questionWorking,
   soundOf,
@@ -57,6 +58,7 @@ export function Theory({ item, seed }: TheoryProps) {
   const [at, setAt] = useState(0);
   const [text, setText] = useState('');
   const [marking, setMarking] = useState<Marking | null>(null);
+  const cause = likelyCause(marking);
   const [right, setRight] = useState(0);
   const made = attempt(() => askQuestions({ ...item, seed, count: QUESTIONS }).questions);
   if (!made.ok) return <Problem>{made.error.message}</Problem>;
@@ -110,7 +112,7 @@ export function Theory({ item, seed }: TheoryProps) {
         {marking?.verdict === 'wrong' && (
           <>
             <p className="told">
-              {marking.causes[0] ? `${causeSentence(marking.causes[0])} ` : ''}
+              {cause ? `${causeSentence(cause)} ` : ''}
               Right is {marking.rightAnswers.map((one) => answerWords(item.kind, one, school)).join(' or ')}.
             </p>
             <NumberedSentences

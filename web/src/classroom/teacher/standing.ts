@@ -1,4 +1,4 @@
-import type { Question } from '@diatonix/core';
+import { likelyCause, type Cause, type Question } from '@diatonix/core';
 import type { PileQuestion, MarkedPupil } from '../../documents/marking/markPile';
 import type { LivePupil } from './store';
 
@@ -11,7 +11,7 @@ export interface WrongAnswer {
   readonly count: number;
   readonly version: number;
   readonly question: Question;
-  readonly cause: string | null;
+  readonly cause: Cause | null;
 }
 
 /** How the class stands with a question. */
@@ -56,7 +56,7 @@ export function standings(
       const answer = one.entry.answer.trim();
       const key = `${pupil.version} ${answer}`;
       const count = (wrong.get(key)?.count ?? 0) + 1;
-      const cause = one.marking?.causes[0]?.mistakes[0] ?? null;
+      const cause = likelyCause(one.marking);
       wrong.set(key, { answer, count, version: pupil.version, question, cause });
     }
     const at = pupils.filter((one) => one.here && !one.done && one.at === label);

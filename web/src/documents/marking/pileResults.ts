@@ -1,4 +1,11 @@
-import { kindWords, mistakeName, remedyOf, type BenchQuestions } from '@diatonix/core';
+import {
+  kindWords,
+  likelyCause,
+  mistakeName,
+  remedyOf,
+  type BenchQuestions,
+  type Cause,
+} from '@diatonix/core';
 import type { PileQuestion, MarkedPupil } from './markPile';
 
 /** What a class did with a question: how many were right, and which wrong answer was given how often. */
@@ -11,7 +18,7 @@ export interface QuestionResult {
   readonly wrong: readonly {
     readonly answer: string;
     readonly count: number;
-    readonly cause: string | null;
+    readonly cause: Cause | null;
   }[];
 }
 
@@ -31,14 +38,15 @@ export function questionResults(
 ): QuestionResult[] {
   return asked.map(({ id, label, question: { kind } }) => {
     const answers = marked.flatMap(({ answers: own }) => own.get(id) ?? []);
-    const wrong = new Map<string, { answer: string; count: number; cause: string | null }>();
+    const wrong = new Map<string, { answer: string; count: number; cause: Cause | null }>();
     for (const { verdict, entry, marking } of answers) {
       if (verdict === 'right') continue;
-      const cause = marking?.causes[0]?.mistakes[0] ?? null;
+      const cause = likelyCause(marking);
       const answer = entry.answer.trim();
       // The same answer in another version may have another cause.
-      const known = wrong.get(`${answer} ${cause}`) ?? { answer, count: 0, cause };
-      wrong.set(`${answer} ${cause}`, { ...known, count: known.count + 1 });
+      const key = `${answer} ${cause?.mistakes.join(' ')}`;
+      const known = wrong.get(key) ?? { answer, count: 0, cause };
+      wrong.set(key, { ...known, count: known.count + 1 });
     }
     return {
       id,
