@@ -37,14 +37,17 @@ export const USUAL_QUALITIES: Readonly<Record<ChordSize, readonly string[]>> = {
   seventh: QUALITIES.seventh.filter((name) => name !== 'augmented-major-seventh'),
 };
 
+/** The members of a chord by the name of its quality: thousands are rolled for a sheet of odd material. */
 const BY_NAME = new Map(
-  Object.values(FORMULAS).flatMap((list) => list.map((formula) => [nameOf(formula), formula])),
+  Object.values(FORMULAS).flatMap((list) =>
+    list.map((formula) => [nameOf(formula), chordFromFormula(C, formula).members] as const),
+  ),
 );
 
 /** A chord by its root and the name of its quality, in root position; null where the quality is none. */
 export function chordOfQuality(root: NoteName, quality: string): Chord | null {
-  const formula = BY_NAME.get(quality);
-  return formula === undefined ? null : chordFromFormula(root, formula);
+  const members = BY_NAME.get(quality);
+  return members === undefined ? null : makeChord(root, members);
 }
 
 /** A name of a chord: root, quality, and which member is lowest, 0 for the root. */
@@ -61,12 +64,12 @@ interface Stack {
 const STACKS = new Map<string, Stack | null>();
 
 /** A chord with its stacked notes, built once; null where some lie too far out to be written. */
-function stackOf(root: NoteName, formula: string): Stack | null {
-  const id = `${root.step} ${root.alteration} ${formula}`;
+function stackOf(root: NoteName, quality: string, members: Chord['members']): Stack | null {
+  const id = `${root.step} ${root.alteration} ${quality}`;
   const known = STACKS.get(id);
   if (known !== undefined) return known;
   const stack = attempt(() => {
-    const chord = chordFromFormula(root, formula);
+    const chord = makeChord(root, members);
     return { chord, notes: stackedNotes(chord) };
   });
   const made = stack.ok ? stack.value : null;
@@ -82,8 +85,8 @@ export function namesOfNotes(notes: readonly NoteName[]): ChordName[] {
   const different = notes.filter((note, at) => notes.findIndex((other) => sameName(other, note)) === at);
   const isThere = (note: NoteName) => different.some((other) => sameName(other, note));
   return different.flatMap((root) =>
-    [...BY_NAME.entries()].flatMap(([quality, formula]): ChordName[] => {
-      const stack = stackOf(root, formula);
+    [...BY_NAME.entries()].flatMap(([quality, members]): ChordName[] => {
+      const stack = stackOf(root, quality, members);
       if (!stack || stack.notes.length !== different.length) return [];
       const { chord, notes: own } = stack;
       if (!own.every(isThere)) return [];
