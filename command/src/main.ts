@@ -1,4 +1,5 @@
 import { convert } from './convert';
+import { engraveWanted } from './engraveCommand';
 import { errorOf } from './internal';
 import { readArguments } from './options';
 import { runLines } from './lines';
@@ -36,6 +37,10 @@ try {
     // What engraves is large: it is read when a page is wanted.
     const pdf = (await import(new URL('./pdf.mjs', import.meta.url).href)) as typeof import('./pdf');
     await pdf.writeSheetPdf(wanted);
+  } else if (args[0] === 'engrave' && !args.includes('--help')) {
+    const wanted = engraveWanted(readArguments(args));
+    const pdf = (await import(new URL('./pdf.mjs', import.meta.url).href)) as typeof import('./pdf');
+    for (const remark of await pdf.engrave(wanted)) console.error(remark);
   } else if (args.length === 0 || args[0] === 'help' || args.includes('--help')) console.log(USAGE);
   else console.log(run(readArguments(args)));
 } catch (error) {

@@ -29,10 +29,23 @@ const WITH_VALUE = new Set([
   'version',
   'versions',
   'pdf',
+  'svg',
+  'width',
   'musicxml',
   'paper',
 ]);
-const FLAGS = new Set(['json', 'below', 'working', 'homes', 'fingering', 'kinds', 'mistakes', 'help']);
+const FLAGS = new Set([
+  'json',
+  'below',
+  'working',
+  'homes',
+  'fingering',
+  'kinds',
+  'mistakes',
+  'labels',
+  'closed',
+  'help',
+]);
 
 const KNOWN = {
   ...Object.fromEntries([...WITH_VALUE].map((name) => [name, { type: 'string' as const }])),

@@ -1,28 +1,10 @@
 import { DEFAULT_LABEL_STYLE, makeSheet, TheoryError, type LabelStyle, type SheetSpec } from '@diatonix/core';
-import { PAPER_POINTS, sheetPdf, type FontFiles, type PaperName } from '@diatonix/engraving/pdf';
-import { readFileSync, writeFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
+import { PAPER_POINTS, sheetPdf, type PaperName } from '@diatonix/engraving/pdf';
+import { writeFileSync } from 'node:fs';
 import * as vexflow from 'vexflow/bravura';
+import { fonts } from './fonts';
 
-const files = createRequire(import.meta.url);
-const font = (path: string): Uint8Array => readFileSync(files.resolve(path));
-const sans = (weight: number) =>
-  font(`@fontsource/source-sans-3/files/source-sans-3-latin-${weight}-normal.woff`);
-const serif = (weight: number) =>
-  font(`@fontsource/source-serif-4/files/source-serif-4-latin-${weight}-normal.woff`);
-
-/** The fonts of the pages, from the installed packages. */
-function fonts(): FontFiles {
-  return {
-    bravura: font('@vexflow-fonts/bravura/bravura.otf'),
-    sans400: sans(400),
-    sans600: sans(600),
-    serif400: serif(400),
-    serif600: serif(600),
-    single: font('@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal.woff'),
-    double: font('@fontsource/noto-music/files/noto-music-music-400-normal.woff'),
-  };
-}
+export { engrave } from './engrave';
 
 export interface PdfWanted {
   readonly spec: SheetSpec;

@@ -1,5 +1,5 @@
-import type { RenderContext } from 'vexflow/bravura';
-import type { Surface, VexFlow } from './surface';
+import type { FontInfo, RenderContext } from 'vexflow/bravura';
+import type { Drawing, Surface, VexFlow } from './surface';
 
 /** Measures a text in a font of the notation package: its width and its box about the baseline, in pixels. */
 export type Measure = (text: string, pixels: number) => { readonly width: number; readonly box: Box };
@@ -15,7 +15,9 @@ interface Box {
 const PIXELS_A_POINT = 4 / 3;
 
 /** Lets the notation package measure where there is no page: it asks a canvas, and gets one that only measures. */
-export function measureWithout({ Element }: VexFlow, measure: Measure): void {
+export function measureWithout({ Element, Font }: VexFlow, measure: Measure): void {
+  // A font that is given as CSS is read by an element of the page where there is one.
+  Font.fromCSSString = fontOf;
   const context = {
     font: '',
     measureText(text: string) {
@@ -34,17 +36,42 @@ export function measureWithout({ Element }: VexFlow, measure: Measure): void {
   Element.setTextMeasurementCanvas({ getContext: () => context } as unknown as OffscreenCanvas);
 }
 
+/** A font as CSS writes it, `italic bold 30pt Bravura,Academico`, in its parts. */
+export function fontOf(css: string): Required<FontInfo> {
+  const [, style = 'normal', weight = 'normal', size = '30pt', family = 'Bravura'] =
+    /^(?:(italic|oblique|normal)\s+)?(?:(bold|normal|\d{3})\s+)?([\d.]+(?:pt|px|em|%)?)\s+(.+)$/.exec(
+      css.trim(),
+    ) ?? [];
+  return { family, size, weight, style };
+}
+
 /** The size in a CSS font, in pixels. */
 function pixelsIn(font: string): number {
   const [, size, unit] = /(\d+(?:\.\d+)?)(pt|px)/.exec(font) ?? [];
   return size === undefined ? 0 : Number(size) * (unit === 'pt' ? PIXELS_A_POINT : 1);
 }
 
+/** The dot of a repeat (SMuFL U+E044), and how large its font is for a radius: it is two fifths of a space wide. */
+const REPEAT_DOT = '\uE044';
+const DOT_SIZE = 20;
+
 /** Draws as text of a picture, without a page: strokes and signs one after the other, and no groups around them. */
-export const asText: Surface = (vexflow) => {
+export const asText: Surface = (vexflow) => inPieces(vexflow);
+
+/** A drawing as text that can be taken piece by piece, so that pieces can stand in groups of their own. */
+export interface TextDrawing extends Drawing {
+  /** What was drawn since it was taken last; `markup` is what was not taken. */
+  readonly take: () => string;
+}
+
+export function inPieces(vexflow: VexFlow): TextDrawing {
   const parts: string[] = [];
-  return { context: contextOf(vexflow, parts), markup: () => parts.join('') };
-};
+  return {
+    context: contextOf(vexflow, parts),
+    markup: () => parts.join(''),
+    take: () => parts.splice(0).join(''),
+  };
+}
 
 function escaped(text: string): string {
   return text.replace(/[&<>]/g, (sign) => `&#${sign.codePointAt(0)};`);
@@ -140,9 +167,9 @@ function contextOf(vexflow: VexFlow, parts: string[]): RenderContext {
       return this;
     }
     arc(x: number, y: number, radius: number) {
-      // Only dots are drawn by arcs: whole circles.
-      const r = n(radius);
-      path += `M${n(x - radius)} ${n(y)}a${r} ${r} 0 1 0 ${n(2 * radius)} 0a${r} ${r} 0 1 0 ${n(-2 * radius)} 0Z`;
+      // Only the dots of repeats are drawn by arcs: whole circles, in the place of the sign.
+      const font = `font-family="Bravura" font-size="${n(radius * DOT_SIZE)}"`;
+      parts.push(`<text x="${n(x - radius)}" y="${n(y)}" ${font} fill="${now.fill}">${REPEAT_DOT}</text>`);
       return this;
     }
     fill() {

@@ -1,4 +1,5 @@
 /** Single notes of the Scores bench without a page: how they are found again, what keys do, what is pointed at. */
+import { planStaves, pointedAt, type DrawnHead } from '@diatonix/engraving/score';
 import {
   editNote,
   parseMetre,
@@ -17,8 +18,6 @@ import type { Notes } from '../src/benches/scores/notes/useNotes';
 import { pieceNow } from '../src/benches/scores/desk';
 import { addScore, editPiece, scoreNow, scoreOf } from '../src/benches/scores/state';
 import { undo, useDocuments } from '../src/documents/store/store';
-import { pointedAt, type DrawnHead } from '../src/notation/score/heads';
-import { planStaves } from '../src/notation/score/plan';
 import { everywhere, showEmpty } from './demo';
 
 const typed = (text: string, fifths = 0): Score =>

@@ -1,5 +1,16 @@
 /** The Scores bench without a page: rulings that take each other's place, staves, widths of bars, note values. */
 import {
+  barSystems,
+  barWidths,
+  canClose,
+  clefAt,
+  piecesOf,
+  placesByBar,
+  planStaves,
+  spelled,
+  writtenPitch,
+} from '@diatonix/engraving/score';
+import {
   parseKey,
   parseMetre,
   parseNumeral,
@@ -13,10 +24,6 @@ import { documentsOf } from '../src/documents/store/select';
 import { useDocuments } from '../src/documents/store/store';
 import { pieceNow } from '../src/benches/scores/desk';
 import { addScore, addTyped, closeStaves, modulate, rule, unrule, waive } from '../src/benches/scores/state';
-import { placesByBar } from '../src/notation/score/engraveSystem';
-import { barSystems, barWidths } from '../src/notation/score/barWidths';
-import { piecesOf, spelled } from '../src/notation/score/pieces';
-import { canClose, clefAt, planStaves, writtenPitch } from '../src/notation/score/plan';
 import { openScoreFile } from '../src/workers/openScore';
 import { readPieceFile } from '../src/workers/readPiece';
 import { showEmpty } from './demo';

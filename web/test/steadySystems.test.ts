@@ -1,10 +1,8 @@
 /** Which systems of a piece are drawn again: only those in which something is drawn otherwise. */
+import { placesByBar, planStaves, type SystemOptions } from '@diatonix/engraving/score';
 import { addBar, editNote, parseMetre, parseNote, parseTypedVoices, type Score } from '@diatonix/core';
-import { placesByBar } from '../src/notation/score/engraveSystem';
-import { planStaves } from '../src/notation/score/plan';
-import { SteadySystems } from '../src/notation/score/sameDrawing';
+import { SteadySystems } from '../src/notation/sameDrawing';
 import { SteadyLists } from '../src/columns/steadyLists';
-import type { SystemOptions } from '../src/notation/score/systemOptions';
 
 const PIECE = parseTypedVoices(`S: ${'| C5 D5 E5 F5 '.repeat(8)}|\nB: ${'| C3:2 G3:2 '.repeat(8)}|`, {
   title: 'Groyne',

@@ -1,4 +1,10 @@
-import { questionWorking, type Question, type LabelStyle, type WorkingWays } from '@diatonix/core';
+import {
+  questionWorking,
+  type Question,
+  type LabelStyle,
+  type Score,
+  type WorkingWays,
+} from '@diatonix/core';
 import { create } from 'fontkit';
 import PDFDocument from 'pdfkit';
 import { Engraver } from '../engraver';
@@ -6,6 +12,8 @@ import type { VexFlow } from '../surface';
 import { shownWorking, type SheetWorking } from '../working';
 import { unpacked } from './sfnt';
 import { asText, measureWithout, type Measure } from '../textSurface';
+import { scoreSvg, type ScoreSvgOptions } from '../score/scoreSvg';
+import { writeScore, type ScorePages } from './scorePdf';
 import { writeSheets, type SheetPages } from './sheetPdf';
 import { writeSlips, type SlipPages } from './slipsPdf';
 import type { FontFiles, Pdf } from './writer';
@@ -44,6 +52,22 @@ export function sheetPdf(
 /** Return slips as a PDF, a page or more for each pupil. */
 export function slipsPdf(fonts: FontFiles, title: string, pages: SlipPages): Promise<Uint8Array> {
   return written(fonts, title, (pdf) => writeSlips(pdf, pages));
+}
+
+/** A piece as a PDF of pages. */
+export function scorePdf({ vexflow, fonts }: PdfTools, score: Score, pages: ScorePages): Promise<Uint8Array> {
+  measureWithout(vexflow, measureIn(fonts.bravura));
+  return written(fonts, score.title, (pdf) => writeScore(pdf, vexflow, score, pages));
+}
+
+/** A piece as one SVG, its signs measured by the outlines of the music font. */
+export function scorePicture(
+  { vexflow, bravura }: { readonly vexflow: VexFlow; readonly bravura: Uint8Array },
+  score: Score,
+  options: ScoreSvgOptions,
+): string {
+  measureWithout(vexflow, measureIn(bravura));
+  return scoreSvg(vexflow, score, options);
 }
 
 /** A document with its fonts, once it is written. */

@@ -1,3 +1,4 @@
+import { canClose } from '@diatonix/engraving/score';
 import type { LabelStyle, Score, ScoreReading, ScoreToRead } from '@diatonix/core';
 import { Download } from 'lucide-react';
 import type { RefObject } from 'react';
@@ -5,7 +6,6 @@ import { Toggle } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { part } from '../../design/part';
 import type { ScorePiece } from '../../documents/kinds/score/type';
-import { canClose } from '../../notation/score/plan';
 import { AskClass } from '../../classroom/teacher/AskClass';
 import { ToSheet } from '../../parts/ToSheet';
 import { bringPhrase } from './bringPhrase';

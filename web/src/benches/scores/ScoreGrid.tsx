@@ -1,12 +1,9 @@
+import { placesByBar, planStaves, type BarSystem, type Pointed } from '@diatonix/engraving/score';
 import { useEffect, useId, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Score } from '@diatonix/core';
 import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
-import type { BarSystem } from '../../notation/score/barWidths';
-import type { Pointed } from '../../notation/score/heads';
-import { SteadySystems } from '../../notation/score/sameDrawing';
-import { placesByBar } from '../../notation/score/engraveSystem';
-import { planStaves } from '../../notation/score/plan';
+import { SteadySystems } from '../../notation/sameDrawing';
 import type { VexFlow } from '@diatonix/engraving';
 import { SteadyLists } from '../../columns/steadyLists';
 import { useSame } from '../../parts/useSame';

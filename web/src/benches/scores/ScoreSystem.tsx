@@ -1,9 +1,13 @@
+import {
+  engraveSystem,
+  pointedAt,
+  type DrawnSystem,
+  type Pointed,
+  type SystemOptions,
+} from '@diatonix/engraving/score';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
-import { engraveSystem, type DrawnSystem } from '../../notation/score/engraveSystem';
-import { pointedAt, type Pointed } from '../../notation/score/heads';
-import type { SystemOptions } from '../../notation/score/systemOptions';
 import type { VexFlow } from '@diatonix/engraving';
 import type { ChordColumn } from './cells';
 import { labelWidth } from './labelRoom';

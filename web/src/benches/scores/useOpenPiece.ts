@@ -1,9 +1,9 @@
+import type { Pointed } from '@diatonix/engraving/score';
 import { barAt, chartOf } from '@diatonix/core';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import { useSteady } from '../../parts/useSteady';
 import type { Document } from '../../documents/store/document';
 import { useSchool } from '../../documents/store/use';
-import type { Pointed } from '../../notation/score/heads';
 import { useEngraver } from '../../notation/useEngraver';
 import { usePlayback } from '../../sound/player';
 import { ChordColumns } from './cells';

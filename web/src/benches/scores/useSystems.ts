@@ -1,9 +1,14 @@
+import {
+  barSystems,
+  barWidths,
+  fifthsAt,
+  headRoom,
+  type BarSystem,
+  type LabelRoom,
+  type StaffPlan,
+} from '@diatonix/engraving/score';
 import type { Score } from '@diatonix/core';
 import { useEffect, useMemo, useState, type RefObject } from 'react';
-import { barSystems, barWidths, type BarSystem, type LabelRoom } from '../../notation/score/barWidths';
-import { headRoom } from '../../notation/score/engraveSystem';
-import { fifthsAt } from '../../notation/score/systemOptions';
-import type { StaffPlan } from '../../notation/score/plan';
 
 /** Narrower a system is never set; the page scrolls sideways instead. */
 const NARROWEST = 300;

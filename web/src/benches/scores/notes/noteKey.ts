@@ -1,3 +1,4 @@
+import { fifthsAt } from '@diatonix/engraving/score';
 import {
   atPosition,
   nearestWithLetter,
@@ -6,7 +7,6 @@ import {
   type Note,
   type Score,
 } from '@diatonix/core';
-import { fifthsAt } from '../../../notation/score/systemOptions';
 import type { Notes } from './useNotes';
 
 const ARROWS = { ArrowLeft: 'before', ArrowRight: 'after', ArrowUp: 'above', ArrowDown: 'below' } as const;

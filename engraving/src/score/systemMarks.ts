@@ -1,33 +1,41 @@
 import type { Score } from '@diatonix/core';
-import type { StaveNote } from 'vexflow/bravura';
-import type { VexFlow } from '@diatonix/engraving';
+import type { VexFlow } from '../index';
 import type { StaffPlan } from './plan';
 import type { Made, SystemOptions } from './systemOptions';
 
+/** A head of a note from which a tie goes, or to which one comes. */
+interface TieEnd {
+  readonly at: Made;
+  readonly index: number;
+}
+
 /** Ties within the system, and those that come in and go out of it. */
 export function tiesOf({ StaveTie }: VexFlow, score: Score, made: readonly Made[]) {
-  const ends = new Map<string, { note: StaveNote; index: number }>();
-  const ties: InstanceType<VexFlow['StaveTie']>[] = [];
-  const tie = (
-    firstNote: StaveNote | undefined,
-    first: number,
-    lastNote: StaveNote | undefined,
-    last: number,
-  ) => ties.push(new StaveTie({ firstNote, lastNote, firstIndexes: [first], lastIndexes: [last] } as never));
-  for (const { note, piece } of [...made].sort((a, b) => a.piece.onset - b.piece.onset))
+  const ends = new Map<string, TieEnd>();
+  const ties: { readonly tie: InstanceType<VexFlow['StaveTie']>; readonly at: Made }[] = [];
+  const join = (first: TieEnd | undefined, last: TieEnd | undefined) => {
+    const [firstNote, lastNote] = [first?.at.note, last?.at.note];
+    const [firstIndex, lastIndex] = [first ?? last, last ?? first].map((end) => end!.index);
+    const tie = new StaveTie({
+      ...{ firstNote, lastNote, firstIndexes: [firstIndex], lastIndexes: [lastIndex] },
+    } as never);
+    ties.push({ tie, at: (first ?? last)!.at });
+  };
+  for (const at of [...made].sort((a, b) => a.piece.onset - b.piece.onset)) {
+    const { piece } = at;
     piece.places.forEach((place, index) => {
       const own = score.notes[place]!;
       if (!own.note) return;
       const id = `${own.part} ${own.note.step} ${own.note.alteration} ${own.note.octave}`;
       const before = ends.get(id);
       if (!piece.first || own.tieEnd) {
-        if (before) tie(before.note, before.index, note, index);
-        else tie(undefined, index, note, index);
+        join(before, { at, index });
       }
       ends.delete(id);
-      if (!piece.last || own.tieStart) ends.set(id, { note, index });
+      if (!piece.last || own.tieStart) ends.set(id, { at, index });
     });
-  for (const { note, index } of ends.values()) tie(note, index, undefined, index);
+  }
+  for (const end of ends.values()) join(end, undefined);
   return ties;
 }
 

@@ -1,5 +1,5 @@
-import { sameList } from '../../columns/steadyLists';
-import type { SystemOptions } from './systemOptions';
+import { sameList } from '../columns/steadyLists';
+import type { SystemOptions } from '@diatonix/engraving/score';
 
 /** Whether two systems are drawn alike: of their scores only what stands in their own bars is looked at. */
 export function sameDrawing(a: SystemOptions, b: SystemOptions): boolean {

@@ -7,8 +7,8 @@ import {
   type Score,
 } from '@diatonix/core';
 import type { StaveNote, StemmableNote } from 'vexflow/bravura';
-import { CODES } from '@diatonix/engraving';
-import type { VexFlow } from '@diatonix/engraving';
+import { CODES } from '../index';
+import type { VexFlow } from '../index';
 import { clefAt, writtenPitch, type DrawnStaff } from './plan';
 import { piecesOf, type NotationPiece } from './pieces';
 import { fifthsAt, writtenFifths, type Made, type SystemOptions } from './systemOptions';

@@ -1,6 +1,6 @@
 import { printMetre, type Score } from '@diatonix/core';
-import { asText, SIGNATURES, TOP_LINE } from '@diatonix/engraving';
-import type { VexFlow } from '@diatonix/engraving';
+import { inPieces, SIGNATURES, TOP_LINE, type VexFlow } from '../index';
+import { BarGroups } from './barGroups';
 import { voicesOfBar } from './barVoices';
 import { headsOf, type DrawnHead } from './heads';
 import { clefAt, type StaffPlan } from './plan';
@@ -53,7 +53,8 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
     width,
   } = options;
   const { Stave, Formatter, StaveConnector, Barline } = vexflow;
-  const { context, markup } = asText(vexflow, width + 20, plan.height);
+  const { context, take, markup } = inPieces(vexflow);
+  const groups = new BarGroups(score);
   const isFirst = from === 0;
   const indent = indentOf(plan, isFirst);
   const rooms = roomsOf(options, indent);
@@ -62,7 +63,6 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
   const made: Made[] = [];
   let x = indent;
   let start = 0;
-  context.openGroup();
   for (let bar = from; bar < to; bar++) {
     const { from: begins, metre, repeatStart, repeatEnd, double } = score.bars[bar]!;
     const before = score.bars[bar - 1];
@@ -112,7 +112,10 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
         Math.max(20, x + barWidth - noteStart - 14),
       );
     }
-    for (const stave of staves) stave.setContext(context).draw();
+    staves.forEach((stave, staff) => {
+      stave.setContext(context).draw();
+      groups.add(bar, staff, take());
+    });
     connectorsOf(
       vexflow,
       plan,
@@ -122,9 +125,18 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
       bar === score.bars.length - 1,
     ).forEach((one) => one.setContext(context).draw());
     for (const { voice, beams, tuplets, staff } of voices) {
+      // What joins staves stands in no bar.
+      groups.join(take());
       voice.draw(context, staves[staff]);
-      for (const beam of beams) beam.setContext(context).draw();
-      for (const tuplet of tuplets) tuplet.setContext(context).draw();
+      groups.add(bar, staff, take());
+      for (const [name, all] of [
+        ['beam', beams],
+        ['tuplet', tuplets],
+      ] as const)
+        for (const one of all) {
+          one.setContext(context).draw();
+          groups.add(bar, staff, take(), name);
+        }
     }
     x += barWidth;
   }
@@ -137,8 +149,11 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
       .setType('singleLeft')
       .setContext(context)
       .draw();
-  tiesOf(vexflow, score, made).forEach((tie) => tie.setContext(context).draw());
-  context.closeGroup();
+  groups.join(take());
+  for (const { tie, at } of tiesOf(vexflow, score, made)) {
+    tie.setContext(context).draw();
+    groups.add(groups.barAt(at.piece.onset), plan.staves.indexOf(at.staff), take(), 'tie');
+  }
   for (const { note, piece } of made) {
     const middle = note.getAbsoluteX() + note.getMetrics().notePx / 2;
     if (piece.first && piece.rest === null)
@@ -146,7 +161,15 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
   }
   const extras = `${barNumber(options, indent)}${words(options, made)}${isFirst && plan.named ? names(plan) : ''}`;
   const heads = headsOf(made);
-  return { markup: markup() + extras, width, height: plan.height, xs, bars: edges, start, heads };
+  return {
+    markup: groups.markup() + markup() + extras,
+    width,
+    height: plan.height,
+    xs,
+    bars: edges,
+    start,
+    heads,
+  };
 }
 
 /** Widths of the bars of a system, drawn out to its whole width. */

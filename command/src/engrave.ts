@@ -1,0 +1,83 @@
+import {
+  analyseScore,
+  DEFAULT_LABEL_STYLE,
+  displayNoteName,
+  printNumeral,
+  TheoryError,
+  toRead,
+  withSigns,
+  type LabelStyle,
+  type Score,
+} from '@diatonix/core';
+import { readScoreFile } from '@diatonix/core/files';
+import {
+  PAPER_POINTS,
+  scorePdf,
+  scorePicture,
+  UNITS_A_MM,
+  type PaperName,
+  type ScoreLabel,
+} from '@diatonix/engraving/pdf';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { basename } from 'node:path';
+import * as vexflow from 'vexflow/bravura';
+import type { EngraveWanted } from './engraveCommand';
+import { fontFile, fonts } from './fonts';
+
+/** Draws a score as one SVG or as a PDF of pages; gives what could not be read in it. Throws TheoryError. */
+export async function engrave({ file, svg, pdf, labels, closed, width, paper, school }: EngraveWanted) {
+  const { value: score, remarks } = readScoreFile(basename(file), bytesOf(file));
+  const rows = labels ? labelsOf(score, school ?? DEFAULT_LABEL_STYLE) : [];
+  if (svg !== undefined) {
+    const bravura = fontFile('@vexflow-fonts/bravura/bravura.otf');
+    const picture = scorePicture({ vexflow, bravura }, score, {
+      ...{ width: width * UNITS_A_MM, closed, labels: rows, fontFace: fontFace() },
+    });
+    write(svg, picture);
+  }
+  if (pdf !== undefined) {
+    if (!(paper in PAPER_POINTS))
+      throw new TheoryError('request', paper, 'there is no such paper.', 'Choose A4, A3 or Letter.');
+    const pages = { closed, labels: rows, paper: paper as PaperName };
+    write(pdf, await scorePdf({ vexflow, fonts: fonts() }, score, pages));
+  }
+  return remarks;
+}
+
+/** The music font as a rule of the picture, which so shows its signs on any machine. */
+function fontFace(): string {
+  const data = Buffer.from(fontFile('@vexflow-fonts/bravura/bravura.woff2')).toString('base64');
+  return `@font-face{font-family:Bravura;src:url(data:font/woff2;base64,${data}) format("woff2")}`;
+}
+
+/** The numerals that are read in a score, with the keys where they change. */
+function labelsOf(score: Score, school: LabelStyle): ScoreLabel[] {
+  const { chords } = analyseScore(toRead(score));
+  return chords.map(({ from, key, numeral }, at) => {
+    const before = chords[at - 1]?.key;
+    const isNew = !before || before.mode !== key.mode || before.tonic !== key.tonic;
+    const name = `${displayNoteName(key.tonic, school.letters)} ${key.mode}`;
+    return { at: from, numeral: withSigns(printNumeral(numeral, key, school)), key: isNew ? name : '' };
+  });
+}
+
+function bytesOf(path: string): Uint8Array {
+  try {
+    return readFileSync(path);
+  } catch {
+    throw new TheoryError('request', path, 'this file cannot be read.', 'Give the path of a score.');
+  }
+}
+
+function write(path: string, data: string | Uint8Array): void {
+  try {
+    writeFileSync(path, data);
+  } catch {
+    throw new TheoryError(
+      'request',
+      path,
+      'this file cannot be written.',
+      'Give a path in a folder that exists.',
+    );
+  }
+}

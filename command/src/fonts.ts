@@ -1,0 +1,24 @@
+import type { FontFiles } from '@diatonix/engraving/pdf';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+
+const files = createRequire(import.meta.url);
+/** A file of a font package. */
+export const fontFile = (path: string): Uint8Array => readFileSync(files.resolve(path));
+const sans = (weight: number) =>
+  fontFile(`@fontsource/source-sans-3/files/source-sans-3-latin-${weight}-normal.woff`);
+const serif = (weight: number) =>
+  fontFile(`@fontsource/source-serif-4/files/source-serif-4-latin-${weight}-normal.woff`);
+
+/** The fonts of the pages, from the installed packages. */
+export function fonts(): FontFiles {
+  return {
+    bravura: fontFile('@vexflow-fonts/bravura/bravura.otf'),
+    sans400: sans(400),
+    sans600: sans(600),
+    serif400: serif(400),
+    serif600: serif(600),
+    single: fontFile('@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal.woff'),
+    double: fontFile('@fontsource/noto-music/files/noto-music-music-400-normal.woff'),
+  };
+}
