@@ -11,6 +11,7 @@ import { CODES } from '../index';
 import type { VexFlow } from '../index';
 import { clefAt, writtenPitch, type DrawnStaff } from './plan';
 import { piecesOf, type NotationPiece } from './pieces';
+import { tellsBeams, toldBeams } from './toldBeams';
 import { fifthsAt, writtenFifths, type Made, type SystemOptions } from './systemOptions';
 
 /** Notes outside their chords. */
@@ -72,11 +73,16 @@ export function voicesOfBar(
       const voice = new vexflow.Voice({ numBeats: metre.over, beatValue: metre.under }).setStrict(false);
       const tuplets = tupletsOf(vexflow, pieces, notes);
       voice.addTickables(notes);
-      const beamed = notes.filter((note): note is StaveNote => note instanceof vexflow.StaveNote);
-      const beams = vexflow.Beam.generateBeams(beamed, {
-        groups: vexflow.Beam.getDefaultBeamGroups(printMetre(metre)),
-        ...(stem === 0 ? {} : { stemDirection: stem }),
-      });
+      const told = tellsBeams(score) ? toldBeams(pieces, notes) : null;
+      const beams = told
+        ? told.map((group) => new vexflow.Beam(group, stem === 0))
+        : vexflow.Beam.generateBeams(
+            notes.filter((note): note is StaveNote => note instanceof vexflow.StaveNote),
+            {
+              groups: vexflow.Beam.getDefaultBeamGroups(printMetre(metre)),
+              ...(stem === 0 ? {} : { stemDirection: stem }),
+            },
+          );
       return [{ staff: at, voice, beams, tuplets }];
     });
   });
@@ -145,7 +151,7 @@ function tickable(
   });
   piece.places.forEach((place, index) => {
     const pitch = pitches[index];
-    if (pitch && piece.first && signs.has(place))
+    if (pitch && piece.first && (signs.has(place) || score.notes[place]!.sign))
       note.addModifier(new Accidental(CODES[pitch.alteration]!), index);
     if (!bracketed.has(place)) return;
     note.setKeyStyle(index, { fillStyle: LIGHT, strokeStyle: LIGHT });

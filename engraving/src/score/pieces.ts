@@ -1,4 +1,4 @@
-import { TICKS_A_QUARTER, type Note, type WrittenNote } from '@diatonix/core';
+import { TICKS_A_QUARTER, type Beam, type Note, type WrittenNote } from '@diatonix/core';
 
 /** A note value of the notation package: its name, its dots, its length in ticks. */
 export interface Spelled {
@@ -47,6 +47,8 @@ export interface NotationPiece {
   readonly last: boolean;
   readonly value: Spelled;
   readonly fermata: boolean;
+  /** Where a beam begins on it, goes on or ends, as it is written. */
+  readonly beam: Beam | null;
   readonly graces: readonly number[];
 }
 
@@ -82,6 +84,7 @@ export function piecesOf(
         last: true,
         value,
         fermata: false,
+        beam: null,
         graces: [],
       });
       now += value.ticks;
@@ -97,7 +100,9 @@ export function piecesOf(
     const end = Math.min(to, onset + Math.max(...places.map((place) => score[place]!.ticks)));
     const tuplet = first.tuplet && first.tuplet[0] !== first.tuplet[1] ? first.tuplet : null;
     const written = tuplet ? ((end - begin) * tuplet[0]) / tuplet[1] : end - begin;
-    const values = spelled(Math.round(written));
+    // A rest that fills its bar is a whole rest, whatever the metre (common practice).
+    const fills = first.kind === 'rest' && begin === from && end === to;
+    const values = fills ? [{ code: 'w' as const, dots: 0, ticks: written }] : spelled(Math.round(written));
     let at = begin;
     values.forEach((value, index) => {
       const ticks = tuplet ? (value.ticks * tuplet[1]) / tuplet[0] : value.ticks;
@@ -113,6 +118,7 @@ export function piecesOf(
         last: index === values.length - 1 && end === onset + first.ticks,
         value,
         fermata: index === 0 && places.some((place) => score[place]!.fermata === true),
+        beam: values.length === 1 ? beamOf(places, score) : null,
         graces: index === 0 ? (graces.get(onset) ?? []) : [],
       });
       at += ticks;
@@ -121,6 +127,10 @@ export function piecesOf(
   }
   return pieces;
 }
+
+/** The beam of notes that are struck together: one of them carries it. */
+const beamOf = (places: readonly number[], score: readonly WrittenNote[]): Beam | null =>
+  places.map((place) => score[place]!.beam).find((beam) => beam !== undefined) ?? null;
 
 function height({ note }: WrittenNote): number {
   return note ? note.octave * 7 + note.step + note.alteration / 10 : 0;

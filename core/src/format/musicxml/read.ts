@@ -25,6 +25,7 @@ import {
   readMetre,
   type Collected,
 } from './readMarks';
+import { ChordHead } from './chordHead';
 import { BarClock, exactTicks } from './barClock';
 import { barTimes, type BarTimes } from './barTimes';
 import { partwise } from './timewise';
@@ -149,6 +150,7 @@ function readPart(
     if (uneven.includes(index)) c.remarks.add(LEFT.uneven, where);
     const clock = new BarClock();
     let lastOnset = measureStart;
+    let head: ChordHead | null = null;
     const ticksIn = (node: XmlNode, name: string) => {
       const told = numberIn(find(childrenOf(node), name));
       if (name === 'duration' && (told === null || told < 0) && !find(childrenOf(node), 'grace'))
@@ -188,7 +190,10 @@ function readPart(
           const isGrace = find(children, 'grace') !== undefined;
           const onset = find(children, 'chord') ? lastOnset : now;
           const told = isGrace ? 0 : lasting(node);
-          const ticks = isGrace ? 0 : exactTicks(children, told, divisions);
+          const own = isGrace ? 0 : exactTicks(children, told, divisions);
+          const inChord: ChordHead | null = find(children, 'chord') ? head : null;
+          const ticks: number = inChord ? inChord.ticksOf(children, own) : own;
+          head = inChord ?? new ChordHead(children, ticks);
           const note = readPitch(children, transposition, c.remarks, where);
           if (c.written.length > LIMITS.scoreNotes)
             throw wrongFile(
@@ -196,13 +201,13 @@ function readPart(
               `the score has more than ${LIMITS.scoreNotes} notes.`,
               'Import a part of it.',
             );
-          c.written.push(writtenNote(children, { part: index, onset, ticks, note }));
+          c.written.push(writtenNote(children, { part: index, onset, ticks, note, ...head.place }));
           if (isGrace) {
             c.remarks.add(LEFT.grace, where);
             break;
           }
           const end = onset + ticks;
-          const [staff, voice] = ['staff', 'voice'].map((name) => xmlText(find(children, name)) || '1');
+          const { staff, voice } = head.place;
           const stream = `${index} ${staff} ${voice}`;
           if (note && end > onset) notes.add(children, { onset, end, note, stream });
           if (!melody) readMarks(children, onset, c, where);

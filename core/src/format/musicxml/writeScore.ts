@@ -176,14 +176,27 @@ function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, cho
     ...ties.map((type) => el('tie', [], { type })),
     el('voice', [voice]),
     ...typeOf(tuplet ? (ticks * tuplet[0]) / tuplet[1] : ticks),
+    ...(one.sign && note ? [accidentalElement(written(note))] : []),
     ...(tuplet
       ? [el('time-modification', [el('actual-notes', [tuplet[0]]), el('normal-notes', [tuplet[1]])])]
       : []),
     ...(staves > 1 || staff > 1 ? [el('staff', [staff])] : []),
+    ...(one.beam ? [el('beam', [one.beam], { number: 1 })] : []),
     ...(notations.length > 0 ? [el('notations', notations)] : []),
     ...(lyric ? [lyricElement(lyric)] : []),
   ]);
 }
+
+const ACCIDENTALS: Readonly<Record<number, string>> = {
+  [-2]: 'flat-flat',
+  [-1]: 'flat',
+  0: 'natural',
+  1: 'sharp',
+  2: 'double-sharp',
+};
+
+const accidentalElement = ({ alteration }: Note): XmlElement =>
+  el('accidental', [ACCIDENTALS[alteration] ?? 'natural']);
 
 /** Words under a note; a hyphen at their end says that the word goes on. */
 function lyricElement(lyric: string): XmlElement {

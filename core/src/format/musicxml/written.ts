@@ -1,5 +1,13 @@
 import type { Note } from '../../pitch/note';
-import type { ClefAt, ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/model/score';
+import type {
+  Beam,
+  ClefAt,
+  ClefName,
+  Score,
+  ScorePart,
+  WrittenBar,
+  WrittenNote,
+} from '../../score/model/score';
 import { signatureFifths } from '../../key/key';
 import { numbered } from '../../score/model/beats';
 import type { BarTimes } from './barTimes';
@@ -42,6 +50,8 @@ interface Timed {
   readonly onset: number;
   readonly ticks: number;
   readonly note: Note | null;
+  readonly staff: number;
+  readonly voice: string;
 }
 
 /** A note element as it is written. */
@@ -54,6 +64,7 @@ export function writtenNote(children: readonly XmlNode[], timed: Timed): Written
   const modification = find(children, 'time-modification');
   const within = modification ? childrenOf(modification) : [];
   const [over, under] = [numberIn(find(within, 'actual-notes')), numberIn(find(within, 'normal-notes'))];
+  const beam = beamIn(children);
   const kind = find(children, 'grace')
     ? 'grace'
     : find(children, 'cue')
@@ -65,17 +76,24 @@ export function writtenNote(children: readonly XmlNode[], timed: Timed): Written
           : 'rest';
   return {
     ...timed,
-    staff: Math.max(1, Math.trunc(numberIn(find(children, 'staff')) ?? 1)),
-    voice: xmlText(find(children, 'voice')) || '1',
     kind,
     ...(ties.includes('start') ? { tieStart: true as const } : {}),
     ...(ties.includes('stop') ? { tieEnd: true as const } : {}),
     ...(text === '' ? {} : { lyric: text }),
     ...(fermataIn(children) ? { fermata: true as const } : {}),
+    ...(find(children, 'accidental') ? { sign: true as const } : {}),
+    ...(beam ? { beam } : {}),
     ...(over !== null && under !== null && over > 0 && under > 0
       ? { tuplet: [Math.trunc(over), Math.trunc(under)] as const }
       : {}),
   };
+}
+
+/** The first beam of a note, which joins it to its neighbours. */
+function beamIn(children: readonly XmlNode[]): Beam | null {
+  const first = all(children, 'beam').find((one) => (attributeOf(one, 'number') ?? '1') === '1');
+  const said = first ? xmlText(first) : '';
+  return said === 'begin' || said === 'continue' || said === 'end' ? said : null;
 }
 
 /** The whole piece as it is written, from what was collected. */

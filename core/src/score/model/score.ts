@@ -40,7 +40,13 @@ export interface WrittenNote {
   readonly fermata?: true;
   /** So many in the time of so many. */
   readonly tuplet?: readonly [number, number];
+  /** Where a beam begins on it, goes on, or ends, as a file says it; none where it stands alone, or nobody says. */
+  readonly beam?: Beam;
+  /** Whether an accidental is written before it, also where the bar has it already. */
+  readonly sign?: true;
 }
+
+export type Beam = 'begin' | 'continue' | 'end';
 
 /** A bar with what stands at its barlines. */
 export interface WrittenBar extends ScoreBar {

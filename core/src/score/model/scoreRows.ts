@@ -8,7 +8,7 @@ import { printNote } from '../../pitch/print';
 import type { Ending } from '../../time/bars';
 import { parseTime, printLength } from '../../time/length';
 import { parseMetre, printMetre } from '../../time/metre';
-import type { ClefName, Score, ScorePart, WrittenBar, WrittenNote } from './score';
+import type { Beam, ClefName, Score, ScorePart, WrittenBar, WrittenNote } from './score';
 
 /** A score as it is kept: plain text, a row for each bar and note. */
 export interface ScoreRows {
@@ -41,6 +41,8 @@ const KINDS = { r: 'rest', g: 'grace', c: 'cue', p: 'percussion' } as const;
 const FERMATA = 'f';
 const TIE_START = 't';
 const TIE_END = 'e';
+const SIGN = 's';
+const BEAMS: Readonly<Record<Beam, string>> = { begin: 'b', continue: 'm', end: 'd' };
 
 export function rowsOfScore(score: Score): ScoreRows {
   return {
@@ -82,7 +84,8 @@ const noteRow = perObject((one: WrittenNote): string => {
   const tuplet = one.tuplet ? one.tuplet.join(':') : '';
   const marks =
     `${kind ?? ''}${one.tieStart ? TIE_START : ''}${one.tieEnd ? TIE_END : ''}` +
-      `${one.fermata ? FERMATA : ''}${tuplet}` || '-';
+      `${one.fermata ? FERMATA : ''}${one.sign ? SIGN : ''}${one.beam ? BEAMS[one.beam] : ''}${tuplet}` ||
+    '-';
   const pitch = one.note ? printNote(one.note) : '-';
   const { part, staff, voice, onset, ticks, lyric } = one;
   const times = `${printLength(onset)} ${printLength(ticks)}`;
@@ -176,6 +179,7 @@ function noteOfRow(row: string, parts: number): WrittenNote {
   const tuplet = /(\d+):(\d+)/.exec(marks);
   const letter = /^[rgcp]/.exec(marks)?.[0] as keyof typeof KINDS | undefined;
   const lyric = words.join(' ');
+  const beam = (Object.keys(BEAMS) as Beam[]).find((one) => marks.includes(BEAMS[one]));
   return {
     part: Number(part),
     staff: Number(staff),
@@ -187,6 +191,8 @@ function noteOfRow(row: string, parts: number): WrittenNote {
     ...(marks.includes(TIE_START) ? { tieStart: true as const } : {}),
     ...(marks.includes(TIE_END) ? { tieEnd: true as const } : {}),
     ...(marks.includes(FERMATA) ? { fermata: true as const } : {}),
+    ...(marks.includes(SIGN) ? { sign: true as const } : {}),
+    ...(beam ? { beam } : {}),
     ...(tuplet ? { tuplet: [Number(tuplet[1]), Number(tuplet[2])] as const } : {}),
     ...(lyric === '' ? {} : { lyric }),
   };
