@@ -7,11 +7,12 @@ import type { Made, SystemOptions } from './systemOptions';
 interface TieEnd {
   readonly at: Made;
   readonly index: number;
+  readonly voice: string;
 }
 
 /** Ties within the system, and those that come in and go out of it. */
 export function tiesOf({ StaveTie }: VexFlow, score: Score, made: readonly Made[]) {
-  const ends = new Map<string, TieEnd>();
+  const ends = new Map<string, TieEnd[]>();
   const ties: { readonly tie: InstanceType<VexFlow['StaveTie']>; readonly at: Made }[] = [];
   const join = (first: TieEnd | undefined, last: TieEnd | undefined) => {
     const [firstNote, lastNote] = [first?.at.note, last?.at.note];
@@ -27,15 +28,18 @@ export function tiesOf({ StaveTie }: VexFlow, score: Score, made: readonly Made[
       const own = score.notes[place]!;
       if (!own.note) return;
       const id = `${own.part} ${own.note.step} ${own.note.alteration} ${own.note.octave}`;
-      const before = ends.get(id);
+      const open = ends.get(id) ?? [];
+      // Where two voices have the note, each is tied within its own.
+      const before = open.find(({ voice }) => voice === own.voice) ?? open[0];
       if (!piece.first || own.tieEnd) {
-        join(before, { at, index });
+        join(before, { at, index, voice: own.voice });
+        if (before) open.splice(open.indexOf(before), 1);
       }
-      ends.delete(id);
-      if (!piece.last || own.tieStart) ends.set(id, { at, index });
+      if (!piece.last || own.tieStart) open.push({ at, index, voice: own.voice });
+      ends.set(id, open);
     });
   }
-  for (const end of ends.values()) join(end, undefined);
+  for (const end of [...ends.values()].flat()) join(end, undefined);
   return ties;
 }
 

@@ -201,7 +201,9 @@ function readPart(
               `the score has more than ${LIMITS.scoreNotes} notes.`,
               'Import a part of it.',
             );
-          c.written.push(writtenNote(children, { part: index, onset, ticks, note, ...head.place }));
+          // A rest that is not printed is a gap.
+          if (note || attributeOf(node, 'print-object') !== 'no')
+            c.written.push(writtenNote(children, { part: index, onset, ticks, note, ...head.place }));
           if (isGrace) {
             c.remarks.add(LEFT.grace, where);
             break;
