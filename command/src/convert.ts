@@ -18,7 +18,7 @@ import {
 import { readFileSync, writeFileSync } from 'node:fs';
 import { basename, extname } from 'node:path';
 
-const READ = ['.rntxt', '.musicxml', '.xml', '.mxl', '.mid', '.midi'];
+const READ = ['.rntxt', '.musicxml', '.xml', '.mxl', '.mid', '.midi', '.abc'];
 
 type Out = Carried<string | Uint8Array>;
 type Writer<From> = (from: From) => Out;
@@ -79,7 +79,7 @@ function written<From>(read: Carried<From>, write: Writer<From>): [string | Uint
 /** A file is a line where it is RomanText, or MusicXML whose chords carry numerals. */
 function isWholeScore(name: string, bytes: Uint8Array): boolean {
   if (!isScoreName(name)) return false;
-  return /\.midi?$/i.test(name) || !holdsNumerals(bytes);
+  return /\.(?:midi?|abc)$/i.test(name) || !holdsNumerals(bytes);
 }
 
 /** The chords that are read in a score, as a line. */

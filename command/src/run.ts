@@ -44,8 +44,8 @@ export const USAGE = `diatonix: music theory on the command line
   diatonix figures --key "A minor" --bass B --figures "#6 4 3"
   diatonix label --key "A major" "I vi V65/ii ii V7 I"
   diatonix label --key "A major" --notes "A2 E4 A4 C#5 | E2 D4 G#4 B4"
-  diatonix convert IN OUT        .musicxml .mxl .mid .rntxt in; the same and .csv out
-  diatonix read FILES|FOLDERS [--key KEY]   scores chord by chord: .musicxml .xml .mxl .mid
+  diatonix convert IN OUT        .musicxml .mxl .mid .rntxt .abc in; the same (not .abc) and .csv out
+  diatonix read FILES|FOLDERS [--key KEY]   scores chord by chord: .musicxml .xml .mxl .mid .abc
   diatonix engrave FILE --svg OUT|--pdf OUT [--labels] [--closed] [--width MM]   a score as it is written
   diatonix sheet --spec FILE|- [--seed N] [--version B]   questions with their answers
   diatonix sheet --spec FILE --pdf OUT [--versions N] [--paper Letter]   pages and answers

@@ -1,19 +1,20 @@
 import { TheoryError } from '../errors';
 import type { Score } from '../score/model/score';
 import type { Carried, LineFile } from './lineFile';
+import { readAbc } from './abc/readAbc';
 import { readMidiScore } from './midi';
 import { musicXmlText, readMusicXml, readMusicXmlLine } from './musicxml';
 import { readRomanText } from './romantext';
 
 /** Endings of files that hold a score. */
-export const SCORE_ENDINGS = ['.musicxml', '.xml', '.mxl', '.mid', '.midi'] as const;
+export const SCORE_ENDINGS = ['.musicxml', '.xml', '.mxl', '.mid', '.midi', '.abc'] as const;
 
 export function isScoreName(name: string): boolean {
   return SCORE_ENDINGS.some((ending) => name.toLowerCase().endsWith(ending));
 }
 
 /**
- * Reads a score from a file by its name: MusicXML plain or compressed, or Standard MIDI. What was passed over or
+ * Reads a score from a file by its name: MusicXML plain or compressed, Standard MIDI, or ABC notation. What was passed over or
  * guessed is in the remarks. Throws TheoryError.
  */
 export function readScoreFile(name: string, bytes: Uint8Array): Carried<Score> {
@@ -24,7 +25,11 @@ export function readScoreFile(name: string, bytes: Uint8Array): Carried<Score> {
       'scores with this ending are not known here.',
       `Choose one of ${SCORE_ENDINGS.join(' ')}.`,
     );
-  const read = /\.midi?$/i.test(name) ? readMidiScore(bytes) : readXmlScore(bytes);
+  const read = /\.midi?$/i.test(name)
+    ? readMidiScore(bytes)
+    : /\.abc$/i.test(name)
+      ? readAbc(new TextDecoder().decode(bytes))
+      : readXmlScore(bytes);
   if (!read.value.notes.some(({ note }) => note !== null))
     throw new TheoryError('request', name, 'the score has no notes with a pitch.', 'Choose one with notes.');
   return { ...read, value: { ...read.value, title: read.value.title || titleOfFile(name) } };

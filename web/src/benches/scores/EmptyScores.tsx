@@ -11,7 +11,7 @@ export function EmptyScores({ onSaid }: { readonly onSaid: (said: string | null)
   if (typing) return <TypePiece />;
   return (
     <>
-      <p>No piece stands here yet. Open a MusicXML or MIDI file, or type a few bars, a line a voice.</p>
+      <p>No piece stands here yet. Open a file (MusicXML, MIDI, ABC), or type a few bars, a line a voice.</p>
       <OpenFile onSaid={onSaid} /> <Button onPress={typePiece}>Type a piece</Button>{' '}
       <Button onPress={() => void openDemo()}>Open the demo workbook</Button>
     </>

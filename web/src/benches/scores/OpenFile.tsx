@@ -4,7 +4,7 @@ import { FileTrigger } from 'react-aria-components';
 import { Button } from '../../design/controls';
 import { importPiece, type Opening } from './importPiece';
 
-const TYPES = ['.musicxml', '.xml', '.mxl', '.mid', '.midi', 'audio/midi'];
+const TYPES = ['.musicxml', '.xml', '.mxl', '.mid', '.midi', 'audio/midi', '.abc', 'text/vnd.abc'];
 
 /** Opens a score from a file; what is to be told of it goes to `onSaid`. */
 export function OpenFile({ onSaid }: { readonly onSaid: (said: string | null) => void }) {

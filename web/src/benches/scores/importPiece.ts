@@ -12,7 +12,7 @@ export interface Opening {
   readonly cancel: () => void;
 }
 
-/** Opens a MusicXML or MIDI file as a new piece. `onSlow` is called when it takes long. */
+/** Opens a file of a score as a new piece. `onSlow` is called when it takes long. */
 export function importPiece(file: File, onSlow: () => void): Opening {
   if (file.size > LIMITS.scoreFile)
     return {
