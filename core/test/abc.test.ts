@@ -71,10 +71,10 @@ test('an upbeat is measure 0, endings and a new key stand where they begin', () 
   expect(printNote(value.notes[value.notes.length - 1]!.note!)).toBe('Eb4');
 });
 
-test('two voices are two parts', () => {
-  const { value } = read('X:1\nM:4/4\nL:1/4\nV:1\nV:2 clef=bass\nK:C\n[V:1] CDEF|\n[V:2] C,4|');
+test('two voices are two parts, each under the signature in its clef', () => {
+  const { value } = read('X:1\nM:4/4\nL:1/4\nV:1\nV:2 clef=bass\nK:G\n[V:1] CDEF|\n[V:2] F,4|');
   expect(value.parts.map(({ clefs }) => clefs[0]!.clef)).toEqual(['treble', 'bass']);
-  expect(value.notes.filter(({ part }) => part === 1).map(({ note }) => printNote(note!))).toEqual(['C3']);
+  expect(value.notes.filter(({ part }) => part === 1).map(({ note }) => printNote(note!))).toEqual(['F#3']);
 });
 
 test('of a book the first tune is read, and that is said', () => {

@@ -1,4 +1,4 @@
-import { modulo, noteName, type Note } from '../../pitch/note';
+import { LETTERS, modulo, noteName, type Note } from '../../pitch/note';
 import type { Beam, ClefAt, ClefName, WrittenNote } from '../../score/model/score';
 import type { Ending } from '../../time/bars';
 import { TICKS_A_QUARTER } from '../../time/length';
@@ -98,7 +98,7 @@ export class AbcVoice {
     const accidentals = list(key['accidentals']).map(record);
     this.signature = new Map(
       accidentals.map((one) => [
-        modulo(number(one['verticalPos']) ?? 0, 7),
+        Math.max(0, LETTERS.indexOf(text(one['note']).toUpperCase())),
         ALTERATIONS[text(one['acc'])] ?? 0,
       ]),
     );
