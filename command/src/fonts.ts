@@ -1,10 +1,18 @@
 import type { FontFiles } from '@diatonix/engraving/pdf';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { basename } from 'node:path';
+import { fileURLToPath } from 'node:url';
 
 const files = createRequire(import.meta.url);
+
+/** In a release the fonts lie beside the command; in the project they are those of the packages. */
+function placeOf(path: string): string {
+  const beside = fileURLToPath(new URL(`./fonts/${basename(path)}`, import.meta.url));
+  return existsSync(beside) ? beside : files.resolve(path);
+}
 /** A file of a font package. */
-export const fontFile = (path: string): Uint8Array => readFileSync(files.resolve(path));
+export const fontFile = (path: string): Uint8Array => readFileSync(placeOf(path));
 const sans = (weight: number) =>
   fontFile(`@fontsource/source-sans-3/files/source-sans-3-latin-${weight}-normal.woff`);
 const serif = (weight: number) =>

@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -13,7 +14,9 @@ if (!options.ok) {
   process.exit(2);
 }
 
-const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..', 'web', 'dist');
+const here = dirname(fileURLToPath(import.meta.url));
+// In a release the pages lie beside the server; in the project where they were built.
+const root = [join(here, 'pages'), join(here, '..', '..', 'web', 'dist')].find(existsSync) ?? here;
 const { empty, isClass, secure } = options.value;
 const app = createApp({ root, empty, isClass });
 const server = secure ? secureServer(secure, app.callback()) : createServer(app.callback());
