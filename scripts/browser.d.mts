@@ -23,4 +23,6 @@ export function startClass(options?: {
   /** Options of node itself. */
   readonly node?: readonly string[];
   readonly env?: Readonly<Record<string, string>>;
+  /** The script that starts a server; else that of the project. */
+  readonly script?: string;
 }): Promise<ClassServer>;

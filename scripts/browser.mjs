@@ -41,13 +41,13 @@ const SHOWN_MS = 20_000;
 
 /**
  * Starts the server with a class network on this machine alone; resolves with the addresses that it prints. `options`
- * are those of the process and more of node's own.
+ * are those of the process and more of node's own; `script` starts a server that lies elsewhere.
  */
-export function startClass({ port = 0, args = [], node = [], env = {} } = {}) {
+export function startClass({ port = 0, args = [], node = [], env = {}, script = SERVER } = {}) {
   const state = env.DIATONIX_STATE ?? mkdtempSync(join(tmpdir(), 'diatonix-state-'));
   const server = spawn(
     process.execPath,
-    [...node, SERVER, '--port', String(port), '--class', '--class-host', '127.0.0.1', ...args],
+    [...node, script, '--port', String(port), '--class', '--class-host', '127.0.0.1', ...args],
     {
       stdio: ['ignore', 'pipe', 'inherit'],
       cwd: state,

@@ -14,8 +14,8 @@ export function isScoreName(name: string): boolean {
 }
 
 /**
- * Reads a score from a file by its name: MusicXML plain or compressed, Standard MIDI, or ABC notation. What was passed over or
- * guessed is in the remarks. Throws TheoryError.
+ * Reads a score from a file by its name: MusicXML plain or compressed, Standard MIDI, or ABC notation. What was
+ * passed over or guessed is in the remarks. Throws TheoryError.
  */
 export function readScoreFile(name: string, bytes: Uint8Array): Carried<Score> {
   if (!isScoreName(name))
