@@ -104,3 +104,19 @@ test('Progressions: bars, a selection, its key, rows, a voice and an answer with
   await page.keyboard.press('Space');
   await expect(lock).toHaveAttribute('aria-pressed', 'true');
 });
+
+test('the list of commands prints what stands on a bench, and says when nothing fits', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo}sheets`);
+  await expect(page.getByRole('button', { name: 'Pages to print' })).toBeEnabled();
+  await page.keyboard.press('Control+k');
+  const field = page.getByRole('searchbox', { name: 'Find a command' });
+  await field.fill('herring');
+  await expect(page.getByText('No command has these letters in its name.')).toBeVisible();
+  await field.fill('print');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Print \d+ pages$/ })).toBeVisible();
+});

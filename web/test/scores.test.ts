@@ -1,11 +1,11 @@
 /** The Scores bench without a page: rulings that take each other's place, staves, widths of bars, note values. */
+import { placesByBar } from '@diatonix/core';
 import {
   barSystems,
   barWidths,
   canClose,
   clefAt,
   piecesOf,
-  placesByBar,
   planStaves,
   spelled,
   writtenPitch,

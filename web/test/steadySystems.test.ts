@@ -1,5 +1,6 @@
 /** Which systems of a piece are drawn again: only those in which something is drawn otherwise. */
-import { placesByBar, planStaves, type SystemOptions } from '@diatonix/engraving/score';
+import { placesByBar } from '@diatonix/core';
+import { planStaves, type SystemOptions } from '@diatonix/engraving/score';
 import { addBar, editNote, parseMetre, parseNote, parseTypedVoices, type Score } from '@diatonix/core';
 import { SteadySystems } from '../src/notation/sameDrawing';
 import { SteadyLists } from '../src/columns/steadyLists';

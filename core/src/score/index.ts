@@ -5,6 +5,7 @@ export { barAt, beatIn, withinBar } from './model/beats';
 export { analyseScore, ScoreReader, type ChordsFrom, type ReadOptions } from './reading/readScore';
 export { hasSymbols } from './reading/symbolReading';
 export type { ScoreRuling } from './reading/rulings';
+export * from './model/placesByBar';
 export * from './model/score';
 export type { ScoreBar, ScoreNote, ScoreToRead } from './model/scoreNote';
 export type { KeyArea, ReadChord, ScoreChordReading, ScoreReading } from './reading/scoreReading';

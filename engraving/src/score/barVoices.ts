@@ -77,7 +77,10 @@ export function voicesOfBar(
       const beams = told
         ? told.map((group) => new vexflow.Beam(group, stem === 0))
         : vexflow.Beam.generateBeams(
-            notes.filter((note): note is StaveNote => note instanceof vexflow.StaveNote),
+            notes.filter(
+              (note): note is StaveNote =>
+                note instanceof vexflow.StaveNote && !(note instanceof vexflow.GraceNote),
+            ),
             {
               groups: vexflow.Beam.getDefaultBeamGroups(printMetre(metre)),
               ...(stem === 0 ? {} : { stemDirection: stem }),
@@ -142,6 +145,12 @@ function tickable(
     return rest;
   }
   const pitches = piece.notes.map((note) => (note ? writtenPitch(note, staff) : null));
+  if (piece.kind === 'grace') {
+    const keys = pitches.flatMap((pitch) =>
+      pitch ? [keyText({ ...pitch, octave: pitch.octave + shift })] : [],
+    );
+    return new GraceNote({ keys: keys.length > 0 ? keys : ['b/4'], duration: code, clef: vexClef });
+  }
   const note = new StaveNote({
     clef: vexClef,
     keys: pitches.map((pitch) => (pitch ? keyText({ ...pitch, octave: pitch.octave + shift }) : 'b/4/x2')),

@@ -1,4 +1,4 @@
-import { printMetre, type Score } from '@diatonix/core';
+import { printMetre } from '@diatonix/core';
 import { inPieces, SIGNATURES, TOP_LINE, type VexFlow } from '../index';
 import { BarGroups } from './barGroups';
 import { voicesOfBar } from './barVoices';
@@ -22,18 +22,6 @@ export interface DrawnSystem {
 
 const NAME_ROOM = 78;
 const BRACE_ROOM = 14;
-
-/** For each bar the notes that begin in it. */
-export function placesByBar({ bars, notes }: Score): number[][] {
-  const found: number[][] = bars.map(() => []);
-  const order = notes.map((_, at) => at).sort((a, b) => notes[a]!.onset - notes[b]!.onset);
-  let bar = 0;
-  for (const place of order) {
-    while (bars[bar + 1] && bars[bar + 1]!.from <= notes[place]!.onset) bar++;
-    found[bar]?.push(place);
-  }
-  return found;
-}
 
 /** Room before the notes of a system: names, brace, clef, signature and metre. */
 export function headRoom(plan: StaffPlan, fifths: number, first: boolean, metre: boolean): number {

@@ -1,5 +1,5 @@
 export { barSystems, barWidths, type BarSystem, type LabelRoom } from './barWidths';
-export { engraveSystem, headRoom, placesByBar, type DrawnSystem } from './engraveSystem';
+export { engraveSystem, headRoom, type DrawnSystem } from './engraveSystem';
 export { pointedAt, type DrawnHead, type Pointed } from './heads';
 export { piecesOf, spelled } from './pieces';
 export { canClose, clefAt, planStaves, writtenPitch, type StaffPlan } from './plan';

@@ -1,7 +1,7 @@
-import type { Score } from '@diatonix/core';
+import { placesByBar, type Score } from '@diatonix/core';
 import type { VexFlow } from '../index';
 import { barSystems, barWidths, type LabelRoom } from './barWidths';
-import { engraveSystem, headRoom, placesByBar, type DrawnSystem } from './engraveSystem';
+import { engraveSystem, headRoom, type DrawnSystem } from './engraveSystem';
 import { planStaves } from './plan';
 import { fifthsAt } from './systemOptions';
 

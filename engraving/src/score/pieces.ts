@@ -61,8 +61,13 @@ export function piecesOf(
 ): NotationPiece[] {
   const groups = new Map<number, number[]>();
   const graces = new Map<number, number[]>();
+  const afters: number[] = [];
   for (const place of own) {
     const note = score[place]!;
+    if (note.after) {
+      afters.push(place);
+      continue;
+    }
     const into = note.kind === 'grace' ? graces : groups;
     const known = into.get(note.onset);
     if (known) known.push(place);
@@ -125,8 +130,16 @@ export function piecesOf(
     });
     now = Math.max(now, end);
   }
+  for (const place of afters)
+    pieces.push({
+      ...{ onset: to, ticks: 0, places: [place], notes: [score[place]!.note], rest: null, kind: 'grace' },
+      ...{ tuplet: null, first: false, last: true, value: AFTER, fermata: false, beam: null, graces: [] },
+    });
   return pieces;
 }
+
+/** A grace note at the end of a bar takes no time of it. */
+const AFTER: Spelled = { code: '16', dots: 0, ticks: 0 };
 
 /** The beam of notes that are struck together: one of them carries it. */
 const beamOf = (places: readonly number[], score: readonly WrittenNote[]): Beam | null =>

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import styled, { createGlobalStyle } from 'styled-components';
 import { Choice } from '../design/Choice';
 import { Button, Toggle } from '../design/controls';
+import { usePrinting } from '../design/printing';
 import { MARGIN_MM, PAPER_DESK, PAPERS, PRINT_ZOOM, lineRoom, type Paper } from './paper';
 
 const PageSize = createGlobalStyle<{ $size: string }>`
@@ -95,11 +96,13 @@ export function PrintPages({ pages, choices, onClose }: PrintPagesProps) {
   const paper = PAPER_DESK.use((desk) => desk.paper);
   const landscape = PAPER_DESK.use((desk) => desk.landscape);
   const room = lineRoom(paper, landscape);
+  const print = () => window.print();
+  usePrinting(print);
   return (
     <Pages $room={room}>
       <PageSize $size={`${paper} ${landscape ? 'landscape' : 'portrait'}`} />
       <div className="choices">
-        <Button onPress={() => window.print()}>
+        <Button onPress={print}>
           <Printer aria-hidden="true" /> Print {pages.length === 1 ? 'page' : `${pages.length} pages`}
         </Button>
         <Choice

@@ -1,6 +1,7 @@
 import { Image as ImageIcon } from 'lucide-react';
 import { useState, type RefObject } from 'react';
 import { Drop } from '../design/Drop';
+import { usePrinting } from '../design/printing';
 import { Problem } from '../design/Problem';
 import { createDesk, deskOneOf } from '../documents/store/desk';
 import { download } from '../documents/files/download';
@@ -62,8 +63,10 @@ export function PictureMenu(props: PictureMenuProps) {
   const titleOf = ([verb, as, , what]: (typeof ACTIONS)[number]) => `${verb} ${nouns[what]}${as}`;
   const ground = PICTURE_DESK.use((desk) => desk.ground);
   const [said, setSaid] = useState<{ readonly text: string; readonly problem: boolean } | null>(null);
+  const print = () => (onPrint ? onPrint() : window.print());
+  usePrinting(print);
   const act = (action: string) => {
-    if (action === PRINT) return onPrint ? onPrint() : window.print();
+    if (action === PRINT) return print();
     const chosen = GROUND_NAMES.find(([, name]) => name === action)?.[0];
     if (chosen) return PICTURE_DESK.set({ ground: chosen });
     if (action === MUSICXML) return onMusicXml?.();

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { BENCHES } from '../benches/register';
 import { setTheme, toggleBoardSize } from './appearance';
 import { MenuStyle } from '../design/menu';
+import { printShown } from '../design/printing';
 import { stop } from '../sound/player';
 import { Leaf } from '../design/Leaf';
 import { exportWorkbook } from '../documents/files/exportOpen';
@@ -37,6 +38,8 @@ export default function CommandList({ onClose, onGo, onKeys, onLabels }: Command
     ['Undo', undoHere],
     ['Redo', redoHere],
     ['Stop the sound', stop],
+    // The page is free again before the browser asks how to print it.
+    ['Print what stands on the bench', () => void setTimeout(printShown)],
     ...BENCHES.flatMap(({ commands: own }) => own.map(({ name, run }) => [name, () => run(onGo)] as const)),
     ['Workbooks: open, name, copy, delete', () => onGo('/workbooks')],
     ['About: version, licences, where work is kept', () => onGo('/about')],
@@ -63,7 +66,11 @@ export default function CommandList({ onClose, onGo, onKeys, onLabels }: Command
           </SearchField>
         </Field>
         <MenuStyle style={{ border: 0, boxShadow: 'none', padding: 0 }}>
-          <Menu aria-label="Commands" onAction={(id) => act(String(id))}>
+          <Menu
+            aria-label="Commands"
+            onAction={(id) => act(String(id))}
+            renderEmptyState={() => <p className="none">No command has these letters in its name.</p>}
+          >
             {commands.map(([name]) => (
               <MenuItem key={name} id={name} textValue={name}>
                 {name}

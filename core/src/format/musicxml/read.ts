@@ -30,7 +30,7 @@ import { BarClock, exactTicks } from './barClock';
 import { barTimes, type BarTimes } from './barTimes';
 import { partwise } from './timewise';
 import { WrittenStaves, writtenNote, writtenScore } from './written';
-import type { ScorePart } from '../../score/model/score';
+import type { ScorePart, WrittenNote } from '../../score/model/score';
 import { readPitch, readTransposition, type Transposition } from './readNotes';
 import { LEFT, Remarks } from './remarks';
 import type { ScoreIn, TimedNote } from './scoreIn';
@@ -150,6 +150,7 @@ function readPart(
     if (uneven.includes(index)) c.remarks.add(LEFT.uneven, where);
     const clock = new BarClock();
     let lastOnset = measureStart;
+    const firstWritten = c.written.length;
     let head: ChordHead | null = null;
     const ticksIn = (node: XmlNode, name: string) => {
       const told = numberIn(find(childrenOf(node), name));
@@ -220,11 +221,20 @@ function readPart(
       }
     }
     const furthest = measureStart + clock.furthest;
+    if (clock.furthest > 0) markAfter(c.written, firstWritten, furthest);
     const [metre] = c.metres;
     const short = metre && furthest > 0 && furthest < barTicks(metre.metre);
     if (bar === 0 && index === 0 && short && isUpbeat(measure, measures)) c.upbeat = furthest;
   });
   return { name, ...staves.part(), transposition };
+}
+
+/** Grace notes at the end of a measure, with nothing of it after them, follow the note before them. */
+function markAfter(written: WrittenNote[], first: number, end: number): void {
+  for (let at = first; at < written.length; at++) {
+    const one = written[at]!;
+    if (one.kind === 'grace' && one.onset >= end) written[at] = { ...one, after: true };
+  }
 }
 
 /** A first bar that is too short is an upbeat where the file says so, or where other bars follow it. */

@@ -1,3 +1,4 @@
+import { placesByBar } from '../../score/model/placesByBar';
 import { fifthsMoved } from '../../key/key';
 import { romanTextNumeral } from '../romantext/write';
 import { transposedNote, type Note } from '../../pitch/note';
@@ -23,13 +24,7 @@ const CLEFS: Record<ClefName, readonly [sign: string, line: number | null, octav
  * one, as symbols and numerals over its first part.
  */
 export function writeScoreXml(score: Score, reading: ScoreReading | null = null): string {
-  const inBars = score.bars.map((): number[] => []);
-  let bar = 0;
-  const order = score.notes.map((_, at) => at).sort((a, b) => score.notes[a]!.onset - score.notes[b]!.onset);
-  for (const place of order) {
-    while (score.bars[bar + 1] && score.bars[bar + 1]!.from <= score.notes[place]!.onset) bar++;
-    inBars[bar]?.push(place);
-  }
+  const inBars = placesByBar(score);
   return musicXmlDocument(
     { title: score.title },
     score.parts.map((part, index) => ({
@@ -105,7 +100,9 @@ function voiceOut(
   let last: WrittenNote | null = null;
   for (const place of places) {
     const one = score.notes[place]!;
-    const chord = last !== null && last.onset === one.onset && last.kind === one.kind && one.kind !== 'rest';
+    const isOne = last !== null && last.onset === one.onset && last.kind === one.kind;
+    // Grace notes at one time come one after the other.
+    const chord = isOne && one.kind !== 'rest' && one.kind !== 'grace';
     if (!chord && one.onset > now) into.push(el('forward', [el('duration', [one.onset - now])]));
     if (!chord && one.onset < now) into.push(el('backup', [el('duration', [now - one.onset])]));
     into.push(noteElement(one, part, chord));

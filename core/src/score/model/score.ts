@@ -42,6 +42,8 @@ export interface WrittenNote {
   readonly tuplet?: readonly [number, number];
   /** Where a beam begins on it, goes on, or ends, as a file says it; none where it stands alone, or nobody says. */
   readonly beam?: Beam;
+  /** Set for a grace note that follows the note before it, at the end of a bar. */
+  readonly after?: true;
   /** Whether an accidental is written before it, also where the bar has it already. */
   readonly sign?: true;
 }

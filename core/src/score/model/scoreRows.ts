@@ -42,6 +42,7 @@ const FERMATA = 'f';
 const TIE_START = 't';
 const TIE_END = 'e';
 const SIGN = 's';
+const AFTER = 'a';
 const BEAMS: Readonly<Record<Beam, string>> = { begin: 'b', continue: 'm', end: 'd' };
 
 export function rowsOfScore(score: Score): ScoreRows {
@@ -81,15 +82,24 @@ function barRow({
 /** A note keeps its row as long as it lives: an edit leaves nearly all of them as they are. */
 const noteRow = perObject((one: WrittenNote): string => {
   const kind = (Object.keys(KINDS) as (keyof typeof KINDS)[]).find((letter) => KINDS[letter] === one.kind);
-  const tuplet = one.tuplet ? one.tuplet.join(':') : '';
-  const marks =
-    `${kind ?? ''}${one.tieStart ? TIE_START : ''}${one.tieEnd ? TIE_END : ''}` +
-      `${one.fermata ? FERMATA : ''}${one.sign ? SIGN : ''}${one.beam ? BEAMS[one.beam] : ''}${tuplet}` ||
-    '-';
+  const marks = [
+    kind,
+    one.tieStart && TIE_START,
+    one.tieEnd && TIE_END,
+    one.fermata && FERMATA,
+    one.sign && SIGN,
+    one.after && AFTER,
+    one.beam && BEAMS[one.beam],
+    one.tuplet?.join(':'),
+  ].filter(Boolean);
   const pitch = one.note ? printNote(one.note) : '-';
   const { part, staff, voice, onset, ticks, lyric } = one;
-  const times = `${printLength(onset)} ${printLength(ticks)}`;
-  return `${part} ${staff} ${voice.replace(/\s/g, '_')} ${times} ${pitch} ${marks}${lyric ? ` ${lyric}` : ''}`;
+  const fields = [
+    ...[part, staff, voice.replace(/\s/g, '_'), printLength(onset), printLength(ticks), pitch],
+    marks.join('') || '-',
+    ...(lyric ? [lyric] : []),
+  ];
+  return fields.join(' ');
 });
 
 /** Reads rows again and again while a piece is worked on: the notes of rows that were there are the same objects. */
@@ -192,6 +202,7 @@ function noteOfRow(row: string, parts: number): WrittenNote {
     ...(marks.includes(TIE_END) ? { tieEnd: true as const } : {}),
     ...(marks.includes(FERMATA) ? { fermata: true as const } : {}),
     ...(marks.includes(SIGN) ? { sign: true as const } : {}),
+    ...(marks.includes(AFTER) ? { after: true as const } : {}),
     ...(beam ? { beam } : {}),
     ...(tuplet ? { tuplet: [Number(tuplet[1]), Number(tuplet[2])] as const } : {}),
     ...(lyric === '' ? {} : { lyric }),

@@ -3,6 +3,7 @@ import { handWords } from '@diatonix/core';
 import { CalendarDays, Plus, Printer } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Choice } from '../../design/Choice';
+import { usePrinting } from '../../design/printing';
 import { Button } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import type { Document } from '../../documents/store/document';
@@ -57,6 +58,8 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
   const school = useSchool();
   const now = today();
   const { day: wantedDay, item: wantedItem, printing } = PRACTICE_DESK.use((desk) => desk);
+  const print = () => PRACTICE_DESK.set({ printing: true });
+  usePrinting(print);
   const week = weekOf(wantedDay ?? now);
   const first = week[0]!;
   const days = useMemo(() => daysOf(body, weekOf(first), now), [body, first, now]);
@@ -89,7 +92,7 @@ function OpenPlan({ open }: { open: Document<'plan'> }) {
           <Button onPress={calendar}>
             <CalendarDays aria-hidden="true" /> Calendar file
           </Button>
-          <Button onPress={() => PRACTICE_DESK.set({ printing: true })}>
+          <Button onPress={print}>
             <Printer aria-hidden="true" /> Week to print
           </Button>
         </>

@@ -1,4 +1,5 @@
-import { placesByBar, planStaves, type BarSystem, type Pointed } from '@diatonix/engraving/score';
+import { placesByBar } from '@diatonix/core';
+import { planStaves, type BarSystem, type Pointed } from '@diatonix/engraving/score';
 import { useEffect, useId, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Score } from '@diatonix/core';
 import { useDrawingMode } from '../../columns/drawingMode';

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useRef, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Choice } from '../../design/Choice';
+import { usePrinting } from '../../design/printing';
 import { Button, Toggle, ToggleRow } from '../../design/controls';
 import { Problem } from '../../design/Problem';
 import { SideBySide } from '../../parts/sideBySide';
@@ -48,6 +49,8 @@ export function SheetsBench() {
 function OpenSheet({ open }: { open: Document<'sheet'> }) {
   const { body } = open;
   const school = useSchool();
+  const print = () => SHEETS_DESK.set({ printing: true });
+  usePrinting(print);
   const engraver = useEngraver();
   const page = useRef<HTMLDivElement>(null);
   const byKeyboard = useRef(false);
@@ -145,7 +148,7 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
           <Button onPress={otherQuestions}>
             <Shuffle aria-hidden="true" /> Other questions
           </Button>
-          <Button isDisabled={!sheet} onPress={() => SHEETS_DESK.set({ printing: true })}>
+          <Button isDisabled={!sheet} onPress={print}>
             <Printer aria-hidden="true" /> Pages to print
           </Button>
         </>
