@@ -49,6 +49,44 @@ export function readingOut(
     const bar = barAt(score.bars, time)!;
     return { bar: bar.number, beat: beatIn(time, bar) };
   };
+  const chords = reading.chords.map((one) => ({
+    at: printLength(one.from),
+    for: printLength(one.to - one.from),
+    ...place(one.from),
+    root: printNoteName(one.chord.root),
+    bass: printNoteName(one.chord.bass),
+    notes: notesFromBass(one.chord).map(printNoteName),
+    symbol: printSymbol(one.chord, school ? { school: school.symbols, letters: school.letters } : {}),
+    key: printKey(one.key),
+    numeral: printNumeral(one.numeral, one.key, school),
+    figures: shortFigures(one.chord, one.key).map(printFigure),
+    function: one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral),
+    ruled: one.ruled,
+    ...(one.pivot
+      ? {
+          pivot: {
+            key: printKey(one.pivot.key),
+            numeral: printNumeral(one.pivot.numeral, one.pivot.key, school),
+          },
+        }
+      : {}),
+    supplied: one.supplied.map(printNoteName),
+    nonChord: one.nonChord.map((foreign) => ({
+      part: partNames[score.notes[foreign.note]!.part] ?? '',
+      note: printNote(score.notes[foreign.note]!.note),
+      at: printLength(foreign.at),
+      kind: foreign.kind,
+      ...(foreign.figures ? { figures: foreign.figures.join('-') } : {}),
+    })),
+    readings: one.readings.map((other) => ({
+      key: printKey(other.key),
+      numeral: printNumeral(other.numeral, other.key, school),
+      root: printNoteName(other.chord.root),
+      bass: printNoteName(other.chord.bass),
+      notes: notesFromBass(other.chord).map(printNoteName),
+      reason: other.excess === 0 ? 'fits best' : `fits worse by ${other.excess.toFixed(1)}`,
+    })),
+  }));
   return {
     keys: reading.keys.map((area) => ({
       from: printLength(area.from),
@@ -57,44 +95,8 @@ export function readingOut(
         (one) => `${one.speaks}: ${evidenceWords(one, score.bars, school)}`,
       ),
     })),
-    chords: reading.chords.map((one) => ({
-      at: printLength(one.from),
-      for: printLength(one.to - one.from),
-      ...place(one.from),
-      root: printNoteName(one.chord.root),
-      bass: printNoteName(one.chord.bass),
-      notes: notesFromBass(one.chord).map(printNoteName),
-      symbol: printSymbol(one.chord, school ? { school: school.symbols, letters: school.letters } : {}),
-      key: printKey(one.key),
-      numeral: printNumeral(one.numeral, one.key, school),
-      figures: shortFigures(one.chord, one.key).map(printFigure),
-      function: one.reason === 'cadential-six-four' ? 'dominant' : localFunction(one.numeral),
-      ruled: one.ruled,
-      ...(one.pivot
-        ? {
-            pivot: {
-              key: printKey(one.pivot.key),
-              numeral: printNumeral(one.pivot.numeral, one.pivot.key, school),
-            },
-          }
-        : {}),
-      supplied: one.supplied.map(printNoteName),
-      nonChord: one.nonChord.map((foreign) => ({
-        part: partNames[score.notes[foreign.note]!.part] ?? '',
-        note: printNote(score.notes[foreign.note]!.note),
-        at: printLength(foreign.at),
-        kind: foreign.kind,
-        ...(foreign.figures ? { figures: foreign.figures.join('-') } : {}),
-      })),
-      readings: one.readings.map((other) => ({
-        key: printKey(other.key),
-        numeral: printNumeral(other.numeral, other.key, school),
-        root: printNoteName(other.chord.root),
-        bass: printNoteName(other.chord.bass),
-        notes: notesFromBass(other.chord).map(printNoteName),
-        reason: other.excess === 0 ? 'fits best' : `fits worse by ${other.excess.toFixed(1)}`,
-      })),
-    })),
+    // Of a tune alone no chord sounds: those that fit it are offered.
+    ...(reading.tune ? { tune: true, chords: [], offers: chords } : { chords }),
     cadences: reading.cadences.map(({ at, kind }) => {
       const { from } = reading.chords[at]!;
       return { at: printLength(from), bar: place(from).bar, kind };

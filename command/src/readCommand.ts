@@ -11,6 +11,8 @@ interface Answer {
     readonly key: string;
     readonly evidence: readonly string[];
   }[];
+  /** Chords that fit a tune alone. */
+  readonly offers?: Answer['chords'];
   readonly chords: readonly {
     readonly bar: number;
     readonly beat: string;
@@ -42,11 +44,12 @@ export async function readCommand(args: Arguments): Promise<number> {
 }
 
 /** Bars with their chords, keys where they begin, and cadences. */
-function readingText({ file, title, bars, keys, chords, cadences, remarks }: Answer): string {
+function readingText({ file, title, bars, keys, chords, offers, cadences, remarks }: Answer): string {
   const keyAt = new Map(keys.map((key) => [key.from, key]));
   const cadenceAt = new Map(cadences.map((cadence) => [cadence.at, cadence.kind]));
   const lines = [`${title} (${file}), ${bars} bars`];
-  for (const chord of chords) {
+  if (offers) lines.push('', 'A tune alone: no chord sounds. These fit it, and are offered.');
+  for (const chord of offers ?? chords) {
     const key = keyAt.get(chord.at);
     if (key) lines.push('', `${key.key}: ${key.evidence.join('; ') || 'no evidence of its own'}`);
     const foreign = chord.nonChord.map(({ note, kind }) => `${note} ${kind}`).join(', ');

@@ -1,19 +1,23 @@
 import type { PieceReading, ScoreReading, WeighedKey } from '@diatonix/core';
 import { changed, changeOf, type ListChange } from './listChange';
 
+/** The lists of a reading; whether it is a tune alone is said anew each time. */
+type Lists = Omit<ScoreReading, 'tune'>;
+
 type ReadingChange = {
-  readonly [Name in keyof ScoreReading]: ListChange<ScoreReading[Name][number]>;
+  readonly [Name in keyof Lists]: ListChange<Lists[Name][number]>;
 };
 
 /** How the reading of a piece goes over into the next one. */
 export interface PieceChange {
   readonly reading: ReadingChange;
+  readonly tune: boolean;
   readonly keys: ListChange<WeighedKey>;
 }
 
 export function pieceChange(old: PieceReading, now: PieceReading): PieceChange {
-  const of = <Name extends keyof ScoreReading>(name: Name) =>
-    changeOf<ScoreReading[Name][number]>(old.reading[name], now.reading[name]);
+  const of = <Name extends keyof Lists>(name: Name) =>
+    changeOf<Lists[Name][number]>(old.reading[name], now.reading[name]);
   return {
     reading: {
       slices: of('slices'),
@@ -24,6 +28,7 @@ export function pieceChange(old: PieceReading, now: PieceReading): PieceChange {
       arrows: of('arrows'),
       phraseEnds: of('phraseEnds'),
     },
+    tune: now.reading.tune === true,
     keys: changeOf(old.keys, now.keys),
   };
 }
@@ -38,6 +43,7 @@ export function changedPiece({ reading, keys }: PieceReading, change: PieceChang
       brackets: changed(reading.brackets, change.reading.brackets),
       arrows: changed(reading.arrows, change.reading.arrows),
       phraseEnds: changed(reading.phraseEnds, change.reading.phraseEnds),
+      ...(change.tune ? { tune: true as const } : {}),
     },
     keys: changed(keys, change.keys),
   };

@@ -1,3 +1,4 @@
+import { isTuneAlone } from './tuneAlone';
 import { attempt } from '../../errors';
 import { keyFromSignature, sameKey, type Key } from '../../key/key';
 import { lineOfFifths } from '../../pitch/note';
@@ -89,7 +90,8 @@ export class ScoreReader {
     const usual = assemble({ ...told, round: ++this.round }, searched(options.key, this.areas));
     this.heard = heard;
     const mode = options.key ? null : modalKey(score, neighbours, usual);
-    return mode ? assemble({ ...told, round: ++this.round }, searched(mode, this.modal)) : usual;
+    const read = mode ? assemble({ ...told, round: ++this.round }, searched(mode, this.modal)) : usual;
+    return isTuneAlone(given.notes) ? { ...read, tune: true } : read;
   }
 }
 

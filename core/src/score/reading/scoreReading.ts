@@ -52,6 +52,8 @@ export interface ScoreReading {
   readonly brackets: readonly Bracket[];
   readonly arrows: readonly Arrow[];
   readonly phraseEnds: readonly PhraseEnd[];
+  /** Set for a tune alone: its chords do not sound, they fit it, and are offered; its cadences are implied. */
+  readonly tune?: true;
 }
 
 export interface KeyArea {

@@ -112,6 +112,11 @@ export const ScoreMargin = memo(function ScoreMargin(props: ScoreMarginProps) {
       <p className="about">
         <NumeralText parts={numeralParts(shownNumeral(one), one.key, school)} /> in {keyName(one.key, school)}
       </p>
+      {piece.reading.tune && (
+        <p className="about">
+          A tune alone: no chord sounds here. This one fits, and so may others below; the choice is yours.
+        </p>
+      )}
       <WayChoice
         label="What the margin shows"
         ways={tabs.map((id) => ({ id, name: TAB_NAMES[id] }))}

@@ -66,7 +66,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     <BenchFrame
       asks
       title={<ScoreTitle id={open.id} title={body.title} />}
-      facts={<span className="about">{factsOf(score)}</span>}
+      facts={<span className="about">{factsOf(score, reading?.tune === true)}</span>}
       actions={
         <ScoreActions
           body={body}
@@ -176,7 +176,8 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   );
 }
 
-function factsOf({ parts, bars }: ReturnType<typeof usePiece>['score']): string {
+function factsOf({ parts, bars }: ReturnType<typeof usePiece>['score'], isTune: boolean): string {
   const count = parts.length === 1 ? parts[0]!.name || 'one part' : `${parts.length} parts`;
-  return `${count}, ${bars.length} ${bars.length === 1 ? 'bar' : 'bars'}`;
+  const tune = isTune ? ', a tune alone: chords are offered' : '';
+  return `${count}, ${bars.length} ${bars.length === 1 ? 'bar' : 'bars'}${tune}`;
 }
