@@ -1,5 +1,4 @@
 /** The Scores bench without a page: rulings that take each other's place, staves, widths of bars, note values. */
-import { placesByBar } from '@diatonix/core';
 import {
   barSystems,
   barWidths,
@@ -11,6 +10,7 @@ import {
   writtenPitch,
 } from '@diatonix/engraving/score';
 import {
+  placesByBar,
   parseKey,
   parseMetre,
   parseNumeral,

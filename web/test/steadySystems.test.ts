@@ -1,7 +1,14 @@
 /** Which systems of a piece are drawn again: only those in which something is drawn otherwise. */
-import { placesByBar } from '@diatonix/core';
 import { planStaves, type SystemOptions } from '@diatonix/engraving/score';
-import { addBar, editNote, parseMetre, parseNote, parseTypedVoices, type Score } from '@diatonix/core';
+import {
+  placesByBar,
+  addBar,
+  editNote,
+  parseMetre,
+  parseNote,
+  parseTypedVoices,
+  type Score,
+} from '@diatonix/core';
 import { SteadySystems } from '../src/notation/sameDrawing';
 import { SteadyLists } from '../src/columns/steadyLists';
 
