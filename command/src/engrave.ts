@@ -10,19 +10,14 @@ import {
   type Score,
 } from '@diatonix/core';
 import { readScoreFile } from '@diatonix/core/files';
-import {
-  PAPER_POINTS,
-  scorePdf,
-  scorePicture,
-  UNITS_A_MM,
-  type PaperName,
-  type ScoreLabel,
-} from '@diatonix/engraving/pdf';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { scorePdf, scorePicture, UNITS_A_MM, type ScoreLabel } from '@diatonix/engraving/pdf';
+import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
 import * as vexflow from 'vexflow/bravura';
 import type { EngraveWanted } from './engraveCommand';
 import { fontFile, fonts } from './fonts';
+import { paperNamed } from './paper';
+import { writeOut } from './writeOut';
 
 /** Draws a score as one SVG or as a PDF of pages; gives what could not be read in it. Throws TheoryError. */
 export async function engrave({ file, svg, pdf, labels, closed, width, paper, school }: EngraveWanted) {
@@ -33,13 +28,11 @@ export async function engrave({ file, svg, pdf, labels, closed, width, paper, sc
     const picture = scorePicture({ vexflow, bravura }, score, {
       ...{ width: width * UNITS_A_MM, closed, labels: rows, fontFace: fontFace() },
     });
-    write(svg, picture);
+    writeOut(svg, picture);
   }
   if (pdf !== undefined) {
-    if (!(paper in PAPER_POINTS))
-      throw new TheoryError('request', paper, 'there is no such paper.', 'Choose A4, A3 or Letter.');
-    const pages = { closed, labels: rows, paper: paper as PaperName };
-    write(pdf, await scorePdf({ vexflow, fonts: fonts() }, score, pages));
+    const pages = { closed, labels: rows, paper: paperNamed(paper) };
+    writeOut(pdf, await scorePdf({ vexflow, fonts: fonts() }, score, pages));
   }
   return remarks;
 }
@@ -66,18 +59,5 @@ function bytesOf(path: string): Uint8Array {
     return readFileSync(path);
   } catch {
     throw new TheoryError('request', path, 'this file cannot be read.', 'Give the path of a score.');
-  }
-}
-
-function write(path: string, data: string | Uint8Array): void {
-  try {
-    writeFileSync(path, data);
-  } catch {
-    throw new TheoryError(
-      'request',
-      path,
-      'this file cannot be written.',
-      'Give a path in a folder that exists.',
-    );
   }
 }

@@ -1,8 +1,9 @@
-import { DEFAULT_LABEL_STYLE, makeSheet, TheoryError, type LabelStyle, type SheetSpec } from '@diatonix/core';
-import { PAPER_POINTS, sheetPdf, type PaperName } from '@diatonix/engraving/pdf';
-import { writeFileSync } from 'node:fs';
+import { DEFAULT_LABEL_STYLE, makeSheet, type LabelStyle, type SheetSpec } from '@diatonix/core';
+import { sheetPdf } from '@diatonix/engraving/pdf';
 import * as vexflow from 'vexflow/bravura';
 import { fonts } from './fonts';
+import { paperNamed } from './paper';
+import { writeOut } from './writeOut';
 
 export { engrave } from './engrave';
 
@@ -17,12 +18,11 @@ export interface PdfWanted {
 
 /** Writes the pupils' pages and the answers with their working to a file. Throws TheoryError. */
 export async function writeSheetPdf({ spec, versions, paper, out, school }: PdfWanted): Promise<void> {
-  if (!(paper in PAPER_POINTS))
-    throw new TheoryError('request', paper, 'there is no such paper.', 'Choose A4, A3 or Letter.');
+  const named = paperNamed(paper);
   const sheets = versions.map((version) => makeSheet(spec, version));
   const pages = {
     sheets,
-    paper: paper as PaperName,
+    paper: named,
     zoom: 1,
     scrap: 'none',
     about: '',
@@ -32,14 +32,5 @@ export async function writeSheetPdf({ spec, versions, paper, out, school }: PdfW
   const bytes = await sheetPdf({ vexflow, fonts: fonts() }, pages, school ?? DEFAULT_LABEL_STYLE, {
     working: 'full',
   });
-  try {
-    writeFileSync(out, bytes);
-  } catch {
-    throw new TheoryError(
-      'request',
-      out,
-      'this file cannot be written.',
-      'Give a path in a folder that exists.',
-    );
-  }
+  writeOut(out, bytes);
 }

@@ -16,10 +16,11 @@ import {
   type Sheet,
 } from '@diatonix/core';
 import { sheetToMusicXml } from '@diatonix/core/musicxml';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { sheetOut, specRequested, versionRequested } from './askAnswers';
 import type { Arguments } from './options';
 import type { PdfWanted } from './pdf';
+import { writeOut } from './writeOut';
 
 const LARGEST_SPEC = 2_000_000;
 
@@ -62,24 +63,10 @@ export function sheetCommand({ options, flags }: Arguments): string {
   );
   const xml = options['musicxml'];
   if (xml !== undefined) {
-    writeStaves(xml, sheet);
+    writeOut(xml, sheetToMusicXml(sheet));
     return '';
   }
   return json ? JSON.stringify(sheetOut(sheet, school)) : sheetText(sheet, school ?? DEFAULT_LABEL_STYLE);
-}
-
-/** Writes what stands on the staves as MusicXML. Throws TheoryError where the file cannot be written. */
-function writeStaves(path: string, sheet: Sheet): void {
-  try {
-    writeFileSync(path, sheetToMusicXml(sheet));
-  } catch {
-    throw new TheoryError(
-      'request',
-      path,
-      'this file cannot be written.',
-      'Give a path in a folder that exists.',
-    );
-  }
 }
 
 const schoolOf = (text: string | undefined) => (text === undefined ? undefined : readSchool(text));
