@@ -1,5 +1,5 @@
 /** What a file writes of beams, signs, grace notes and chords stays, in rows and out again (MusicXML 4.0, W3C). */
-import { rowsOfScore, scoreOfRows, type Score } from '../src';
+import { editNote, parseNote, rowsOfScore, scoreOfRows, type Score } from '../src';
 import { readMusicXml } from '../src/format/musicxml';
 import { writeScoreXml } from '../src/format/musicxml/writeScore';
 
@@ -60,4 +60,11 @@ test('a note of a chord lasts no longer than the first and is in its voice; what
 test('all of it comes back from rows, and from a file that is written', () => {
   expect(scoreOfRows(rowsOfScore(score)).notes).toEqual(score.notes);
   expect(told(again(score))).toEqual(told(score));
+});
+
+test('a note whose pitch is changed loses the sign that the file wrote, and keeps its beam', () => {
+  const place = score.notes.findIndex(({ sign }) => sign);
+  const edited = editNote(score, place, { kind: 'pitch', note: parseNote('A4') }).score;
+  expect(edited.notes.some(({ sign }) => sign)).toBe(false);
+  expect(edited.notes.filter(({ beam: own }) => own)).toHaveLength(3);
 });

@@ -5,7 +5,7 @@ import type { WrittenNote } from '../model/score';
 import { chordOf, sameVoice } from '../model/voicePlace';
 
 /** A note without one of its marks. */
-export function withoutMark(one: WrittenNote, mark: 'fermata' | 'tieStart' | 'tieEnd'): WrittenNote {
+export function withoutMark(one: WrittenNote, mark: 'fermata' | 'tieStart' | 'tieEnd' | 'sign'): WrittenNote {
   const rest = { ...one };
   delete rest[mark];
   return rest;
@@ -38,7 +38,11 @@ export function repitched(notes: WrittenNote[], place: number, note: Note): Writ
   if (one.kind !== 'grace' && twin)
     throw wrong(printNote(note), 'it stands in this chord already.', 'Choose another pitch.');
   for (const at of chain)
-    notes[at] = { ...notes[at]!, note, ...(one.kind === 'rest' ? { kind: 'note' as const } : {}) };
+    // The sign that a file wrote belonged to the old pitch.
+    notes[at] = withoutMark(
+      { ...notes[at]!, note, ...(one.kind === 'rest' ? { kind: 'note' as const } : {}) },
+      'sign',
+    );
   return notes;
 }
 
