@@ -8,9 +8,14 @@ const scoreOf = (music: string, head = 'M:3/4\nL:1/4\nK:C') =>
 const TUNE = 'F A c|_B2 A|G A _B|A2 F|c d c|_B A G|A G F|F3|]';
 
 test('a song in F whose signature was not written is in F, and no chord of it is claimed', () => {
-  const { keys, tune, phraseEnds } = analyseScore(scoreOf(TUNE));
+  const { keys, chords, tune, phraseEnds } = analyseScore(scoreOf(TUNE));
   expect(keys.map(({ key }) => printKey(key))).toEqual(['F major']);
   expect(tune).toBe(true);
+  // What is offered stands on its root: the lowest note of a tune is no bass.
+  for (const { chord, readings } of chords) {
+    expect(chord.bass).toEqual(chord.root);
+    expect(readings[0]!.chord).toEqual(chord);
+  }
   expect(phraseEnds.map(({ sign }) => sign)).toContain('end');
 });
 

@@ -1,4 +1,4 @@
-import { isTuneAlone } from './tuneAlone';
+import { isTuneAlone, tuneReading } from './tuneAlone';
 import { attempt } from '../../errors';
 import { keyFromSignature, sameKey, type Key } from '../../key/key';
 import { lineOfFifths } from '../../pitch/note';
@@ -91,7 +91,7 @@ export class ScoreReader {
     this.heard = heard;
     const mode = options.key ? null : modalKey(score, neighbours, usual);
     const read = mode ? assemble({ ...told, round: ++this.round }, searched(mode, this.modal)) : usual;
-    return isTuneAlone(given.notes) ? { ...read, tune: true } : read;
+    return isTuneAlone(given.notes) ? tuneReading(read) : read;
   }
 }
 

@@ -1,5 +1,9 @@
+import { makeChord, type Chord } from '../../chord/chord';
+import type { Numeral } from '../../label/numeral';
+import { perObject } from '../../memo';
 import { midiNumber } from '../../pitch/note';
 import type { ScoreNote } from '../model/scoreNote';
+import type { ReadChord, ScoreReading } from './scoreReading';
 
 /** Fewer notes are no tune. */
 const LEAST_NOTES = 8;
@@ -22,4 +26,24 @@ export function isTuneAlone(notes: readonly ScoreNote[]): boolean {
     if (Math.abs(midiNumber(one.note) - midiNumber(before.note)) >= LEAP) leaps++;
   }
   return leaps <= MOST_LEAPS * (order.length - 1);
+}
+
+/** The reading of a tune alone: its chords are offers, on their roots, since the lowest note of a tune is no bass. */
+export const tuneReading = (read: ScoreReading): ScoreReading => ({
+  ...read,
+  chords: read.chords.map(onItsRoot),
+  tune: true,
+});
+
+const onItsRoot = perObject((one: ReadChord): ReadChord => {
+  if (one.ruled || one.numeral.special !== null) return one;
+  const [taken, ...others] = one.readings;
+  return { ...one, ...rooted(one), readings: taken ? [{ ...taken, ...rooted(taken) }, ...others] : [] };
+});
+
+function rooted({ numeral, chord }: { readonly numeral: Numeral; readonly chord: Chord }) {
+  return {
+    numeral: { ...numeral, lowest: numeral.members[0]! },
+    chord: makeChord(chord.root, chord.members),
+  };
 }

@@ -178,6 +178,6 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
 
 function factsOf({ parts, bars }: ReturnType<typeof usePiece>['score'], isTune: boolean): string {
   const count = parts.length === 1 ? parts[0]!.name || 'one part' : `${parts.length} parts`;
-  const tune = isTune ? ', a tune alone: chords are offered' : '';
+  const tune = isTune ? ', a tune alone' : '';
   return `${count}, ${bars.length} ${bars.length === 1 ? 'bar' : 'bars'}${tune}`;
 }
