@@ -41,6 +41,8 @@ export const PICTURES = [
     prepare: async (page, { server, browser }) => {
       await page.goto(server.teacher);
       await page.getByRole('main').getByRole('button', { name: 'Sheet 4' }).click();
+      // Names are typed in this picture.
+      await page.getByRole('radio', { name: 'Everybody' }).click();
       const code = await page.locator('.code').first().textContent();
       for (const [name, answers] of CLASS) {
         const pupil = await (await browser.newContext()).newPage();
