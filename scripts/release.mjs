@@ -1,6 +1,7 @@
 /**
- * npm run release: release/diatonix-<version>.zip, which needs nothing but Node: pages, server and command as a few
- * files, their licences inside, source maps beside. `node scripts/release.mjs FOLDER` writes it there instead.
+ * npm run release: release/diatonix-<version>.zip, which needs nothing but Node: server and command as a
+ * few files, the pages as they are built, their licences inside, source maps beside.
+ * `node scripts/release.mjs FOLDER` writes it there instead.
  */
 import { build } from 'esbuild';
 import { zipSync } from 'fflate';

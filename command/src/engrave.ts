@@ -1,8 +1,9 @@
 import {
   analyseScore,
   DEFAULT_LABEL_STYLE,
-  displayNoteName,
+  keyWords,
   printNumeral,
+  sameKey,
   TheoryError,
   toRead,
   withSigns,
@@ -48,9 +49,11 @@ function labelsOf(score: Score, school: LabelStyle): ScoreLabel[] {
   const { chords } = analyseScore(toRead(score));
   return chords.map(({ from, key, numeral }, at) => {
     const before = chords[at - 1]?.key;
-    const isNew = !before || before.mode !== key.mode || before.tonic !== key.tonic;
-    const name = `${displayNoteName(key.tonic, school.letters)} ${key.mode}`;
-    return { at: from, numeral: withSigns(printNumeral(numeral, key, school)), key: isNew ? name : '' };
+    const isNew = !before || !sameKey(before, key);
+    return {
+      ...{ at: from, numeral: withSigns(printNumeral(numeral, key, school)) },
+      key: isNew ? keyWords(key, school) : '',
+    };
   });
 }
 

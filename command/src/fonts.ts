@@ -11,6 +11,7 @@ function placeOf(path: string): string {
   const beside = fileURLToPath(new URL(`./fonts/${basename(path)}`, import.meta.url));
   return existsSync(beside) ? beside : files.resolve(path);
 }
+
 /** A file of a font package. */
 export const fontFile = (path: string): Uint8Array => readFileSync(placeOf(path));
 const sans = (weight: number) =>
@@ -18,7 +19,7 @@ const sans = (weight: number) =>
 const serif = (weight: number) =>
   fontFile(`@fontsource/source-serif-4/files/source-serif-4-latin-${weight}-normal.woff`);
 
-/** The fonts of the pages, from the installed packages. */
+/** The fonts of the pages. */
 export function fonts(): FontFiles {
   return {
     bravura: fontFile('@vexflow-fonts/bravura/bravura.otf'),

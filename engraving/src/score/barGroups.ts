@@ -1,4 +1,4 @@
-import { barTicks, type Score } from '@diatonix/core';
+import type { Score } from '@diatonix/core';
 
 /**
  * What is drawn, by bars and staves: each bar of each staff is a group of its own, `data-bar` as musicians count (an
@@ -9,8 +9,8 @@ export class BarGroups {
   private readonly between: string[] = [];
   private readonly first: number;
 
-  constructor(private readonly score: Score) {
-    this.first = isUpbeat(score) ? 0 : 1;
+  constructor({ bars }: Score) {
+    this.first = bars[0]?.number === 0 ? 0 : 1;
   }
 
   /** Puts something into the group of a bar and a staff, both counted from 0; of several alike each by its name. */
@@ -28,27 +28,8 @@ export class BarGroups {
     this.between.push(markup);
   }
 
-  /** The bar in which a time lies, counted from 0. */
-  barAt(time: number): number {
-    const { bars } = this.score;
-    let [low, high] = [0, bars.length - 1];
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if (bars[middle]!.from <= time) low = middle;
-      else high = middle - 1;
-    }
-    return low;
-  }
-
   markup(): string {
     const groups = [...this.drawn].map(([id, parts]) => `<g ${id}>${parts.join('')}</g>`);
     return groups.join('') + this.between.join('');
   }
-}
-
-/** Whether a piece begins with an upbeat, which is counted as bar 0. */
-export function isUpbeat({ bars }: Score): boolean {
-  const [first] = bars;
-  if (!first || bars.length < 2) return false;
-  return first.number === 0 || first.to - first.from < barTicks(first.metre);
 }

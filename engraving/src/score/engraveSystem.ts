@@ -1,4 +1,4 @@
-import { printMetre } from '@diatonix/core';
+import { barAt, printMetre } from '@diatonix/core';
 import { inPieces, SIGNATURES, TOP_LINE, type VexFlow } from '../index';
 import { BarGroups } from './barGroups';
 import { voicesOfBar } from './barVoices';
@@ -112,9 +112,9 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
       score.bars[bar]!,
       bar === score.bars.length - 1,
     ).forEach((one) => one.setContext(context).draw());
+    // What joins staves stands in no bar.
+    groups.join(take());
     for (const { voice, beams, tuplets, staff } of voices) {
-      // What joins staves stands in no bar.
-      groups.join(take());
       voice.draw(context, staves[staff]);
       groups.add(bar, staff, take());
       for (const [name, all] of [
@@ -138,9 +138,11 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
       .setContext(context)
       .draw();
   groups.join(take());
+  const own = score.bars.slice(from, to);
+  const barOf = (time: number) => from + own.indexOf(barAt(own, time) ?? own[0]!);
   for (const { tie, at } of tiesOf(vexflow, score, made)) {
     tie.setContext(context).draw();
-    groups.add(groups.barAt(at.piece.onset), plan.staves.indexOf(at.staff), take(), 'tie');
+    groups.add(barOf(at.piece.onset), plan.staves.indexOf(at.staff), take(), 'tie');
   }
   for (const { note, piece } of made) {
     const middle = note.getAbsoluteX() + note.getMetrics().notePx / 2;

@@ -9,7 +9,7 @@ import { barTicks, type Metre } from '../../time/metre';
 import { counted, type Carried } from '../lineFile';
 import { list, number, record, text } from './loose';
 import { parseTune, type Parsed, type ParsedTune } from './parsed';
-import { AbcVoice } from './voice';
+import { AbcVoice, type AbcBarline } from './voice';
 
 const LARGEST = 1_000_000;
 const USUAL_METRE: Metre = { over: 4, under: 4 };
@@ -34,7 +34,6 @@ export function readAbc(source: string): Carried<Score> {
   const remarks = [
     ...(tunes > 1 ? [`The file holds ${counted(tunes, 'tune', 'tunes')}; the first was read.`] : []),
     ...parsed.warnings.slice(0, 3).map((one) => `Not understood: ${plain(one)}.`),
-    ...voices.flatMap(({ remarks: own }) => own).slice(0, 3),
   ];
   const score: Score = {
     title: text(meta['title']),
@@ -108,11 +107,20 @@ function symbolsOf(voices: readonly AbcVoice[]): ScoreSymbol[] {
 
 /** The bars as the first voice draws them; an ending under a line counts until it ends. */
 function barsOf({ barlines, metres }: AbcVoice, end: number): WrittenBar[] {
-  const metreAt = (time: number) => metres.filter(({ at }) => at <= time).pop()?.metre ?? USUAL_METRE;
-  const times = [...new Set([0, ...barlines.map(({ at }) => at), end])].sort((a, b) => a - b);
-  const spans = times.slice(0, -1).map((from, at) => ({ from, to: times[at + 1]!, metre: metreAt(from) }));
+  const signs = new Map<number, AbcBarline[]>([[0, []]]);
+  for (const one of barlines) {
+    const known = signs.get(one.at);
+    if (known) known.push(one);
+    else signs.set(one.at, [one]);
+  }
+  const signsAt = (time: number) => signs.get(time) ?? [];
+  const times = [...new Set([...signs.keys(), end])].sort((a, b) => a - b);
+  let next = 0;
+  const spans = times.slice(0, -1).map((from, at) => {
+    while (metres[next] && metres[next]!.at <= from) next++;
+    return { from, to: times[at + 1]!, metre: metres[next - 1]?.metre ?? USUAL_METRE };
+  });
   if (spans.length === 0) spans.push({ from: 0, to: barTicks(USUAL_METRE), metre: USUAL_METRE });
-  const signsAt = (time: number) => barlines.filter(({ at }) => at === time);
   let ending: Ending | null = null;
   return numbered(spans, (at) => signsAt(spans[at]!.from).some(({ isHeavy }) => isHeavy)).map((bar, at) => {
     const begins = signsAt(bar.from);

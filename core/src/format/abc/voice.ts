@@ -35,12 +35,12 @@ export interface AbcBarline {
 }
 
 /** Sharps of a key, flats below zero. */
-export const fifthsOf = (key: Parsed): number =>
+const fifthsOf = (key: Parsed): number =>
   list(key['accidentals'])
     .map((one) => ALTERATIONS[text(record(one)['acc'])] ?? 0)
     .reduce((sum, one) => sum + Math.sign(one), 0);
 
-export const clefOf = (clef: Parsed): ClefName => CLEFS[text(clef['type'])] ?? 'treble';
+const clefOf = (clef: Parsed): ClefName => CLEFS[text(clef['type'])] ?? 'treble';
 
 /** One voice of a tune, read element by element; times in ticks from its beginning. */
 export class AbcVoice {
@@ -50,7 +50,6 @@ export class AbcVoice {
   readonly metres: { readonly at: number; readonly metre: Metre }[] = [];
   readonly signatures: { readonly at: number; readonly fifths: number }[] = [];
   readonly clefs: ClefAt[] = [];
-  readonly remarks: string[] = [];
   private now = 0;
   /** What the signature alters, and what signs in this bar do, by letter and by place on the staff. */
   private signature = new Map<number, number>();
