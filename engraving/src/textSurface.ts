@@ -201,8 +201,12 @@ function contextOf(vexflow: VexFlow, parts: string[]): RenderContext {
     }
     openGroup() {}
     closeGroup() {}
-    openRotation() {}
-    closeRotation() {}
+    openRotation(degrees: number, x: number, y: number) {
+      parts.push(`<g transform="rotate(${n(degrees)} ${n(x)} ${n(y)})">`);
+    }
+    closeRotation() {
+      parts.push('</g>');
+    }
     add() {}
     measureText() {
       return { x: 0, y: 0, width: 0, height: 0 };

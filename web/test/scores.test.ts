@@ -162,14 +162,15 @@ describe('drawing', () => {
     const [plain] = staves('S: C5:4\nB: C3:4');
     const [low, under] = staves('S: C5:3 G3\nB: C3:4');
     // G3 lies 25 under the bottom line, 40 under the top one; its stem is 35 long.
-    expect(low!.words - low!.top).toBeGreaterThanOrEqual(40 + 25 + 35 - 5);
-    expect(low!.words - low!.top).toBeGreaterThan(plain!.words - plain!.top);
-    expect(under!.top - low!.words).toBeGreaterThan(30);
+    expect(low!.words).toBeGreaterThanOrEqual(40 + 25 + 35 - 5);
+    expect(low!.words).toBeGreaterThan(plain!.words);
+    expect(under!.top - low!.top - low!.words).toBeGreaterThan(30);
   });
 
   test('a part in B flat is drawn a whole step higher', () => {
     const sounding = { step: 0, alteration: 0, octave: 5 } as const;
-    expect(writtenPitch(sounding, { transposition: { letters: -1, halfSteps: -2 } })).toEqual({
+    const staff = { transposition: { letters: -1, halfSteps: -2 }, octaves: [] };
+    expect(writtenPitch(sounding, staff, 0)).toEqual({
       step: 1,
       alteration: 0,
       octave: 5,

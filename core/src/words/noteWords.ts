@@ -1,6 +1,7 @@
 import { displayNote } from '../pitch/print';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { barAt, beatIn, type Score } from '../score';
+import { firstVerse } from '../score/model/verses';
 import { beatWords } from './beats';
 import { lengthWords } from './lengthWords';
 import { vocabulary } from './vocabulary';
@@ -20,6 +21,6 @@ export function writtenNoteWords(
     `${vocabulary(school).bar} ${bar.number} beat ${beatWords(beatIn(onset, bar))}`,
     ...(tieStart ? ['tied on'] : []),
     ...(fermata ? ['fermata'] : []),
-    ...(lyric ? [`“${lyric}”`] : []),
+    ...(firstVerse(lyric) ? [`“${firstVerse(lyric)}”`] : []),
   ].join(', ');
 }

@@ -68,11 +68,11 @@ interface Word {
 
 const UNESCAPED: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"' };
 
-/** The signs of a system, and the words that stand in it: lyrics, names of parts and numbers of bars. */
+/** The signs of a system, and the words that stand in it: lyrics, names, numbers and signs. */
 function divided(markup: string): { readonly signs: string; readonly words: readonly Word[] } {
   const words: Word[] = [];
   const signs = markup.replace(
-    /<text class="(?:lyric|part-name|bar-number)" x="([^"]*)" y="([^"]*)"([^>]*)>([^<]*)<\/text>/g,
+    /<text class="(?:lyric|part-name|bar-number|sign|tempo|finger|ending)" x="([^"]*)" y="([^"]*)"([^>]*)>([^<]*)<\/text>/g,
     (_, x: string, y: string, rest: string, text: string) => {
       const plain = text.replace(/&(amp|lt|gt|quot);/g, (_sign, name: string) => UNESCAPED[name]!);
       words.push({ text: plain, x: Number(x), y: Number(y), middle: rest.includes('middle') });

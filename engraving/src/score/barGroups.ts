@@ -14,7 +14,7 @@ export class BarGroups {
   }
 
   /** Puts something into the group of a bar and a staff, both counted from 0; of several alike each by its name. */
-  add(bar: number, staff: number, markup: string, name?: 'beam' | 'tuplet' | 'tie'): void {
+  add(bar: number, staff: number, markup: string, name?: 'beam' | 'tuplet' | 'tie' | 'slur'): void {
     if (markup === '') return;
     const id = `data-bar="${bar + this.first}" data-staff="${staff + 1}"`;
     const named = name ? `<g class="${name}">${markup}</g>` : markup;

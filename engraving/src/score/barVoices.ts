@@ -9,6 +9,7 @@ import {
 import type { StaveNote, StemmableNote } from 'vexflow/bravura';
 import { CODES } from '../index';
 import type { VexFlow } from '../index';
+import { addMarks } from './noteMarks';
 import { clefAt, writtenPitch, type DrawnStaff } from './plan';
 import { piecesOf, type NotationPiece } from './pieces';
 import { tellsBeams, toldBeams } from './toldBeams';
@@ -101,10 +102,10 @@ function signsOf(
   const order = [...pieces]
     .filter(({ first, kind }) => first && kind === 'note')
     .sort((a, b) => a.onset - b.onset);
-  const pitch = (note: Note | null) => (note ? writtenPitch(note, staff) : null);
-  const groups = order.map(({ places, notes }) =>
+  const groups = order.map(({ places, notes, onset }) =>
     places.flatMap((place, at) => {
-      const own = pitch(notes[at]!);
+      const note = notes[at];
+      const own = note ? writtenPitch(note, staff, onset) : null;
       return own && !score.notes[place]!.tieEnd ? [{ place, own }] : [];
     }),
   );
@@ -144,7 +145,7 @@ function tickable(
     made.push({ note: rest, piece, staff });
     return rest;
   }
-  const pitches = piece.notes.map((note) => (note ? writtenPitch(note, staff) : null));
+  const pitches = piece.notes.map((note) => (note ? writtenPitch(note, staff, piece.onset) : null));
   if (piece.kind === 'grace') {
     const keys = pitches.flatMap((pitch) =>
       pitch ? [keyText({ ...pitch, octave: pitch.octave + shift })] : [],
@@ -176,12 +177,13 @@ function tickable(
       ),
     );
   }
+  addMarks(vexflow, note, score, piece);
   const graces = piece.graces.flatMap((place) => {
     const own = score.notes[place]!.note;
     return own
       ? [
           new GraceNote({
-            keys: [keyText(writtenPitch(own, staff))],
+            keys: [keyText(writtenPitch(own, staff, piece.onset))],
             duration: '8',
             slash: true,
             clef: vexClef,

@@ -60,19 +60,27 @@ export function barWidths(
 /** A system: its first bar and the one after its last. */
 export type BarSystem = readonly [from: number, to: number];
 
-/** As many bars in each system as fit, at least one; the last shares with the one before it if it is nearly empty. */
-export function barSystems(widths: readonly number[], room: (first: boolean) => number): BarSystem[] {
+/**
+ * As many bars in each system as fit, at least one; the last shares with the one before it if it is nearly empty. A bar
+ * of `breaks` begins a system in any case.
+ */
+export function barSystems(
+  widths: readonly number[],
+  room: (first: boolean) => number,
+  breaks: readonly number[] = [],
+): BarSystem[] {
   const systems: BarSystem[] = [];
   let from = 0;
   while (from < widths.length) {
     let to = from + 1;
     let width = widths[from]!;
-    while (to < widths.length && width + widths[to]! <= room(from === 0)) width += widths[to++]!;
+    while (to < widths.length && !breaks.includes(to) && width + widths[to]! <= room(from === 0))
+      width += widths[to++]!;
     systems.push([from, to]);
     from = to;
   }
   const [before, last] = systems.slice(-2);
-  if (before && last && (last[1] - last[0]) * 3 < before[1] - before[0]) {
+  if (before && last && !breaks.includes(last[0]) && (last[1] - last[0]) * 3 < before[1] - before[0]) {
     const cut = Math.ceil((before[0] + last[1]) / 2);
     return [...systems.slice(0, -2), [before[0], cut], [cut, last[1]]];
   }

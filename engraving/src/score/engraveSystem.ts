@@ -4,6 +4,8 @@ import { BarGroups } from './barGroups';
 import { voicesOfBar } from './barVoices';
 import { headsOf, type DrawnHead } from './heads';
 import { clefAt, type StaffPlan } from './plan';
+import { signMarks } from './signMarks';
+import { curvesOf } from './slurs';
 import { barNumber, connectorsOf, names, tiesOf, words } from './systemMarks';
 import { fifthsAt, writtenFifths, type Made, type SystemOptions } from './systemOptions';
 
@@ -102,7 +104,7 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
     }
     staves.forEach((stave, staff) => {
       stave.setContext(context).draw();
-      groups.add(bar, staff, take());
+      groups.add(bar, plan.staves[staff]!.index, take());
     });
     connectorsOf(
       vexflow,
@@ -116,14 +118,15 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
     groups.join(take());
     for (const { voice, beams, tuplets, staff } of voices) {
       voice.draw(context, staves[staff]);
-      groups.add(bar, staff, take());
+      const { index } = plan.staves[staff]!;
+      groups.add(bar, index, take());
       for (const [name, all] of [
         ['beam', beams],
         ['tuplet', tuplets],
       ] as const)
         for (const one of all) {
           one.setContext(context).draw();
-          groups.add(bar, staff, take(), name);
+          groups.add(bar, index, take(), name);
         }
     }
     x += barWidth;
@@ -142,22 +145,25 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
   const barOf = (time: number) => from + own.indexOf(barAt(own, time) ?? own[0]!);
   for (const { tie, at } of tiesOf(vexflow, score, made)) {
     tie.setContext(context).draw();
-    groups.add(barOf(at.piece.onset), plan.staves.indexOf(at.staff), take(), 'tie');
+    groups.add(barOf(at.piece.onset), at.staff.index, take(), 'tie');
   }
   for (const { note, piece } of made) {
     const middle = note.getAbsoluteX() + note.getMetrics().notePx / 2;
     if (piece.first && piece.rest === null)
       xs.set(piece.onset, Math.min(xs.get(piece.onset) ?? Infinity, middle));
   }
-  const extras = `${barNumber(options, indent)}${words(options, made)}${isFirst && plan.named ? names(plan) : ''}`;
+  for (const { curve, at } of curvesOf(vexflow, score, made)) {
+    curve.setContext(context).draw();
+    groups.add(barOf(at.piece.onset), at.staff.index, take(), 'slur');
+  }
+  const places = { xs, bars: edges, start };
+  const extras = `${signMarks(options, made, places)}${barNumber(options, indent)}${words(options, made)}${isFirst && plan.named ? names(plan) : ''}`;
   const heads = headsOf(made);
   return {
     markup: groups.markup() + markup() + extras,
     width,
     height: plan.height,
-    xs,
-    bars: edges,
-    start,
+    ...places,
     heads,
   };
 }

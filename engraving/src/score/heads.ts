@@ -1,5 +1,5 @@
 import { atPosition, transposedNote, type Note, type Score } from '@diatonix/core';
-import { clefAt, STEP, FIRST_LINE_Y, type DrawnStaff, type StaffPlan } from './plan';
+import { clefAt, octavesAt, STEP, FIRST_LINE_Y, type DrawnStaff, type StaffPlan } from './plan';
 import { fifthsAt, writtenFifths, type Made } from './systemOptions';
 
 /** Where a note head or a rest stands on its system, in staff units; `place` is that in the score. */
@@ -76,5 +76,6 @@ export function noteAt(score: Score, staff: DrawnStaff, y: number, time: number)
   const position = FIRST_LINE_Y[clefAt(staff, time)] - Math.round((y - staff.top) / STEP);
   const written = atPosition(position, writtenFifths(fifthsAt(score, time), staff));
   const { transposition } = staff;
-  return transposition ? transposedNote(written, transposition.letters, transposition.halfSteps) : written;
+  const own = { ...written, octave: written.octave + octavesAt(staff, time) };
+  return transposition ? transposedNote(own, transposition.letters, transposition.halfSteps) : own;
 }

@@ -13,8 +13,10 @@ const INK = '#1d2a3a';
 
 /** What the words of a picture look like. */
 const STYLE =
-  'text.lyric,text.bar-number,text.part-name{font-family:"Source Sans 3",sans-serif;font-size:16px}' +
-  'text.bar-number{font-style:italic;font-size:14px}' +
+  'text.lyric,text.bar-number,text.part-name,text.sign,text.tempo,text.finger,text.ending' +
+  '{font-family:"Source Sans 3",sans-serif;font-size:16px}' +
+  'text.bar-number,text.sign{font-style:italic;font-size:14px}text.tempo{font-weight:600}' +
+  'text.finger,text.ending{font-size:13px}' +
   'text.title,text.numeral,text.key{font-family:"Source Serif 4",serif;font-weight:600}' +
   'text.title{font-size:30px}text.numeral,text.key{font-size:18px}';
 

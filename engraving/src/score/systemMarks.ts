@@ -1,6 +1,6 @@
-import type { Score } from '@diatonix/core';
+import { versesOf, type Score } from '@diatonix/core';
 import type { VexFlow } from '../index';
-import type { StaffPlan } from './plan';
+import { WORDS, type StaffPlan } from './plan';
 import type { Made, SystemOptions } from './systemOptions';
 
 /** A head of a note from which a tie goes, or to which one comes. */
@@ -74,12 +74,13 @@ export function words({ score }: SystemOptions, made: readonly Made[]): string {
       const lyric = piece.first
         ? piece.places.map((place) => score.notes[place]!.lyric).find(Boolean)
         : undefined;
-      if (!lyric) return [];
       const x = note.getAbsoluteX() + note.getMetrics().notePx / 2;
-      return [
-        `<text class="lyric" x="${x.toFixed(1)}" y="${staff.words}" text-anchor="middle">` +
-          `${escaped(lyric)}</text>`,
-      ];
+      return versesOf(lyric).map((verse, at) =>
+        verse === ''
+          ? ''
+          : `<text class="lyric" x="${x.toFixed(1)}" y="${staff.top + staff.words + at * WORDS}" ` +
+            `text-anchor="middle">${escaped(verse)}</text>`,
+      );
     })
     .join('');
 }
@@ -102,7 +103,7 @@ export function names({ staves }: StaffPlan): string {
     .join('');
 }
 
-function escaped(text: string): string {
+export function escaped(text: string): string {
   return text.replace(
     /[&<>"]/g,
     (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign]!,

@@ -16,6 +16,8 @@ export interface SystemOptions {
   readonly loose: boolean;
   /** Notes outside their chords, as places in the score: bracketed and lighter. */
   readonly bracketed: ReadonlySet<number>;
+  /** Whether dynamics and fingers are shown. */
+  readonly dynamics?: boolean;
   /** Places of notes by bar, from placesByBar. */
   readonly inBars: readonly (readonly number[])[];
 }

@@ -7,6 +7,7 @@ export function sameDrawing(a: SystemOptions, b: SystemOptions): boolean {
     a.plan === b.plan &&
     a.width === b.width &&
     a.loose === b.loose &&
+    a.dynamics === b.dynamics &&
     a.bars[0] === b.bars[0] &&
     a.bars[1] === b.bars[1] &&
     sameList(a.widths.slice(...a.bars), b.widths.slice(...b.bars)) &&
@@ -23,7 +24,7 @@ function sameBars(
   // A bar looks back to the one before it for what changes; the last of all ends otherwise.
   if (a.bars[from - 1] !== b.bars[from - 1]) return false;
   if ((to === a.bars.length) !== (to === b.bars.length)) return false;
-  if (a.signatures !== b.signatures) return false;
+  if (a.signatures !== b.signatures || a.signs !== b.signs || a.noChord !== b.noChord) return false;
   for (let bar = from; bar < to; bar++) {
     if (a.bars[bar] !== b.bars[bar] || !sameList(placesA[bar]!, placesB[bar]!)) return false;
     if (!placesA[bar]!.every((place) => a.notes[place] === b.notes[place])) return false;

@@ -31,8 +31,11 @@ export function readAbc(source: string): Carried<Score> {
   if (!first) throw wrong('there is no music in it.', 'Write a tune with X:, K: and its notes.');
   const bars = barsOf(first, Math.max(...voices.map(({ end }) => end)));
   const { meta } = parsed;
+  const { symbols, noChord, unread } = symbolsOf(voices);
+  const signs = voices.flatMap((voice) => voice.signs);
   const remarks = [
     ...(tunes > 1 ? [`The file holds ${counted(tunes, 'tune', 'tunes')}; the first was read.`] : []),
+    ...(unread.length > 0 ? [unreadWords(unread)] : []),
     ...parsed.warnings.slice(0, 3).map((one) => `Not understood: ${plain(one)}.`),
   ];
   const score: Score = {
@@ -43,7 +46,9 @@ export function readAbc(source: string): Carried<Score> {
     bars,
     signatures: first.signatures,
     notes: written.sort((a, b) => a.onset - b.onset),
-    symbols: symbolsOf(voices),
+    symbols,
+    ...(noChord.length > 0 ? { noChord } : {}),
+    ...(signs.length > 0 ? { signs } : {}),
   };
   return { value: score, remarks };
 }
@@ -94,15 +99,38 @@ const nameOf = (staff: Parsed, at: number): string => text(list(staff['title'])[
 
 const partOf = ({ name, clefs }: AbcVoice): ScorePart => ({ name, staves: 1, clefs, transposition: null });
 
-/** Chord symbols of all voices, one at a time. */
-function symbolsOf(voices: readonly AbcVoice[]): ScoreSymbol[] {
+/** Where no chord is meant. */
+const SILENT = /^\s*n\.?\s?c\.?\s*$/i;
+
+/** Chord symbols of all voices, one at a time; where none is meant; and what cannot be read as one. */
+function symbolsOf(voices: readonly AbcVoice[]) {
   const found = new Map<number, ScoreSymbol>();
+  const silent = new Set<number>();
+  const unread: string[] = [];
   for (const { symbols } of voices)
     for (const { at, name } of symbols) {
+      if (SILENT.test(name)) {
+        silent.add(at);
+        continue;
+      }
       const chord = attempt(() => parseSymbol(name));
-      if (chord.ok && !found.has(at)) found.set(at, { at, chord: chord.value });
+      if (!chord.ok) unread.push(name);
+      else if (!found.has(at)) found.set(at, { at, chord: chord.value });
     }
-  return [...found.values()].sort((a, b) => a.at - b.at);
+  return {
+    symbols: [...found.values()].sort((a, b) => a.at - b.at),
+    noChord: [...silent].sort((a, b) => a - b),
+    unread,
+  };
+}
+
+/** Symbols that were passed over, each named once. */
+function unreadWords(unread: readonly string[]): string {
+  const names = [...new Set(unread)];
+  const named = names.slice(0, 3).map((name) => `“${name.slice(0, 30)}”`);
+  const more = names.length > 3 ? ' and others' : '';
+  const were = unread.length === 1 ? 'was' : 'were';
+  return `${counted(unread.length, 'chord symbol', 'chord symbols')} ${were} passed over: ${named.join(', ')}${more}.`;
 }
 
 /** The bars as the first voice draws them; an ending under a line counts until it ends. */

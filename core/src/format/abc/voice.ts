@@ -1,8 +1,12 @@
 import { LETTERS, modulo, noteName, type Note } from '../../pitch/note';
 import type { Beam, ClefAt, ClefName, WrittenNote } from '../../score/model/score';
+import type { NoteMark } from '../../score/model/noteMarks';
+import { lyricOf } from '../../score/model/verses';
+import type { ScoreSign } from '../../score/model/scoreSign';
 import type { Ending } from '../../time/bars';
 import { TICKS_A_QUARTER } from '../../time/length';
 import type { Metre } from '../../time/metre';
+import { marksOf, signOf, slursOf } from './decorations';
 import { list, number, record, text } from './loose';
 import type { Parsed } from './parsed';
 
@@ -42,6 +46,8 @@ const fifthsOf = (key: Parsed): number =>
 
 const clefOf = (clef: Parsed): ClefName => CLEFS[text(clef['type'])] ?? 'treble';
 
+const marked = (marks: readonly NoteMark[]) => (marks.length > 0 ? { marks } : {});
+
 /** One voice of a tune, read element by element; times in ticks from its beginning. */
 export class AbcVoice {
   readonly notes: WrittenNote[] = [];
@@ -50,10 +56,11 @@ export class AbcVoice {
   readonly metres: { readonly at: number; readonly metre: Metre }[] = [];
   readonly signatures: { readonly at: number; readonly fifths: number }[] = [];
   readonly clefs: ClefAt[] = [];
+  readonly signs: ScoreSign[] = [];
   private now = 0;
   /** What the signature alters, and what signs in this bar do, by letter and by place on the staff. */
   private signature = new Map<number, number>();
-  private signs = new Map<number, number>();
+  private altered = new Map<number, number>();
   private tuplet: { readonly over: number; readonly under: number } | null = null;
   private beaming = false;
   /** Pitches that are tied on from the note before. */
@@ -126,7 +133,7 @@ export class AbcVoice {
   }
 
   private readBarline(element: Parsed): void {
-    this.signs = new Map();
+    this.altered = new Map();
     const kind = text(element['type']);
     const ending = text(element['startEnding']).match(/^[12]/)?.[0] as Ending | undefined;
     this.barlines.push({
@@ -158,7 +165,13 @@ export class AbcVoice {
     const tied = this.tied;
     this.tied = new Set();
     const lyric = this.wordsOf(element);
-    const held = list(element['decoration']).includes('fermata') ? { fermata: true as const } : {};
+    const decorations = list(element['decoration']).map(text);
+    const held = decorations.includes('fermata') ? { fermata: true as const } : {};
+    const played = marksOf(decorations);
+    for (const decoration of decorations) {
+      const sign = signOf(decoration);
+      if (sign) this.signs.push({ part: this.part, staff: 1, at: this.now, to: this.now, ...sign });
+    }
     list(element['pitches'])
       .map(record)
       .forEach((pitch, at) => {
@@ -168,6 +181,7 @@ export class AbcVoice {
           ...(tied.has(place) || pitch['endTie'] === true ? { tieEnd: true as const } : {}),
           ...(pitch['startTie'] !== undefined ? { tieStart: true as const } : {}),
           ...(at === 0 ? { ...lyric, ...held, ...this.beamOf(element) } : {}),
+          ...marked([...(at === 0 ? [...played, ...slursOf(element)] : []), ...slursOf(pitch)]),
         });
         if (pitch['startTie'] !== undefined) this.tied.add(place);
       });
@@ -190,8 +204,8 @@ export class AbcVoice {
     const place = number(pitch['pitch']) ?? 0;
     const step = modulo(place, 7);
     const sign = ALTERATIONS[text(pitch['accidental'])];
-    if (sign !== undefined) this.signs.set(place, sign);
-    const alteration = this.signs.get(place) ?? this.signature.get(step) ?? 0;
+    if (sign !== undefined) this.altered.set(place, sign);
+    const alteration = this.altered.get(place) ?? this.signature.get(step) ?? 0;
     const note: Note = { ...noteName(step, alteration), octave: 4 + Math.floor(place / 7) };
     this.write({ ...rest, note, ...(sign === undefined ? {} : { sign: true as const }) });
   }
@@ -202,9 +216,14 @@ export class AbcVoice {
   }
 
   private wordsOf(element: Parsed): { readonly lyric?: string } {
-    const { syllable, divider } = record(list(element['lyric'])[0]);
-    const word = text(syllable).slice(0, 200);
-    return word === '' ? {} : { lyric: text(divider) === '-' ? `${word}-` : word };
+    const verses = list(element['lyric'])
+      .map(record)
+      .map(({ syllable, divider }) => {
+        const word = text(syllable).slice(0, 40);
+        return word !== '' && text(divider) === '-' ? `${word}-` : word;
+      });
+    const lyric = lyricOf(verses);
+    return lyric === undefined ? {} : { lyric };
   }
 
   private beamOf(element: Parsed): { readonly beam?: Beam } {

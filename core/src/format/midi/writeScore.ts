@@ -1,6 +1,7 @@
 import { writeMidi } from 'midi-file';
 import { toRead, type Score } from '../../score/model/score';
-import { playedOrder } from '../../time/bars';
+import { playedBars } from '../../score/model/playedBars';
+import { firstVerse } from '../../score/model/verses';
 import { printMetre } from '../../time/metre';
 import { counted, PLAIN_LINE, type Carried } from '../lineFile';
 import {
@@ -25,7 +26,7 @@ const CHANNELS = [0, 1, 2, 3, 4, 5, 6, 7, 8, 10, 11, 12, 13, 14, 15];
 export function writeScoreMidi(score: Score): Carried<Uint8Array> {
   const { bars, parts, title } = score;
   const { notes } = toRead(score);
-  const order = playedOrder(bars);
+  const order = playedBars(score);
   let now = 0;
   const played = order.map((at) => {
     const { from, to } = bars[at]!;
@@ -60,9 +61,11 @@ export function writeScoreMidi(score: Score): Carried<Uint8Array> {
         ({ fifths }, at) => [keySignature(fifths, false, midiTicks(at))],
       ),
       ...timed(
-        score.notes.filter(({ lyric }) => lyric !== undefined),
+        score.notes.filter(({ lyric }) => firstVerse(lyric) !== undefined),
         ({ onset }) => onset,
-        ({ lyric }, at) => [{ at: midiTicks(at), deltaTime: 0, meta: true, type: 'lyrics', text: lyric! }],
+        ({ lyric }, at) => [
+          { at: midiTicks(at), deltaTime: 0, meta: true, type: 'lyrics', text: firstVerse(lyric)! },
+        ],
       ),
     ].sort((a, b) => a.at - b.at),
   ];
@@ -81,6 +84,7 @@ export function writeScoreMidi(score: Score): Carried<Uint8Array> {
     own.sort((a, b) => a.at - b.at || rank(a) - rank(b));
     return spaced([{ at: 0, deltaTime: 0, meta: true, type: 'trackName', text: name }, ...own]);
   });
+  const jumps = (score.signs ?? []).filter(({ kind }) => kind === 'da-capo' || kind === 'dal-segno');
   const repeats = bars.filter(({ repeatEnd }) => repeatEnd).length;
   return {
     value: Uint8Array.from(
@@ -89,6 +93,9 @@ export function writeScoreMidi(score: Score): Carried<Uint8Array> {
         tracks: [spaced(conductor), ...tracks],
       }),
     ),
-    remarks: repeats > 0 ? [`${counted(repeats, 'repeat was', 'repeats were')} played out.`] : [],
+    remarks: [
+      ...(repeats > 0 ? [`${counted(repeats, 'repeat was', 'repeats were')} played out.`] : []),
+      ...(jumps.length > 0 ? [`${jumps.map(({ text }) => text).join(', ')}: followed once.`] : []),
+    ],
   };
 }

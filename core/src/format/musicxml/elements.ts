@@ -30,6 +30,14 @@ export function symbolHarmony(chord: Chord): XmlElement {
   ]);
 }
 
+/** Where no chord is meant; the root is there because the format wants one. */
+export function noChordHarmony(): XmlElement {
+  return el('harmony', [
+    el('root', [el('root-step', ['C'], { text: '' })]),
+    el('kind', ['none'], { text: 'N.C.' }),
+  ]);
+}
+
 /** The numeral, in plain text, under the staves. */
 export function numeralHarmony(numeral: string, chord: Chord): XmlElement {
   return el('harmony', [el('function', [numeral]), el('kind', [chordKindOf(chord).kind], { text: '' })], {

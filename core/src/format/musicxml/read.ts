@@ -26,6 +26,7 @@ import {
   type Collected,
 } from './readMarks';
 import { ChordHead } from './chordHead';
+import { SignReader } from './directions';
 import { BarClock, exactTicks } from './barClock';
 import { barTimes, type BarTimes } from './barTimes';
 import { partwise } from './timewise';
@@ -84,7 +85,7 @@ function readScore(nodes: readonly XmlNode[]): ScoreIn {
   const c: Collected = {
     notes: [], melody: [], labels: new Map(), keys: [], metres: [], repeatStarts: new Set(),
     repeatEnds: new Set(), endings: [], words: new Map(), fermatas: new Set(), remarks: new Remarks(),
-    written: [], parts: [], doubles: new Set(),
+    written: [], parts: [], doubles: new Set(), noChord: new Set(), signs: [],
     tempo: null, upbeat: 0,
   }; // prettier-ignore
   const parts = all(nodes, 'part');
@@ -107,7 +108,7 @@ function readScore(nodes: readonly XmlNode[]): ScoreIn {
     keys: [...first, ...keys],
     remarks: remarks.sentences([LEFT.uneven]),
     score: writtenScore(title, composerIn(identification), childrenOf(parts[0]!), times, c),
-    scoreRemarks: remarks.sentences([LEFT.grace, LEFT.unpitched, LEFT.pedal, LEFT.verse]),
+    scoreRemarks: remarks.sentences([LEFT.grace, LEFT.unpitched, LEFT.verse]),
   };
 }
 
@@ -143,6 +144,7 @@ function readPart(
   let divisions = 1;
   let transposition: Transposition | null = null;
   const staves = new WrittenStaves();
+  const signs = new SignReader(index);
   const notes = new Tied(melody ? c.melody : c.notes, c);
   all(measures, 'measure').forEach((measure, bar) => {
     const where = `bar ${attributeOf(measure, 'number') ?? '?'}`;
@@ -180,6 +182,7 @@ function readPart(
           break;
         case 'direction':
           readDirection(children, c, where);
+          signs.read(children, now + ticksIn(node, 'offset'), times[bar]!.to);
           break;
         case 'harmony':
           readHarmony(children, Math.max(0, now + ticksIn(node, 'offset')), c, where);
@@ -226,6 +229,7 @@ function readPart(
     const short = metre && furthest > 0 && furthest < barTicks(metre.metre);
     if (bar === 0 && index === 0 && short && isUpbeat(measure, measures)) c.upbeat = furthest;
   });
+  c.signs.push(...signs.done(times[times.length - 1]?.to ?? 0));
   return { name, ...staves.part(), transposition };
 }
 

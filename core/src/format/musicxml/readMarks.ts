@@ -4,6 +4,7 @@ import type { Ending } from '../../time/bars';
 import { type Metre } from '../../time/metre';
 import { all, attributeOf, childrenOf, find, numberIn, tagOf, xmlText, type XmlNode } from './dom';
 import type { ScorePart, WrittenNote } from '../../score/model/score';
+import type { ScoreSign } from '../../score/model/scoreSign';
 import { readChordSymbol, readNoteElementName, type Transposition } from './readNotes';
 import { LEFT, type Remarks } from './remarks';
 import type { TimedNote } from './scoreIn';
@@ -28,6 +29,9 @@ export interface Collected {
   readonly written: WrittenNote[];
   readonly parts: ScorePart[];
   readonly doubles: Set<number>;
+  /** Times from which no chord is meant, and the signs of all parts. */
+  readonly noChord: Set<number>;
+  readonly signs: ScoreSign[];
   tempo: number | null;
   upbeat: number;
 }
@@ -122,6 +126,10 @@ export function readHarmony(children: readonly XmlNode[], at: number, c: Collect
   const label = c.labels.get(at) ?? { symbol: null, numeral: null };
   const functionText = xmlText(find(children, 'function'));
   if (functionText !== '' && functionText.length <= 80) label.numeral = functionText;
+  if (xmlText(find(children, 'kind')) === 'none') {
+    c.noChord.add(at);
+    return;
+  }
   const root = find(children, 'root');
   const name = root ? readNoteElementName(childrenOf(root), 'root-', c.remarks, where) : null;
   if (name) {

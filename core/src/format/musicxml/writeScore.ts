@@ -4,10 +4,21 @@ import { romanTextNumeral } from '../romantext/write';
 import { transposedNote, type Note } from '../../pitch/note';
 import type { ClefName, Score, ScorePart, WrittenBar, WrittenNote } from '../../score/model/score';
 import type { ReadChord, ScoreReading } from '../../score/reading/scoreReading';
+import { versesOf } from '../../score/model/verses';
 import { TICKS_A_QUARTER } from '../../time/length';
 import { printMetre } from '../../time/metre';
-import { barline, endingBegin, numeralHarmony, symbolHarmony, tempoMark, timeElement } from './elements';
-import { el, musicXmlDocument, pitchElement, type XmlElement } from './xml';
+import { signElement } from './directions';
+import {
+  barline,
+  endingBegin,
+  noChordHarmony,
+  numeralHarmony,
+  symbolHarmony,
+  tempoMark,
+  timeElement,
+} from './elements';
+import { markElements } from './notations';
+import { accidentalElement, el, musicXmlDocument, pitchElement, type XmlElement } from './xml';
 
 const TYPES = ['whole', 'half', 'quarter', 'eighth', '16th', '32nd', '64th'];
 const CLEFS: Record<ClefName, readonly [sign: string, line: number | null, octave: number]> = {
@@ -38,7 +49,7 @@ export function writeScoreXml(score: Score, reading: ScoreReading | null = null)
 
 /** The symbols of the score, or those of a reading where it has none, and the numerals of the reading. */
 function harmoniesIn(
-  { symbols }: Score,
+  { symbols, noChord = [] }: Score,
   reading: ScoreReading | null,
   { from, to }: WrittenBar,
 ): readonly XmlElement[] {
@@ -46,6 +57,7 @@ function harmoniesIn(
   const read = reading?.chords.filter((chord) => within(chord.from)) ?? [];
   return [
     ...symbols.filter(({ at }) => within(at)).map(({ at, chord }) => placed(symbolHarmony(chord), at - from)),
+    ...noChord.filter(within).map((at) => placed(noChordHarmony(), at - from)),
     ...read.flatMap((chord) => [
       ...(symbols.length > 0 ? [] : [placed(symbolHarmony(chord.chord), chord.from - from)]),
       placed(numeralOf(chord), chord.from - from),
@@ -68,7 +80,7 @@ function measure(
   if (bar.ending && bar.ending !== before?.ending) content.push(endingBegin(bar.ending));
   content.push(...attributesOf(score, part, at));
   if (at === 0 && index === 0 && score.tempo) content.push(tempoMark(score.tempo));
-  content.push(...harmonies);
+  content.push(...harmonies, ...signsIn(score, part, index, at));
   const voices = new Map<string, number[]>();
   for (const place of places) {
     const one = score.notes[place]!;
@@ -115,8 +127,39 @@ function voiceOut(
 const numeralOf = ({ chord, numeral, key }: ReadChord): XmlElement =>
   numeralHarmony(romanTextNumeral(numeral, key).text, chord);
 
-const placed = (node: XmlElement, offset: number): XmlElement =>
-  offset === 0 ? node : { ...node, harmony: [...(node['harmony'] as XmlElement[]), el('offset', [offset])] };
+/** A harmony or a direction at its time within the bar: the offset stands before the staff and the sound. */
+function placed(node: XmlElement, offset: number): XmlElement {
+  if (offset === 0) return node;
+  const name = 'harmony' in node ? 'harmony' : 'direction';
+  const children = node[name] as XmlElement[];
+  const before = children.findIndex((child) => 'staff' in child || 'sound' in child);
+  const at = before < 0 ? children.length : before;
+  return { ...node, [name]: [...children.slice(0, at), el('offset', [offset]), ...children.slice(at)] };
+}
+
+/** The signs that begin or end in a bar; one that ends with the piece, in the last. */
+function signsIn(
+  { signs = [], bars, tempo }: Score,
+  { staves }: ScorePart,
+  index: number,
+  at: number,
+): XmlElement[] {
+  const { from, to } = bars[at]!;
+  const isLast = at === bars.length - 1;
+  const within = (time: number) => time >= from && (time < to || (isLast && time === to));
+  return signs
+    .filter(({ part }) => part === index)
+    .flatMap((sign) => [
+      ...(within(sign.at)
+        ? [{ time: sign.at, element: signElement(sign, false, staves, sign.at === 0 ? tempo : null) }]
+        : []),
+      ...(sign.to > sign.at && within(sign.to)
+        ? [{ time: sign.to, element: signElement(sign, true, staves, null) }]
+        : []),
+    ])
+    .sort((a, b) => a.time - b.time)
+    .map(({ time, element }) => placed(element, time - from));
+}
 
 function attributesOf({ bars, signatures }: Score, part: ScorePart, at: number): XmlElement[] {
   const bar = bars[at]!;
@@ -162,6 +205,7 @@ function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, cho
   const ties = [...(one.tieEnd ? ['stop'] : []), ...(one.tieStart ? ['start'] : [])];
   const notations = [
     ...ties.map((type) => el('tied', [], { type })),
+    ...markElements(one.marks ?? []),
     ...(one.fermata ? [el('fermata', [], { type: 'upright' })] : []),
   ];
   return el('note', [
@@ -180,26 +224,15 @@ function noteElement(one: WrittenNote, { transposition, staves }: ScorePart, cho
     ...(staves > 1 || staff > 1 ? [el('staff', [staff])] : []),
     ...(one.beam ? [el('beam', [one.beam], { number: 1 })] : []),
     ...(notations.length > 0 ? [el('notations', notations)] : []),
-    ...(lyric ? [lyricElement(lyric)] : []),
+    ...versesOf(lyric).flatMap((verse, at) => (verse === '' ? [] : [lyricElement(verse, at + 1)])),
   ]);
 }
 
-const ACCIDENTALS: Readonly<Record<number, string>> = {
-  [-2]: 'flat-flat',
-  [-1]: 'flat',
-  0: 'natural',
-  1: 'sharp',
-  2: 'double-sharp',
-};
-
-const accidentalElement = ({ alteration }: Note): XmlElement =>
-  el('accidental', [ACCIDENTALS[alteration] ?? 'natural']);
-
 /** Words under a note; a hyphen at their end says that the word goes on. */
-function lyricElement(lyric: string): XmlElement {
+function lyricElement(lyric: string, number: number): XmlElement {
   const goesOn = lyric.endsWith('-') && lyric !== '-';
   const text = goesOn ? lyric.slice(0, -1) : lyric;
-  return el('lyric', [el('syllabic', [goesOn ? 'begin' : 'single']), el('text', [text])], { number: 1 });
+  return el('lyric', [el('syllabic', [goesOn ? 'begin' : 'single']), el('text', [text])], { number });
 }
 
 /** The note value of a length, where one sign has it. */

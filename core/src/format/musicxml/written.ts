@@ -10,9 +10,15 @@ import type {
 } from '../../score/model/score';
 import { signatureFifths } from '../../key/key';
 import { numbered } from '../../score/model/beats';
+import { lyricOf } from '../../score/model/verses';
 import type { BarTimes } from './barTimes';
 import { all, attributeOf, childrenOf, find, numberIn, xmlText, type XmlNode } from './dom';
+import { marksIn } from './notations';
 import { fermataIn, type Collected } from './readMarks';
+
+/** More verses, and longer syllables, are a slip of the file. */
+const MOST_VERSES = 6;
+const LONGEST_SYLLABLE = 40;
 
 const CLEFS: Record<string, ClefName> = {
   'G 2': 'treble',
@@ -57,10 +63,8 @@ interface Timed {
 /** A note element as it is written. */
 export function writtenNote(children: readonly XmlNode[], timed: Timed): WrittenNote {
   const ties = all(children, 'tie').map((tie) => attributeOf(tie, 'type'));
-  const lyric = all(children, 'lyric')[0];
-  const syllable = lyric ? xmlText(find(childrenOf(lyric), 'text')).slice(0, 200) : '';
-  const goesOn = lyric && /^(?:begin|middle)$/.test(xmlText(find(childrenOf(lyric), 'syllabic')));
-  const text = syllable !== '' && goesOn ? `${syllable}-` : syllable;
+  const lyric = lyricIn(children);
+  const marks = marksIn(children);
   const modification = find(children, 'time-modification');
   const within = modification ? childrenOf(modification) : [];
   const [over, under] = [numberIn(find(within, 'actual-notes')), numberIn(find(within, 'normal-notes'))];
@@ -79,14 +83,29 @@ export function writtenNote(children: readonly XmlNode[], timed: Timed): Written
     kind,
     ...(ties.includes('start') ? { tieStart: true as const } : {}),
     ...(ties.includes('stop') ? { tieEnd: true as const } : {}),
-    ...(text === '' ? {} : { lyric: text }),
+    ...(lyric === undefined ? {} : { lyric }),
     ...(fermataIn(children) ? { fermata: true as const } : {}),
     ...(find(children, 'accidental') ? { sign: true as const } : {}),
     ...(beam ? { beam } : {}),
+    ...(marks.length > 0 ? { marks } : {}),
     ...(over !== null && under !== null && over > 0 && under > 0
       ? { tuplet: [Math.trunc(over), Math.trunc(under)] as const }
       : {}),
   };
+}
+
+/** The words of a note in all verses; a hyphen says that a word goes on. */
+function lyricIn(children: readonly XmlNode[]): string | undefined {
+  const verses: string[] = [];
+  for (const [at, lyric] of all(children, 'lyric').entries()) {
+    const own = childrenOf(lyric);
+    const number = Math.trunc(Number(attributeOf(lyric, 'number'))) || at + 1;
+    if (number < 1 || number > MOST_VERSES) continue;
+    const syllable = all(own, 'text').map(xmlText).join(' ').slice(0, LONGEST_SYLLABLE);
+    const goesOn = syllable !== '' && /^(?:begin|middle)$/.test(xmlText(find(own, 'syllabic')));
+    verses[number - 1] = goesOn ? `${syllable}-` : syllable;
+  }
+  return lyricOf(Array.from(verses, (verse) => verse ?? ''));
 }
 
 /** The first beam of a note, which joins it to its neighbours. */
@@ -140,5 +159,7 @@ export function writtenScore(
     signatures: keys[0]?.at === 0 ? keys : [{ at: 0, fifths: 0 }, ...keys],
     notes: c.written,
     symbols,
+    ...(c.noChord.size > 0 ? { noChord: [...c.noChord].sort((a, b) => a - b) } : {}),
+    ...(c.signs.length > 0 ? { signs: c.signs } : {}),
   };
 }

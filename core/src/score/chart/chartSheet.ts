@@ -2,6 +2,7 @@ import type { Chord } from '../../chord/chord';
 import type { ChartChord } from './chart';
 import type { Score } from '../model/score';
 import type { ScoreToRead } from '../model/scoreNote';
+import { firstVerse } from '../model/verses';
 
 const BARS_A_LINE = 4;
 
@@ -36,7 +37,7 @@ export function chartWithWords(
   if (singer === undefined) return null;
   const words = notes
     .flatMap(({ part, onset, lyric }) =>
-      part === singer && lyric !== undefined ? [{ at: onset, text: lyric }] : [],
+      part === singer && firstVerse(lyric) !== undefined ? [{ at: onset, text: firstVerse(lyric)! }] : [],
     )
     .sort((a, b) => a.at - b.at);
   const cuts = lineEnds(bars, phraseEnds);

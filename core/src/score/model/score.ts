@@ -1,7 +1,9 @@
 import { perObject } from '../../memo';
 import { midiNumber, type Note } from '../../pitch/note';
 import type { Ending } from '../../time/bars';
+import type { NoteMark } from './noteMarks';
 import type { ScoreBar, ScoreNote, ScoreSymbol, ScoreToRead } from './scoreNote';
+import type { ScoreSign } from './scoreSign';
 
 export type ClefName = 'treble' | 'bass' | 'alto' | 'tenor' | 'treble-8' | 'percussion';
 
@@ -36,6 +38,7 @@ export interface WrittenNote {
   /** Whether it is tied to the note after it, and from the one before. */
   readonly tieStart?: true;
   readonly tieEnd?: true;
+  /** Its words; further verses after line breaks, empty ones where a verse has nothing here. */
   readonly lyric?: string;
   readonly fermata?: true;
   /** So many in the time of so many. */
@@ -46,6 +49,7 @@ export interface WrittenNote {
   readonly after?: true;
   /** Whether an accidental is written before it, also where the bar has it already. */
   readonly sign?: true;
+  readonly marks?: readonly NoteMark[];
 }
 
 export type Beam = 'begin' | 'continue' | 'end';
@@ -71,6 +75,9 @@ export interface Score {
   /** Notes and rests of a part after those of the part above. */
   readonly notes: readonly WrittenNote[];
   readonly symbols: readonly ScoreSymbol[];
+  /** Times from which on no chord is meant (N.C.), until the next symbol. */
+  readonly noChord?: readonly number[];
+  readonly signs?: readonly ScoreSign[];
 }
 
 /** A written note as it sounds by itself; the same object as long as the note lives. */
@@ -106,9 +113,18 @@ export const toRead = perObject(
       }
     });
     const breaks = score.bars.flatMap(({ to, repeatEnd, double }) => (repeatEnd || double ? [to] : []));
-    const { bars, signatures, symbols } = score;
+    const { bars, signatures, symbols, noChord } = score;
     const inOrder = [...fermatas].sort((a, b) => a - b);
-    return { notes, written, bars, signatures, fermatas: inOrder, breaks, symbols };
+    return {
+      notes,
+      written,
+      bars,
+      signatures,
+      fermatas: inOrder,
+      breaks,
+      symbols,
+      ...(noChord ? { noChord } : {}),
+    };
   },
 );
 

@@ -39,6 +39,8 @@ export interface ScoreToRead {
   readonly breaks?: readonly number[];
   /** Chord symbols over the score: from two on they are its chords. */
   readonly symbols?: readonly ScoreSymbol[];
+  /** Times from which on no chord is meant (N.C.), until the next symbol. */
+  readonly noChord?: readonly number[];
 }
 
 /** A chord symbol that stands over a score, from its time in ticks on. */

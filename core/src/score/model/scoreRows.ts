@@ -8,6 +8,8 @@ import { printNote } from '../../pitch/print';
 import type { Ending } from '../../time/bars';
 import { parseTime, printLength } from '../../time/length';
 import { parseMetre, printMetre } from '../../time/metre';
+import { parseMarks, printMarks } from './noteMarks';
+import { rowOfSign, signOfRow } from './scoreSign';
 import type { Beam, ClefName, Score, ScorePart, WrittenBar, WrittenNote } from './score';
 
 /** A score as it is kept: plain text, a row for each bar and note. */
@@ -23,8 +25,10 @@ export interface ScoreRows {
   readonly signatures: readonly string[];
   /** `0 1 1 0 3/2 Bb4 tl Word`: part, staff, voice, beginning, length, pitch, marks, and words where it has any. */
   readonly notes: readonly string[];
-  /** `0 Am7`. */
+  /** `0 Am7`, and `4 N.C.` where no chord is meant. */
   readonly symbols: readonly string[];
+  /** `0 1 4 4 dynamic mf`: part, staff, beginning, end, kind and text. */
+  readonly signs?: readonly string[];
 }
 
 export interface PartRow {
@@ -43,6 +47,9 @@ const TIE_START = 't';
 const TIE_END = 'e';
 const SIGN = 's';
 const AFTER = 'a';
+/** Before the marks of playing. */
+const MARKS = '~';
+export const NO_CHORD = 'N.C.';
 const BEAMS: Readonly<Record<Beam, string>> = { begin: 'b', continue: 'm', end: 'd' };
 
 export function rowsOfScore(score: Score): ScoreRows {
@@ -59,7 +66,11 @@ export function rowsOfScore(score: Score): ScoreRows {
     bars: score.bars.map(barRow),
     signatures: score.signatures.map(({ at, fifths }) => `${printLength(at)} ${fifths}`),
     notes: score.notes.map(noteRow),
-    symbols: score.symbols.map(({ at, chord }) => `${printLength(at)} ${printSymbol(chord)}`),
+    symbols: [
+      ...score.symbols.map(({ at, chord }) => `${printLength(at)} ${printSymbol(chord)}`),
+      ...(score.noChord ?? []).map((at) => `${printLength(at)} ${NO_CHORD}`),
+    ],
+    ...(score.signs ? { signs: score.signs.map(rowOfSign) } : {}),
   };
 }
 
@@ -96,7 +107,7 @@ const noteRow = perObject((one: WrittenNote): string => {
   const { part, staff, voice, onset, ticks, lyric } = one;
   const fields = [
     ...[part, staff, voice.replace(/\s/g, '_'), printLength(onset), printLength(ticks), pitch],
-    marks.join('') || '-',
+    `${marks.join('') || '-'}${one.marks ? `${MARKS}${printMarks(one.marks)}` : ''}`,
     ...(lyric ? [lyric] : []),
   ];
   return fields.join(' ');
@@ -145,6 +156,8 @@ export function scoreOfRows(rows: ScoreRows, known: Known = () => undefined): Sc
       transposition: sounds ? { letters: Number(sounds[1]), halfSteps: Number(sounds[2]) } : null,
     };
   });
+  const isSilent = (row: string) => row.endsWith(` ${NO_CHORD}`);
+  const [silent, chords] = [rows.symbols.filter(isSilent), rows.symbols.filter((row) => !isSilent(row))];
   const notes = rows.notes.map((row, at, all) => known(row, at, all.length) ?? noteOfRow(row, parts.length));
   return {
     title: rows.title,
@@ -158,10 +171,12 @@ export function scoreOfRows(rows: ScoreRows, known: Known = () => undefined): Sc
       return { at: ticksOf(at, row), fifths: Number(fifths) };
     }),
     notes,
-    symbols: rows.symbols.map((row) => {
+    symbols: chords.map((row) => {
       const [at, ...symbol] = row.split(' ');
       return { at: ticksOf(at, row), chord: parseSymbol(symbol.join(' ')) };
     }),
+    ...(silent.length > 0 ? { noChord: silent.map((row) => ticksOf(row.split(' ')[0], row)) } : {}),
+    ...(rows.signs ? { signs: rows.signs.map(signOfRow) } : {}),
   };
 }
 
@@ -183,7 +198,8 @@ function barOfRow(row: string): WrittenBar {
 }
 
 function noteOfRow(row: string, parts: number): WrittenNote {
-  const [part, staff, voice, onset, length, pitch, marks = '-', ...words] = row.split(' ');
+  const [part, staff, voice, onset, length, pitch, flags = '-', ...words] = row.split(' ');
+  const [marks = '', played] = flags.split(MARKS);
   const known = /^\d+$/.test(part ?? '') && Number(part) < parts && /^[1-9]$/.test(staff ?? '');
   if (!known || !voice || pitch === undefined) throw wrongRow('note', row, '0 1 1 0 3/2 Bb4 -');
   const tuplet = /(\d+):(\d+)/.exec(marks);
@@ -205,6 +221,7 @@ function noteOfRow(row: string, parts: number): WrittenNote {
     ...(marks.includes(AFTER) ? { after: true as const } : {}),
     ...(beam ? { beam } : {}),
     ...(tuplet ? { tuplet: [Number(tuplet[1]), Number(tuplet[2])] as const } : {}),
+    ...(played ? { marks: parseMarks(played) } : {}),
     ...(lyric === '' ? {} : { lyric }),
   };
 }

@@ -35,7 +35,7 @@ export function readingBySymbols(
   { key, rulings = [] }: ReadOptions,
 ): ScoreReading {
   const end = slices[slices.length - 1]!.to;
-  const timed = timesOf(score.symbols!, end);
+  const timed = timesOf(score.symbols!, score.noChord ?? [], end);
   const ruled = timed.map(({ at }) => numeralAt(rulings, at));
   const chordsIn = timed.map(({ chord }, at): ChordIn => {
     const own = ruled[at];
@@ -86,10 +86,13 @@ export function readingBySymbols(
   return { slices, chords, keys: keyAreas(chords), cadences, brackets, arrows, phraseEnds };
 }
 
-/** Each symbol until the next; the same again goes on. */
-function timesOf(symbols: readonly ScoreSymbol[], end: number): Timed[] {
+/** Each symbol until the next, or until no chord is meant. */
+function timesOf(symbols: readonly ScoreSymbol[], silences: readonly number[], end: number): Timed[] {
   const sorted = [...symbols].filter(({ at }) => at < end).sort((a, b) => a.at - b.at);
-  return sorted.map((one, place) => ({ ...one, to: sorted[place + 1]?.at ?? end }));
+  return sorted.map((one, place) => {
+    const next = sorted[place + 1]?.at ?? end;
+    return { ...one, to: silences.find((at) => at > one.at && at < next) ?? next };
+  });
 }
 
 const numeralAt = (rulings: readonly ScoreRuling[], at: number) =>

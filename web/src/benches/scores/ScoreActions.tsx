@@ -1,9 +1,18 @@
 import { canClose } from '@diatonix/engraving/score';
-import type { LabelStyle, Score, ScoreReading, ScoreToRead } from '@diatonix/core';
+import {
+  numberOfMark,
+  vocabulary,
+  type LabelStyle,
+  type Score,
+  type ScoreReading,
+  type ScoreToRead,
+} from '@diatonix/core';
 import { Download } from 'lucide-react';
 import type { RefObject } from 'react';
+import styled from 'styled-components';
 import { Toggle } from '../../design/controls';
 import { Drop } from '../../design/Drop';
+import { Checkbox } from '../../design/fields/Checkbox';
 import { part } from '../../design/part';
 import type { ScorePiece } from '../../documents/kinds/score/type';
 import { AskClass } from '../../classroom/teacher/AskClass';
@@ -14,7 +23,7 @@ import { SCORES_DESK } from './desk';
 import { OpenFile } from './OpenFile';
 import { PASSING_ROWS, SCORE_ROWS } from './rows';
 import { ScoreListen } from './ScoreListen';
-import { closeStaves, showRow } from './state';
+import { breakBefore, closeStaves, showInScore, showRow } from './state';
 import { TAKEN, takeOut, type Taken } from './takeOut';
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
@@ -43,6 +52,20 @@ interface ScoreActionsProps {
   readonly onSaid: (said: string | null) => void;
 }
 
+/** How the piece is drawn, under what is shown of it. */
+const DrawnSo = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 0.2rem;
+  padding-top: 0.5rem;
+`;
+
+const canHide = ({ parts }: Score): boolean => parts.length > 1 || parts.some(({ staves }) => staves > 1);
+
+const hasDynamics = ({ signs = [], notes }: Score): boolean =>
+  signs.some(({ kind }) => kind === 'dynamic' || kind === 'louder' || kind === 'softer') ||
+  notes.some(({ marks }) => marks?.some((mark) => numberOfMark(mark, 'finger') !== null));
+
 const NOUNS = { column: 'system', line: 'piece' };
 
 /** What is done with the open piece: how it is drawn, its notes, its chart, and what is taken out of it. */
@@ -52,6 +75,8 @@ export function ScoreActions(props: ScoreActionsProps) {
   const charted = SCORES_DESK.use((desk) => desk.charted);
   const comparing = SCORES_DESK.use((desk) => desk.comparing);
   const noting = SCORES_DESK.use((desk) => desk.notes);
+  const time = SCORES_DESK.use((desk) => desk.at);
+  const bar = score.bars.findIndex(({ from, to }) => time >= from && time < to);
   return (
     <>
       {canClose(score) && (
@@ -73,7 +98,31 @@ export function ScoreActions(props: ScoreActionsProps) {
               boxes: [!body.hidden.includes(id)],
             }))}
             onChange={(id, _, ticked) => showRow(id, ticked)}
-          />
+          >
+            <DrawnSo>
+              {canHide(score) && (
+                <Checkbox
+                  isSelected={body.hideEmpty === true}
+                  onChange={(on) => showInScore('hideEmpty', on)}
+                >
+                  Hide empty staves
+                </Checkbox>
+              )}
+              {hasDynamics(score) && (
+                <Checkbox isSelected={body.dynamics === true} onChange={(on) => showInScore('dynamics', on)}>
+                  Dynamics and fingers
+                </Checkbox>
+              )}
+              {bar > 0 && (
+                <Checkbox
+                  isSelected={body.breaks?.includes(bar) === true}
+                  onChange={(on) => breakBefore(bar, on)}
+                >
+                  {`New line at ${vocabulary(school).bar} ${score.bars[bar]!.number}`}
+                </Checkbox>
+              )}
+            </DrawnSo>
+          </RowsTable>
         )}
       >
         Rows

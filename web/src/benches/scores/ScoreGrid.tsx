@@ -1,9 +1,10 @@
 import { placesByBar } from '@diatonix/core';
-import { planStaves, type BarSystem, type Pointed } from '@diatonix/engraving/score';
+import { planStaves, withoutEmpty, type BarSystem, type Pointed } from '@diatonix/engraving/score';
 import { useEffect, useId, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { Score } from '@diatonix/core';
 import { useDrawingMode } from '../../columns/drawingMode';
 import type { GridRow } from '../../columns/types';
+import type { ScorePiece } from '../../documents/kinds/score/type';
 import { SteadySystems } from '../../notation/sameDrawing';
 import type { VexFlow } from '@diatonix/engraving';
 import { SteadyLists } from '../../columns/steadyLists';
@@ -14,10 +15,13 @@ import { ScoreStyle } from './ScoreStyle';
 import { ScoreSystem } from './ScoreSystem';
 import { useScoreSystems } from './useSystems';
 
+const NO_BREAKS: readonly number[] = [];
+
 interface ScoreGridProps {
   readonly vexflow: VexFlow | null;
   readonly score: Score;
-  readonly closed: boolean;
+  /** How the piece is drawn. */
+  readonly body: Pick<ScorePiece, 'closed' | 'breaks' | 'hideEmpty' | 'dynamics'>;
   readonly scale: number;
   readonly rows: readonly GridRow[];
   readonly columns: readonly ChordColumn[];
@@ -38,21 +42,22 @@ interface ScoreGridProps {
 
 /** The piece in systems with its rows: a table to assistive technology, a column for each chord. */
 export function ScoreGrid(props: ScoreGridProps) {
-  const { vexflow, score, closed, scale, rows, columns, bracketed, selected, row, playing } = props;
+  const { vexflow, score, body, scale, rows, columns, bracketed, selected, row, playing } = props;
   const { onSelect, onKey, note, onPoint, room = null } = props;
   const id = useId().replace(/[^\w-]/g, '');
   const root = useRef<HTMLDivElement>(null);
   // A page or a picture has a width of its own.
   const set = useDrawingMode(({ width }) => width) ?? room;
   const byKeyboard = useRef(false);
-  const plan = useSame(useMemo(() => planStaves(score, closed), [score, closed]));
+  const { closed, breaks = NO_BREAKS, hideEmpty = false, dynamics = false } = body;
+  const plan = useSame(useMemo(() => planStaves(score, closed, dynamics), [score, closed, dynamics]));
   const inBars = useMemo(() => placesByBar(score), [score]);
   const shown = rows.map((one) => one.id).join(' ');
   const labels = useMemo(
     () => columns.map((column) => ({ at: column.from, room: labelRoom(column, shown.split(' ')) / scale })),
     [columns, shown, scale],
   );
-  const { width, widths, systems } = useScoreSystems(root, score, plan, inBars, labels, scale, set);
+  const { width, widths, systems } = useScoreSystems(root, score, plan, inBars, labels, scale, set, breaks);
 
   // Before anything else happens: a key that is struck at once goes where the focus stands.
   useLayoutEffect(() => {
@@ -98,11 +103,13 @@ export function ScoreGrid(props: ScoreGridProps) {
     const marks = bracketsBySystem(score, systems, bracketed);
     return steady.of(
       systems.map((bars, at) => ({
-        ...{ score, plan, bars, widths, width, inBars, bracketed: marks[at]! },
+        ...{ score, bars, widths, width, inBars, dynamics, bracketed: marks[at]! },
+        // The first system has all staves, so that one sees who plays.
+        plan: hideEmpty && at > 0 ? withoutEmpty(plan, score, inBars.slice(...bars).flat()) : plan,
         loose: at === systems.length - 1,
       })),
     );
-  }, [steady, score, systems, bracketed, plan, widths, width, inBars]);
+  }, [steady, score, systems, bracketed, plan, widths, width, inBars, hideEmpty, dynamics]);
   const firsts = useMemo(() => {
     let next = 0;
     return systems.map(([from]) => {

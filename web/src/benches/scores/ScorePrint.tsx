@@ -37,7 +37,7 @@ export function ScorePrint({ body, score, vexflow, rows, columns, bracketed, onC
       <ScoreGrid
         vexflow={vexflow}
         score={score}
-        closed={body.closed}
+        body={body}
         scale={1}
         rows={printed}
         columns={blank ? columns.map(blanked) : columns}

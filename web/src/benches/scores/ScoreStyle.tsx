@@ -46,7 +46,11 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
   }
   .lyric,
   .part-name,
-  .bar-number {
+  .bar-number,
+  .sign,
+  .tempo,
+  .finger,
+  .ending {
     font:
       400 13px 'Source Serif 4',
       serif;
@@ -57,6 +61,12 @@ export const ScoreStyle = styled.div<{ $scale: number }>`
   .bar-number {
     font-style: italic;
     fill: var(--soft);
+  }
+  .sign {
+    font-style: italic;
+  }
+  .tempo {
+    font-weight: 600;
   }
   .hit {
     position: absolute;

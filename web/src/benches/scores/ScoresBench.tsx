@@ -158,7 +158,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
         <ScoreGrid
           vexflow={engraver?.vexflow ?? null}
           score={score}
-          closed={body.closed}
+          body={body}
           scale={scale}
           rows={shown.rows}
           columns={shown.columns}

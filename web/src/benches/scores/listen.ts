@@ -2,8 +2,10 @@ import {
   closeVoicings,
   TICKS_A_QUARTER,
   type Chord,
+  playedBars,
   type ChartChord,
   type Note,
+  type Score,
   type ScoreReading,
   type ScoreToRead,
 } from '@diatonix/core';
@@ -83,7 +85,28 @@ export function soundings(
   });
 }
 
-/** Plays a time of what is to be heard, once or again and again. */
-export function listen(heard: string, material: Material, span: Span, tempo: number, loop: boolean): void {
-  void perform([soundings(playedNotes(heard, material), material.reading, span, tempo)], { loop });
+/** The times that are played from one on to the end, with repeats and jumps as they stand; neighbours are one. */
+export function spansFrom(score: Score, time: number): Span[] {
+  const order = playedBars(score);
+  const first = order.findIndex((bar) => time < score.bars[bar]!.to);
+  const spans: Span[] = [];
+  for (const bar of order.slice(Math.max(0, first))) {
+    const { from, to } = score.bars[bar]!;
+    const last = spans[spans.length - 1];
+    if (last?.to === from) spans[spans.length - 1] = { from: last.from, to };
+    else spans.push({ from: spans.length === 0 ? Math.max(from, time) : from, to });
+  }
+  return spans;
+}
+
+/** Plays times of what is to be heard, one after the other, once or again and again. */
+export function listen(
+  heard: string,
+  material: Material,
+  spans: readonly Span[],
+  tempo: number,
+  loop: boolean,
+): void {
+  const notes = playedNotes(heard, material);
+  void perform([spans.flatMap((span) => soundings(notes, material.reading, span, tempo))], { loop });
 }

@@ -79,12 +79,15 @@ function ruledBefore({ title, score }: ScorePiece): Partial<ScorePiece> {
     )
     .at(-1);
   if (!before) return {};
-  const { rulings, hidden, closed, modulation, chordsFrom, waived } = before;
+  const { rulings, hidden, closed, modulation, chordsFrom, waived, breaks, hideEmpty, dynamics } = before;
   return {
     ...{ rulings, hidden, closed },
     ...(modulation ? { modulation } : {}),
     ...(chordsFrom ? { chordsFrom } : {}),
     ...(waived ? { waived } : {}),
+    ...(breaks ? { breaks } : {}),
+    ...(hideEmpty ? { hideEmpty } : {}),
+    ...(dynamics ? { dynamics } : {}),
   };
 }
 
@@ -109,6 +112,21 @@ export function removeScore(id: string): void {
 
 export const renameScore = (title: string) =>
   change('the title', (piece) => ({ ...piece, title }), 'score-title');
+
+/** Makes a bar begin a system, or lets it stand where there is room. */
+export const breakBefore = (bar: number, begins: boolean) =>
+  change('the systems', (piece) => ({
+    ...piece,
+    breaks: [...(piece.breaks ?? []).filter((one) => one !== bar), ...(begins ? [bar] : [])],
+  }));
+
+/** Draws staves that are empty in a system, or dynamics and fingers, or not. */
+export function showInScore(what: 'hideEmpty' | 'dynamics', set: boolean): void {
+  change(what === 'dynamics' ? 'dynamics and fingers' : 'the empty staves', (piece) => {
+    const { [what]: _, ...rest } = piece;
+    return set ? { ...rest, [what]: true as const } : rest;
+  });
+}
 
 export const closeStaves = (closed: boolean) => change('the staves', (piece) => ({ ...piece, closed }));
 

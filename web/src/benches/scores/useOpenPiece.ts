@@ -8,7 +8,7 @@ import { useEngraver } from '../../notation/useEngraver';
 import { usePlayback } from '../../sound/player';
 import { ChordColumns } from './cells';
 import { SCORES_DESK } from './desk';
-import { listen } from './listen';
+import { listen, spansFrom } from './listen';
 import { useNotes } from './notes/useNotes';
 import { SCORE_ROWS } from './rows';
 import { rule } from './state';
@@ -85,8 +85,8 @@ export function useOpenPiece(open: Document<'score'>) {
       chart: charted ? chartOf(given, reading, { rate, simple, capo: 0 }) : null,
     };
     const bar = barAt(score.bars, one.from)!;
-    const span = alone ? one : loop ? bar : { from: one.from, to: chords[chords.length - 1]!.to };
-    listen(heard, material, span, body.tempo, loop && !alone);
+    const spans = alone ? [one] : loop ? [bar] : spansFrom(score, one.from);
+    listen(heard, material, spans, body.tempo, loop && !alone);
   });
   const split = useSteady(() => {
     const next = one && reading?.slices[one.firstSlice + 1];

@@ -25,6 +25,7 @@ export function useScoreSystems(
   labels: readonly LabelRoom[],
   scale: number,
   set: number | null,
+  breaks: readonly number[],
 ): { readonly width: number; readonly widths: readonly number[]; readonly systems: readonly BarSystem[] } {
   const [measured, setPixels] = useState(0);
   const pixels = set ?? measured;
@@ -39,8 +40,9 @@ export function useScoreSystems(
   const width = Math.max(NARROWEST, Math.floor(pixels / scale) - 4);
   const fifths = fifthsAt(score, 0);
   const systems = useMemo(
-    () => (pixels === 0 ? [] : barSystems(widths, (first) => width - headRoom(plan, fifths, first, first))),
-    [pixels, width, widths, plan, fifths],
+    () =>
+      pixels === 0 ? [] : barSystems(widths, (first) => width - headRoom(plan, fifths, first, first), breaks),
+    [pixels, width, widths, plan, fifths, breaks],
   );
   return { width, widths, systems };
 }

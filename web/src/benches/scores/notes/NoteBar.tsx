@@ -21,6 +21,7 @@ import { NOTES_DESK } from '../../../notes/desk';
 import { NotesToggle } from '../../../notes/NotesToggle';
 import { SCORES_DESK } from '../desk';
 import { LENGTHS, noteKey } from './noteKey';
+import { SymbolField } from './SymbolField';
 import type { Notes } from './useNotes';
 
 const Bar = styled.section`
@@ -159,6 +160,7 @@ export function NoteBar({ score, notes, school, keyOf, asked, onLeave }: NoteBar
             <Toggle isSelected={one.fermata === true} onChange={() => notes.edit({ kind: 'fermata' })}>
               Fermata
             </Toggle>
+            <SymbolField score={score} at={one.onset} school={school} onMoment={notes.selectAt} />
             <Button aria-label="Hear the note" isDisabled={!isNote} onPress={notes.hear}>
               Hear
             </Button>

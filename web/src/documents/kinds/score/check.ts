@@ -85,6 +85,13 @@ class RowsCheck {
   @IsString({ each: true })
   @MaxLength(80, { each: true })
   symbols!: string[];
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_NOTES)
+  @IsString({ each: true })
+  @MaxLength(160, { each: true })
+  signs?: string[];
 }
 
 class RulingRowCheck {
@@ -151,4 +158,20 @@ export class ScoreCheck {
   @IsString({ each: true })
   @MaxLength(120, { each: true })
   waived?: string[];
+
+  @May()
+  @IsArray()
+  @ArrayMaxSize(MOST_BARS)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  @Max(MOST_BARS, { each: true })
+  breaks?: number[];
+
+  @May()
+  @IsIn([true])
+  hideEmpty?: true;
+
+  @May()
+  @IsIn([true])
+  dynamics?: true;
 }

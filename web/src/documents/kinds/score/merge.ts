@@ -68,4 +68,5 @@ export const scorePart = fields({
   rulings: items(whole, ({ kind, from }: RulingRow) => `${kind} ${from}`),
   hidden: mergedMembers,
   waived: mergedMembers,
+  breaks: mergedMembers,
 });

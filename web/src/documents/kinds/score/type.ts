@@ -17,6 +17,12 @@ export interface ScorePiece {
   readonly chordsFrom?: 'notes';
   /** Faults of the voices that the teacher lets stand, as `3/2 parallel-fifths soprano bass`. */
   readonly waived?: readonly string[];
+  /** Bars that begin a system, counted from 0. */
+  readonly breaks?: readonly number[];
+  /** Set where staves that are empty in a system are not drawn. */
+  readonly hideEmpty?: true;
+  /** Set where dynamics and fingers are shown. */
+  readonly dynamics?: true;
 }
 
 export const FIRST_SCORE: Omit<ScorePiece, 'title' | 'score'> = {

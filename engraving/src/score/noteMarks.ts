@@ -1,0 +1,38 @@
+import { numberOfMark, type NoteMark, type Score } from '@diatonix/core';
+import type { StaveNote } from 'vexflow/bravura';
+import type { VexFlow } from '../index';
+import type { NotationPiece } from './pieces';
+
+/** Marks by the codes of the notation package. */
+const ARTICULATIONS: Partial<Record<NoteMark, string>> = {
+  staccato: 'a.',
+  tenuto: 'a-',
+  accent: 'a>',
+  marcato: 'a^',
+};
+const ORNAMENTS: Partial<Record<NoteMark, string>> = { trill: 'tr', mordent: 'mordent', turn: 'turn' };
+
+/** The marks of all notes of a chord, each once. */
+export const marksOf = ({ notes }: Score, { places }: NotationPiece): readonly NoteMark[] => [
+  ...new Set(places.flatMap((place) => notes[place]!.marks ?? [])),
+];
+
+/** Puts the marks of playing on the first piece of a note: on the side of its head, where no stem is. */
+export function addMarks(vexflow: VexFlow, note: StaveNote, score: Score, piece: NotationPiece): void {
+  if (!piece.first) return;
+  const { Articulation, Ornament, Stroke, Tremolo, ModifierPosition } = vexflow;
+  for (const mark of marksOf(score, piece)) {
+    const articulation = ARTICULATIONS[mark];
+    const ornament = ORNAMENTS[mark];
+    const strokes = numberOfMark(mark, 'tremolo');
+    if (articulation)
+      note.addModifier(
+        new Articulation(articulation).setPosition(
+          mark === 'marcato' || note.getStemDirection() < 0 ? ModifierPosition.ABOVE : ModifierPosition.BELOW,
+        ),
+      );
+    else if (ornament) note.addModifier(new Ornament(ornament));
+    else if (strokes !== null) note.addModifier(new Tremolo(strokes), 0);
+    else if (mark === 'arpeggio') note.addStroke(0, new Stroke(Stroke.Type.ARPEGGIO_DIRECTIONLESS));
+  }
+}
