@@ -40,8 +40,8 @@ const SCORE_WRITERS: Record<string, Writer<Score>> = {
   '.xml': (score) => ({ value: writeScoreXml(score), remarks: [] }),
   '.mxl': (score) => ({ value: packMxl(writeScoreXml(score)), remarks: [] }),
   '.mid': writeScoreMidi,
-  '.rntxt': (score) => writeRomanText(chordsOf(score)),
-  '.csv': (score) => ({ value: writeCsv(chordsOf(score)), remarks: [] }),
+  '.rntxt': (score) => withChords(score, writeRomanText),
+  '.csv': (score) => withChords(score, (line) => ({ value: writeCsv(line), remarks: [] })),
 };
 
 /**
@@ -82,14 +82,18 @@ function isWholeScore(name: string, bytes: Uint8Array): boolean {
   return /\.(?:midi?|abc)$/i.test(name) || !holdsNumerals(bytes);
 }
 
-/** The chords that are read in a score, as a line. */
-function chordsOf(score: Score): LineFile {
+/** Writes the chords that are read in a score as a line; of a tune alone those that are offered to it, which is said. */
+function withChords(score: Score, write: Writer<LineFile>): Carried<string | Uint8Array> {
   const read = toRead(score);
-  const line = lineOfReading(read, analyseScore(read));
+  const reading = analyseScore(read);
+  const line = lineOfReading(read, reading);
   if (!line)
     throw new TheoryError('request', score.title, 'no chord was found in it.', 'Give a score with chords.');
   const { title, tempo } = score;
-  return { ...PLAIN_LINE, ...line, title, tempo: tempo ?? PLAIN_LINE.tempo, key: parseKey(line.key) };
+  const key = parseKey(line.key);
+  const { value, remarks } = write({ ...PLAIN_LINE, ...line, title, tempo: tempo ?? PLAIN_LINE.tempo, key });
+  const offered = 'The piece is a tune alone: its chords are offered to it, they do not stand in it.';
+  return { value, remarks: reading.tune ? [offered, ...remarks] : remarks };
 }
 
 function bytesOf(path: string): Uint8Array {

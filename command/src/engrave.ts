@@ -8,7 +8,7 @@ import {
   toRead,
   withSigns,
   type LabelStyle,
-  type Score,
+  type ScoreReading,
 } from '@diatonix/core';
 import { readScoreFile } from '@diatonix/core/files';
 import { scorePdf, scorePicture, UNITS_A_MM, type ScoreLabel } from '@diatonix/engraving/pdf';
@@ -21,21 +21,35 @@ import { paperNamed } from './paper';
 import { writeOut } from './writeOut';
 
 /** Draws a score as one SVG or as a PDF of pages; gives what could not be read in it. Throws TheoryError. */
-export async function engrave({ file, svg, pdf, labels, closed, width, paper, school }: EngraveWanted) {
+export async function engrave({
+  file,
+  svg,
+  pdf,
+  labels,
+  closed,
+  dynamics,
+  width,
+  paper,
+  school,
+}: EngraveWanted) {
   const { value: score, remarks } = readScoreFile(basename(file), bytesOf(file));
-  const rows = labels ? labelsOf(score, school ?? DEFAULT_LABEL_STYLE) : [];
+  const reading = labels ? analyseScore(toRead(score)) : null;
+  // A tune alone has no chords: those of its reading are offers.
+  const rows = reading && !reading.tune ? labelsOf(reading, school ?? DEFAULT_LABEL_STYLE) : [];
   if (svg !== undefined) {
     const bravura = fontFile('@vexflow-fonts/bravura/bravura.otf');
     const picture = scorePicture({ vexflow, bravura }, score, {
-      ...{ width: width * UNITS_A_MM, closed, labels: rows, fontFace: fontFace() },
+      ...{ width: width * UNITS_A_MM, closed, dynamics, labels: rows, fontFace: fontFace() },
     });
     writeOut(svg, picture);
   }
   if (pdf !== undefined) {
-    const pages = { closed, labels: rows, paper: paperNamed(paper) };
+    const pages = { closed, dynamics, labels: rows, paper: paperNamed(paper) };
     writeOut(pdf, await scorePdf({ vexflow, fonts: fonts() }, score, pages));
   }
-  return remarks;
+  return reading?.tune
+    ? [...remarks, 'The piece is a tune alone: no chords stand in it to be labelled.']
+    : remarks;
 }
 
 /** The music font as a rule of the picture, which so shows its signs on any machine. */
@@ -45,8 +59,7 @@ function fontFace(): string {
 }
 
 /** The numerals that are read in a score, with the keys where they change. */
-function labelsOf(score: Score, school: LabelStyle): ScoreLabel[] {
-  const { chords } = analyseScore(toRead(score));
+function labelsOf({ chords }: ScoreReading, school: LabelStyle): ScoreLabel[] {
   return chords.map(({ from, key, numeral }, at) => {
     const before = chords[at - 1]?.key;
     const isNew = !before || !sameKey(before, key);

@@ -8,6 +8,7 @@ export interface EngraveWanted {
   readonly pdf: string | undefined;
   readonly labels: boolean;
   readonly closed: boolean;
+  readonly dynamics: boolean;
   /** Of the systems, in millimetres. */
   readonly width: number;
   readonly paper: string;
@@ -38,6 +39,7 @@ export function engraveWanted({ words, options, flags }: Arguments): EngraveWant
     ...{ file, svg, pdf, width: wide, paper },
     labels: flags.has('labels'),
     closed: flags.has('closed'),
+    dynamics: flags.has('dynamics'),
     school: school === undefined ? undefined : readSchool(school),
   };
 }

@@ -44,6 +44,7 @@ const FLAGS = new Set([
   'mistakes',
   'labels',
   'closed',
+  'dynamics',
   'help',
 ]);
 

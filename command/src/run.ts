@@ -46,7 +46,7 @@ export const USAGE = `diatonix: music theory on the command line
   diatonix label --key "A major" --notes "A2 E4 A4 C#5 | E2 D4 G#4 B4"
   diatonix convert IN OUT        .musicxml .mxl .mid .rntxt .abc in; the same (not .abc) and .csv out
   diatonix read FILES|FOLDERS [--key KEY]   scores chord by chord: .musicxml .xml .mxl .mid .abc
-  diatonix engrave FILE --svg OUT|--pdf OUT [--labels] [--closed] [--width MM]   a score as it is written
+  diatonix engrave FILE --svg OUT|--pdf OUT [--labels] [--closed] [--dynamics]   a score as it is written
   diatonix sheet --spec FILE|- [--seed N] [--version B]   questions with their answers
   diatonix sheet --spec FILE --pdf OUT [--versions N] [--paper Letter]   pages and answers
   diatonix sheet --kinds         every kind of exercise, and its material

@@ -45,9 +45,10 @@ export function writeScore(pdf: Pdf, vexflow: VexFlow, score: Score, { paper, ..
       preserveAspectRatio: 'xMinYMin meet',
       fontCallback: () => 'bravura',
     });
-    for (const { text, x, y: base, middle } of words) {
+    for (const { text, x, y: base, anchor } of words) {
       const at = MARGIN + x * scale;
-      if (middle) writer.centred(text, at, y + base * scale, WORDS);
+      if (anchor === 'middle') writer.centred(text, at, y + base * scale, WORDS);
+      else if (anchor === 'end') writer.right(text, at, y + base * scale, WORDS);
       else writer.write(text, at, y + base * scale, WORDS);
     }
     const below = y + system.height * scale;
@@ -63,8 +64,11 @@ interface Word {
   readonly text: string;
   readonly x: number;
   readonly y: number;
-  readonly middle: boolean;
+  readonly anchor: 'start' | 'middle' | 'end';
 }
+
+const anchorOf = (attributes: string): Word['anchor'] =>
+  attributes.includes('"middle"') ? 'middle' : attributes.includes('"end"') ? 'end' : 'start';
 
 const UNESCAPED: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"' };
 
@@ -75,7 +79,7 @@ function divided(markup: string): { readonly signs: string; readonly words: read
     /<text class="(?:lyric|part-name|bar-number|sign|tempo|finger|ending)" x="([^"]*)" y="([^"]*)"([^>]*)>([^<]*)<\/text>/g,
     (_, x: string, y: string, rest: string, text: string) => {
       const plain = text.replace(/&(amp|lt|gt|quot);/g, (_sign, name: string) => UNESCAPED[name]!);
-      words.push({ text: plain, x: Number(x), y: Number(y), middle: rest.includes('middle') });
+      words.push({ text: plain, x: Number(x), y: Number(y), anchor: anchorOf(rest) });
       return '';
     },
   );

@@ -19,6 +19,8 @@ export interface LayOutOptions {
   /** Whether four single parts are drawn closed, on two staves. */
   readonly closed: boolean;
   readonly labels: readonly ScoreLabel[];
+  /** Whether dynamics and fingers are shown. */
+  readonly dynamics?: boolean;
 }
 
 /** A system with the labels of its bars. */
@@ -36,15 +38,17 @@ const roomOf = ({ at, numeral, key }: ScoreLabel): LabelRoom => ({
 
 /** A whole piece as systems of one width, the last as wide as it needs. Takes a few milliseconds for each bar. */
 export function layOut(vexflow: VexFlow, score: Score, options: LayOutOptions): LaidOutSystem[] {
-  const { width, closed, labels } = options;
-  const plan = planStaves(score, closed);
+  const { width, closed, labels, dynamics = false } = options;
+  const plan = planStaves(score, closed, dynamics);
   const inBars = placesByBar(score);
   const widths = barWidths(score, inBars, labels.map(roomOf));
   const systems = barSystems(widths, (first) => width - headRoom(plan, fifthsAt(score, 0), first, first));
   return systems.map((bars, at) => {
     const loose = at === systems.length - 1;
     const bracketed = new Set<number>();
-    const drawn = engraveSystem(vexflow, { score, plan, bars, widths, width, loose, bracketed, inBars });
+    const drawn = engraveSystem(vexflow, {
+      ...{ score, plan, bars, widths, width, loose, bracketed, inBars, dynamics },
+    });
     const [from, to] = [score.bars[bars[0]]!.from, score.bars[bars[1] - 1]!.to];
     const own = labels.filter((label) => label.at >= from && label.at < to);
     return { ...drawn, labels: own.map((label) => ({ ...label, x: placeOf(drawn, label.at) })) };

@@ -1,4 +1,4 @@
-import { numberOfMark, type ScoreSign } from '@diatonix/core';
+import { numberOfMark, type ScoreSign, type SignKind } from '@diatonix/core';
 import type { DrawnStaff } from './plan';
 import { marksOf } from './noteMarks';
 import type { DrawnSystem } from './engraveSystem';
@@ -16,6 +16,11 @@ const OCTAVES: Readonly<Record<string, string>> = { '8va': '8va', '8vb': '8vb', 
 const OPEN = 5;
 const HOOK = 8;
 const FINGER = 13;
+
+/** Signs under a staff, and those over it that are one sign of music, which stand before words. */
+const UNDER: readonly SignKind[] = ['dynamic', 'louder', 'softer'];
+const GLYPHS: readonly SignKind[] = ['segno', 'coda'];
+const rank = ({ kind }: ScoreSign) => (GLYPHS.includes(kind) ? 0 : 1);
 
 const n = (value: number) => value.toFixed(1);
 const line = (path: string, dashes = '') =>
@@ -37,14 +42,34 @@ export function signMarks(options: SystemOptions, made: readonly Made[], places:
     const found = moments.findLast(([moment]) => moment <= time);
     return found ? found[1] : places.start;
   };
+  const barEnd = (time: number) => {
+    const bar = score.bars.findIndex(({ to }) => time < to);
+    return places.bars[(bar < 0 ? bars[1] : bar + 1) - bars[0]] ?? right;
+  };
   const drawn = plan.staves.flatMap((staff) => {
+    // Signs at one moment stand one behind the other.
+    let free = -Infinity;
     const own = (score.signs ?? []).filter((one) => staff.holds.includes(`${one.part} ${one.staff}`));
+    const told = new Set(own.flatMap(({ kind, at }) => (kind === 'dynamic' ? [at] : [])));
     return own
       .filter((sign) => sign.at < end && (sign.to > begin || sign.at >= begin))
+      .sort((a, b) => a.at - b.at || rank(a) - rank(b))
       .map((sign) => {
-        const x = sign.at < begin ? places.start - 10 : xAt(sign.at);
-        const to = sign.to >= end ? right - 4 : xAt(sign.to) - 8;
-        return signMarkup(sign, staff, x, to, right, dynamics, sign.to <= end);
+        const begins = sign.at < begin ? places.start - 10 : xAt(sign.at);
+        const x = UNDER.includes(sign.kind) ? begins : Math.max(begins, free);
+        if (!UNDER.includes(sign.kind))
+          free = x + (GLYPHS.includes(sign.kind) ? 24 : 8 + 7 * sign.text.length);
+        // A hairpin begins behind the dynamic that stands at its moment.
+        const behind = sign.to > sign.at && told.has(sign.at) && UNDER.includes(sign.kind) ? 28 : 0;
+        const last = moments.findLast(([moment]) => moment < sign.to);
+        const to = sign.to > end ? right - 4 : (last?.[1] ?? x) + 10;
+        return signMarkup(
+          sign,
+          staff,
+          { x: x + behind, to, end: barEnd(sign.at) - 4 },
+          dynamics,
+          sign.to <= end,
+        );
       });
   });
   const silent = (score.noChord ?? [])
@@ -61,9 +86,7 @@ export function signMarks(options: SystemOptions, made: readonly Made[], places:
 function signMarkup(
   { kind, text }: ScoreSign,
   staff: DrawnStaff,
-  x: number,
-  to: number,
-  right: number,
+  { x, to, end }: { readonly x: number; readonly to: number; readonly end: number },
   dynamics: boolean,
   closes: boolean,
 ): string {
@@ -86,7 +109,7 @@ function signMarkup(
       const hook = closes ? `V${n(y + HOOK)}` : '';
       return (
         words('sign', x - 8, over, OCTAVES[kind]!) +
-        line(`M${n(x + 24)} ${n(y)}H${n(Math.max(x + 28, to + 16))}${hook}`, '4 3')
+        line(`M${n(x + 24)} ${n(y)}H${n(Math.max(x + 28, to))}${hook}`, '4 3')
       );
     }
     case 'segno':
@@ -97,7 +120,7 @@ function signMarkup(
     case 'dal-segno':
     case 'fine':
       // They stand at the end of what they close.
-      return `<text class="sign" x="${n(Math.min(right, to + 60))}" y="${n(over)}" text-anchor="end">${escaped(text)}</text>`;
+      return `<text class="sign" x="${n(end)}" y="${n(over)}" text-anchor="end">${escaped(text)}</text>`;
     case 'tempo':
       return words('tempo', x - 6, over, text);
     case 'words':
@@ -129,9 +152,12 @@ function endings({ score, plan, bars: [from, to] }: SystemOptions, { bars }: Pla
 /** Fingers over a note, the highest note's on top. */
 function fingers({ score }: SystemOptions, { note, piece }: Made): string[] {
   if (!piece.first) return [];
-  const own = marksOf(score, piece).flatMap((mark) => numberOfMark(mark, 'finger') ?? []);
+  const marks = marksOf(score, piece);
+  const own = marks.flatMap((mark) => numberOfMark(mark, 'finger') ?? []);
   if (own.length === 0) return [];
   const x = note.getAbsoluteX() + note.getMetrics().notePx / 2;
-  const top = Math.min(...note.getYs(), note.getStemExtents().topY) - 8;
+  // They stand over the other signs of the note.
+  const signed = marks.length > own.length ? FINGER : 0;
+  const top = Math.min(...note.getYs(), note.getStemExtents().topY) - 8 - signed;
   return own.map((finger, at) => words('finger', x, top - FINGER * at, String(finger), true));
 }
