@@ -137,7 +137,7 @@ test('a piece is opened from MusicXML and from MIDI; what is no score is told', 
   const xml = info.outputPath('swell.musicxml');
   await writeFile(xml, longPiece(300));
   await openFile(page, xml);
-  await expect(page.getByText('Flute, 300 bars')).toBeVisible();
+  await expect(page.getByText('Flute, 300 measures')).toBeVisible();
   await expect(cells(page, 'Numeral').first()).toBeVisible();
   // Only what is near the view is engraved; what is scrolled to is.
   const drawn = await page.locator('.score-system svg').count();

@@ -1,4 +1,4 @@
-import { keyFromSignature } from '@diatonix/core';
+import { keyFromSignature, vocabulary, type LabelStyle, type Score } from '@diatonix/core';
 import { useCallback, useRef, useState } from 'react';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Button } from '../../design/controls';
@@ -19,7 +19,6 @@ import { ScoreMargin, type Ruled } from './ScoreMargin';
 import { ScoreTitle } from './ScoreTitle';
 import { TypePiece } from './TypePiece';
 import { useOpenPiece } from './useOpenPiece';
-import type { usePiece } from './usePiece';
 
 const BOARD_SCALE = 1.25;
 
@@ -66,7 +65,7 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
     <BenchFrame
       asks
       title={<ScoreTitle id={open.id} title={body.title} />}
-      facts={<span className="about">{factsOf(score, reading?.tune === true)}</span>}
+      facts={<span className="about">{factsOf(score, reading?.tune === true, school)}</span>}
       actions={
         <ScoreActions
           body={body}
@@ -176,8 +175,8 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
   );
 }
 
-function factsOf({ parts, bars }: ReturnType<typeof usePiece>['score'], isTune: boolean): string {
+function factsOf({ parts, bars }: Score, isTune: boolean, school: LabelStyle): string {
   const count = parts.length === 1 ? parts[0]!.name || 'one part' : `${parts.length} parts`;
   const tune = isTune ? ', a tune alone' : '';
-  return `${count}, ${bars.length} ${bars.length === 1 ? 'bar' : 'bars'}${tune}`;
+  return `${count}, ${bars.length} ${vocabulary(school).bar}${bars.length === 1 ? '' : 's'}${tune}`;
 }
