@@ -64,12 +64,49 @@ test('what an edit made of the column under the focus is said', async ({ page, d
   await expect(page.getByRole('status').filter({ hasText: /^measure 3,.*six.five/ })).toBeAttached();
 });
 
-test('the first step of the keyboard leads to the work', async ({ page, demo }) => {
+test('the grid has the focus on arrival, after going to another bench, and after the list of commands', async ({
+  page,
+  demo,
+  empty,
+}) => {
+  const inGrid = () =>
+    page.evaluate(() => (document.activeElement?.closest('.grid, [role="grid"]') ?? null) !== null);
+  await page.goto(`${demo}key`);
+  await expect.poll(inGrid).toBe(true);
+  await page.keyboard.press('ArrowDown');
+  await expect.poll(inGrid).toBe(true);
+  for (const bench of ['Intervals', 'Chords', 'Progressions', 'Scores']) {
+    await page.getByRole('link', { name: bench }).press('Enter');
+    await expect(page).toHaveURL(new RegExp(bench.toLowerCase()));
+    await expect.poll(inGrid).toBe(true);
+  }
+  await page.keyboard.press('Control+k');
+  await page.getByRole('searchbox').fill('Go to the Intervals');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/intervals/);
+  await expect.poll(inGrid).toBe(true);
+  // What an act adds has the focus, with its keys.
+  await page.goto(`${empty}intervals`);
+  await page.getByRole('button', { name: 'Put these' }).press('Enter');
+  await expect.poll(inGrid).toBe(true);
+});
+
+test('bars of actions are one stop of the keyboard, gone through by arrows', async ({ page, demo }) => {
+  await openProgressions(page, demo);
+  const bar = page.getByRole('toolbar', { name: 'Actions' });
+  await bar.getByRole('button').first().focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(bar.getByRole('button').nth(1)).toBeFocused();
+  await page.keyboard.press('Tab');
+  expect(await page.evaluate(() => document.activeElement?.closest('.actions') === null)).toBe(true);
+});
+
+test('the skip link leads to the work', async ({ page, demo }) => {
   await page.goto(`${demo}key`);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
-  await page.keyboard.press('Tab');
   const skip = page.getByRole('link', { name: 'Skip to the work' });
-  await expect(skip).toBeFocused();
+  await skip.focus();
+  await expect(skip).toBeVisible();
   await page.keyboard.press('Enter');
   expect(await page.evaluate(() => document.activeElement?.closest('nav') === null)).toBe(true);
 });

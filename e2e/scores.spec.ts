@@ -172,7 +172,7 @@ test('a piece is opened from MusicXML and from MIDI; what is no score is told', 
     Uint8Array.from(writeMidi({ header: { format: 0, numTracks: 1, ticksPerBeat: 480 }, tracks: [events] })),
   );
   await openFile(page, midi);
-  await expect(page.getByText('Track 1, 1 bar')).toBeVisible();
+  await expect(page.getByText('Track 1, 1 measure')).toBeVisible();
   await expect(page.getByText(/split into two hands at middle C/)).toBeVisible();
   await expect(page.getByRole('gridcell', { name: 'measure 1 beat 1, Numeral: I' })).toBeVisible();
 
@@ -182,7 +182,7 @@ test('a piece is opened from MusicXML and from MIDI; what is no score is told', 
   await expect(
     page.getByText(/this is not a MusicXML score\..*The workbook was not changed\./),
   ).toBeVisible();
-  await expect(page.getByText('Track 1, 1 bar')).toBeVisible();
+  await expect(page.getByText('Track 1, 1 measure')).toBeVisible();
 });
 
 test('a piece is typed, a line a voice; a bar that does not fit is named', async ({ page, empty }) => {

@@ -1,5 +1,6 @@
 import { useEffect, useId, useLayoutEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { announce } from '../design/announce';
+import { goOnInGrid } from '../design/arrive';
 import { GridRows } from './GridRows';
 import { GridStyle } from './GridStyle';
 import { STAFF_ROW, System } from './System';
@@ -70,6 +71,13 @@ export function ColumnGrid(props: ColumnGridProps) {
     byKeyboard.current = false;
     root.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
   }, [selected, selectedRow, columns]);
+
+  const count = useRef(0);
+  useEffect(() => {
+    const before = count.current;
+    count.current = columns.length;
+    return columns.length > before ? goOnInGrid(before === 0) : undefined;
+  }, [columns.length]);
 
   // What an edit made of the selected column is said; moving to another says it by itself.
   const now = columns[selected];

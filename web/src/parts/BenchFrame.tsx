@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Toolbar } from 'react-aria-components';
 import styled from 'styled-components';
 import { NumeralStyle } from '../columns/NumeralStyle';
 import { AfterPaint } from '../design/AfterPaint';
@@ -106,7 +107,9 @@ export function BenchFrame({ title, facts, actions, margin, asks = false, childr
           <div className={curtain === null ? 'bare' : 'covered'}>
             {title}
             <div className="facts">{facts}</div>
-            <div className="actions">{actions}</div>
+            <Toolbar className="actions" aria-label="Actions">
+              {actions}
+            </Toolbar>
           </div>
         </header>
         <main className="work">

@@ -14,6 +14,7 @@ import { SHELL_DESK } from './desk';
 import { Shell } from './ShellStyle';
 import { globalKeys, type OpenedByKey } from './globalKeys';
 import { part } from '../design/part';
+import { arriveAtBench } from '../design/arrive';
 
 const WorkbookCorner = lazyAfterNotation(() =>
   import('./WorkbookCorner').then((module) => module.WorkbookCorner),
@@ -73,6 +74,7 @@ function Layout() {
     return stop;
   }, [current]);
 
+  useEffect(() => arriveAtBench(), [current]);
   useEffect(() => globalKeys(setOpened), []);
   const openCommands = useCallback(() => setOpened('commands'), []);
   const openKeys = useCallback(() => setOpened('keys'), []);
@@ -127,7 +129,10 @@ function Layout() {
         {isClash && <ClashNote />}
         {opened === 'commands' && (
           <CommandList
-            onClose={() => setOpened(null)}
+            onClose={() => {
+              setOpened(null);
+              arriveAtBench();
+            }}
             onGo={(path) => void navigate(path)}
             onKeys={() => setOpened('keys')}
             onLabels={() => setOpened('labels')}

@@ -1,0 +1,10 @@
+import { launch, startServer } from './browser.mjs';
+const s = await startServer({});
+const b = await launch();
+const page = await b.newPage({ viewport: { width: 1280, height: 800 } });
+page.on('pageerror', (e) => console.log('PAGEERROR', e.message));
+await page.goto(s.address + 'key');
+await page.waitForTimeout(3000);
+console.log(await page.evaluate(()=>[document.activeElement.outerHTML.slice(0,120), document.querySelectorAll('#work [role="grid"] [tabindex="0"]').length, [...document.querySelectorAll('[tabindex="0"]')].map(e=>e.outerHTML.slice(0,90)+' '+(e.offsetParent!==null)).slice(0,8)]));
+await b.close();
+process.exit(0);
