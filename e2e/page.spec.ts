@@ -114,7 +114,7 @@ test('the surface follows the system until one is picked, and board size is kept
   await expect.poll(ground).toBe('rgb(251, 249, 243)');
 });
 
-test('at 390 px the margin lies below the columns and only the columns scroll sideways', async ({
+test('at 390 px a tap on a column brings its margin up from below, and only the columns scroll sideways', async ({
   page,
   demo,
 }) => {
@@ -122,9 +122,24 @@ test('at 390 px the margin lies below the columns and only the columns scroll si
   await openProgressions(page, demo);
   await expect(page.locator('.grid-column .staff text').first()).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  const grid = (await page.locator('.grid').boundingBox())!;
-  const margin = (await page.getByRole('complementary', { name: 'Working' }).boundingBox())!;
-  expect(margin.y).toBeGreaterThan(grid.y + grid.height);
+  const margin = page.getByRole('complementary', { name: 'Working' });
+  const steps = margin.getByRole('listitem').first();
+  const handle = margin.getByRole('button', { name: 'Working' });
+  await expect(handle).toBeInViewport({ ratio: 1 });
+  await expect(steps).toBeHidden();
+  const cell = page.getByRole('gridcell', { name: /^Numeral: / }).nth(2);
+  await cell.click();
+  await expect(steps).toBeInViewport();
+  // What was tapped stands above it.
+  const top = async () => (await margin.boundingBox())!.y;
+  await expect.poll(async () => (await cell.boundingBox())!.y < (await top())).toBe(true);
+  await handle.press('Escape');
+  await expect(steps).toBeHidden();
+  await handle.click();
+  await expect(steps).toBeInViewport();
+  await handle.click();
+  // Undo stands outside the folded list.
+  await expect(page.getByRole('button', { name: /^Undo/ })).toBeInViewport();
   // A line breaks into systems; a map stays whole and scrolls by itself.
   expect(await page.locator('.grid-system').count()).toBeGreaterThan(1);
   await page.goto(`${demo}key`);

@@ -47,7 +47,9 @@ function focusBeginning(whence: string, within: number): () => void {
 }
 
 /** After going to a bench: its grid has the focus, so that its keys work at once. */
-export const arriveAtBench = (): (() => void) => focusBeginning('nav', BENCH_MS);
+export const arriveAtBench = (): (() => void) =>
+  // Fingers need no focus, and its frame would only be in the way.
+  window.matchMedia('(pointer: coarse)').matches ? () => undefined : focusBeginning('nav', BENCH_MS);
 
 /**
  * After an act of the bars of actions that added something: the grid has the focus, with what was added selected. A grid

@@ -1,9 +1,9 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Toolbar } from 'react-aria-components';
 import styled from 'styled-components';
 import { NumeralStyle } from '../columns/NumeralStyle';
-import { AfterPaint } from '../design/AfterPaint';
 import { useCovered } from './curtain';
+import { MarginAside, raisesMargin } from './MarginAside';
 import { SaveTrouble } from './SaveTrouble';
 
 const Frame = styled.div`
@@ -65,23 +65,82 @@ const Frame = styled.div`
     padding: 1.1rem 1.25rem;
     overflow-y: auto;
   }
+  .handle {
+    display: none;
+  }
   @media (max-width: 860px) {
     display: block;
     height: auto;
     .strap {
       padding: 0.6rem 1rem;
     }
+    /* One row that is gone through sideways, so that the music begins in the upper third. */
+    .facts,
     .actions {
       margin-left: 0;
+      flex-wrap: nowrap;
+      max-width: 100%;
+      overflow-x: auto;
+      scrollbar-width: none;
+    }
+    .facts > *,
+    .actions > * {
+      flex: none;
     }
     .work {
       overflow: visible;
-      padding: 0.75rem 1rem;
+      padding: 0.75rem 1rem 4rem;
     }
     .margin {
+      position: fixed;
+      inset: auto 0 0;
+      z-index: 8;
       border-left: 0;
       border-top: 2px solid var(--margin-rule);
-      padding: 1rem;
+      padding: 0;
+      background: var(--ground);
+      box-shadow: 0 -4px 18px rgb(0 0 0 / 12%);
+      overflow: visible;
+    }
+    .handle {
+      display: flex;
+      align-items: center;
+      justify-content: space-between;
+      width: 100%;
+      min-height: 2.75rem;
+      padding: 0 1rem;
+      border: 0;
+      background: none;
+      color: var(--ink);
+      font-weight: 600;
+    }
+    .handle svg {
+      width: 1.1rem;
+      height: 1.1rem;
+    }
+    .sheet {
+      max-height: 0;
+      overflow-y: auto;
+      visibility: hidden;
+      transition: max-height 160ms ease-out;
+    }
+    .raised .sheet {
+      max-height: 50vh;
+      padding: 0 1rem 1rem;
+      visibility: visible;
+    }
+    .work:has(+ .raised) {
+      padding-bottom: calc(50vh + 4rem);
+    }
+  }
+  @media print {
+    .handle {
+      display: none;
+    }
+  }
+  @media (prefers-reduced-motion: reduce) {
+    .sheet {
+      transition: none;
     }
   }
 `;
@@ -99,6 +158,7 @@ interface BenchFrameProps {
 /** A bench: the strap on top, the work in the middle, the working margin at the right. */
 export function BenchFrame({ title, facts, actions, margin, asks = false, children }: BenchFrameProps) {
   const curtain = useCovered(asks);
+  const [raised, setRaised] = useState(false);
   return (
     <NumeralStyle>
       <Frame>
@@ -112,14 +172,17 @@ export function BenchFrame({ title, facts, actions, margin, asks = false, childr
             </Toolbar>
           </div>
         </header>
-        <main className="work">
+        <main
+          className="work"
+          onClick={({ target, detail }) => raisesMargin(target, detail > 0) && setRaised(true)}
+        >
           <SaveTrouble />
           {curtain}
           <div className={curtain === null ? 'bare' : 'covered'}>{children}</div>
         </main>
-        <aside className="margin" aria-label="Working" hidden={curtain !== null}>
-          <AfterPaint>{margin}</AfterPaint>
-        </aside>
+        <MarginAside raised={raised} hidden={curtain !== null || margin === null} onRaise={setRaised}>
+          {margin}
+        </MarginAside>
       </Frame>
     </NumeralStyle>
   );

@@ -19,6 +19,7 @@ import { arriveAtBench } from '../design/arrive';
 const WorkbookCorner = lazyAfterNotation(() =>
   import('./WorkbookCorner').then((module) => module.WorkbookCorner),
 );
+const PhoneCorner = lazyAfterNotation(() => import('./WorkbookCorner').then((module) => module.PhoneCorner));
 const CommandList = part(() => import('./CommandList').then((module) => module.default));
 const KeyList = part(() => import('./KeyList').then((module) => module.default));
 const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.default));
@@ -95,6 +96,7 @@ function Layout() {
         <Link className="brand" to="/about" title="About Diatonix: version, licences, where work is kept">
           Diatonix
         </Link>
+        <PhoneCorner />
         <PlainButton className="unfold" aria-expanded={!folded} onPress={() => setFolded(!folded)}>
           <MenuIcon aria-hidden="true" /> {current?.title ?? 'Benches'}
         </PlainButton>

@@ -116,8 +116,7 @@ export const Shell = styled.div`
       align-items: center;
       gap: 0.4rem;
       min-height: 2rem;
-      order: 1;
-      margin-left: auto;
+      margin-left: 0.4rem;
       margin-right: 0.7rem;
       padding: 0.2rem 0.7rem;
       border: 1px solid var(--rule);
@@ -131,6 +130,11 @@ export const Shell = styled.div`
     }
     .stop {
       margin: 0 0 0 0.8rem;
+    }
+    .contents.folded {
+      position: sticky;
+      top: 0;
+      z-index: 9;
     }
     .contents.folded ol,
     .contents.folded .foot {

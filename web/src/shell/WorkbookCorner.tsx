@@ -70,6 +70,9 @@ const Corner = styled.div`
   .state {
     margin: 0.45rem 0 0;
   }
+  .undo {
+    display: contents;
+  }
   .told:not(:empty) {
     margin: 0.45rem 0 0;
     color: var(--ink);
@@ -78,6 +81,9 @@ const Corner = styled.div`
     flex-flow: row wrap;
     gap: 0.2rem 0.9rem;
     padding: 0.5rem 1rem;
+    .undo {
+      display: none;
+    }
     .name,
     .state {
       margin: 0;
@@ -92,12 +98,62 @@ interface CornerProps {
   readonly onLabels: () => void;
 }
 
+/** On a telephone: undo, and whether all is saved, beside the folded list. */
+export function PhoneCorner() {
+  const saving = useDocuments((state) => state.saveState.kind);
+  return (
+    <Phone>
+      <span className="state">{SAID[saving].short}</span>
+      <UndoButtons />
+    </Phone>
+  );
+}
+
+const Phone = styled.div`
+  display: none;
+  @media (max-width: 860px) {
+    display: flex;
+    align-items: center;
+    gap: 0.2rem;
+    margin-left: auto;
+    color: var(--soft);
+    font-size: 0.75rem;
+    button {
+      display: inline-flex;
+      align-items: center;
+      justify-content: center;
+      min-width: 2.25rem;
+      min-height: 2.25rem;
+      font-size: 0;
+    }
+    button[data-disabled] {
+      opacity: 0.45;
+    }
+    svg {
+      width: 1.1rem;
+      height: 1.1rem;
+    }
+  }
+  @media print {
+    display: none;
+  }
+`;
+
+/** Whether all is kept, in a word and in a sentence. */
+const SAID = {
+  saved: { short: 'Saved', long: 'Saved on this device' },
+  saving: { short: 'Saving…', long: 'Saving…' },
+  failed: { short: 'Not saved', long: 'Not saved' },
+};
+
 /** The foot of the contents list: the workbook, its files, undo and redo, the surface, and whether it is saved. */
 export function WorkbookCorner(props: CornerProps) {
   return (
     <Corner>
       <Name />
-      <UndoButtons />
+      <div className="undo">
+        <UndoButtons />
+      </div>
       <FileButtons />
       <PageButtons {...props} />
       <Status />
@@ -214,14 +270,13 @@ function Status() {
   const told = useDocuments((state) => state.told);
   const writtenAt = useDocuments((state) => state.workbook.writtenAt);
   const newer = useNewer(({ change }) => change);
-  const said = { saved: 'Saved on this device', saving: 'Saving…', failed: 'Not saved' }[saving];
   return (
     <>
       <p className="told" role="status">
         {told}
       </p>
       <p className="state">
-        {said}. {whenWritten(writtenAt, changed)}
+        {SAID[saving].long}. {whenWritten(writtenAt, changed)}
       </p>
       {newer && (
         <p className="state">
