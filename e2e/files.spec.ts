@@ -36,7 +36,7 @@ test('the workbook goes out to a file and comes back', async ({ page, demo }, in
   const file = JSON.parse(await readFile(path, 'utf8')) as { format: string; version: number };
   expect([file.format, file.version]).toEqual(['diatonix-workbook', 7]);
   await typeLine(page, 'I V I');
-  await choose(page, 'Import workbook', path);
+  await choose(page, 'Open files', path);
   await expect(entryLine(page)).toHaveValue('I IV V I');
   await saved(page);
   await page.reload();
@@ -86,7 +86,7 @@ for (const [name, text, message] of BROKEN) {
     await openProgressions(page, demo);
     const path = info.outputPath(name);
     await writeFile(path, text);
-    await choose(page, 'Import workbook', path);
+    await choose(page, 'Open files', path);
     await expect(page.getByRole('alert')).toHaveText(message);
     await expect(entryLine(page)).toHaveValue('I vi V65/ii ii ii65 V7 I');
   });
@@ -191,7 +191,9 @@ test('four voices, bars and keys go out as MusicXML, compressed too, and come ba
     ['Compressed MusicXML', 'mxl'],
   ] as const) {
     const path = info.outputPath(`voices.${ending}`);
-    expect(await exported(page, format, path)).toBe(`Ferry-Waltz-strain-two.${ending}`);
+    expect(await exported(page, format, path)).toMatch(
+      new RegExp(`^Ferry-Waltz-strain-two(?:-2)?\\.${ending}$`),
+    );
     await choose(page, 'Import score', path);
     await expect(entryLine(page)).toHaveValue('| I:2 V65/ii:1 | ii:2 V7:1 | I |');
     await expect(page.getByRole('radio', { name: 'Four parts' })).toBeChecked();
@@ -215,7 +217,7 @@ test('of a file in which one field is wrong the rest opens beside what is here, 
     path,
     `{"format":"diatonix-workbook","version":1,"workbook":{"id":"x","title":"T","progressions":[${line}]}}`,
   );
-  await choose(page, 'Import workbook', path);
+  await choose(page, 'Open files', path);
   await expect(page.getByRole('alert')).toHaveText(/“H major” is not a key.*kept under Workbooks/);
   await page.goto(`${demo}workbooks`);
   const aside = page.getByRole('list', { name: 'Set aside' });

@@ -44,3 +44,13 @@ for (const bench of BENCHES)
       await expect.poll(width, { message: name }).toBe(390);
     }
   });
+
+test('on a telephone a sheet is seen, and the margin is one press away', async ({ page, demo }) => {
+  await page.goto(`${demo}sheets`);
+  const body = page.locator('.margin-body');
+  await expect(page.locator('.sheet').first()).toBeVisible();
+  await expect(body).toBeHidden();
+  await page.getByRole('complementary', { name: 'Working' }).getByRole('button').first().tap();
+  await expect(body).toBeVisible();
+  await expect(body).toBeInViewport();
+});

@@ -65,7 +65,7 @@ const Frame = styled.div`
     padding: 1.1rem 1.25rem;
     overflow-y: auto;
   }
-  .handle {
+  .margin > .raise {
     display: none;
   }
   @media (max-width: 860px) {
@@ -102,7 +102,7 @@ const Frame = styled.div`
       box-shadow: 0 -4px 18px rgb(0 0 0 / 12%);
       overflow: visible;
     }
-    .handle {
+    .margin > .raise {
       display: flex;
       align-items: center;
       justify-content: space-between;
@@ -114,17 +114,17 @@ const Frame = styled.div`
       color: var(--ink);
       font-weight: 600;
     }
-    .handle svg {
+    .margin > .raise svg {
       width: 1.1rem;
       height: 1.1rem;
     }
-    .sheet {
+    .margin > .margin-body {
       max-height: 0;
       overflow-y: auto;
       visibility: hidden;
       transition: max-height 160ms ease-out;
     }
-    .raised .sheet {
+    .margin.raised > .margin-body {
       max-height: 50vh;
       padding: 0 1rem 1rem;
       visibility: visible;
@@ -134,12 +134,12 @@ const Frame = styled.div`
     }
   }
   @media print {
-    .handle {
+    .margin > .raise {
       display: none;
     }
   }
   @media (prefers-reduced-motion: reduce) {
-    .sheet {
+    .margin > .margin-body {
       transition: none;
     }
   }

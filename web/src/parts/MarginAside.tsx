@@ -24,10 +24,10 @@ export function MarginAside({ raised, hidden, onRaise, children }: MarginAsidePr
       hidden={hidden}
       onKeyDown={(event) => event.key === 'Escape' && onRaise(false)}
     >
-      <PlainButton className="handle" aria-expanded={raised} onPress={() => onRaise(!raised)}>
+      <PlainButton className="raise" aria-expanded={raised} onPress={() => onRaise(!raised)}>
         Working {raised ? <ChevronDown aria-hidden="true" /> : <ChevronUp aria-hidden="true" />}
       </PlainButton>
-      <div className="sheet">
+      <div className="margin-body">
         <AfterPaint>{children}</AfterPaint>
       </div>
     </aside>

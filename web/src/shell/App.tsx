@@ -20,6 +20,7 @@ const WorkbookCorner = lazyAfterNotation(() =>
   import('./WorkbookCorner').then((module) => module.WorkbookCorner),
 );
 const PhoneCorner = lazyAfterNotation(() => import('./WorkbookCorner').then((module) => module.PhoneCorner));
+const FileOpening = lazyAfterNotation(() => import('./FileOpening').then((module) => module.FileOpening));
 const CommandList = part(() => import('./CommandList').then((module) => module.default));
 const KeyList = part(() => import('./KeyList').then((module) => module.default));
 const LabelsLeaf = part(() => import('./LabelsLeaf').then((module) => module.default));
@@ -126,6 +127,7 @@ function Layout() {
         </Suspense>
       </div>
       <Announcer />
+      <FileOpening />
       <Suspense fallback={null}>
         {isAsked && <QuickPanel />}
         {isClash && <ClashNote />}

@@ -11,16 +11,15 @@ import {
   Undo2,
   ZoomIn,
 } from 'lucide-react';
-import { memo, useState } from 'react';
+import { memo } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
 import { benchAt } from '../benches/register';
 import { QuietButton } from '../design/controls';
-import { Problem } from '../design/Problem';
 import { redoable, undoable } from '../documents/store/history';
 import { useDocuments } from '../documents/store/store';
-import { importWorkbook } from '../documents/files/importFile';
+import { openFiles, READ_ENDINGS } from '../documents/files/opening';
 import { useIncoming } from '../documents/files/incoming';
 import { exportWorkbook } from '../documents/files/exportOpen';
 import { useNewer } from '../offline/keep';
@@ -198,29 +197,21 @@ function UndoButtons() {
 
 const FileButtons = memo(function FileButtons() {
   const aside = useDocuments((state) => state.aside);
-  const [problem, setProblem] = useState<string | null>(null);
-  const open = async (file: File) => {
-    const result = await importWorkbook(file).catch(() => ({
-      ok: false as const,
-      message: `“${file.name}” could not be read. The open workbook was not changed.`,
-    }));
-    setProblem(result.ok ? null : result.message);
-  };
   return (
     <>
       <QuietButton onPress={exportWorkbook}>
         <Download aria-hidden="true" /> Export workbook
       </QuietButton>
       <FileTrigger
-        acceptedFileTypes={['.json', 'application/json']}
-        onSelect={(files) => files?.[0] && void open(files[0])}
+        acceptedFileTypes={READ_ENDINGS}
+        allowsMultiple
+        onSelect={(files) => void openFiles([...(files ?? [])])}
       >
         <QuietButton>
-          <FolderOpen aria-hidden="true" /> Import workbook
+          <FolderOpen aria-hidden="true" /> Open files
         </QuietButton>
       </FileTrigger>
       <IncomingNote />
-      {problem && <Problem onClose={() => setProblem(null)}>{problem}</Problem>}
       {aside.length > 0 && <AsideNote aside={aside} />}
     </>
   );

@@ -5,10 +5,14 @@ import { FileTrigger } from 'react-aria-components';
 import { Button } from '../../design/controls';
 import { Drop } from '../../design/Drop';
 import { Problem } from '../../design/Problem';
+import { openFiles, READ_ENDINGS } from '../../documents/files/opening';
 import { exportProgression, EXPORTS, type ExportFormat } from './exportLine';
 import { progressionNow } from './desk';
 import { importScore, type ImportedReading } from './importScore';
 import { part } from '../../design/part';
+
+/** Endings of what holds a line of chords, or chords to be read as one. */
+const LINE = /\.(?:musicxml|xml|mxl|rntxt|txt)$/i;
 
 const MenuPopover = part(() => import('../../design/MenuPopover').then((module) => module.default));
 
@@ -23,8 +27,11 @@ export const FileActions = memo(function FileActions({ empty, voices }: FileActi
   const [problem, setProblem] = useState<string | null>(null);
   const [reading, setReading] = useState<ImportedReading | null>(null);
 
-  const read = async (file: File) => {
+  const read = async (files: readonly File[]) => {
     setProblem(null);
+    const [file] = files;
+    // What is no line of chords, and several at once, go where they belong.
+    if (!file || files.length > 1 || !LINE.test(file.name)) return void openFiles(files);
     const started = importScore(file, () => setReading(started));
     const outcome = await started.done;
     setReading(null);
@@ -51,8 +58,9 @@ export const FileActions = memo(function FileActions({ empty, voices }: FileActi
         </Drop>
       )}
       <FileTrigger
-        acceptedFileTypes={['.musicxml', '.xml', '.mxl', '.rntxt', 'application/vnd.recordare.musicxml+xml']}
-        onSelect={(files) => files?.[0] && void read(files[0])}
+        acceptedFileTypes={READ_ENDINGS}
+        allowsMultiple
+        onSelect={(files) => void read([...(files ?? [])])}
       >
         <Button aria-label="Import score">
           <FileInput aria-hidden="true" /> Import

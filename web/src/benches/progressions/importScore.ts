@@ -54,11 +54,10 @@ export function importScore(file: File, onSlow: () => void): ImportedReading {
 /** What a file is that is plainly no score, by how it begins; null where it may be one. */
 function notAScore(bytes: Uint8Array): string | null {
   const begins = new TextDecoder('latin1').decode(bytes.subarray(0, 400));
-  if (begins.startsWith('MThd'))
-    return 'this is a MIDI file, which is not read here yet. Export it as MusicXML.';
+  if (begins.startsWith('MThd')) return 'this is a MIDI file, which opens on Scores.';
   if (begins.startsWith('%PDF')) return 'this is a PDF. Export the score as MusicXML.';
   if (/^\s*\{[\s\S]*diatonix-workbook/.test(begins))
-    return 'this is a Diatonix workbook. Open it with “Import workbook” at the left.';
+    return 'this is a Diatonix workbook. Open it with “Open files” at the left.';
   if (/^\u0089PNG|^\u00ff\u00d8/.test(begins)) return 'this is a picture. Export the score as MusicXML.';
   return null;
 }

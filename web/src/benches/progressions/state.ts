@@ -23,6 +23,7 @@ import {
   type ColumnRulings,
   type Progression,
 } from '../../documents/kinds/progression/type';
+import { freeTitle } from '../../documents/store/freeTitle';
 import { documentsOf } from '../../documents/store/select';
 import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store/store';
 import { schoolNow } from '../../documents/store/use';
@@ -56,8 +57,10 @@ export const openProgression = (id: string) => PROGRESSIONS_DESK.set({ open: id,
 /** Adds a progression and opens it. A new one keeps the key of the one that was open. */
 export function addProgression(progression?: Progression): void {
   const { documents } = useDocuments.getState();
-  const title = `Progression ${documentsOf(documents, 'progression').length + 1}`;
-  const made = progression ?? {
+  const all = documentsOf(documents, 'progression');
+  const titles = all.map(({ body }) => body.title);
+  const title = freeTitle(progression?.title ?? `Progression ${all.length + 1}`, titles);
+  const made = progression ? { ...progression, title } : {
     ...FIRST_PROGRESSION,
     title,
     key: progressionNow()?.body.key ?? FIRST_PROGRESSION.key,

@@ -2,23 +2,31 @@ import { FileInput } from 'lucide-react';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Button } from '../../design/controls';
+import { openFiles, READ_ENDINGS } from '../../documents/files/opening';
 import { importPiece, type Opening } from './importPiece';
 
-const TYPES = ['.musicxml', '.xml', '.mxl', '.mid', '.midi', 'audio/midi', '.abc', 'text/vnd.abc'];
+const SCORE = /\.(?:musicxml|xml|mxl|midi?|abc)$/i;
 
 /** Opens a score from a file; what is to be told of it goes to `onSaid`. */
 export function OpenFile({ onSaid }: { readonly onSaid: (said: string | null) => void }) {
   const [opening, setOpening] = useState<Opening | null>(null);
-  const open = async (file: File) => {
+  const open = async (files: readonly File[]) => {
     onSaid(null);
+    const [file] = files;
+    // What is no score, and several at once, go where they belong.
+    if (!file || files.length > 1 || !SCORE.test(file.name)) return void openFiles(files);
     const started = importPiece(file, () => setOpening(started));
-    const said = await started.done;
+    const { said } = await started.opened;
     setOpening(null);
     onSaid(said);
   };
   return (
     <>
-      <FileTrigger acceptedFileTypes={TYPES} onSelect={(files) => files?.[0] && void open(files[0])}>
+      <FileTrigger
+        acceptedFileTypes={READ_ENDINGS}
+        allowsMultiple
+        onSelect={(files) => void open([...(files ?? [])])}
+      >
         <Button aria-label="Open a score">
           <FileInput aria-hidden="true" /> Open
         </Button>

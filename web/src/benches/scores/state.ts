@@ -15,6 +15,7 @@ import {
 } from '@diatonix/core';
 import { newId } from '../../documents/store/ids';
 import { TEMPO_RANGE } from '../../documents/kinds/progression/type';
+import { freeTitle } from '../../documents/store/freeTitle';
 import { FIRST_SCORE, type ScorePiece } from '../../documents/kinds/score/type';
 import { documentsOf } from '../../documents/store/select';
 import { addDocument, editDocument, removeDocument, useDocuments } from '../../documents/store/store';
@@ -58,7 +59,9 @@ export function addScore(rows: ScoreRows, title = rows.title): string {
   const within = Math.max(TEMPO_RANGE.least, Math.min(TEMPO_RANGE.most, Math.round(tempo)));
   const fresh: ScorePiece = { ...FIRST_SCORE, title: title.slice(0, 200), tempo: within, score: rows };
   const body = { ...fresh, ...ruledBefore(fresh) };
-  const id = addDocument('score', newId(), body, 'the new piece');
+  const titles = documentsOf(useDocuments.getState().documents, 'score').map(({ body: own }) => own.title);
+  const named = { ...body, title: freeTitle(body.title, titles) };
+  const id = addDocument('score', newId(), named, 'the new piece');
   SCORES_DESK.set({ open: id, at: 0, typing: false });
   return id;
 }

@@ -42,9 +42,16 @@ export function savePupils(use: PupilsFileUse): void {
 export async function openSheetFile(): Promise<void> {
   const file = await pickFile('.json');
   if (!file) return;
-  const read = sheetFromFile(await file.text(), file.name);
-  if (read.ok) openSheet(addDocument('sheet', newId(), read.value, 'the opened sheet'));
-  else tell(read.message);
+  const problem = openSheetText(await file.text(), file.name);
+  if (problem !== null) tell(problem);
+}
+
+/** Opens the text of a sheet's file as a new sheet. Returns why not, where it is none. */
+export function openSheetText(text: string, name: string): string | null {
+  const read = sheetFromFile(text, name);
+  if (!read.ok) return read.message;
+  openSheet(addDocument('sheet', newId(), read.value, 'the opened sheet'));
+  return null;
 }
 
 /** Saves what stands on the staves of the shown version as MusicXML. */

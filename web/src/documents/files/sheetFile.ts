@@ -50,7 +50,7 @@ export function sheetFromFile(text: string, name: string): FileResult<SheetBody>
   >;
   if (format === PUPILS_FORMAT) return refuse('this is the file for pupils, which holds no answers.', again);
   if (format === 'diatonix-workbook')
-    return refuse('this is a whole workbook.', 'Open it with “Import workbook”.');
+    return refuse('this is a whole workbook.', 'Open it with “Open files”.');
   if (format !== SHEET_FORMAT) return refuse('this is not the file of a sheet.', again);
   if (version !== VERSION && version !== 1)
     return refuse(
