@@ -82,7 +82,7 @@ function isWholeScore(name: string, bytes: Uint8Array): boolean {
   return /\.(?:midi?|abc)$/i.test(name) || !holdsNumerals(bytes);
 }
 
-/** Writes the chords that are read in a score as a line; of a tune alone those that are offered to it, which is said. */
+/** Writes the chords that are read in a score as a line; of a tune alone those that are offered, which is said. */
 function withChords(score: Score, write: Writer<LineFile>): Carried<string | Uint8Array> {
   const read = toRead(score);
   const reading = analyseScore(read);

@@ -67,6 +67,13 @@ interface Word {
   readonly anchor: 'start' | 'middle' | 'end';
 }
 
+/** A word of a system, by its class. */
+const WORD = new RegExp(
+  '<text class="(?:lyric|part-name|bar-number|sign|tempo|finger|ending)" ' +
+    'x="([^"]*)" y="([^"]*)"([^>]*)>([^<]*)</text>',
+  'g',
+);
+
 const anchorOf = (attributes: string): Word['anchor'] =>
   attributes.includes('"middle"') ? 'middle' : attributes.includes('"end"') ? 'end' : 'start';
 
@@ -75,13 +82,10 @@ const UNESCAPED: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>'
 /** The signs of a system, and the words that stand in it: lyrics, names, numbers and signs. */
 function divided(markup: string): { readonly signs: string; readonly words: readonly Word[] } {
   const words: Word[] = [];
-  const signs = markup.replace(
-    /<text class="(?:lyric|part-name|bar-number|sign|tempo|finger|ending)" x="([^"]*)" y="([^"]*)"([^>]*)>([^<]*)<\/text>/g,
-    (_, x: string, y: string, rest: string, text: string) => {
-      const plain = text.replace(/&(amp|lt|gt|quot);/g, (_sign, name: string) => UNESCAPED[name]!);
-      words.push({ text: plain, x: Number(x), y: Number(y), anchor: anchorOf(rest) });
-      return '';
-    },
-  );
+  const signs = markup.replace(WORD, (_, x: string, y: string, rest: string, text: string) => {
+    const plain = text.replace(/&(amp|lt|gt|quot);/g, (_sign, name: string) => UNESCAPED[name]!);
+    words.push({ text: plain, x: Number(x), y: Number(y), anchor: anchorOf(rest) });
+    return '';
+  });
   return { signs, words };
 }

@@ -157,7 +157,12 @@ export function engraveSystem(vexflow: VexFlow, options: SystemOptions): DrawnSy
     groups.add(barOf(at.piece.onset), at.staff.index, take(), 'slur');
   }
   const places = { xs, bars: edges, start };
-  const extras = `${signMarks(options, made, places)}${barNumber(options, indent)}${words(options, made)}${isFirst && plan.named ? names(plan) : ''}`;
+  const extras = [
+    signMarks(options, made, places),
+    barNumber(options, indent),
+    words(options, made),
+    isFirst && plan.named ? names(plan) : '',
+  ].join('');
   const heads = headsOf(made);
   return {
     markup: groups.markup() + markup() + extras,

@@ -24,7 +24,8 @@ const rank = ({ kind }: ScoreSign) => (GLYPHS.includes(kind) ? 0 : 1);
 
 const n = (value: number) => value.toFixed(1);
 const line = (path: string, dashes = '') =>
-  `<path d="${path}" fill="none" stroke="currentColor" stroke-width="1.2"${dashes && ` stroke-dasharray="${dashes}"`}/>`;
+  `<path d="${path}" fill="none" stroke="currentColor" stroke-width="1.2"` +
+  `${dashes && ` stroke-dasharray="${dashes}"`}/>`;
 const words = (name: string, x: number, y: number, text: string, middle = false) =>
   `<text class="${name}" x="${n(x)}" y="${n(y)}"${middle ? ' text-anchor="middle"' : ''}>${escaped(text)}</text>`;
 const glyph = (x: number, y: number, text: string, size: number) =>

@@ -52,8 +52,8 @@ export const arriveAtBench = (): (() => void) =>
   window.matchMedia('(pointer: coarse)').matches ? () => undefined : focusBeginning('nav', BENCH_MS);
 
 /**
- * After an act of the bars of actions that added something: the grid has the focus, with what was added selected. A grid
- * that stands there for the first time takes it only where nothing else has it.
+ * After an act of the bars of actions that added something: the grid has the focus, with what was added selected. A
+ * grid that stands there for the first time takes it only where nothing else has it.
  */
 export const goOnInGrid = (isFirst: boolean): (() => void) =>
   focusBeginning(isFirst ? PLACE_ITSELF : '.strap', ACT_MS);

@@ -1,9 +1,9 @@
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Toolbar } from 'react-aria-components';
 import styled from 'styled-components';
 import { NumeralStyle } from '../columns/NumeralStyle';
 import { useCovered } from './curtain';
-import { MarginAside, raisesMargin } from './MarginAside';
+import { MarginAside } from './MarginAside';
 import { SaveTrouble } from './SaveTrouble';
 
 const Frame = styled.div`
@@ -158,7 +158,6 @@ interface BenchFrameProps {
 /** A bench: the strap on top, the work in the middle, the working margin at the right. */
 export function BenchFrame({ title, facts, actions, margin, asks = false, children }: BenchFrameProps) {
   const curtain = useCovered(asks);
-  const [raised, setRaised] = useState(false);
   return (
     <NumeralStyle>
       <Frame>
@@ -172,17 +171,12 @@ export function BenchFrame({ title, facts, actions, margin, asks = false, childr
             </Toolbar>
           </div>
         </header>
-        <main
-          className="work"
-          onClick={({ target, detail }) => raisesMargin(target, detail > 0) && setRaised(true)}
-        >
+        <main className="work">
           <SaveTrouble />
           {curtain}
           <div className={curtain === null ? 'bare' : 'covered'}>{children}</div>
         </main>
-        <MarginAside raised={raised} hidden={curtain !== null || margin === null} onRaise={setRaised}>
-          {margin}
-        </MarginAside>
+        <MarginAside hidden={curtain !== null || margin === null}>{margin}</MarginAside>
       </Frame>
     </NumeralStyle>
   );

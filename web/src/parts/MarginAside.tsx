@@ -1,5 +1,5 @@
 import { ChevronDown, ChevronUp } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { AfterPaint } from '../design/AfterPaint';
 import { PlainButton } from '../design/PlainButton';
 
@@ -9,22 +9,36 @@ const NARROW = '(max-width: 860px)';
 const LEFT_ABOVE = 0.42;
 
 interface MarginAsideProps {
-  readonly raised: boolean;
   readonly hidden: boolean;
-  readonly onRaise: (raised: boolean) => void;
   readonly children: ReactNode;
 }
 
-/** The working margin: at the right; on a telephone a sheet that slides up from below, with a handle to press. */
-export function MarginAside({ raised, hidden, onRaise, children }: MarginAsideProps) {
+/**
+ * The working margin, beside the work: at the right; on a telephone a sheet that slides up from below when a column is
+ * tapped or its handle is pressed.
+ */
+export function MarginAside({ hidden, children }: MarginAsideProps) {
+  const root = useRef<HTMLElement>(null);
+  const [raised, setRaised] = useState(false);
+  useEffect(() => {
+    const margin = root.current!;
+    const work = margin.previousElementSibling!;
+    const stops = new AbortController();
+    const { signal } = stops;
+    const tapped = (event: Event) => {
+      // A key that presses a column is a click without a count.
+      if ((event as MouseEvent).detail > 0 && isColumn(event.target)) setRaised(true);
+    };
+    const escape = (event: Event) => {
+      if ((event as KeyboardEvent).key === 'Escape') setRaised(false);
+    };
+    work.addEventListener('click', tapped, { signal });
+    margin.addEventListener('keydown', escape, { signal });
+    return () => stops.abort();
+  }, []);
   return (
-    <aside
-      className={raised ? 'margin raised' : 'margin'}
-      aria-label="Working"
-      hidden={hidden}
-      onKeyDown={(event) => event.key === 'Escape' && onRaise(false)}
-    >
-      <PlainButton className="raise" aria-expanded={raised} onPress={() => onRaise(!raised)}>
+    <aside ref={root} className={raised ? 'margin raised' : 'margin'} aria-label="Working" hidden={hidden}>
+      <PlainButton className="raise" aria-expanded={raised} onPress={() => setRaised(!raised)}>
         Working {raised ? <ChevronDown aria-hidden="true" /> : <ChevronUp aria-hidden="true" />}
       </PlainButton>
       <div className="margin-body">
@@ -34,12 +48,11 @@ export function MarginAside({ raised, hidden, onRaise, children }: MarginAsidePr
   );
 }
 
-/** Whether a tap on something brings its working up: on a telephone, on a column of a grid. What it hides comes up too. */
-export function raisesMargin(tapped: EventTarget, isPointer: boolean): boolean {
-  if (!isPointer || !(tapped instanceof Element) || !window.matchMedia(NARROW).matches) return false;
-  const column = tapped.closest('.grid, [role="grid"]') && tapped;
-  if (!column) return false;
-  const over = column.getBoundingClientRect().bottom - window.innerHeight * LEFT_ABOVE;
+/** Whether a tap is on a column of a grid, on a telephone; what the sheet would hide comes up with it. */
+function isColumn(tapped: EventTarget | null): boolean {
+  if (!(tapped instanceof Element) || !window.matchMedia(NARROW).matches) return false;
+  if (!tapped.closest('.grid, [role="grid"]')) return false;
+  const over = tapped.getBoundingClientRect().bottom - window.innerHeight * LEFT_ABOVE;
   if (over > 0) window.scrollBy({ top: over, behavior: 'smooth' });
   return true;
 }

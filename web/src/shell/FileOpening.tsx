@@ -62,8 +62,8 @@ const isField = (target: EventTarget | null) =>
   target instanceof HTMLElement && target.closest('input, textarea, [contenteditable]') !== null;
 
 /**
- * Opens files that are chosen, dropped on the page or pasted. What is to be said of them stands over the work until it is
- * closed, or other files are opened.
+ * Opens files that are chosen, dropped on the page or pasted. What is to be said of them stands over the work until it
+ * is closed, or other files are opened.
  */
 export function FileOpening() {
   const navigate = useNavigate();

@@ -21,8 +21,8 @@ const PLACES: Readonly<Partial<Record<Content, string>>> = {
 };
 
 /**
- * Opens files where they belong: a piece on Scores, a line on Progressions, a workbook of its own, a sheet on Sheets, what
- * pupils answered on the open pile. Goes to where the last of them is, and says what is to be said of each.
+ * Opens files where they belong: a piece on Scores, a line on Progressions, a workbook of its own, a sheet on Sheets,
+ * what pupils answered on the open pile. Goes to where the last of them is, and says what is to be said of each.
  */
 export async function openAny(
   files: readonly File[],

@@ -22,8 +22,11 @@ const JUMP_WORDS: readonly (readonly [words: RegExp, kind: SignKind])[] = [
 ];
 
 /** How fast, in the usual words (common practice). */
-const TEMPO_WORDS =
-  /^(?:molto |poco |più |meno |un poco )?(?:grave|largo|larghetto|lento|adagio|andant|moderato|allegr|vivac|presto|prestissimo|tempo )/i;
+const TEMPO_WORDS = new RegExp(
+  '^(?:molto |poco |più |meno |un poco )?' +
+    '(?:grave|largo|larghetto|lento|adagio|andant|moderato|allegr|vivac|prest|tempo )',
+  'i',
+);
 
 /** The signs over and under the staves of a part, collected while its measures go by. */
 export class SignReader {

@@ -60,11 +60,13 @@ export function addProgression(progression?: Progression): void {
   const all = documentsOf(documents, 'progression');
   const titles = all.map(({ body }) => body.title);
   const title = freeTitle(progression?.title ?? `Progression ${all.length + 1}`, titles);
-  const made = progression ? { ...progression, title } : {
-    ...FIRST_PROGRESSION,
-    title,
-    key: progressionNow()?.body.key ?? FIRST_PROGRESSION.key,
-  };
+  const made = progression
+    ? { ...progression, title }
+    : {
+        ...FIRST_PROGRESSION,
+        title,
+        key: progressionNow()?.body.key ?? FIRST_PROGRESSION.key,
+      };
   openProgression(addDocument('progression', newId(), made, `the added progression “${made.title}”`));
 }
 

@@ -126,7 +126,8 @@ export const breakBefore = (bar: number, begins: boolean) =>
 /** Draws staves that are empty in a system, or dynamics and fingers, or not. */
 export function showInScore(what: 'hideEmpty' | 'dynamics', set: boolean): void {
   change(what === 'dynamics' ? 'dynamics and fingers' : 'the empty staves', (piece) => {
-    const { [what]: _, ...rest } = piece;
+    const rest = { ...piece };
+    delete (rest as { hideEmpty?: true; dynamics?: true })[what];
     return set ? { ...rest, [what]: true as const } : rest;
   });
 }
