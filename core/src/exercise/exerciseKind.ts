@@ -4,6 +4,7 @@ import type { AdditionalTask } from './additionalTask';
 import type { Dice } from './generating/dice';
 import type { Material, MaterialField, MaterialText } from './generating/material';
 import type { GivenFields } from './givenFields';
+import type { Sounding } from './heard/timedSound';
 import type { QuestionLayout } from './layout/questionLayout';
 import type { StaffLayout } from './layout/staffLayout';
 import type { Mistake } from './mistakes/mistake';
@@ -60,6 +61,8 @@ export interface ExerciseKind<Given extends object = GivenData, Answer = unknown
   numeralAsked?(given: Given, answers: readonly Answer[]): string | null;
   /** Where a question plays something instead of showing it: the notes, moment by moment, as texts. */
   sound?(given: Given): readonly (readonly string[])[];
+  /** What is heard in time: what gives the key, and then the question; each sound with its seconds. */
+  timed?(given: Given): { readonly before: readonly Sounding[]; readonly sound: readonly Sounding[] };
   /** Where the answer is chosen from few words. */
   choices?(given: Given): readonly string[];
   /** How the answer is given on a staff or a keyboard. */

@@ -11,6 +11,14 @@ import { ENHARMONIC_RESPELL } from './kinds/enharmonicRespell';
 import { FIGURES_NAME } from './kinds/figuresName';
 import { FIGURES_REALISE } from './kinds/figuresRealise';
 import { HARMONISE } from './kinds/harmonise';
+import { HEARD_CADENCE } from './kinds/heardCadence';
+import { HEARD_CHANGE } from './kinds/heardChange';
+import { HEARD_CHORD } from './kinds/heardChord';
+import { HEARD_INTERVAL } from './kinds/heardInterval';
+import { HEARD_MELODY } from './kinds/heardMelody';
+import { HEARD_OUTER_VOICES } from './kinds/heardOuterVoices';
+import { HEARD_PROGRESSION } from './kinds/heardProgression';
+import { HEARD_SCALE } from './kinds/heardScale';
 import { INTERVAL_BUILD } from './kinds/intervalBuild';
 import { INTERVAL_INVERT } from './kinds/intervalInvert';
 import { INTERVAL_NAME } from './kinds/intervalName';
@@ -65,6 +73,14 @@ export const KINDS = [
   HARMONISE,
   SCORE_LABEL,
   LISTEN,
+  HEARD_INTERVAL,
+  HEARD_SCALE,
+  HEARD_CHORD,
+  HEARD_CADENCE,
+  HEARD_PROGRESSION,
+  HEARD_OUTER_VOICES,
+  HEARD_MELODY,
+  HEARD_CHANGE,
 ] as readonly ExerciseKind[];
 
 /** What is asked for on sheets beside them: questions in somebody's own words. */

@@ -17,6 +17,9 @@ const HINTS: Readonly<Record<AnswerFormName, string>> = {
   voices: 'from the bass up, chords parted by |',
   faults: 'chord and rule: 3 parallel fifths',
   text: 'in your own words',
+  'heard-chord': 'for example minor, first inversion',
+  'outer-voices': 'soprano / bass: E5 D5 C5 / C3 G3 C3',
+  change: 'number and numeral: 3 vi',
 };
 
 /** How an answer of a kind is written, by an example. */

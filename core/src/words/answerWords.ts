@@ -3,6 +3,8 @@ import { dividedAnswer } from '../exercise/dividedAnswer';
 import type { ChordAnswer } from '../exercise/answers/chordText';
 import type { FiguredAnswer } from '../exercise/answers/figuredAnswer';
 import { kindOf } from '../exercise/kindRegister';
+import type { HeardChord } from '../exercise/kinds/heardChord/answer';
+import type { OuterVoices } from '../exercise/kinds/heardOuterVoices/answer';
 import type { FaultAnswer } from '../exercise/kinds/partsFaults/answer';
 import { additionalTask, layoutOf, soundOf } from '../exercise/layout/questionOnPage';
 import type { Question } from '../exercise/question';
@@ -95,6 +97,18 @@ export function answerParts(
           .map(({ at, rule, voices = [] }) => `${at}: ${faultWords({ rule: rule as Rule, voices }, school)}`)
           .join('; '),
       ];
+    case 'heard-chord': {
+      const { quality, inversion } = answer as HeardChord;
+      return [spacedQuality(quality), INVERSION_WORDS[inversion] ?? String(inversion)];
+    }
+    case 'outer-voices': {
+      const { soprano, bass } = answer as OuterVoices;
+      return [soprano, bass].map((voice) => withSigns(voice.join(' ')));
+    }
+    case 'change': {
+      const [which = '', what = ''] = answer as readonly string[];
+      return [which, what];
+    }
     case 'heard':
       return typeof answer === 'number'
         ? [INVERSION_WORDS[answer] ?? String(answer)]

@@ -44,6 +44,17 @@ const KINDS: Readonly<Record<string, readonly [name: string, instruction: string
   harmonise: ['Harmonise', 'Write a chord under each note of the melody, from those given.'],
   'score-label': ['Label the phrase', 'Write the Roman numeral under each chord.'],
   listen: ['Listen', 'Name what you hear.'],
+  'heard-interval': ['Intervals by ear', 'Name each interval that you hear.'],
+  'heard-scale': ['Scales by ear', 'Name each scale that you hear.'],
+  'heard-chord': ['Chords by ear', 'Quality and inversion of each chord that you hear.'],
+  'heard-cadence': ['Cadences by ear', 'Name the cadence at the end of each phrase.'],
+  'heard-progression': ['Progressions by ear', 'Write the Roman numerals of what you hear.'],
+  'heard-outer-voices': ['Outer voices by ear', 'Write the soprano and the bass of what you hear.'],
+  'heard-melody': ['Melodies by ear', 'Write the notes of each melody that you hear.'],
+  'heard-change': [
+    'Spot the change',
+    'One chord of each line is played otherwise: say which, and what it is.',
+  ],
   written: ['In your own words', 'Answer each question.'],
 };
 

@@ -1,11 +1,12 @@
 import type { Cause } from '../exercise/marking/diagnose';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { CHORD_TEXTS } from './mistakesOfChords';
+import { HEARING_TEXTS } from './mistakesOfHearing';
 import { READING_TEXTS } from './mistakesOfReading';
 import { mistakeText, type MistakeText } from './mistakeText';
 import { vocabulary } from './vocabulary';
 
-const TEXTS: Readonly<Record<string, MistakeText>> = { ...READING_TEXTS, ...CHORD_TEXTS };
+const TEXTS: Readonly<Record<string, MistakeText>> = { ...READING_TEXTS, ...HEARING_TEXTS, ...CHORD_TEXTS };
 
 const of = (id: string): MistakeText => TEXTS[id] ?? mistakeText(id.replace(/-/g, ' '), '', 'note-name');
 

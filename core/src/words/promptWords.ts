@@ -5,8 +5,8 @@ import type { Question } from '../exercise/question';
 import type { Listened } from '../exercise/generating/material';
 import { parseInterval } from '../interval/interval';
 import { parseKey } from '../key/key';
-import { parseNoteName } from '../pitch/parse';
-import { displayNoteName } from '../pitch/print';
+import { parseNote, parseNoteName } from '../pitch/parse';
+import { displayNote, displayNoteName } from '../pitch/print';
 import { DEFAULT_LABEL_STYLE, type LabelStyle } from '../school/school';
 import { intervalWords } from './intervals';
 import { keyWords, spacedQuality } from './names';
@@ -73,7 +73,7 @@ function said(prompt: Prompt, school: LabelStyle): readonly PromptPart[] {
         ...prompt.numerals.flatMap((numeral, at) => (at === 0 ? [{ numeral }] : [' ', { numeral }])),
       ];
     case 'heard':
-      return [HEARD_WORDS[prompt.of]];
+      return heardParts(prompt, school);
     case 'numeral':
       return [{ numeral: prompt.numeral }, ` in ${key(prompt.key)}`];
     case 'figures':
@@ -81,6 +81,32 @@ function said(prompt: Prompt, school: LabelStyle): readonly PromptPart[] {
     case 'text':
       return [prompt.text];
   }
+}
+
+const WAYS = { together: ', together', up: ', upward', down: ', downward' } as const;
+
+/** What is heard: of what, how, and in which key. */
+function heardParts(prompt: Extract<Prompt, { say: 'heard' }>, school: LabelStyle): readonly PromptPart[] {
+  const { of, how, key, count = 0, numerals = [], first } = prompt;
+  const within = key === undefined ? '' : ` in ${keyWords(parseKey(key), school)}`;
+  const words: Readonly<Record<typeof of, string>> = {
+    ...HEARD_WORDS,
+    scale: 'a scale',
+    'triad and inversion': 'quality and inversion of a triad',
+    'seventh and inversion': 'quality and inversion of a seventh chord',
+    'cadence of a phrase': 'the cadence of a phrase',
+    numerals: `the numerals of ${count} chords`,
+    'outer voices': `soprano and bass of ${count} chords`,
+    melody: `a melody of ${count} notes`,
+    change: 'one chord is played otherwise',
+  };
+  const own = `${words[of]}${how ? WAYS[how] : ''}${within}`;
+  if (first === undefined) return [own];
+  const begins = displayNote(parseNote(first), school.letters);
+  return [
+    `${own}, beginning on ${begins}, over `,
+    ...numerals.flatMap((numeral, at) => (at === 0 ? [{ numeral }] : [' ', { numeral }])),
+  ];
 }
 
 /** Blanks joined as they are drawn: a ii and its V under a bracket, an arrow to the target. */

@@ -10,7 +10,8 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { keyTextOf, PromptText } from '../questions/PromptText';
 import { StaffPicture } from '../questions/StaffPicture';
 import { UnderStaff } from '../questions/UnderStaff';
-import { isAudible, layoutShown } from './shownQuestion';
+import { hearings, isAudible, layoutShown } from './shownQuestion';
+import type { Hearing } from '../sound/heard';
 import { staffSaid } from './staffSaid';
 import { useEngraved } from '../questions/useEngraved';
 import type { PupilQuestion } from './work';
@@ -38,9 +39,9 @@ export function QuestionBody({ question, typed = '' }: QuestionBodyProps) {
   const prompt = attempt(() => promptParts(question));
   const spoken = staffSaid(question);
   const hasStaff = (layout?.staff.clefs.length ?? 0) > 0;
-  const sound = async () => {
+  const sound = async (hearing: Hearing) => {
     try {
-      await (await import('./hear')).hear(question);
+      await (await import('./hear')).hear(question, hearing);
     } catch {
       setSilent('There is no sound on this device. Ask your teacher to play it.');
     }
@@ -78,7 +79,11 @@ export function QuestionBody({ question, typed = '' }: QuestionBodyProps) {
       )}
       {isAudible(question) && (
         <div className="row">
-          <button onClick={() => void sound()}>Hear</button>
+          {hearings(question).map(([id, name]) => (
+            <button key={id} onClick={() => void sound(id)}>
+              {name}
+            </button>
+          ))}
           <span className="soft">{silent || 'Check your headphones: it begins at a moderate level.'}</span>
         </div>
       )}

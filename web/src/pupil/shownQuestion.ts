@@ -8,6 +8,7 @@ import {
   playedAs,
   soundOf,
 } from '@diatonix/core';
+import type { Hearing } from '../sound/heard';
 import type { PupilQuestion } from './work';
 
 /** A question as it is worked with on the page, from what was sent of it. */
@@ -26,6 +27,18 @@ export function layoutShown(question: PupilQuestion) {
 export function isAudible(question: PupilQuestion): boolean {
   const sound = attempt(() => soundOf(question));
   return sound.ok && sound.value.some((notes) => notes.length > 0);
+}
+
+/** The ways in which a question can be heard; one that plays nothing of its own has one. */
+export function hearings({ kind }: PupilQuestion): readonly (readonly [id: Hearing, name: string])[] {
+  if (!/^heard-/.test(kind)) return [['whole', 'Hear']];
+  const isLine = /^heard-(?:cadence|progression|outer-voices|melody|change)$/.test(kind);
+  return [
+    ['whole', 'Hear'],
+    ...(isLine ? ([['alone', 'Without the key']] as const) : []),
+    ['slower', 'Slower'],
+    ...(kind === 'heard-scale' ? [] : ([['broken', 'Note by note']] as const)),
+  ];
 }
 
 /** Whether an answer can be put on a staff or played. */

@@ -9,7 +9,7 @@ import {
   printNote,
   promptParts,
   promptWords,
-  soundOf,
+  momentsOnStaff,
   staffLayout,
   underStaff,
   type AnswerFormName,
@@ -155,6 +155,6 @@ function Blank({ name, shown }: { readonly name: string; readonly shown: ReactNo
 
 /** What stands on the staff, for one who does not see it. */
 const said = (question: Question): string =>
-  soundOf(question)
+  momentsOnStaff(question)
     .map((notes) => notes.map(printNote).join(' '))
     .join(' to ');

@@ -5,7 +5,7 @@ import type { GivenData } from '../question';
 /** What an answer is; kinds share these. */
 export type AnswerFormName =
   | 'interval' | 'note' | 'key' | 'word' | 'numeral' | 'chord' | 'figured' | 'notes' | 'labels' | 'heard'
-  | 'map' | 'voices' | 'faults' | 'text'; // prettier-ignore
+  | 'map' | 'voices' | 'faults' | 'text' | 'heard-chord' | 'outer-voices' | 'change'; // prettier-ignore
 
 /** A part of an answer: whether it is right, or follows rightly from what the pupil wrote before. */
 export interface PartMark {

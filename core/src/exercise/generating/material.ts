@@ -2,6 +2,8 @@ import { TheoryError } from '../../errors';
 import { parseInterval, type Interval } from '../../interval/interval';
 import { parseKey, type Key } from '../../key/key';
 import { CLEFS, SCALE_FORMS, type Clef, type ScaleForm } from '../../key/scale';
+import { HEARD_SCALES, type HeardScale } from '../heard/scales';
+import { KEY_GIVEN, type KeyGivenBy } from '../heard/keyGiven';
 import { MAP_ROWS, type MapRow } from '../mapRows';
 
 /** How far accidentals may go: no sign and no signature, the signature alone, single signs, double ones. */
@@ -20,6 +22,10 @@ export const STACKS = ['triads', 'sevenths'] as const;
 /** What is played to be named. */
 export const LISTENED = ['interval', 'triad', 'seventh', 'inversion', 'cadence'] as const;
 export type Listened = (typeof LISTENED)[number];
+
+/** How the notes of an interval are played. */
+export const HOW_PLAYED = ['together', 'up', 'down'] as const;
+export type HowPlayed = (typeof HOW_PLAYED)[number];
 
 /** What is spelled wrongly and written again. */
 export const RESPELLED = ['note', 'interval', 'chord'] as const;
@@ -52,6 +58,12 @@ export interface Material {
   readonly roles: readonly (typeof ROLES)[number][];
   readonly listened: readonly Listened[];
   readonly respelled: readonly Respelled[];
+  readonly how: readonly HowPlayed[];
+  readonly scales: readonly HeardScale[];
+  /** What gives the key before what is heard. */
+  readonly before: KeyGivenBy;
+  /** Beats a minute of what is heard. */
+  readonly tempo: number;
   /** Whether notes stand after others of their bar, whose accidentals hold. */
   readonly bar: boolean;
   /** Whether something is asked besides: the cadence of a line, the note above the gap of an inversion. */
@@ -70,6 +82,8 @@ const USUAL_KEYS = [
 const USUAL_INTERVALS = ['m2', 'M2', 'm3', 'M3', 'P4', 'A4', 'd5', 'P5', 'm6', 'M6', 'm7', 'M7', 'P8'];
 const MOST = 200;
 const MOST_LENGTH = 16;
+const SLOWEST = 40;
+const FASTEST = 160;
 
 /** The values that each field may have, in words or as a list, and what holds where nothing is said. */
 export interface MaterialFieldValues {
@@ -102,6 +116,10 @@ export const MATERIAL_FIELDS: Readonly<Record<MaterialField, MaterialFieldValues
   roles: { values: ROLES, default: ['pair'] },
   listened: { values: LISTENED, default: ['interval', 'triad', 'cadence'] },
   respelled: { values: RESPELLED, default: RESPELLED },
+  how: { values: HOW_PLAYED, default: HOW_PLAYED },
+  scales: { values: HEARD_SCALES, default: HEARD_SCALES.slice(0, 4) },
+  before: { values: KEY_GIVEN, default: 'cadence' },
+  tempo: { values: `a whole number from ${SLOWEST} to ${FASTEST}`, default: 72 },
   bar: { values: 'true or false', default: false },
   also: { values: 'true or false', default: false },
 };
@@ -198,6 +216,10 @@ export function parseMaterial(
     roles: among('roles', ROLES),
     listened: among('listened', LISTENED),
     respelled: among('respelled', RESPELLED),
+    how: among('how', HOW_PLAYED),
+    scales: among('scales', HEARD_SCALES),
+    before: one('before', KEY_GIVEN),
+    tempo: whole('tempo', SLOWEST, FASTEST),
     bar: yes('bar'),
     also: yes('also'),
   };

@@ -1,5 +1,16 @@
 import type { Listened } from '../generating/material';
 
+/** What is heard in a key, or of a chord that is turned. */
+export type HeardOf =
+  | 'scale'
+  | 'triad and inversion'
+  | 'seventh and inversion'
+  | 'cadence of a phrase'
+  | 'numerals'
+  | 'outer voices'
+  | 'melody'
+  | 'change';
+
 /** What is asked beside the notes of a question, as data; `words/promptWords.ts` says it. */
 export type Prompt =
   | {
@@ -29,7 +40,16 @@ export type Prompt =
       readonly chords: number;
     }
   | { readonly say: 'chords'; readonly key: string; readonly numerals: readonly string[] }
-  | { readonly say: 'heard'; readonly of: Listened }
+  | {
+      readonly say: 'heard';
+      readonly of: Listened | HeardOf;
+      readonly how?: 'together' | 'up' | 'down';
+      readonly key?: string;
+      /** How many chords or notes are heard. */
+      readonly count?: number;
+      readonly numerals?: readonly string[];
+      readonly first?: string;
+    }
   | { readonly say: 'numeral'; readonly numeral: string; readonly key: string }
   | { readonly say: 'figures'; readonly figures: readonly string[]; readonly key: string }
   | { readonly say: 'text'; readonly text: string };

@@ -3,6 +3,7 @@ import type { Note } from '../../pitch/note';
 import { dividedAnswer } from '../dividedAnswer';
 import type { AdditionalTask } from '../additionalTask';
 import { notesIn, rising } from '../givenReading';
+import type { Sounding } from '../heard/timedSound';
 import type { Question } from '../question';
 import type { QuestionLayout } from './questionLayout';
 import type { StaffLayout } from './staffLayout';
@@ -28,8 +29,43 @@ export function answeredStaff(question: Question): StaffLayout {
 export function soundOf(question: Pick<Question, 'kind' | 'given'>): (readonly Note[])[] {
   const sound = checkedKind(question).sound?.(question.given);
   if (sound) return sound.map((notes) => rising(notesIn(notes)));
+  return momentsOnStaff(question);
+}
+
+/** The notes that stand on the staves of a question, moment by moment. */
+export function momentsOnStaff(question: Pick<Question, 'kind' | 'given'>): (readonly Note[])[] {
   const { staves } = staffLayout(question);
   return (staves[0] ?? []).map((_, at) => staves.flatMap((own) => own[at]!));
+}
+
+/** A sound of so many seconds: together from the beginning on. */
+const USUAL_SECONDS = 1.2;
+
+/**
+ * What is heard of a question in time: what gives its key, and the question itself, each sound with its beginning and
+ * length in seconds.
+ */
+export function timedSoundOf(question: Pick<Question, 'kind' | 'given'>): {
+  readonly before: readonly TimedNotes[];
+  readonly sound: readonly TimedNotes[];
+} {
+  const timed = checkedKind(question).timed?.(question.given);
+  const played = (all: readonly Sounding[]) =>
+    all.map(([at, seconds, notes]): TimedNotes => ({ at, seconds, notes: rising(notesIn(notes)) }));
+  if (timed) return { before: played(timed.before), sound: played(timed.sound) };
+  const sound = soundOf(question).map((notes, at) => ({
+    at: at * USUAL_SECONDS,
+    seconds: USUAL_SECONDS,
+    notes,
+  }));
+  return { before: [], sound };
+}
+
+/** Notes that sound together from a time on, in seconds. */
+export interface TimedNotes {
+  readonly at: number;
+  readonly seconds: number;
+  readonly notes: readonly Note[];
 }
 
 /** What stands under the moments of a staff: blanks to fill in, or what is given there, moment by moment. */

@@ -2,7 +2,7 @@ import { numberOfMark, type NoteMark, type PlainMark } from '../../score/model/n
 import { all, attributeOf, childrenOf, numberIn, tagOf, xmlText, type XmlNode } from './dom';
 import { el, type XmlElement } from './xml';
 
-/** Marks of playing by their elements (MusicXML 4.0), and what those stand within; empty for the notations themselves. */
+/** Marks of playing by their elements (MusicXML 4.0), and what those stand within; empty for the notations. */
 const ELEMENTS: Readonly<Record<PlainMark, readonly [within: string, tag: string]>> = {
   staccato: ['articulations', 'staccato'],
   tenuto: ['articulations', 'tenuto'],

@@ -7,10 +7,10 @@ import {
   likelyCause,
   markAnswer,
   questionWorking,
-  soundOf,
+  timedSoundOf,
   type Marking,
 } from '@diatonix/core';
-import { ArrowRight, Check, Play } from 'lucide-react';
+import { ArrowRight, Check } from 'lucide-react';
 import { useState, type FormEvent } from 'react';
 import styled from 'styled-components';
 import { Button, fieldLook } from '../../design/controls';
@@ -19,12 +19,11 @@ import type { TheoryItem } from '../../documents/kinds/plan/type';
 import { useSchool } from '../../documents/store/use';
 import { NumberedSentences } from '../../parts/Working';
 import { SoundNote } from '../../parts/SoundNote';
+import { HearQuestion } from '../../questions/HearQuestion';
 import { OneQuestion } from '../../questions/OneQuestion';
 import { instructionOf } from '../../questions/words';
-import { play } from '../../sound/player';
 
 const QUESTIONS = 5;
-const SECONDS = 1.2;
 
 const Entry = styled.form`
   display: flex;
@@ -69,7 +68,6 @@ export function Theory({ item, seed }: TheoryProps) {
         {right} of {made.value.length} right. Tick it off below.
       </p>
     );
-  const sounds = soundOf(question);
   const check = (event: FormEvent) => {
     event.preventDefault();
     if (text.trim() === '' || marking) return;
@@ -96,11 +94,7 @@ export function Theory({ item, seed }: TheoryProps) {
         <Button type="submit" isDisabled={text.trim() === '' || marking !== null}>
           <Check aria-hidden="true" /> Check
         </Button>
-        {sounds.length > 0 && (
-          <Button onPress={() => void play(sounds, { seconds: SECONDS, from: 0, manner: 'together' })}>
-            <Play aria-hidden="true" /> Hear it
-          </Button>
-        )}
+        <HearQuestion question={question} />
         {marking && marking.verdict !== 'unreadable' && (
           <Button onPress={next}>
             <ArrowRight aria-hidden="true" /> Next
@@ -127,7 +121,7 @@ export function Theory({ item, seed }: TheoryProps) {
           </p>
         )}
       </div>
-      {sounds.length > 0 && <SoundNote />}
+      {timedSoundOf(question).sound.length > 0 && <SoundNote />}
     </>
   );
 }

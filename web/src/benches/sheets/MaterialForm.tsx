@@ -72,8 +72,17 @@ const NAMES: Record<MaterialField, string> = {
   roles: 'What is sought',
   listened: 'What is heard',
   respelled: 'What is respelled',
+  how: 'How it is played',
+  scales: 'Scales',
+  before: 'What gives the key',
+  tempo: 'Beats a minute',
   bar: 'After other notes of the bar',
   also: 'The cadence at the end too',
+};
+/** Numbers that are chosen from, where they are not few and small. */
+const NUMBERS: Partial<Record<MaterialField, readonly number[]>> = {
+  length: [2, 3, 4, 5, 6, 8, 10, 12],
+  tempo: [48, 60, 72, 84, 96, 120],
 };
 const INVERSIONS = ['root position', 'first', 'second', 'third'];
 
@@ -116,8 +125,8 @@ export function MaterialForm({ section }: { section: SheetSectionBody }) {
             />
           );
         if (Array.isArray(known) || typeof value === 'number') {
-          const numbers = field === 'length' ? [2, 3, 4, 5, 6, 8, 10, 12] : [0, 1, 2, 3, 4];
-          const options: (string | number)[] = Array.isArray(known) ? (known as string[]) : numbers;
+          const numbers = NUMBERS[field] ?? [0, 1, 2, 3, 4];
+          const options: (string | number)[] = Array.isArray(known) ? (known as string[]) : [...numbers];
           return (
             <SelectField
               key={field}

@@ -1,14 +1,14 @@
+import { HearQuestion } from '../../questions/HearQuestion';
 import { TextArea } from '../../design/fields/TextInput';
 import {
   kindWords,
   questionWorking,
-  soundOf,
   OWN_WORDS,
   type Question,
   type LabelStyle,
   type WorkingWays,
 } from '@diatonix/core';
-import { ArrowLeft, ArrowRight, Play, Shuffle } from 'lucide-react';
+import { ArrowLeft, ArrowRight, Shuffle } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../design/controls';
 import { Margin, WayChoice } from '../../design/Margin';
@@ -21,7 +21,6 @@ import { EditQuestion } from './EditQuestion';
 import { MarginFields } from '../../parts/MarginFields';
 import { PartMarks } from './PartMarks';
 import { MaterialForm } from './MaterialForm';
-import { hearOnSheet } from './hear';
 import { countQuestions, exchange, giveMarks, instruct, moveQuestion, placeOfQuestion } from './state';
 
 const TABS = { answer: 'Answer', question: 'Question', material: 'Material' } as const;
@@ -71,12 +70,7 @@ export function SheetMargin({ section, number, place, question, school, problem,
         >
           <Shuffle aria-hidden="true" /> Another one
         </Button>
-        <Button
-          isDisabled={!question || soundOf(question).length === 0}
-          onPress={() => hearOnSheet(question)}
-        >
-          <Play aria-hidden="true" /> Hear
-        </Button>
+        {question && <HearQuestion question={question} />}
         <Button
           aria-label="Move the question forward"
           isDisabled={place === 0}

@@ -16,8 +16,8 @@ import { useDocuments } from '../../documents/store/store';
 import { useSchool } from '../../documents/store/use';
 import { useEngraver } from '../../notation/useEngraver';
 import { classOf, SHEETS_DESK, useOpenSheet } from './desk';
+import { hearQuestion } from '../../questions/HearQuestion';
 import { EmptySheets } from './EmptySheets';
-import { hearOnSheet } from './hear';
 import { Outline } from './Outline';
 import { SheetMargin } from './SheetMargin';
 import { SheetPage } from './SheetPage';
@@ -99,7 +99,7 @@ function OpenSheet({ open }: { open: Document<'sheet'> }) {
       ArrowDown: () => step(1),
       ArrowLeft: () => step(-1),
       ArrowUp: () => step(-1),
-      ' ': () => hearOnSheet(sheet?.sections[at]?.questions[place] ?? null),
+      ' ': () => hearQuestion(sheet?.sections[at]?.questions[place] ?? null),
       x: () => exchange(section.id, place),
       a: () => SHEETS_DESK.set({ answers: !answers }),
       v: () => SHEETS_DESK.set({ version: (shown + 1) % body.versions }),

@@ -1,19 +1,13 @@
 import { TheoryError } from '../../../errors';
-import { halfSteps, intervalBetween, parseInterval, printInterval } from '../../../interval/interval';
 import { type Note, midiNumber } from '../../../pitch/note';
-import { printNoteName } from '../../../pitch/print';
-import { type ChordName, namesOfNotes } from '../../chordQualities';
-import { notesIn, rising } from '../../givenReading';
+import type { ChordName } from '../../chordQualities';
+import { notesIn } from '../../givenReading';
+import { namesHeardAlike } from '../../heard/alike';
+import { chordHeard as chordInMoments } from '../../heard/oneChord';
 import type { DifficultyParts } from '../../question';
 import type { CadenceNameGiven } from '../cadenceName/given';
 import { solveCadenceName } from '../cadenceName/solve';
 import type { ListenGiven } from './given';
-
-/** The names by which simple intervals go that are heard alike: a tritone is both augmented and diminished. */
-const HEARD = [
-  ...['m2', 'M2', 'A2', 'm3', 'M3', 'd4', 'P4', 'A4', 'd5', 'P5', 'A5', 'm6', 'M6', 'd7', 'A6', 'm7'],
-  ...['M7', 'P8', 'P1'],
-];
 
 /** The same sound as a question of cadences on paper. Throws TheoryError `request` where no key is given. */
 export function asCadence({ key, sound }: ListenGiven): CadenceNameGiven {
@@ -35,32 +29,13 @@ export function intervalHeard({ sound }: ListenGiven): readonly [Note, Note] {
 }
 
 /** The chord that notes make. Throws TheoryError for notes that are none. */
-export function chordHeard({ sound }: ListenGiven): ChordName {
-  const notes = rising(notesIn(sound[0]!));
-  const [name] = namesOfNotes(notes);
-  if (name) return name;
-  throw new TheoryError(
-    'request',
-    notes.map(printNoteName).join(' '),
-    'these notes are no triad or seventh chord.',
-    'Give the notes of one chord: E4 G4 C5.',
-  );
-}
+export const chordHeard = ({ sound }: ListenGiven): ChordName => chordInMoments(sound.slice(0, 1));
 
 /** What is right of what is heard: every name that sounds the same. */
 export function solveListen(given: ListenGiven): readonly (string | number)[] {
   switch (given.of) {
-    case 'interval': {
-      const interval = intervalBetween(...intervalHeard(given));
-      const octave = interval.number > 8 ? 7 : 0;
-      const alike = HEARD.flatMap((text) => {
-        const one = parseInterval(text);
-        const wider = { ...one, number: one.number + octave };
-        return halfSteps(wider) === halfSteps(interval) ? [printInterval(wider)] : [];
-      });
-      const own = printInterval(interval);
-      return [own, ...alike.filter((one) => one !== own)];
-    }
+    case 'interval':
+      return namesHeardAlike(...intervalHeard(given));
     case 'triad':
     case 'seventh':
       return [chordHeard(given).quality];

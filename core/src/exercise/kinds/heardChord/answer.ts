@@ -1,0 +1,42 @@
+import { INVERSION_WORDS } from '../../../chord/inversionNames';
+import { isRecord, partMark, recordOf, textOf, type AnswerForm } from '../../answers/answerForm';
+import { parseChordText, parseInversion, qualityNamed } from '../../answers/chordText';
+import type { HeardChordGiven } from './given';
+
+/** What is heard of a chord: its quality, and which member is lowest, 0 for the root. */
+export interface HeardChord {
+  readonly quality: string;
+  readonly inversion: number;
+}
+
+/** A root that is not asked for, so that a name without one is read as one with it. */
+const SOME_ROOT = 'C ';
+
+/** Quality and inversion: `minor, first inversion`, `dominant seventh`, `dim 2`. */
+export const HEARD_CHORD_ANSWER: AnswerForm<HeardChord, HeardChordGiven> = {
+  name: 'heard-chord',
+  isAnswer: (value) =>
+    isRecord(value) && typeof value['quality'] === 'string' && Number.isInteger(value['inversion']),
+  read(raw, { size }, school) {
+    if (typeof raw === 'string') {
+      const { quality, inversion } = parseChordText(
+        SOME_ROOT + textOf(raw),
+        { ...school, letters: 'english' },
+        size,
+      );
+      return { quality, inversion };
+    }
+    const { quality, inversion } = recordOf(raw);
+    return {
+      quality: qualityNamed(textOf(quality)),
+      inversion: inversion === undefined ? 0 : parseInversion(inversion),
+    };
+  },
+  parts: (right, said) => [
+    partMark('quality', right.quality === said.quality),
+    partMark('inversion', right.inversion === said.inversion),
+  ],
+  inParts: true,
+  blanks: ['quality', 'inversion'],
+  typed: ({ quality, inversion }) => `${quality}, ${INVERSION_WORDS[inversion] ?? inversion}`,
+};
