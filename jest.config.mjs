@@ -26,5 +26,5 @@ export default {
     ],
   },
   // Packages that come as modules of the language alone.
-  transformIgnorePatterns: ['/node_modules/(?!(@diatonix|d3-[a-z-]+|internmap)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(@diatonix|d3-[a-z-]+|internmap|pitchy)/)'],
 };

@@ -15,19 +15,29 @@ const lyric = (number: number, text: string, syllabic = 'single') =>
   `<lyric number="${number}"><syllabic>${syllabic}</syllabic><text>${text}</text></lyric>`;
 
 /** Four bars of a piece of our own with nearly everything that stands at notes and staves. */
-const PIECE = `<score-partwise><part-list><score-part id="P1"><part-name>Flute</part-name></score-part></part-list>
+const PIECE = `<score-partwise>
+<part-list><score-part id="P1"><part-name>Flute</part-name></score-part></part-list>
 <part id="P1">
-<measure number="1"><attributes><divisions>1</divisions><time><beats>4</beats><beat-type>4</beat-type></time></attributes>
+<measure number="1">
+<attributes><divisions>1</divisions><time><beats>4</beats><beat-type>4</beat-type></time></attributes>
 ${direction('<words>Calm</words>', '<sound tempo="72"/>')}
 ${direction('<segno/>', '<sound segno="segno"/>')}
 ${direction('<dynamics><mp/></dynamics>')}
 ${direction('<wedge type="crescendo"/>')}
 <harmony><root><root-step>C</root-step></root><kind>major</kind></harmony>
 ${note('C5', lyric(1, 'Har', 'begin') + lyric(2, 'Ev', 'begin'), '<slur type="start" number="1"/>')}
-${note('D5', lyric(1, 'bour', 'end') + lyric(2, 'ning', 'end'), '<slur type="stop" number="1"/><slur type="start" number="1"/>')}
+${note(
+  'D5',
+  lyric(1, 'bour', 'end') + lyric(2, 'ning', 'end'),
+  '<slur type="stop" number="1"/><slur type="start" number="1"/>',
+)}
 ${note('E5', '', '<slur type="stop" number="1"/><articulations><staccato/></articulations>')}
 ${direction('<wedge type="stop"/>')}
-${note('F5', '', '<technical><fingering>3</fingering></technical><ornaments><tremolo type="single">2</tremolo></ornaments>')}
+${note(
+  'F5',
+  '',
+  '<technical><fingering>3</fingering></technical><ornaments><tremolo type="single">2</tremolo></ornaments>',
+)}
 </measure>
 <measure number="2">
 <harmony><root><root-step>C</root-step></root><kind>none</kind></harmony>

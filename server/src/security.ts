@@ -49,6 +49,8 @@ export function security(
     const nonce = nonceHeld(context) ?? randomBytes(16).toString('base64');
     context.state['nonce'] = nonce;
     (context.res as unknown as { nonce: string }).nonce = nonce;
+    // The microphone is for our own pages, after they have asked; nothing else is wanted.
+    context.set('Permissions-Policy', 'microphone=(self), camera=(), geolocation=()');
     await headers(context, next);
   };
 }

@@ -239,7 +239,7 @@ describe('what the teacher ruled stays', () => {
     const before = pieceNow()!;
     addScore(piece());
     expect(pieceNow()!.id).not.toBe(before.id);
-    expect(pieceNow()!.body).toEqual(before.body);
+    expect(pieceNow()!.body).toEqual({ ...before.body, title: 'Groyne (2)' });
     expect(checkBody('score', pieceNow()!.body)).toEqual([]);
   });
 

@@ -38,3 +38,7 @@ function causeOf(note: Note, wrong: readonly number[], key: Key): string[] {
   const beside = wrong.some((midi) => Math.abs(midi - own) <= 2 && scale.has(((midi % 12) + 12) % 12));
   return beside ? ['step-off'] : [];
 }
+
+/** A key that was sung as it is wanted, in whatever octave; itself where no wanted note has its name. */
+export const keyWanted = (key: number, wanted: readonly Note[]): number =>
+  wanted.map(midiNumber).find((one) => (one - key) % 12 === 0) ?? key;

@@ -1,7 +1,12 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { fetchScript } from '../fetchScript';
+import { MICROPHONE_ID } from './microphoneId';
 import { readMessage } from './message';
 import { simulatedKeyboard, type SimulatedKeyboard } from './simulated';
 import { findDevices, type MidiSource } from './sources';
+
+/** The A over middle C, in hertz (ISO 16). */
+const TUNING = 440;
 
 /** Keys held down together until all are up again. */
 export interface Midi {
@@ -11,6 +16,8 @@ export interface Midi {
   readonly held: readonly number[];
   readonly simulated: SimulatedKeyboard;
   readonly connect: () => void;
+  /** Opens the microphone, which then sends single notes as a keyboard does. */
+  readonly openMicrophone: () => void;
   readonly choose: (id: string | null) => void;
 }
 
@@ -57,5 +64,20 @@ export function useMidi(onKey: (key: number, fresh: boolean) => void): Midi {
       setChosen(found.sources[0]!.id);
     });
   }, []);
-  return { sources, chosen, problem, held, simulated, connect, choose: setChosen };
+  const openMicrophone = useCallback(() => {
+    const gone = () => {
+      setProblem('The microphone was unplugged. Plug it in and press Microphone again.');
+      setDevices((all) => all.filter(({ id }) => id !== MICROPHONE_ID));
+      setChosen(null);
+    };
+    // Who answers by keys needs no detector of pitch.
+    void fetchScript(() => import('./microphone/source')).then(async ({ openMicrophone: open }) => {
+      const opened = await open(TUNING, gone);
+      setProblem(opened.ok ? null : opened.message);
+      if (!opened.ok) return;
+      setDevices((all) => [...all.filter(({ id }) => id !== MICROPHONE_ID), opened.source]);
+      setChosen(opened.source.id);
+    });
+  }, []);
+  return { sources, chosen, problem, held, simulated, connect, openMicrophone, choose: setChosen };
 }

@@ -1,10 +1,11 @@
 import { midiNumber, printedFifths, spellInKey, type Clef, type Key, type Note } from '@diatonix/core';
-import { Eraser, Plug } from 'lucide-react';
+import { Eraser, Mic, Plug } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, Toggle, ToggleRow } from '../design/controls';
 import { Choice } from '../design/Choice';
 import { Problem } from '../design/Problem';
+import { MICROPHONE_ID } from '../midi/microphoneId';
 import { pianoKeyOf } from '../midi/simulated';
 import { useMidi } from '../midi/useMidi';
 import { useEngraver } from '../notation/useEngraver';
@@ -141,6 +142,9 @@ export function NotePanel({
         <Button onPress={midi.connect}>
           <Plug aria-hidden="true" /> Find MIDI
         </Button>
+        <Button onPress={midi.openMicrophone}>
+          <Mic aria-hidden="true" /> Microphone
+        </Button>
         {onClear && (
           <Button onPress={onClear}>
             <Eraser aria-hidden="true" /> Start anew
@@ -150,7 +154,9 @@ export function NotePanel({
         <p>
           {simulated
             ? 'The keys A W S E D F T G Y H U J K play from C4 while the keyboard has the focus.'
-            : hint}
+            : midi.chosen === MICROPHONE_ID
+              ? 'Sing or play one note at a time. Nothing is recorded, and nothing leaves this page.'
+              : hint}
         </p>
       </div>
       {midi.problem && <Problem>{midi.problem}</Problem>}

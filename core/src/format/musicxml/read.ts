@@ -108,7 +108,7 @@ function readScore(nodes: readonly XmlNode[]): ScoreIn {
     keys: [...first, ...keys],
     remarks: remarks.sentences([LEFT.uneven]),
     score: writtenScore(title, composerIn(identification), childrenOf(parts[0]!), times, c),
-    scoreRemarks: remarks.sentences([LEFT.grace, LEFT.unpitched, LEFT.verse]),
+    scoreRemarks: remarks.sentences([LEFT.grace, LEFT.unpitched, LEFT.verse, LEFT.noChord]),
   };
 }
 

@@ -128,6 +128,7 @@ export function readHarmony(children: readonly XmlNode[], at: number, c: Collect
   if (functionText !== '' && functionText.length <= 80) label.numeral = functionText;
   if (xmlText(find(children, 'kind')) === 'none') {
     c.noChord.add(at);
+    c.remarks.add(LEFT.noChord, where);
     return;
   }
   const root = find(children, 'root');

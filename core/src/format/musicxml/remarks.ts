@@ -54,6 +54,11 @@ export const LEFT = {
     many: 'chord symbols without notes of their own',
     what: 'passed over',
   },
+  noChord: {
+    one: 'place without a chord (N.C.)',
+    many: 'places without a chord (N.C.)',
+    what: 'passed over',
+  },
   verse: left('further verse'),
   pedal: left('pedal mark'),
   ending: { one: 'third or later ending', many: 'third or later endings', what: 'left out' },

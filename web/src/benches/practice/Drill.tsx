@@ -5,6 +5,7 @@ import {
   drillNotes,
   HAND_CARE,
   handWords,
+  keyWanted,
   mistakeName,
   drillMoments,
   parseDrill,
@@ -17,12 +18,13 @@ import {
   type StaffLayout,
 } from '@diatonix/core';
 import { frameOf, questionStaff } from '@diatonix/engraving';
-import { Play, Plug, RotateCcw } from 'lucide-react';
+import { Play, Mic, Plug, RotateCcw } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Button } from '../../design/controls';
 import { Choice } from '../../design/Choice';
 import { Problem } from '../../design/Problem';
 import { useSchool } from '../../documents/store/use';
+import { MICROPHONE_ID } from '../../midi/microphoneId';
 import { pianoKeyOf } from '../../midi/simulated';
 import { useMidi } from '../../midi/useMidi';
 import { useEngraver } from '../../notation/useEngraver';
@@ -39,22 +41,24 @@ export function DrillView({ id, hands }: { id: string; hands: Hands }) {
   const school = useSchool();
   const engraver = useEngraver();
   const { drill, key: name, form } = parseDrill(id);
-  const key = parseKey(name);
+  const keyOf = parseKey(name);
   const notes = useMemo(() => drillNotes(drill, parseKey(name), form), [drill, name, form]);
   const moments = useMemo(() => drillMoments(notes, hands), [notes, hands]);
   const [struck, setStruck] = useState<readonly number[]>([]);
   const [played, setPlayed] = useState<readonly PlayedMoment[]>([]);
   const wanted = moments[played.length];
-  const strike = (midi: number) => {
+  const strike = (struckKey: number) => {
     if (!wanted) return;
-    const now = struck.includes(midi) ? struck : [...struck, midi];
+    const key = isHeard ? keyWanted(struckKey, wanted) : struckKey;
+    const now = struck.includes(key) ? struck : [...struck, key];
     if (now.length < wanted.length) return setStruck(now);
     setStruck([]);
-    setPlayed([...played, checkMoment(wanted, now, key)]);
+    setPlayed([...played, checkMoment(wanted, now, keyOf)]);
   };
   const midi = useMidi(strike);
+  const isHeard = midi.chosen === MICROPHONE_ID;
   const simulated = midi.chosen === midi.simulated.id;
-  const put = putOfDrill(notes, hands, printedFifths(key));
+  const put = putOfDrill(notes, hands, printedFifths(keyOf));
   const frame = frameOf([put]);
   const staff = engraver && frame ? questionStaff(engraver, frame, put, { labelled: true }) : null;
   const last = played.at(-1);
@@ -83,6 +87,9 @@ export function DrillView({ id, hands }: { id: string; hands: Hands }) {
         <Button onPress={midi.connect}>
           <Plug aria-hidden="true" /> Find MIDI
         </Button>
+        <Button onPress={midi.openMicrophone}>
+          <Mic aria-hidden="true" /> Microphone
+        </Button>
         <Button
           isDisabled={played.length === 0 && struck.length === 0}
           onPress={() => {
@@ -94,6 +101,12 @@ export function DrillView({ id, hands }: { id: string; hands: Hands }) {
         </Button>
       </div>
       {midi.problem && <Problem>{midi.problem}</Problem>}
+      {isHeard && (
+        <p className="told">
+          Sing or play one note at a time, in any octave. Nothing is recorded, and nothing leaves this page.
+          Rest between the rounds; stop if anything hurts, and ask a teacher or doctor.
+        </p>
+      )}
       <ol className="moments" aria-label="What was played">
         {moments.map((own, at) => {
           const result = played[at];
@@ -116,7 +129,7 @@ export function DrillView({ id, hands }: { id: string; hands: Hands }) {
               `${last.missing.map((note) => displayNote(note, school.letters)).join(' ')} was wanted. `}
             {last.wrong.length > 0 &&
               `Struck instead: ${last.wrong
-                .map((one) => displayNote(spellInKey(one, key), school.letters))
+                .map((one) => displayNote(spellInKey(one, keyOf), school.letters))
                 .join(' ')}. `}
             {last.causes.map((cause) => `${mistakeName(cause, school)}.`).join(' ')}
           </p>
@@ -130,7 +143,7 @@ export function DrillView({ id, hands }: { id: string; hands: Hands }) {
       </div>
       <div className="keys">
         <Piano
-          keyOf={key}
+          keyOf={keyOf}
           letters={school.letters}
           // Without looking there is nothing to look at.
           shown={hands === 'unseen' || !wanted ? [] : wanted}

@@ -1,7 +1,7 @@
 import { INVERSION_WORDS } from '../../../chord/inversionNames';
 import { attempt } from '../../../errors';
 import { QUALITIES } from '../../chordQualities';
-import { isRecord, partMark, recordOf, textOf, type AnswerForm } from '../../answers/answerForm';
+import { isRecord, partMark, recordOf, textOf, unread, type AnswerForm } from '../../answers/answerForm';
 import { parseChordText, parseInversion, qualityNamed } from '../../answers/chordText';
 import type { HeardChordGiven } from './given';
 
@@ -30,6 +30,8 @@ export const HEARD_CHORD_ANSWER: AnswerForm<HeardChord, HeardChordGiven> = {
     isRecord(value) && typeof value['quality'] === 'string' && Number.isInteger(value['inversion']),
   read(raw, { size }, school) {
     if (typeof raw === 'string') {
+      if (raw.trim() === '')
+        throw unread(raw, 'nothing was written.', 'Write for example minor, first inversion.');
       const apart = inTwoParts(raw, size);
       if (apart) return apart;
       const { quality, inversion } = parseChordText(
