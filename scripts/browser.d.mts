@@ -3,7 +3,7 @@ export const CHROMIUM_ARGS: string[];
 export function startServer(
   ...args: (string | { readonly root?: string; readonly port?: number })[]
 ): Promise<{ address: string; stop: () => void }>;
-export function launch(): Promise<Browser>;
+export function launch(more?: readonly string[]): Promise<Browser>;
 
 /** A server with a class network, as it says where it is. */
 export interface ClassServer {

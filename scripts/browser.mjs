@@ -77,8 +77,9 @@ export function startClass({ port = 0, args = [], node = [], env = {}, script = 
 }
 
 /** Headless Chromium, whose pages keep nothing for times without a network: that would run beside what is measured. */
-export async function launch() {
-  const browser = await chromium.launch({ executablePath: ensureChromium(), args: CHROMIUM_ARGS });
+export async function launch(more = []) {
+  const args = [...CHROMIUM_ARGS, ...more];
+  const browser = await chromium.launch({ executablePath: ensureChromium(), args });
   const newContext = browser.newContext.bind(browser);
   browser.newContext = (options = {}) => newContext({ serviceWorkers: 'block', ...options });
   return browser;
