@@ -1,6 +1,5 @@
 import { useEffect, useId, useLayoutEffect, useRef, type KeyboardEvent, type ReactNode } from 'react';
 import { announce } from '../design/announce';
-import { goOnInGrid } from '../design/arrive';
 import { GridRows } from './GridRows';
 import { GridStyle } from './GridStyle';
 import { STAFF_ROW, System } from './System';
@@ -76,7 +75,9 @@ export function ColumnGrid(props: ColumnGridProps) {
   useEffect(() => {
     const before = count.current;
     count.current = columns.length;
-    return columns.length > before ? goOnInGrid(before === 0) : undefined;
+    // Nothing is added before the page stands.
+    if (columns.length > before)
+      void import('../design/arrive').then(({ goOnInGrid }) => goOnInGrid(before === 0));
   }, [columns.length]);
 
   // What an edit made of the selected column is said; moving to another says it by itself.

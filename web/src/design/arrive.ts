@@ -23,11 +23,16 @@ function isFree(whence: string): boolean {
   return active.closest(whence) !== null || (active instanceof HTMLElement && !isShown(active));
 }
 
+/** Ends the looking that goes on; there is one at a time. */
+let end: () => void = () => undefined;
+
 /** Focuses where the work begins as soon as it stands there; gives up when somebody does anything. */
-function focusBeginning(whence: string, within: number): () => void {
+function focusBeginning(whence: string, within: number): void {
+  end();
   const ends = performance.now() + within;
   const stops = new AbortController();
   const stop = () => stops.abort();
+  end = stop;
   for (const event of ['keydown', 'pointerdown'])
     window.addEventListener(event, stop, { capture: true, signal: stops.signal });
   const look = () => {
@@ -43,17 +48,18 @@ function focusBeginning(whence: string, within: number): () => void {
     setTimeout(look, 30);
   };
   setTimeout(look);
-  return stop;
 }
 
 /** After going to a bench: its grid has the focus, so that its keys work at once. */
-export const arriveAtBench = (): (() => void) =>
+export function arriveAtBench(): void {
   // Fingers need no focus, and its frame would only be in the way.
-  window.matchMedia('(pointer: coarse)').matches ? () => undefined : focusBeginning('nav', BENCH_MS);
+  if (!window.matchMedia('(pointer: coarse)').matches) focusBeginning('nav', BENCH_MS);
+}
 
 /**
  * After an act of the bars of actions that added something: the grid has the focus, with what was added selected. A
  * grid that stands there for the first time takes it only where nothing else has it.
  */
-export const goOnInGrid = (isFirst: boolean): (() => void) =>
+export function goOnInGrid(isFirst: boolean): void {
   focusBeginning(isFirst ? PLACE_ITSELF : '.strap', ACT_MS);
+}

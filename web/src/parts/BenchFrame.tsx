@@ -57,7 +57,8 @@ const Frame = styled.div`
   .covered {
     display: none;
   }
-  .work:has(> .covered) {
+  .work:has(> .covered),
+  .work:has(+ [hidden]) {
     grid-column: 1 / -1;
   }
   .margin {

@@ -14,7 +14,6 @@ import { SHELL_DESK } from './desk';
 import { Shell } from './ShellStyle';
 import { globalKeys, type OpenedByKey } from './globalKeys';
 import { part } from '../design/part';
-import { arriveAtBench } from '../design/arrive';
 
 const WorkbookCorner = lazyAfterNotation(() =>
   import('./WorkbookCorner').then((module) => module.WorkbookCorner),
@@ -30,6 +29,9 @@ const QuickPanel = part(() =>
 const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => module.default));
 const AboutPage = part(() => import('./AboutPage').then((module) => module.default));
 const ClashNote = part(() => import('./ClashNote').then((module) => module.default));
+
+/** Where the focus goes on arrival; fetched beside the bench itself. */
+const arrival = () => import('../design/arrive');
 
 const IDLE_MS = 1200;
 
@@ -76,7 +78,7 @@ function Layout() {
     return stop;
   }, [current]);
 
-  useEffect(() => arriveAtBench(), [current]);
+  useEffect(() => void arrival().then(({ arriveAtBench }) => arriveAtBench()), [current]);
   useEffect(() => globalKeys(setOpened), []);
   const openCommands = useCallback(() => setOpened('commands'), []);
   const openKeys = useCallback(() => setOpened('keys'), []);
@@ -135,7 +137,7 @@ function Layout() {
           <CommandList
             onClose={() => {
               setOpened(null);
-              arriveAtBench();
+              void arrival().then(({ arriveAtBench }) => arriveAtBench());
             }}
             onGo={(path) => void navigate(path)}
             onKeys={() => setOpened('keys')}

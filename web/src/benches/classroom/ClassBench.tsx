@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { lookForClass } from '../../classroom/teacher/lead';
 import { useClassroom } from '../../classroom/teacher/store';
+import { TheWeek } from '../../parts/TheWeek';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Choose } from './Choose';
 import { OpenClass } from './OpenClass';
@@ -28,16 +29,19 @@ export function ClassBench() {
 /** How a class network begins. */
 function NoNetwork() {
   return (
-    <div style={{ maxWidth: '36rem' }}>
-      <p>
-        Here a sheet is done by the pupils in the room, each at a screen of their own, and their answers come
-        in while they work. For that, Diatonix has to be started for a class:
-      </p>
-      <pre>npm start -- --class</pre>
-      <p>
-        Then open the address that stands in the terminal under “Your own page”. Without it only this machine
-        is served, and nobody can join.
-      </p>
-    </div>
+    <>
+      <div style={{ maxWidth: '36rem' }}>
+        <p>
+          Here a sheet is done by the pupils in the room, each at a screen of their own, and their answers
+          come in while they work. For that, Diatonix has to be started for a class:
+        </p>
+        <pre>npm start -- --class</pre>
+        <p>
+          Then open the address that stands in the terminal under “Your own page”. Without it only this
+          machine is served, and nobody can join.
+        </p>
+      </div>
+      <TheWeek at="ask" />
+    </>
   );
 }

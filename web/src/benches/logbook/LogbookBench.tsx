@@ -7,6 +7,7 @@ import { causeRows, progressRows, skillRows, taughtRows } from '../../documents/
 import { documentsOf } from '../../documents/store/select';
 import { useDocuments } from '../../documents/store/store';
 import { useOpenClass, useSchool } from '../../documents/store/use';
+import { TheWeek } from '../../parts/TheWeek';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { LOGBOOK_DESK, type LogbookView } from './desk';
 import { FileMenu } from './FileMenu';
@@ -134,7 +135,10 @@ export function LogbookBench() {
       margin={null}
     >
       {charts && piles.length === 0 ? (
-        <p>Nothing of this class has been marked yet: its piles on the Marking bench fill these pages.</p>
+        <>
+          <p>Nothing of this class has been marked yet: its piles on the Marking bench fill these pages.</p>
+          <TheWeek at="see" />
+        </>
       ) : view === 'skills' ? (
         <SkillGrid piles={piles} beside={beside} />
       ) : view === 'time' ? (

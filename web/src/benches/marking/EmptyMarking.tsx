@@ -9,6 +9,7 @@ import type { SheetBody } from '../../documents/kinds/sheet/type';
 import { documentsOf } from '../../documents/store/select';
 import { specOf } from '../../documents/kinds/sheet/spec';
 import { useDocuments } from '../../documents/store/store';
+import { TheWeek } from '../../parts/TheWeek';
 import { addPile } from './state';
 
 const Choice = styled.div`
@@ -56,7 +57,12 @@ export function EmptyMarking() {
   };
   if (sheets.length === 0)
     return (
-      <p>Make a sheet first: what pupils answered to it is marked here, with the causes of what is wrong.</p>
+      <>
+        <p>
+          Make a sheet first: what pupils answered to it is marked here, with the causes of what is wrong.
+        </p>
+        <TheWeek at="mark" />
+      </>
     );
   return (
     <Choice>

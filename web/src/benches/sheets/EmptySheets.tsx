@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import { Button } from '../../design/controls';
 import { openDemo } from '../../documents/persistence/openDemo';
+import { TheWeek } from '../../parts/TheWeek';
 import { STARTS } from './starts';
 import { addSheet } from './state';
 
@@ -27,6 +28,7 @@ export function EmptySheets() {
       </Row>
       <Button onPress={() => addSheet(null)}>Begin an empty sheet</Button>{' '}
       <Button onPress={() => void openDemo()}>Open the demo workbook</Button>
+      <TheWeek at="prepare" />
     </>
   );
 }

@@ -38,7 +38,7 @@ export const HEARD_SCALE: ExerciseKind<HeardScaleGiven, string> = {
   ],
   sound: ({ sound }) => momentsOf(sound),
   timed: (given) => given,
-  choices: () => HEARD_SCALES,
+  choices: () => HEARD_SCALES.map((scale) => scale.replace('-', ' ')),
 };
 
 /** Scales that differ in one degree (common practice). */
