@@ -1,12 +1,14 @@
 /**
  * npm run release: release/diatonix-<version>.zip, which needs nothing but Node: server and command as a
- * few files, the pages as they are built, their licences inside, source maps beside.
+ * few files, the pages as they are built, their licences inside, source maps beside; and the pages alone, for a web
+ * server that only hands out files (docs/hosting.md).
  * `node scripts/release.mjs FOLDER` writes it there instead.
  */
 import { build } from 'esbuild';
 import { zipSync } from 'fflate';
 import { cpSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
+import { buildPages } from './release/pages.mjs';
 import { ensureBuild, ensurePackages, ROOT } from './setup.mjs';
 
 ensurePackages();
@@ -67,6 +69,13 @@ const zip = join(out, `${name}.zip`);
 writeFileSync(zip, zipSync(files, { level: 6 }));
 writeFileSync(join(out, `${name}-maps.zip`), zipSync(maps, { level: 6 }));
 rmSync(folder, { recursive: true, force: true });
+
+const pages = join(out, `${name}-pages`);
+buildPages(pages);
+const pageFiles = everyFile(pages).filter((path) => !path.endsWith('.map'));
+const packed = pageFiles.map((path) => [relative(pages, path).split('\\').join('/'), readFileSync(path)]);
+writeFileSync(`${pages}.zip`, zipSync(Object.fromEntries(packed), { level: 6 }));
+rmSync(pages, { recursive: true, force: true });
 console.log(`${zip}: ${(statSync(zip).size / 1e6).toFixed(1)} MB, ${Object.keys(files).length} files`);
 
 function everyFile(at) {

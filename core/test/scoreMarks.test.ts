@@ -1,4 +1,13 @@
-import { playedBars, rowsOfScore, scoreOfRows, versesOf, type Score } from '../src';
+import {
+  analyseScore,
+  lineOfReading,
+  playedBars,
+  rowsOfScore,
+  scoreOfRows,
+  toRead,
+  versesOf,
+  type Score,
+} from '../src';
 import { musicXmlText, readMusicXml, writeScoreXml } from '../src/format/musicxml';
 
 /** A note element in quarters; what stands in `inside` goes behind its type. */
@@ -131,5 +140,22 @@ describe('the order in which bars are played', () => {
         '<barline location="right"><repeat direction="backward"/></barline></measure>\n<measure number="2">',
       );
     expect(withSigns(repeated)).toEqual([0, 0, 1, 2, 3, 0, 1]);
+  });
+});
+
+describe('a piece whose symbols say that no chord is meant', () => {
+  it('has chords that end there, and a rest in the line that is taken out', () => {
+    const score = read(PIECE);
+    const reading = analyseScore(toRead(score));
+    expect(reading.chords.map(({ from, to }) => [from / QUARTER, to / QUARTER])).toEqual([
+      [0, 4],
+      [8, 16],
+    ]);
+    const line = lineOfReading(toRead(score), reading)!;
+    expect(line.columns.map(({ entry, length }) => [entry.kind, length])).toEqual([
+      ['numeral', '4'],
+      ['rest', '4'],
+      ['numeral', '8'],
+    ]);
   });
 });

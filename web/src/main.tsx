@@ -1,6 +1,6 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
+import { BrowserRouter, HashRouter } from 'react-router';
 import { benchAt, BENCHES } from './benches/register';
 import { isLedHere } from './classroom/teacher/leaderTab';
 import { GlobalStyle } from './design/GlobalStyle';
@@ -13,7 +13,10 @@ import { keepOffline } from './offline/keep';
 import { startGlobalErrorHandlers } from './shell/globalErrorHandlers';
 import { FallenPage, PageBoundary } from './shell/PageBoundary';
 
-const asked = benchAt(location.pathname) ?? BENCHES[0]!;
+/** Pages on a server that only hands out files: the bench stands behind the #, and any path may lie before it. */
+const arePages = import.meta.env.MODE === 'pages';
+const Router = arePages ? HashRouter : BrowserRouter;
+const asked = benchAt(arePages ? location.hash.slice(1) : location.pathname) ?? BENCHES[0]!;
 startGlobalErrorHandlers();
 const started = await Promise.all([startAppearance(), startDocuments(), loadBench(asked)]).then(
   ([, keepWork]) => ({ keepWork }),
@@ -26,9 +29,9 @@ createRoot(document.getElementById('root')!).render(
       <FallenPage error={started.error} />
     ) : (
       <PageBoundary>
-        <BrowserRouter>
+        <Router>
           <App />
-        </BrowserRouter>
+        </Router>
         <Shown onShown={started.keepWork} />
       </PageBoundary>
     )}

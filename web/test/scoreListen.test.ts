@@ -58,3 +58,17 @@ test('a bar that is looped ends with its barline and keeps what is held into it'
   for (const { seconds, notes } of part)
     for (const one of notes) expect(one.to).toBeLessThanOrEqual(seconds + 1e-9);
 });
+
+test('what sounds before the first chord, and where none is meant, is played too', () => {
+  const [second, fourth] = [1, 3].map((at) => ({
+    ...reading.chords[0]!,
+    from: at * TICKS_A_QUARTER,
+    to: (at + 1) * TICKS_A_QUARTER,
+  }));
+  const sparse = { ...reading, chords: [second!, fourth!] };
+  const span = { from: 0, to: 4 * TICKS_A_QUARTER };
+  const all = soundings(score.notes, sparse, span, 60);
+  expect(all.map(({ seconds }) => seconds)).toEqual([3, 1]);
+  const inSpan = score.notes.filter(({ onset }) => onset < span.to);
+  expect(all.flatMap(({ notes }) => notes)).toHaveLength(inSpan.length);
+});

@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { arePages } from './arePages';
 
 /** So long after it is loaded a page has come to rest: nothing it needs waits for what is kept. */
 const REST_MS = 4000;
@@ -8,7 +9,7 @@ export const useNewer = create<{ readonly change: (() => void) | null }>()(() =>
 
 /** Keeps the application on the device for times without a network, and tells when a newer version is there. */
 export function keepOffline(): void {
-  if (!('serviceWorker' in navigator)) return;
+  if (arePages() || !('serviceWorker' in navigator)) return;
   const start = () => setTimeout(() => void register().catch(() => undefined), REST_MS);
   if (document.readyState === 'complete') start();
   else window.addEventListener('load', start, { once: true });

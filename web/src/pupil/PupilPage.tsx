@@ -35,7 +35,7 @@ export function PupilPage() {
       )}
       {!begun && (
         <p className="soft">
-          <a href="/third-party.txt">What others made of this page, and its licences</a>
+          <a href="third-party.txt">What others made of this page, and its licences</a>
         </p>
       )}
     </PupilStyle>

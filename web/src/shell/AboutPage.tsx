@@ -74,7 +74,7 @@ export default function AboutPage() {
       <p>
         The piano you hear is the Salamander Grand Piano by Alexander Holm (Creative Commons Attribution 3.0).
         The music font is Bravura, the text is set in Source Sans and Source Serif (SIL Open Font License).{' '}
-        <a href="/third-party.txt">All licences in full</a>.
+        <a href="third-party.txt">All licences in full</a>.
       </p>
       <table aria-label="Made by others">
         <thead>

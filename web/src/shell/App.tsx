@@ -30,8 +30,8 @@ const WorkbooksPage = part(() => import('./WorkbooksPage').then((module) => modu
 const AboutPage = part(() => import('./AboutPage').then((module) => module.default));
 const ClashNote = part(() => import('./ClashNote').then((module) => module.default));
 
-/** Where the focus goes on arrival; fetched beside the bench itself. */
-const arrival = () => import('../design/arrive');
+/** The focus goes where the work of a bench begins; fetched beside the bench itself. */
+const arrive = () => void import('../design/arrive').then(({ arriveAtBench }) => arriveAtBench());
 
 const IDLE_MS = 1200;
 
@@ -78,7 +78,7 @@ function Layout() {
     return stop;
   }, [current]);
 
-  useEffect(() => void arrival().then(({ arriveAtBench }) => arriveAtBench()), [current]);
+  useEffect(arrive, [current]);
   useEffect(() => globalKeys(setOpened), []);
   const openCommands = useCallback(() => setOpened('commands'), []);
   const openKeys = useCallback(() => setOpened('keys'), []);
@@ -137,7 +137,7 @@ function Layout() {
           <CommandList
             onClose={() => {
               setOpened(null);
-              void arrival().then(({ arriveAtBench }) => arriveAtBench());
+              arrive();
             }}
             onGo={(path) => void navigate(path)}
             onKeys={() => setOpened('keys')}

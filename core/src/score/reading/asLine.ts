@@ -26,6 +26,12 @@ export function lineOfReading({ bars }: ScoreToRead, { chords, phraseEnds }: Sco
   const columns: LineColumn[] = first.from > 0 ? [rest(first.from)] : [];
   chords.forEach((chord, at) => {
     const before: ReadChord | undefined = chords[at - 1];
+    if (before && before.to < chord.from) {
+      const begins = metres.get(before.to) ?? metre;
+      const change = begins !== metre ? { metre: begins } : {};
+      columns.push({ ...rest(chord.from - before.to), ...change });
+      metre = begins;
+    }
     const now = metres.get(chord.from) ?? metre;
     columns.push({
       entry: { kind: 'numeral', text: printNumeral(chord.numeral, chord.key) },

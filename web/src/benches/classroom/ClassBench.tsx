@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { lookForClass } from '../../classroom/teacher/lead';
 import { useClassroom } from '../../classroom/teacher/store';
 import { TheWeek } from '../../parts/TheWeek';
+import { arePages } from '../../offline/arePages';
 import { BenchFrame } from '../../parts/BenchFrame';
 import { Choose } from './Choose';
 import { OpenClass } from './OpenClass';
@@ -35,7 +36,8 @@ function NoNetwork() {
           Here a sheet is done by the pupils in the room, each at a screen of their own, and their answers
           come in while they work. For that, Diatonix has to be started for a class:
         </p>
-        <pre>npm start -- --class</pre>
+        <pre>{arePages() ? 'node diatonix.mjs --class' : 'npm start -- --class'}</pre>
+        {arePages() && <p>These pages lie on a web server, which has no class network of its own.</p>}
         <p>
           Then open the address that stands in the terminal under “Your own page”. Without it only this
           machine is served, and nobody can join.

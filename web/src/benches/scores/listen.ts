@@ -71,7 +71,9 @@ export function soundings(
   const order = [...notes].sort((a, b) => a.onset - b.onset);
   let next = 0;
   return chords.flatMap((chord, column): Sounding[] => {
-    const [begin, end] = [Math.max(from, chord.from), Math.min(to, chord.to)];
+    // What sounds before the first chord, and where none is meant, belongs to the chord before it.
+    const begin = Math.max(from, column === 0 ? 0 : chord.from);
+    const end = Math.min(to, chords[column + 1]?.from ?? Infinity);
     if (begin >= end) return [];
     const own: { note: Note; from: number; to: number }[] = [];
     while (next < order.length && order[next]!.onset < end) {
