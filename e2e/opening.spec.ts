@@ -23,7 +23,7 @@ test('a tune that is dropped on another bench opens on Scores, a line on Progres
   demo,
 }) => {
   await page.goto(`${demo}key`);
-  await expect(page.getByRole('button', { name: 'Open files' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
   await drop(page, [{ name: 'jetty.abc', text: TUNE }]);
   await expect(page).toHaveURL(/scores/);
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tune on the Jetty');
@@ -72,7 +72,7 @@ test('MIDI that is chosen on Progressions opens on Scores; answers go to the pil
 
 test('what is pasted beside fields opens as the file that it is', async ({ page, demo }) => {
   await page.goto(`${demo}key`);
-  await expect(page.getByRole('button', { name: 'Open files' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
   await page.evaluate((text) => {
     const data = new DataTransfer();
     data.setData('text/plain', text);

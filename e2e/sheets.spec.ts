@@ -40,7 +40,7 @@ test('a sheet is begun, changed by hand, exchanged question by question, and kep
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(() => names(page)).toEqual(before);
   await page.getByRole('button', { name: 'Add a section' }).click();
-  await page.getByRole('menuitem', { name: 'Cadences' }).click();
+  await page.getByRole('menuitem', { name: 'Cadences', exact: true }).click();
   await expect(questions(page)).toHaveCount(15);
   await saved(page);
   await page.reload();

@@ -52,7 +52,7 @@ const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${server.address}key`);
 const [chooser] = await Promise.all([
   page.waitForEvent('filechooser'),
-  page.getByRole('button', { name: 'Import workbook' }).click(),
+  page.getByRole('button', { name: 'Open files' }).click(),
 ]);
 const began = Date.now();
 await chooser.setFiles(path);

@@ -38,7 +38,7 @@ const path = join(mkdtempSync(join(tmpdir(), 'diatonix-')), 'many.json');
 writeFileSync(path, JSON.stringify(file));
 const [chooser] = await Promise.all([
   page.waitForEvent('filechooser'),
-  page.getByRole('button', { name: 'Import workbook' }).click(),
+  page.getByRole('button', { name: 'Open files' }).click(),
 ]);
 await chooser.setFiles(path);
 await page.waitForTimeout(3000);

@@ -66,7 +66,7 @@ export async function tryOddWorkbooks(context, address, { count, seed }) {
   let now = '';
   page.on('pageerror', (error) => found.thrown.push(`${error.message} ${now.slice(0, 2000)}`));
   await page.goto(`${address}key`);
-  await page.getByRole('button', { name: 'Import workbook' }).waitFor();
+  await page.getByRole('button', { name: 'Open files' }).waitFor();
   for (let at = 0; at < count; at++) {
     const workbook = oddWorkbook(random);
     now = JSON.stringify(workbook);
@@ -95,7 +95,7 @@ export async function tryOddWorkbooks(context, address, { count, seed }) {
     } else {
       await page.evaluate(putRows, workbook);
       await page.reload();
-      await page.getByRole('button', { name: 'Import workbook' }).waitFor();
+      await page.getByRole('button', { name: 'Open files' }).waitFor();
       found.opened++;
     }
     for (const name of ['Intervals', 'Chords', 'Progressions', 'Key']) {

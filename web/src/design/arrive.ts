@@ -2,9 +2,9 @@
 const BENCH_MS = 4000;
 const ACT_MS = 600;
 const PLACE = '#work';
-/** Where the work of a bench begins: its grid of columns, another grid, or what it says itself. */
-const BEGINNING = `${PLACE} .grid [tabindex="0"], ${PLACE} [role="grid"] [tabindex="0"], ${PLACE} [data-begins]`;
-
+/** Grids in which the work of a bench is done, and the cell of each that the keyboard reaches. */
+const GRIDS = ['.grid', '[role="grid"]'];
+const BEGINNING = GRIDS.map((grid) => `${PLACE} ${grid} [tabindex="0"]`).join(', ');
 const PLACE_ITSELF = `${PLACE}:focus`;
 
 const isShown = (element: HTMLElement) => element.getClientRects().length > 0;
@@ -40,8 +40,11 @@ function focusBeginning(whence: string, within: number): void {
     // A menu or a leaf that closes gives the focus back first.
     const isOpen = document.querySelector('[role="dialog"], [role="menu"], [role="listbox"]') !== null;
     const found = isOpen ? undefined : beginning();
+    // Somebody is there already.
+    const active = document.activeElement;
+    if (active instanceof HTMLElement && active.closest(GRIDS.join(', ')) && isShown(active)) return stop();
     if (found && isFree(whence)) {
-      if (found !== document.activeElement) found.focus({ preventScroll: true });
+      found.focus({ preventScroll: true });
       return stop();
     }
     if (performance.now() > ends) return stop();

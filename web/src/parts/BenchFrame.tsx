@@ -150,6 +150,7 @@ interface BenchFrameProps {
   readonly title: ReactNode;
   readonly facts: ReactNode;
   readonly actions: ReactNode;
+  /** What stands in the margin; where nothing does, the work takes its place. */
   readonly margin: ReactNode;
   /** Whether the class can be asked from here: what is asked is covered then. */
   readonly asks?: boolean;
@@ -177,7 +178,7 @@ export function BenchFrame({ title, facts, actions, margin, asks = false, childr
           {curtain}
           <div className={curtain === null ? 'bare' : 'covered'}>{children}</div>
         </main>
-        <MarginAside hidden={curtain !== null || margin === null}>{margin}</MarginAside>
+        <MarginAside hidden={curtain !== null || !margin}>{margin}</MarginAside>
       </Frame>
     </NumeralStyle>
   );

@@ -7,6 +7,8 @@ import { printShown } from '../design/printing';
 import { stop } from '../sound/player';
 import { Leaf } from '../design/Leaf';
 import { exportWorkbook } from '../documents/files/exportOpen';
+import { openFiles, READ_ENDINGS } from '../documents/files/opening';
+import { pickFile } from '../documents/files/pickFile';
 import { beginWorkbook, addDemo } from '../documents/persistence/workbooks';
 import { goToLine } from './globalKeys';
 import { redoHere, undoHere } from './scope';
@@ -43,6 +45,10 @@ export default function CommandList({ onClose, onGo, onKeys, onLabels }: Command
     ...BENCHES.flatMap(({ commands: own }) => own.map(({ name, run }) => [name, () => run(onGo)] as const)),
     ['Workbooks: open, name, copy, delete', () => onGo('/workbooks')],
     ['About: version, licences, where work is kept', () => onGo('/about')],
+    [
+      'Open a file: score, line, sheet, answers or workbook',
+      () => void pickFile(READ_ENDINGS.join(',')).then((file) => file && openFiles([file])),
+    ],
     ['Begin a new workbook', () => void beginWorkbook()],
     ['Export workbook', exportWorkbook],
     ['Open the demo workbook', () => void addDemo()],

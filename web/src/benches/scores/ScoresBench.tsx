@@ -81,7 +81,8 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
         />
       }
       margin={
-        piece && (
+        // Until the piece is read its margin keeps its place, so that the systems are set once.
+        piece ? (
           <ScoreMargin
             ruled={ruled}
             parts={parts}
@@ -97,6 +98,8 @@ function OpenPiece({ open, said, onSaid }: OpenPieceProps) {
             onUncompare={uncompare}
             onShow={showAt}
           />
+        ) : (
+          <></>
         )
       }
     >
