@@ -36,7 +36,8 @@ function unpacked(out: string): string {
 test('the zips: one starts, does the main job, leads a class and carries out commands; the other lies under a path of any server', async ({
   browser,
 }) => {
-  test.slow();
+  // Three builds go before it.
+  test.setTimeout(360_000);
   const out = released();
   const folder = unpacked(out);
   const state = mkdtempSync(join(tmpdir(), 'diatonix-state-'));

@@ -23,7 +23,7 @@ const LATER_READERS =
 const LATER_PARTS = 'design/(?:Margin|menu|fields)|parts/Working';
 /** What keeps the work comes after the first bench where nothing was kept before. */
 const LATER_DOCUMENTS =
-  'benches/merge|documents/(?:checks|merging|migrations|marking|store/freeTitle|' +
+  'benches/merge|documents/(?:checks|merging|migrations|marking|store/(?:freeTitle|today)|' +
   'kinds/(?:pile/|\\w+/(?:check|merge|spec))|' +
   'files/(?:importFile|workbookText|incoming|readWorkbookParts)|' +
   'persistence/(?:admit|asideRows|checksum|database|rows|saving|startPersistence|storageTimeout|workbooks))';

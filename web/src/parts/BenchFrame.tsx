@@ -115,15 +115,13 @@ const Frame = styled.div`
       color: var(--ink);
       font-weight: 600;
     }
-    .margin > .raise svg {
-      width: 1.1rem;
-      height: 1.1rem;
-    }
     .margin > .margin-body {
       max-height: 0;
       overflow-y: auto;
       visibility: hidden;
-      transition: max-height 160ms ease-out;
+      @media (prefers-reduced-motion: no-preference) {
+        transition: max-height 160ms ease-out;
+      }
     }
     .margin.raised > .margin-body {
       max-height: 50vh;
@@ -132,16 +130,6 @@ const Frame = styled.div`
     }
     .work:has(+ .raised) {
       padding-bottom: calc(50vh + 4rem);
-    }
-  }
-  @media print {
-    .margin > .raise {
-      display: none;
-    }
-  }
-  @media (prefers-reduced-motion: reduce) {
-    .margin > .margin-body {
-      transition: none;
     }
   }
 `;

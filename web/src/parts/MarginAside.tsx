@@ -39,7 +39,8 @@ export function MarginAside({ hidden, children }: MarginAsideProps) {
   return (
     <aside ref={root} className={raised ? 'margin raised' : 'margin'} aria-label="Working" hidden={hidden}>
       <PlainButton className="raise" aria-expanded={raised} onPress={() => setRaised(!raised)}>
-        Working {raised ? <ChevronDown aria-hidden="true" /> : <ChevronUp aria-hidden="true" />}
+        Working{' '}
+        {raised ? <ChevronDown size={18} aria-hidden="true" /> : <ChevronUp size={18} aria-hidden="true" />}
       </PlainButton>
       <div className="margin-body">
         <AfterPaint>{children}</AfterPaint>

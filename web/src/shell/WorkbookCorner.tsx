@@ -133,9 +133,6 @@ const Phone = styled.div`
       height: 1.1rem;
     }
   }
-  @media print {
-    display: none;
-  }
 `;
 
 /** Whether all is kept, in a word and in a sentence. */
