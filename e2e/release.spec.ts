@@ -33,7 +33,7 @@ function unpacked(out: string): string {
   return join(folder, own!);
 }
 
-test('the zips: one starts, does the main job, leads a class and carries out commands; the other lies under a path of any server', async ({
+test('one zip does the main job, leads a class and commands; the other lies under any path', async ({ browser }) => {
   browser,
 }) => {
   // Three builds go before it.
