@@ -33,7 +33,7 @@ function unpacked(out: string): string {
   return join(folder, own!);
 }
 
-test('one zip does the main job, leads a class and commands; the other lies under any path', async ({ browser }) => {
+test('one zip does the main job, leads a class and commands; the other lies under any path', async ({
   browser,
 }) => {
   // Three builds go before it.
