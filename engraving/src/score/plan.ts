@@ -79,8 +79,8 @@ export function canClose({ parts }: Score): boolean {
   return parts.length === 4 && parts.every(({ staves }) => staves === 1);
 }
 
-/** Signs that are shown on request. */
-const ON_REQUEST: readonly ScoreSign['kind'][] = ['dynamic', 'louder', 'softer'];
+/** Signs that stand under a staff; they are shown on request. */
+export const UNDER_STAFF: readonly ScoreSign['kind'][] = ['dynamic', 'louder', 'softer'];
 
 /**
  * Lays the staves of a piece out over each other: as written, or four parts closed on two staves; dynamics only where
@@ -104,10 +104,10 @@ export function planStaves(score: Score, closed: boolean, dynamics = false): Sta
     const staff = { ...plain, octaves };
     const own = staff.holds.flatMap((place) => notes.get(place) ?? []);
     const { over, under } = roomOf(own, staff);
-    const isSigned = signs.some(({ kind }) => !ON_REQUEST.includes(kind)) || (index === 0 && score.noChord);
+    const isSigned = signs.some(({ kind }) => !UNDER_STAFF.includes(kind)) || (index === 0 && score.noChord);
     const verses = Math.max(0, ...own.map(({ lyric }) => versesOf(lyric).length));
     const numbers = own.some(({ tuplet }) => tuplet !== undefined) ? TUPLETS : 0;
-    const told = dynamics && signs.some(({ kind }) => ON_REQUEST.includes(kind)) ? DYNAMICS : 0;
+    const told = dynamics && signs.some(({ kind }) => UNDER_STAFF.includes(kind)) ? DYNAMICS : 0;
     const above = over + (isSigned ? SIGNS : 0);
     const below = STAFF + under + numbers;
     return {

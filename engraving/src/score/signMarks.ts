@@ -1,5 +1,5 @@
 import { numberOfMark, type ScoreSign, type SignKind } from '@diatonix/core';
-import type { DrawnStaff } from './plan';
+import { UNDER_STAFF, type DrawnStaff } from './plan';
 import { marksOf } from './noteMarks';
 import type { DrawnSystem } from './engraveSystem';
 import type { Made, SystemOptions } from './systemOptions';
@@ -11,14 +11,12 @@ const DYNAMICS: Readonly<Record<string, string>> = {
 };
 const SEGNO = '\uE047';
 const CODA = '\uE048';
-const OCTAVES: Readonly<Record<string, string>> = { '8va': '8va', '8vb': '8vb', '15ma': '15ma' };
 /** Half the opening of a hairpin. */
 const OPEN = 5;
 const HOOK = 8;
 const FINGER = 13;
 
-/** Signs under a staff, and those over it that are one sign of music, which stand before words. */
-const UNDER: readonly SignKind[] = ['dynamic', 'louder', 'softer'];
+/** Signs that are one sign of music, which stand before words. */
 const GLYPHS: readonly SignKind[] = ['segno', 'coda'];
 const rank = ({ kind }: ScoreSign) => (GLYPHS.includes(kind) ? 0 : 1);
 
@@ -57,11 +55,11 @@ export function signMarks(options: SystemOptions, made: readonly Made[], places:
       .sort((a, b) => a.at - b.at || rank(a) - rank(b))
       .map((sign) => {
         const begins = sign.at < begin ? places.start - 10 : xAt(sign.at);
-        const x = UNDER.includes(sign.kind) ? begins : Math.max(begins, free);
-        if (!UNDER.includes(sign.kind))
+        const x = UNDER_STAFF.includes(sign.kind) ? begins : Math.max(begins, free);
+        if (!UNDER_STAFF.includes(sign.kind))
           free = x + (GLYPHS.includes(sign.kind) ? 24 : 8 + 7 * sign.text.length);
         // A hairpin begins behind the dynamic that stands at its moment.
-        const behind = sign.to > sign.at && told.has(sign.at) && UNDER.includes(sign.kind) ? 28 : 0;
+        const behind = sign.to > sign.at && told.has(sign.at) && UNDER_STAFF.includes(sign.kind) ? 28 : 0;
         const last = moments.findLast(([moment]) => moment < sign.to);
         const to = sign.to > end ? right - 4 : (last?.[1] ?? x) + 10;
         return signMarkup(
@@ -109,7 +107,7 @@ function signMarkup(
       const y = over - 4;
       const hook = closes ? `V${n(y + HOOK)}` : '';
       return (
-        words('sign', x - 8, over, OCTAVES[kind]!) +
+        words('sign', x - 8, over, kind) +
         line(`M${n(x + 24)} ${n(y)}H${n(Math.max(x + 28, to))}${hook}`, '4 3')
       );
     }

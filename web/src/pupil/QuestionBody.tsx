@@ -11,7 +11,7 @@ import { keyTextOf, PromptText } from '../questions/PromptText';
 import { StaffPicture } from '../questions/StaffPicture';
 import { UnderStaff } from '../questions/UnderStaff';
 import { hearings, isAudible, layoutShown } from './shownQuestion';
-import type { Hearing } from '../sound/heard';
+import type { Hearing } from '../sound/hearings';
 import { staffSaid } from './staffSaid';
 import { useEngraved } from '../questions/useEngraved';
 import type { PupilQuestion } from './work';
@@ -79,7 +79,7 @@ export function QuestionBody({ question, typed = '' }: QuestionBodyProps) {
       )}
       {isAudible(question) && (
         <div className="row">
-          {hearings(question).map(([id, name]) => (
+          {hearings(question).map(({ id, name }) => (
             <button key={id} onClick={() => void sound(id)}>
               {name}
             </button>

@@ -7,8 +7,9 @@ import {
   layoutOf,
   playedAs,
   soundOf,
+  timedSoundOf,
 } from '@diatonix/core';
-import type { Hearing } from '../sound/heard';
+import { hearingsOf } from '../sound/hearings';
 import type { PupilQuestion } from './work';
 
 /** A question as it is worked with on the page, from what was sent of it. */
@@ -29,17 +30,13 @@ export function isAudible(question: PupilQuestion): boolean {
   return sound.ok && sound.value.some((notes) => notes.length > 0);
 }
 
-/** The ways in which a question can be heard; one that plays nothing of its own has one. */
-export function hearings({ kind }: PupilQuestion): readonly (readonly [id: Hearing, name: string])[] {
-  if (!/^heard-/.test(kind)) return [['whole', 'Hear']];
-  const isLine = /^heard-(?:cadence|progression|outer-voices|melody|change)$/.test(kind);
-  return [
-    ['whole', 'Hear'],
-    ...(isLine ? ([['alone', 'Without the key']] as const) : []),
-    ['slower', 'Slower'],
-    ...(kind === 'heard-scale' ? [] : ([['broken', 'Note by note']] as const)),
-  ];
+/** The ways in which a question can be heard; what stands on its staff has one. Single voices are the teacher's. */
+export function hearings(question: PupilQuestion) {
+  const timed = attempt(() => timedSoundOf(question));
+  if (!timed.ok || !/^heard-/.test(question.kind)) return [WHOLE];
+  return hearingsOf(timed.value).filter(({ id }) => id !== 'top' && id !== 'bass');
 }
+const WHOLE = { id: 'whole', name: 'Hear' } as const;
 
 /** Whether an answer can be put on a staff or played. */
 export function isPlayed({ kind }: PupilQuestion): boolean {

@@ -1,7 +1,8 @@
 import { timedSoundOf, type Question } from '@diatonix/core';
 import { Play } from 'lucide-react';
 import { Button } from '../design/controls';
-import { hearingsOf, playHeard } from '../sound/heard';
+import { playHeard } from '../sound/heard';
+import { hearingsOf } from '../sound/hearings';
 
 /** Plays a question as it is heard first; nothing for none. */
 export function hearQuestion(question: Question | null): void {

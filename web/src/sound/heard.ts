@@ -1,35 +1,12 @@
 import { frequency, type TimedNotes } from '@diatonix/core';
+import type { Hearing, Timed } from './hearings';
 import { perform, type Sounding } from './player';
 
-/** Ways of hearing a question: with its key before it, alone, slower, broken, or one voice of it. */
-export const HEARINGS = [
-  { id: 'whole', name: 'Hear' },
-  { id: 'alone', name: 'Without the key' },
-  { id: 'slower', name: 'Slower' },
-  { id: 'broken', name: 'Note by note' },
-  { id: 'top', name: 'Top' },
-  { id: 'bass', name: 'Bass' },
-] as const;
-export type Hearing = (typeof HEARINGS)[number]['id'];
-
-interface Timed {
-  readonly before: readonly TimedNotes[];
-  readonly sound: readonly TimedNotes[];
-}
-
-/** Half again as slow. */
+/** So many times slower. */
 const SLOWER = 1.6;
 /** Between the key and the question, and between the notes of a broken chord, in seconds. */
 const PAUSE = 0.8;
 const BROKEN = 0.35;
-
-/** The ways in which a question can be heard: what has no key or one note at a time needs fewer. */
-export function hearingsOf({ before, sound }: Timed): readonly (typeof HEARINGS)[number][] {
-  const isChords = sound.some(({ notes }) => notes.length > 1);
-  return HEARINGS.filter(({ id }) =>
-    id === 'alone' ? before.length > 0 : id === 'broken' || id === 'top' || id === 'bass' ? isChords : true,
-  );
-}
 
 const endOf = (all: readonly TimedNotes[]) => Math.max(0, ...all.map(({ at, seconds }) => at + seconds));
 

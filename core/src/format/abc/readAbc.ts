@@ -1,6 +1,7 @@
 import { parseSymbol } from '../../chord/symbolParse';
 import { attempt, TheoryError } from '../../errors';
 import { LIMITS } from '../../limits';
+import { isRest } from '../../line/entry';
 import { numbered } from '../../score/model/beats';
 import type { Score, ScorePart, WrittenBar } from '../../score/model/score';
 import type { ScoreSymbol } from '../../score/model/scoreNote';
@@ -99,9 +100,6 @@ const nameOf = (staff: Parsed, at: number): string => text(list(staff['title'])[
 
 const partOf = ({ name, clefs }: AbcVoice): ScorePart => ({ name, staves: 1, clefs, transposition: null });
 
-/** Where no chord is meant. */
-const SILENT = /^\s*n\.?\s?c\.?\s*$/i;
-
 /** Chord symbols of all voices, one at a time; where none is meant; and what cannot be read as one. */
 function symbolsOf(voices: readonly AbcVoice[]) {
   const found = new Map<number, ScoreSymbol>();
@@ -109,7 +107,7 @@ function symbolsOf(voices: readonly AbcVoice[]) {
   const unread: string[] = [];
   for (const { symbols } of voices)
     for (const { at, name } of symbols) {
-      if (SILENT.test(name)) {
+      if (isRest(name.replace(/\s/g, ''))) {
         silent.add(at);
         continue;
       }

@@ -33,8 +33,6 @@ export interface ScoreSign {
   readonly text: string;
 }
 
-/** Kinds that say where the piece goes on. */
-export const JUMPS: readonly SignKind[] = ['segno', 'coda', 'to-coda', 'da-capo', 'dal-segno', 'fine'];
 /** Kinds that move what is written away from where it sounds, by octaves. */
 export const OCTAVES: Readonly<Partial<Record<SignKind, number>>> = { '8va': 1, '8vb': -1, '15ma': 2 };
 

@@ -2,7 +2,7 @@ import type { ExerciseKind } from '../../exerciseKind';
 import { notesAnswer } from '../../answers/notesAnswer';
 import { withoutOctave } from '../../answers/noteAnswer';
 import { partMark, type AnswerForm } from '../../answers/answerForm';
-import { beforeOfMelody, melodyHeard } from './melody';
+import { melodyWorking, melodyHeard } from './melody';
 import { inWords } from '../../layout/questionLayout';
 import { generateHeardMelody } from './generate';
 import { HEARD_MELODY_FIELDS, type HeardMelodyGiven } from './given';
@@ -41,7 +41,7 @@ export const HEARD_MELODY: ExerciseKind<HeardMelodyGiven, readonly string[]> = {
       ...{ say: 'heard', of: 'melody', key: given.key, numerals: given.numerals },
       ...{ count: melodyHeard(given).length, first: melodyHeard(given)[0]! },
     }),
-  working: beforeOfMelody,
+  working: melodyWorking,
   mistakes: [
     {
       id: 'degree-beside',

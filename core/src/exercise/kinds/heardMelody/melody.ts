@@ -10,7 +10,7 @@ export const melodyHeard = ({ sound }: HeardMelodyGiven): readonly string[] =>
   sound.flatMap(([, , notes]) => (notes.length === 1 ? [notes[0]!] : []));
 
 /** The chords under the melody, whose notes it mostly takes. */
-export function beforeOfMelody(given: HeardMelodyGiven): WorkingStep[] {
+export function melodyWorking(given: HeardMelodyGiven): WorkingStep[] {
   const key = keyIn(given);
   return [...new Set(given.numerals)].flatMap((text) => {
     const numeral = parseNumeral(text, key);

@@ -1,5 +1,6 @@
 import {
   attempt,
+  isRest,
   moveSymbol,
   NO_CHORD,
   parseSymbol,
@@ -96,5 +97,5 @@ const wordsOf = (symbol: SymbolAt, school: LabelStyle): string =>
 function symbolOf(text: string, { letters }: LabelStyle): SymbolAt {
   const plain = text.trim();
   if (plain === '') return null;
-  return /^n\.?\s?c\.?$/i.test(plain) ? 'no-chord' : parseSymbol(plain, letters);
+  return isRest(plain.replace(/\s/g, '')) ? 'no-chord' : parseSymbol(plain, letters);
 }
