@@ -65,8 +65,8 @@ export function useMidi(onKey: (key: number, fresh: boolean) => void): Midi {
     });
   }, []);
   const openMicrophone = useCallback(() => {
-    const gone = () => {
-      setProblem('The microphone was unplugged. Plug it in and press Microphone again.');
+    const gone = (message: string | null) => {
+      setProblem(message);
       setDevices((all) => all.filter(({ id }) => id !== MICROPHONE_ID));
       setChosen(null);
     };

@@ -7,6 +7,9 @@ import { NoteTracker } from './tracker';
 export type MicrophoneOpened =
   { readonly ok: true; readonly source: MidiSource } | { readonly ok: false; readonly message: string };
 
+type Gone = (message: string | null) => void;
+const UNPLUGGED = 'The microphone was unplugged. Plug it in and press Microphone again.';
+
 /** Why there is no microphone, in words; other ways of answering stay. */
 function reason(error: unknown): string {
   const name = error instanceof DOMException ? error.name : '';
@@ -21,9 +24,10 @@ function reason(error: unknown): string {
 
 /**
  * Opens the default microphone, after the browser has asked, as something that sends single notes like a keyboard.
- * Nothing is recorded and nothing leaves the page. `onGone` is called when the microphone is unplugged.
+ * Nothing is recorded and nothing leaves the page. `onGone` is called when it is unplugged, with words, and when it was
+ * closed since, without.
  */
-export async function openMicrophone(tuning: number, onGone: () => void): Promise<MicrophoneOpened> {
+export async function openMicrophone(tuning: number, onGone: Gone): Promise<MicrophoneOpened> {
   if (!navigator.mediaDevices?.getUserMedia)
     return { ok: false, message: 'This browser gives no microphone to the page. Use keys or MIDI.' };
   try {
@@ -31,20 +35,25 @@ export async function openMicrophone(tuning: number, onGone: () => void): Promis
       // What makes speech clearer bends single notes.
       audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false },
     });
-    stream.getAudioTracks()[0]?.addEventListener('ended', onGone);
+    stream.getAudioTracks()[0]?.addEventListener('ended', () => onGone(UNPLUGGED));
     const context = new AudioContext();
     await context.audioWorklet.addModule(collect);
-    return { ok: true, source: sourceOf(stream, context, tuning) };
+    return { ok: true, source: sourceOf(stream, context, tuning, onGone) };
   } catch (error) {
     return { ok: false, message: reason(error) };
   }
 }
 
-function sourceOf(stream: MediaStream, context: AudioContext, tuning: number): MidiSource {
+function sourceOf(stream: MediaStream, context: AudioContext, tuning: number, onGone: Gone): MidiSource {
   return {
     id: MICROPHONE_ID,
     name: 'Microphone',
     listen: (onMessage) => {
+      // Whoever stopped listening closed it; it is opened by a press, and asked for, again.
+      if (context.state === 'closed') {
+        onGone(null);
+        return () => undefined;
+      }
       const tracker = new NoteTracker({ rate: context.sampleRate, tuning });
       const input = context.createMediaStreamSource(stream);
       const node = new AudioWorkletNode(context, 'collect', { numberOfOutputs: 0 });
